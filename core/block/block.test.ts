@@ -1,0 +1,64 @@
+import { area, type Polygon } from '../geometry/polygon'
+import { tilingFaults } from '../geometry/tiling'
+import { finishedPatches } from './design'
+import { SHIPPED_DESIGNS } from './designs'
+import { countSeams, findSewingTree, patchesOf } from './sewingTree'
+import { unitTree, unitsOf } from './unitTree'
+
+const kindsOf = (id: string, width = 12, height = 12) => {
+  const design = SHIPPED_DESIGNS.find(d => d.id === id)!
+  const polygons = finishedPatches(design, width, height)
+  return unitsOf(unitTree(findSewingTree(design.patches.map(p => p.points)), polygons)).reduce<Record<string, number>>((count, unit) =>
+    ({ ...count, [unit.kind]: (count[unit.kind] ?? 0) + 1 }), {})
+}
+
+describe.each(SHIPPED_DESIGNS.map(design => [design.id, design] as const))('%s', (_, design) => {
+  const patches = design.patches.map(patch => patch.points)
+  test('tiles its rectangle', () => expect(tilingFaults(patches, design.width, design.height)).toEqual([]))
+  test('is sewn by straight seams, one fewer than patches', () => {
+    const tree = findSewingTree(patches)
+    expect(countSeams(tree)).toEqual({ 'straight': patches.length - 1, 'partial': 0, 'set-in': 0 })
+    expect(patchesOf(tree).sort((a, b) => a - b)).toEqual(patches.map((_, i) => i))
+  })
+  test('falls into units that cover every patch once', () => {
+    const units = unitsOf(unitTree(findSewingTree(patches), finishedPatches(design, 12, 12)))
+    expect(units.flatMap(unit => unit.patches.map(p => p.patch)).sort((a, b) => a - b)).toEqual(patches.map((_, i) => i))
+  })
+})
+
+test.each([
+  ['sawtooth-star', { goose: 4, rectangle: 5 }],
+  ['variable-star', { 'quarter-square': 4, 'rectangle': 5 }],
+  ['friendship-star', { 'half-square': 4, 'rectangle': 5 }],
+  ['four-patch', { 'strip-set': 2 }],
+  ['nine-patch', { 'strip-set': 3 }],
+  ['rail-fence', { 'strip-set': 1 }],
+  ['snowball', { 'flip-corner': 1 }],
+  ['square-in-a-square', { 'square-in-square': 1 }],
+  ['hourglass', { 'quarter-square': 1 }],
+  ['flying-geese', { goose: 8 }],
+  ['dutchmans-puzzle', { goose: 8 }],
+  ['pinwheel', { 'half-square': 4 }],
+  ['broken-dishes', { 'half-square': 16 }],
+  ['log-cabin', { rectangle: 2, log: 11 }],
+  ['courthouse-steps', { rectangle: 3, log: 10 }],
+  ['bow-tie', { 'rectangle': 2, 'flip-corner': 2 }],
+  ['churn-dash', { 'half-square': 4, 'strip-set': 3 }],
+])('%s is made of the units a quilter would name', (id, kinds) => expect(kindsOf(id)).toEqual(kinds))
+
+test('a block that is not square keeps its geese only where they are twice as wide as high', () => {
+  expect(kindsOf('sawtooth-star', 12, 10)).toEqual({ rectangle: 5, template: 12 })
+})
+
+test('four rectangles wound round a square need one partial seam and nothing set in', () => {
+  const ring: Polygon[] = [
+    [[1, 1], [2, 1], [2, 2], [1, 2]], [[0, 0], [2, 0], [2, 1], [0, 1]], [[2, 0], [3, 0], [3, 2], [2, 2]], [[1, 2], [3, 2], [3, 3], [1, 3]], [[0, 1], [1, 1], [1, 3], [0, 3]],
+  ]
+  expect(tilingFaults(ring, 3, 3)).toEqual([])
+  expect(countSeams(findSewingTree(ring))).toEqual({ 'straight': 3, 'partial': 1, 'set-in': 0 })
+})
+
+test('patches keep their roles: as many points as a star has', () => {
+  const star = SHIPPED_DESIGNS.find(d => d.id === 'sawtooth-star')!
+  expect(star.patches.map((p, i) => ({ i, role: p.role, area: area(p.points) })).filter(p => p.role === 'star' && p.area === 0.5).map(p => p.i)).toEqual([1, 2, 4, 5, 7, 8, 10, 11])
+})

@@ -1,0 +1,143 @@
+import { boundingBox, area, withoutIdleCorners, type Point, type Polygon } from '../geometry/polygon'
+import { TOLERANCE, sameLength, type Inches } from '../measure/ruler'
+
+export const UNIT_KINDS = [
+  'rectangle', 'half-square', 'quarter-square', 'goose', 'flip-corner', 'square-in-square', 'three-patch', 'strip-set', 'wedge', 'diamond', 'log', 'template',
+] as const
+export type UnitKind = typeof UNIT_KINDS[number]
+
+/** A patch of a unit under the name it has there (goose, left, corner …). */
+export interface UnitPatch { slot: string, patch: number, polygon: Polygon }
+
+/**
+ * A few patches that recur and are made in one go. Finished size, in inches. `goose` and `strip-set` are given as they lie;
+ * `long` says which way: true when the width is the long side (goose) or the strips lie beside each other (strip set).
+ */
+export interface Unit {
+  kind: UnitKind
+  width: Inches
+  height: Inches
+  patches: UnitPatch[]
+}
+
+/** What the patches make together, or null when they are no unit by themselves. Polygons are finished, in inches. */
+export function recogniseUnit(polygons: readonly Polygon[], members: readonly number[]): Unit | null {
+  const parts = members.map((patch): Part => ({ patch, polygon: withoutIdleCorners(polygons[patch]!, TOLERANCE) }))
+  const box = boundingBox(parts.flatMap(part => part.polygon))
+  // a unit fills its box; anything else is a part of the block
+  const filled = parts.reduce((sum, part) => sum + area(part.polygon), 0)
+  if (Math.abs(filled - box.width * box.height) > TOLERANCE * Math.max(1, filled) && parts.length > 1) return null
+  const patches = singlePatch(parts) ?? halfSquare(parts, box) ?? quarterSquare(parts, box) ?? goose(parts, box) ?? corners(parts, box) ?? stripSet(parts, box)
+  if (patches === null) return null
+  return { kind: patches.kind, width: box.width, height: box.height, patches: patches.slots }
+}
+
+interface Part { patch: number, polygon: Polygon }
+interface Box { x: number, y: number, width: number, height: number }
+type Found = { kind: UnitKind, slots: UnitPatch[] } | null
+
+const named = (slot: string, part: Part): UnitPatch => ({ slot, patch: part.patch, polygon: part.polygon })
+
+function singlePatch(parts: readonly Part[]): Found {
+  if (parts.length !== 1) return null
+  const part = parts[0]!
+  return { kind: isUprightRectangle(part.polygon) ? 'rectangle' : 'template', slots: [named('patch', part)] }
+}
+
+function halfSquare(parts: readonly Part[], box: Box): Found {
+  if (parts.length !== 2 || !sameLength(box.width, box.height)) return null
+  const corners = parts.map(part => squareCorner(part.polygon))
+  if (!corners.every(corner => corner !== null && sameLength(corner.leg, box.width))) return null
+  return { kind: 'half-square', slots: [named('first', parts[0]!), named('second', parts[1]!)] }
+}
+
+function quarterSquare(parts: readonly Part[], box: Box): Found {
+  if (parts.length !== 4 || !sameLength(box.width, box.height)) return null
+  const middle: Point = [box.x + box.width / 2, box.y + box.height / 2]
+  const bySide = new Map<string, Part>()
+  for (const part of parts) {
+    const corner = squareCorner(part.polygon)
+    if (corner === null || !samePoint(corner.at, middle)) return null
+    const b = boundingBox(part.polygon)
+    if (b.width > b.height) bySide.set(sameLength(b.y, box.y) ? 'north' : 'south', part)
+    else bySide.set(sameLength(b.x, box.x) ? 'west' : 'east', part)
+  }
+  const order = ['north', 'east', 'south', 'west']
+  return bySide.size === 4 ? { kind: 'quarter-square', slots: order.map(side => named(side, bySide.get(side)!)) } : null
+}
+
+function goose(parts: readonly Part[], box: Box): Found {
+  const long = Math.max(box.width, box.height), short = Math.min(box.width, box.height)
+  if (parts.length !== 3 || !sameLength(long, 2 * short)) return null
+  const big = parts.find(part => sameLength(squareCorner(part.polygon)?.leg ?? 0, short * Math.SQRT2))
+  const small = parts.filter(part => sameLength(squareCorner(part.polygon)?.leg ?? 0, short))
+  if (!big || small.length !== 2) return null
+  // with the tip on top the left sky is the one met first going anticlockwise from the tip
+  const tip = squareCorner(big.polygon)!.at
+  const centre: Point = [box.x + box.width / 2, box.y + box.height / 2]
+  const up: Point = [tip[0] - centre[0], tip[1] - centre[1]]
+  const leftness = (part: Part) => {
+    const at = squareCorner(part.polygon)!.at
+    return (at[0] - centre[0]) * up[1] - (at[1] - centre[1]) * up[0]
+  }
+  const [left, right] = [...small].sort((a, b) => leftness(b) - leftness(a)) as [Part, Part]
+  return { kind: 'goose', slots: [named('goose', big), named('left', left), named('right', right)] }
+}
+
+/** A figure with some of its corners cut off at 45°; a whole square standing on its tip is a square in a square. */
+function corners(parts: readonly Part[], box: Box): Found {
+  if (parts.length < 2 || parts.length > 5) return null
+  const order: [string, Point][] = [
+    ['nw', [box.x, box.y]], ['ne', [box.x + box.width, box.y]], ['se', [box.x + box.width, box.y + box.height]], ['sw', [box.x, box.y + box.height]],
+  ]
+  const slots: UnitPatch[] = []
+  const base = new Set(parts)
+  for (const [slot, at] of order) {
+    const part = parts.find((candidate) => {
+      const corner = squareCorner(candidate.polygon)
+      return corner !== null && samePoint(corner.at, at)
+    })
+    if (!part || (base.size === 1)) continue
+    slots.push(named(slot, part))
+    base.delete(part)
+  }
+  if (base.size !== 1 || slots.length !== parts.length - 1) return null
+  const [middle] = base as Set<Part>
+  if (middle!.polygon.length < 4) return null
+  const half = Math.min(box.width, box.height) / 2
+  const isInscribed = slots.length === 4 && sameLength(box.width, box.height) && slots.every(slot => sameLength(squareCorner(slot.polygon)!.leg, half))
+  return { kind: isInscribed ? 'square-in-square' : 'flip-corner', slots: [named(isInscribed ? 'centre' : 'base', middle!), ...slots] }
+}
+
+/** Rectangles side by side, all as long as the unit: sewn from strips and cut across. */
+function stripSet(parts: readonly Part[], box: Box): Found {
+  if (parts.length < 2 || !parts.every(part => isUprightRectangle(part.polygon))) return null
+  const boxes = parts.map(part => ({ part, box: boundingBox(part.polygon) }))
+  const beside = boxes.every(b => sameLength(b.box.height, box.height))
+  if (!beside && !boxes.every(b => sameLength(b.box.width, box.width))) return null
+  boxes.sort((a, b) => beside ? a.box.x - b.box.x : a.box.y - b.box.y)
+  return { kind: 'strip-set', slots: boxes.map(({ part }, i) => named(`strip ${i + 1}`, part)) }
+}
+
+export function isUprightRectangle(polygon: Polygon): boolean {
+  if (polygon.length !== 4) return false
+  const box = boundingBox(polygon)
+  return polygon.every(([x, y]) =>
+    (sameLength(x, box.x) || sameLength(x, box.x + box.width)) && (sameLength(y, box.y) || sameLength(y, box.y + box.height)))
+}
+
+/** The right angle of a triangle with two equal legs, and the length of a leg; null for any other figure. */
+export function squareCorner(polygon: Polygon): { at: Point, leg: Inches } | null {
+  if (polygon.length !== 3) return null
+  for (let i = 0; i < 3; i++) {
+    const at = polygon[i]!, p = polygon[(i + 1) % 3]!, q = polygon[(i + 2) % 3]!
+    const leg = Math.hypot(p[0] - at[0], p[1] - at[1]), other = Math.hypot(q[0] - at[0], q[1] - at[1])
+    const dot = (p[0] - at[0]) * (q[0] - at[0]) + (p[1] - at[1]) * (q[1] - at[1])
+    if (sameLength(leg, other) && Math.abs(dot) <= TOLERANCE * Math.max(1, leg * other)) return { at, leg }
+  }
+  return null
+}
+
+function samePoint(a: Point, b: Point): boolean {
+  return sameLength(a[0], b[0]) && sameLength(a[1], b[1])
+}

@@ -1,0 +1,35 @@
+/** A length in inches. Every length in the core is one unless its name says otherwise. */
+export type Inches = number
+
+/** Lengths closer than this are one length: far below what a ruler shows, far above what doubles lose. */
+export const TOLERANCE = 1e-6
+
+export const INCHES_PER_CM = 1 / 2.54
+
+/** Rounds up to the next multiple of `step`; a value within `TOLERANCE` of a step is on it. `step` 0: unchanged. */
+export function roundUpToRuler(value: Inches, step: Inches): Inches {
+  return step === 0 ? value : Math.ceil(value / step - TOLERANCE) * step
+}
+
+/** Rounds down to a multiple of `step`; a value within `TOLERANCE` of a step is on it. `step` 0: unchanged. */
+export function roundDownToRuler(value: Inches, step: Inches): Inches {
+  return step === 0 ? value : Math.floor(value / step + TOLERANCE) * step
+}
+
+/** Rounds to the nearest multiple of `step`, halves up. `step` 0: unchanged. */
+export function roundToRuler(value: Inches, step: Inches): Inches {
+  return step === 0 ? value : Math.round(value / step) * step
+}
+
+export function isOnRuler(value: Inches, step: Inches): boolean {
+  return step === 0 || sameLength(value, roundToRuler(value, step))
+}
+
+export function sameLength(a: Inches, b: Inches): boolean {
+  return Math.abs(a - b) <= TOLERANCE
+}
+
+/** A key under which lengths equal to within `TOLERANCE` (bar the edge of a cell) meet in a Map. */
+export function lengthKey(value: Inches): string {
+  return String(Math.round(value * 1e4) / 1e4)
+}

@@ -1,0 +1,30 @@
+import { INCHES_PER_CM, type Inches } from './ruler'
+
+export type Units = 'in' | 'cm'
+
+/** What a quilter takes for granted in each system; all in inches. */
+export interface UnitDefaults {
+  seam: Inches
+  ruler: Inches
+  selvage: Inches
+  clothWidth: Inches
+  bindingStrip: Inches
+  /** Length to buy is rounded up to this: ⅛ yard or 10 cm. */
+  buyStep: Inches
+}
+
+const cm = (value: number): Inches => value * INCHES_PER_CM
+
+export const UNIT_DEFAULTS: Readonly<Record<Units, UnitDefaults>> = {
+  in: { seam: 1 / 4, ruler: 1 / 8, selvage: 1, clothWidth: 42, bindingStrip: 2.25, buyStep: 4.5 },
+  cm: { seam: cm(0.75), ruler: cm(0.1), selvage: cm(2.5), clothWidth: cm(110), bindingStrip: cm(6), buyStep: cm(10) },
+}
+
+export function toInches(value: number, units: Units): Inches {
+  return units === 'cm' ? value * INCHES_PER_CM : value
+}
+
+/** The number to write in a file of these units. Centimetres lose the dust of the conversion (1e-9 cm). */
+export function fromInches(value: Inches, units: Units): number {
+  return units === 'cm' ? Math.round(value / INCHES_PER_CM * 1e9) / 1e9 : value
+}

@@ -1,0 +1,24 @@
+import { flipCorner, squareInSquareFlip } from './flipCorner'
+import { flyingGooseFlip } from './flyingGooseFlip'
+import { flyingGooseFour } from './flyingGooseFour'
+import { flyingGooseTriangles } from './flyingGooseTriangles'
+import { halfSquareTriangleEight } from './halfSquareTriangleEight'
+import { halfSquareTriangleSingle } from './halfSquareTriangleSingle'
+import { halfSquareTriangleTwo } from './halfSquareTriangleTwo'
+import type { Method } from './method'
+import { quarterSquareSingle } from './quarterSquareSingle'
+import { quarterSquareTwo } from './quarterSquareTwo'
+import { log, rectangle } from './rectangle'
+import { squareInSquareTriangles } from './squareInSquareTriangles'
+import { stripSet } from './stripSet'
+import { template } from './template'
+
+/** Every way Wren knows of making a unit. A new one is a file of its own and a line here. */
+export const METHODS: readonly Method[] = [
+  rectangle, log, stripSet,
+  halfSquareTriangleTwo, halfSquareTriangleEight, halfSquareTriangleSingle,
+  flyingGooseFour, flyingGooseFlip, flyingGooseTriangles,
+  quarterSquareTwo, quarterSquareSingle,
+  flipCorner, squareInSquareTriangles, squareInSquareFlip,
+  template,
+]

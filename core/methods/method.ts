@@ -1,0 +1,98 @@
+import type { UnitKind } from '../block/unit'
+import type { Polygon } from '../geometry/polygon'
+import type { Inches } from '../measure/ruler'
+import type { Step } from '../sewing/step'
+
+export const METHOD_IDS = [
+  'rectangle', 'hst-single', 'hst-2', 'hst-4', 'hst-8', 'qst-2', 'qst-single', 'goose-flip', 'goose-4', 'goose-triangles', 'flip-corner', 'square-in-square-triangles',
+  'square-in-square-flip', 'three-patch-pairs', 'three-patch-alike', 'strip-set', 'strip-angle', 'wedge-strip-set', 'log', 'template', 'foundation',
+] as const
+export type MethodId = typeof METHOD_IDS[number]
+
+/** A unit in its cloths, turned so that like units look alike. Finished size, polygons from its own top left, in inches. */
+export interface DressedUnit {
+  /** Made from what the unit is; two units with one key are interchangeable. */
+  key: string
+  kind: UnitKind
+  width: Inches
+  height: Inches
+  patches: readonly DressedPatch[]
+}
+export interface DressedPatch { slot: string, cloth: string, polygon: Polygon }
+
+/** What the methods need to know of the quilt they work for. */
+export interface Workroom {
+  seam: Inches
+  /** Ruler step for what is trimmed after sewing; half of it for what is sewn as cut. */
+  ruler: Inches
+  usableWidth: (cloth: string) => Inches
+  isDirectional: (cloth: string) => boolean
+  /** Whether the first cloth is darker: seams are pressed towards the dark. */
+  isDarker: (cloth: string, than: string) => boolean
+}
+
+export type Shape = 'square' | 'rectangle' | 'strip' | 'wedge' | 'template'
+export type Cuts = 'none' | 'one-diagonal' | 'two-diagonals' | 'angle'
+export type Hand = 'either' | 'left' | 'right'
+
+/** A piece to be cut, before like pieces of the whole quilt are gathered. */
+export interface PieceDraft {
+  cloth: string
+  /** What it becomes; the words for it are in `words/`. */
+  part: string
+  shape: Shape
+  /** Cut size, seam included. */
+  width: Inches
+  height: Inches
+  /** Cut size before it was rounded to the ruler. */
+  exact: { width: Inches, height: Inches }
+  cuts: Cuts
+  hand?: Hand
+  outline?: Polygon
+  /** The way it must lie when its cloth has an up; free otherwise. */
+  turn: boolean
+  count: number
+  /**
+   * Triangles cut singly can serve several units: how many are needed, how many a square gives, and for a cloth with an up
+   * which corner of the square they come from. Gathered before `count` is made.
+   */
+  pool?: { needed: number, gives: number, corner?: string }
+  /** The slots of the unit that it feeds. */
+  slots: readonly string[]
+}
+
+export interface Made {
+  pieces: PieceDraft[]
+  /** Units that come out, the asked-for and the left-over. */
+  made: number
+  /** Whether the unit is sewn oversize and trimmed to its exact unfinished size. */
+  trim: boolean
+  /** Per unit. */
+  seams: number
+  cuts: number
+  /** Outer edges of the unit that end on the bias. */
+  biasEdges: number
+  steps: Step[]
+}
+
+/** One way of making one kind of unit. `make` never fails for a unit that `fits`. */
+export interface Method {
+  id: MethodId
+  kinds: readonly UnitKind[]
+  fits: (unit: DressedUnit, room: Workroom) => boolean
+  make: (unit: DressedUnit, count: number, room: Workroom) => Made
+}
+
+export function clothsOf(unit: DressedUnit): string[] {
+  return [...new Set(unit.patches.map(patch => patch.cloth))]
+}
+
+export function patchAt(unit: DressedUnit, slot: string): DressedPatch {
+  const patch = unit.patches.find(candidate => candidate.slot === slot)
+  if (!patch) throw new Error(`${unit.kind} has no ${slot}`)
+  return patch
+}
+
+export function hasUp(unit: DressedUnit, room: Workroom): boolean {
+  return unit.patches.some(patch => room.isDirectional(patch.cloth))
+}

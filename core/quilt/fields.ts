@@ -1,0 +1,64 @@
+import { z } from 'zod'
+import { parseLength } from '../measure/length'
+import type { Inches } from '../measure/ruler'
+import type { Units } from '../measure/units'
+import type { Expectation } from './problem'
+
+/** Longest side of anything: a sheet of cloth or a quilt beyond this is a slip of the finger. */
+export const MOST_INCHES = 4000
+
+export interface Fields {
+  /** A length in the file's units or as text; gives inches. `least` 0 allows nothing at all. */
+  length: (least?: Inches, most?: Inches) => z.ZodType<Inches, number | string>
+  whole: (least: number, most: number) => z.ZodType<number, number>
+  number: (least: number, most: number) => z.ZodType<number, number>
+  id: z.ZodType<string, string>
+  text: (most?: number) => z.ZodType<string, string>
+  oneOf: <const T extends readonly (string | number)[]>(options: T) => z.ZodType<T[number], T[number]>
+  flag: z.ZodType<boolean, boolean>
+  colour: z.ZodType<string, string>
+  date: z.ZodType<string, string>
+  list: <T extends z.ZodType>(item: T, least?: number, most?: number) => z.ZodArray<T>
+}
+
+/**
+ * What a field wants, as the message of its issue: Zod carries no data of ours but text, and `readQuilt` reads it back. The
+ * sentence is made in `words/`.
+ */
+export function refuse(expected: Expectation) {
+  return { error: () => ({ message: JSON.stringify(expected) }) }
+}
+
+/** The kinds of field a quilt file has, for a file written in these units. */
+export function fieldsFor(units: Units): Fields {
+  const length = (least: Inches = 0, most: Inches = MOST_INCHES) => {
+    const expected: Expectation = { kind: 'length', least, most }
+    return z.union([z.number(), z.string()], refuse(expected)).transform((value, context): Inches => {
+      const inches = parseLength(value, units)
+      if (inches !== null && inches >= least - 1e-9 && inches <= most) return inches
+      context.addIssue({ code: 'custom', message: JSON.stringify(expected), input: value })
+      return z.NEVER
+    })
+  }
+  const whole = (least: number, most: number) => {
+    const expected: Expectation = { kind: 'whole-number', least, most }
+    return z.number(refuse(expected)).int(refuse(expected)).min(least, refuse(expected)).max(most, refuse(expected))
+  }
+  const number = (least: number, most: number) => {
+    const expected: Expectation = { kind: 'number', least, most }
+    return z.number(refuse(expected)).min(least, refuse(expected)).max(most, refuse(expected))
+  }
+  const text = (most = 4000) => z.string(refuse({ kind: 'text' })).max(most, refuse({ kind: 'text' }))
+  return {
+    length, whole, number, text,
+    id: z.string(refuse({ kind: 'id' })).min(1, refuse({ kind: 'id' })).max(80, refuse({ kind: 'id' })),
+    oneOf: options => z.literal([...options], refuse({ kind: 'one-of', options })) as never,
+    flag: z.boolean(refuse({ kind: 'yes-no' })),
+    colour: z.string(refuse({ kind: 'colour' })).regex(/^#[0-9a-f]{6}$/i, refuse({ kind: 'colour' })),
+    date: z.string(refuse({ kind: 'date' })).max(40, refuse({ kind: 'date' })),
+    list: (item, least = 0, most = 100_000) => {
+      const expected: Expectation = { kind: 'list', least, most }
+      return z.array(item, refuse(expected)).min(least, refuse(expected)).max(most, refuse(expected))
+    },
+  }
+}

@@ -1,0 +1,13 @@
+import type { Inches } from '../measure/ruler'
+import type { Picture } from './picture'
+
+/** One thing to do at the machine, the board or the mat. `code` picks the sentence in `words/`; `data` is what it needs. */
+export interface Step {
+  do: 'cut' | 'mark' | 'layer' | 'sew' | 'cut-apart' | 'press' | 'trim'
+  code: string
+  picture: Picture
+  /** Sizes, seams and names that the sentence mentions; lengths in inches. */
+  data?: Readonly<Record<string, number | string>>
+  /** Raw edge to raw edge, when this step is done. */
+  expect?: { width: Inches, height: Inches }
+}
