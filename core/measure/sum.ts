@@ -5,12 +5,12 @@ export type Term =
   | { what: string, count: number, each: number, of?: string }
   | { what: string, value: number, of?: string }
 
-/** A number with the reason for it: the terms add up to the total, unless `rounded` says how it was rounded. */
+/** A number with the reason for it, as data: the terms add up to the total, rounding being a term like any other. */
 export interface Sum {
   total: number
   terms: Term[]
-  /** How the sum of the terms became the total. */
-  rounded?: { how: 'up' | 'nearest', step: Inches } | { how: 'divided', by: number, step: Inches }
+  /** Figures that the terms were made from, where the terms alone do not say (a division, a mean). */
+  from?: Term[]
 }
 
 export function termValue(term: Term): number {
@@ -22,7 +22,14 @@ export function addTerms(terms: readonly Term[]): number {
 }
 
 /** A sum whose total is what its terms add up to. Terms of nothing are left out. */
-export function sumOf(terms: readonly Term[]): Sum {
-  const kept = terms.filter(term => termValue(term) !== 0)
-  return { total: addTerms(kept), terms: kept }
+export function sumOf(terms: readonly Term[], from?: readonly Term[]): Sum {
+  const kept = terms.filter(term => Math.abs(termValue(term)) > 1e-9)
+  return { total: addTerms(kept), terms: kept, ...(from ? { from: [...from] } : {}) }
+}
+
+/** A sum rounded to `total`; what rounding added or took away is its last term. */
+export function roundedSum(terms: readonly Term[], total: Inches, from?: readonly Term[]): Sum {
+  const sum = sumOf(terms, from)
+  const rounding = total - sum.total
+  return { ...sum, total, terms: Math.abs(rounding) > 1e-9 ? [...sum.terms, { what: 'rounding', value: rounding }] : sum.terms }
 }

@@ -1,0 +1,98 @@
+import { boundingBox, movePolygon, type Polygon } from '../geometry/polygon'
+import { placePolygon, UPRIGHT, type Placement } from '../geometry/placement'
+import type { DressedPatch, DressedUnit } from '../methods/method'
+import { blockOf, clothOf, designOf, type Block, type Cell, type Quilt } from '../quilt/quilt'
+import { finishedPatches, type Design } from './design'
+import { findSewingTree, type SewingTree } from './sewingTree'
+import { recogniseUnit, type Unit } from './unit'
+import { unitTree, unitsOf, type UnitTree } from './unitTree'
+
+/** Which patch of which block a slot of the unit becomes. */
+export interface Feed { block: string, slot: string, patch: number }
+
+/** Like units wanted over the whole quilt. */
+export interface UnitDemand {
+  unit: DressedUnit
+  count: number
+  feeds: Feed[]
+  /** Of `count`, how many for each block. */
+  perBlock: Map<string, number>
+  /** What its block's quilter asked for. */
+  method: Block['method']
+}
+
+/** How a block is sewn, whatever its cloth. */
+export interface BlockMake { block: Block, design: Design, tree: SewingTree, units: UnitTree, polygons: Polygon[] }
+
+export function blockMake(quilt: Quilt, block: Block): BlockMake {
+  const design = designOf(quilt, block)
+  const tree = findSewingTree(design.patches.map(patch => patch.points))
+  const polygons = finishedPatches(design, block.width, block.height)
+  return { block, design, tree, units: unitTree(tree, polygons), polygons }
+}
+
+/**
+ * The units of all blocks of the quilt, like with like: one entry for every unit that differs in kind, size, cloths or arrangement,
+ * however it is turned. A unit with a cloth that has an up is taken as it lies in the quilt.
+ */
+export function unitDemands(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): UnitDemand[] {
+  const demands = new Map<string, UnitDemand>()
+  for (const { cell, count } of variants(quilt)) {
+    const make = makes.get(cell.block)!
+    for (const unit of unitsOf(make.units)) {
+      const { dressed, feeds } = dressUnit(quilt, make, unit, cell)
+      const key = `${JSON.stringify(make.block.method)} ${dressed.key}`
+      const demand: UnitDemand = demands.get(key) ?? { unit: dressed, count: 0, feeds: [], perBlock: new Map(), method: make.block.method }
+      demand.count += count
+      demand.perBlock.set(cell.block, (demand.perBlock.get(cell.block) ?? 0) + count)
+      for (const feed of feeds) {
+        if (!demand.feeds.some(known => known.block === feed.block && known.patch === feed.patch && known.slot === feed.slot)) demand.feeds.push(feed)
+      }
+      demands.set(key, demand)
+    }
+  }
+  return [...demands.values()]
+}
+
+/** Blocks that look alike, counted. Turn and mirror make a difference only to a cloth with an up. */
+export function variants(quilt: Quilt): { cell: Cell, count: number }[] {
+  const found = new Map<string, { cell: Cell, count: number }>()
+  for (const cell of quilt.setting.cells.flat()) {
+    const cloths = clothsOfCell(quilt, cell)
+    const hasUp = Object.values(cloths).some(id => clothOf(quilt, id).directional)
+    const key = JSON.stringify([cell.block, Object.entries(cloths).sort(), hasUp ? [cell.turn, cell.mirror] : []])
+    const variant = found.get(key)
+    if (variant) variant.count += 1
+    else found.set(key, { cell: hasUp ? cell : { ...cell, ...UPRIGHT }, count: 1 })
+  }
+  return [...found.values()]
+}
+
+/** Role → cloth for one place: its own colours over those of its block. */
+export function clothsOfCell(quilt: Quilt, cell: Pick<Cell, 'block' | 'cloths'>): Record<string, string> {
+  return { ...blockOf(quilt, cell.block).cloths, ...cell.cloths }
+}
+
+/** A unit in the cloths of one place, turned to where like units look alike. */
+export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell): { dressed: DressedUnit, feeds: Feed[] } {
+  const cloths = clothsOfCell(quilt, cell)
+  const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
+  const corner = boundingBox(unit.patches.flatMap(patch => patch.polygon))
+  const local = unit.patches.map(patch => ({ patch: patch.patch, polygon: movePolygon(patch.polygon, -corner.x, -corner.y) }))
+  const hasUp = local.some(({ patch }) => clothOf(quilt, clothOfPatch(patch)).directional)
+  const placements: Placement[] = hasUp ? [{ turn: cell.turn, mirror: cell.mirror }] : [0, 90, 180, 270].map(turn => ({ turn: turn as Placement['turn'], mirror: false }))
+  const [best] = placements.map((placement) => {
+    const sideways = placement.turn % 180 !== 0
+    const placed = local.map(({ patch, polygon }) => ({ patch, polygon: placePolygon(polygon, placement, unit.width, unit.height) }))
+    const look = placed.map(({ patch, polygon }) => `${corners(polygon)}:${clothOfPatch(patch)}`).sort().join('|')
+    return { placed, key: `${unit.kind}|${look}`, width: sideways ? unit.height : unit.width, height: sideways ? unit.width : unit.height }
+  }).sort((a, b) => a.key < b.key ? -1 : 1)
+  const { placed, key, width, height } = best!
+  const slots = recogniseUnit(placed.map(({ polygon }) => polygon), placed.map((_, i) => i))!.patches
+  const patches = slots.map(({ slot, patch, polygon }): DressedPatch => ({ slot, cloth: clothOfPatch(placed[patch]!.patch), polygon }))
+  return { dressed: { key, kind: unit.kind, width, height, patches }, feeds: slots.map(({ slot, patch }) => ({ block: cell.block, slot, patch: placed[patch]!.patch })) }
+}
+
+function corners(polygon: Polygon): string {
+  return polygon.map(([x, y]) => `${x.toFixed(4)},${y.toFixed(4)}`).sort().join(' ')
+}

@@ -1,0 +1,76 @@
+import { boundingBox } from '../geometry/polygon'
+import { roundDownToRuler, roundUpToRuler } from '../measure/ruler'
+import { sewnAsCut } from '../methods/cutSize'
+import { blockOf } from '../quilt/quilt'
+import { workroomOf } from '../quilt/workroom'
+import type { Check, Checker } from './check'
+
+/** A block whose sewn-as-cut pieces had to be rounded, and by so much together that it shows: more than 1⁄16″ over a block. */
+export const offRuler: Checker = ({ quilt, makes, choices }) => {
+  const room = workroomOf(quilt)
+  return quilt.blocks.flatMap((block, i): Check[] => {
+    const { polygons, design } = makes.get(block.id)!
+    const exactPatches = new Set<number>()
+    for (const { demand, way } of choices) {
+      if (way.made.trim || way.method.id === 'template') for (const feed of demand.feeds) if (feed.block === block.id) exactPatches.add(feed.patch)
+    }
+    const boxes = polygons.map((polygon, patch) => ({ patch, ...boundingBox(polygon) }))
+    const error = (size: number) => sewnAsCut(size + 2 * room.seam, room).cut - (size + 2 * room.seam)
+    // along a line through the block, the errors of the patches it crosses add up
+    const worst = (at: (box: typeof boxes[0]) => [number, number], size: (box: typeof boxes[0]) => number) => boxes.reduce((most, line) => {
+      const [start, length] = at(line)
+      const middle = start + length / 2
+      const sum = boxes.filter(box => !exactPatches.has(box.patch) && at(box)[0] < middle && middle < at(box)[0] + at(box)[1]).reduce((total, box) => total + error(size(box)), 0)
+      return Math.abs(sum) > Math.abs(most) ? sum : most
+    }, 0)
+    const across = worst(box => [box.y, box.height], box => box.width), down = worst(box => [box.x, box.width], box => box.height)
+    const off = Math.abs(across) > Math.abs(down) ? across : down
+    if (Math.abs(off) <= 1 / 16 + 1e-6 || room.ruler === 0) return []
+    const step = design.width * room.ruler
+    return [{ id: 'off-ruler', severity: 'warn', path: `blocks.${i}.${block.size === undefined ? 'width' : 'size'}`, data: { block: block.name, off, sizes: [roundDownToRuler(block.width, step), roundUpToRuler(block.width, step)].filter(size => size > 0) } }]
+  })
+}
+
+/** A strip longer than the cloth is wide: said at the plan, with what each way costs. */
+export const longStrips: Checker = ({ quilt, plan }) => plan.pieces
+  .filter(piece => piece.part.endsWith('-joined'))
+  .filter((piece, i, all) => all.findIndex(other => other.use === piece.use) === i)
+  .map((piece): Check => {
+    const border = /^border (\d+)/.exec(piece.use)?.[1]
+    const mine = plan.borders.filter(strip => String(strip.border) === border)
+    const lengths = border ? mine.map(strip => strip.rough) : [Math.max(...plan.pieces.filter(p => p.use === piece.use).map(p => p.width))]
+    const joined = plan.pieces.filter(other => other.use === piece.use)
+    return {
+      id: 'long-strip', severity: 'note', path: border ? `borders.${Number(border) - 1}.long` : 'setting.sashing.long',
+      data: {
+        use: piece.use, longest: border ? Math.max(...lengths) : plan.stages[0]!.width + 2 * quilt.seam, usable: quilt.cloths.find(cloth => cloth.id === piece.cloth)!.usable,
+        strips: joined.reduce((sum, p) => sum + p.count, 0), clothAcross: joined.reduce((sum, p) => sum + p.count * p.height, 0),
+        clothAlong: border ? Math.max(...lengths) : plan.stages[0]!.width + 2 * quilt.seam,
+      },
+    }
+  })
+
+export const setInSeams: Checker = ({ quilt, plan }) => plan.blocks.flatMap((block, i): Check[] => block.setIn + block.partial === 0
+  ? []
+  : [{ id: 'set-in-seams', severity: 'note', path: `blocks.${i}.design`, data: { block: blockOf(quilt, block.id).name, setIn: block.setIn, partial: block.partial } }])
+
+/** Pieces that exist in both hands: lay two layers right sides together. */
+export const mirroredPieces: Checker = ({ quilt, plan }) => {
+  const handed = plan.pieces.filter(piece => piece.hand !== 'either')
+  if (handed.length === 0) return []
+  const count = (hand: string) => handed.filter(piece => piece.hand === hand).reduce((sum, piece) => sum + piece.count, 0)
+  const at = quilt.blocks.findIndex(block => block.id === handed[0]!.for[0]?.block)
+  return [{ id: 'mirrored-pieces', severity: 'note', path: `blocks.${Math.max(0, at)}.design`, data: { left: count('left'), right: count('right'), letters: [...new Set(handed.map(piece => piece.letter))] } }]
+}
+
+export const angledPieces: Checker = ({ plan }) => {
+  const angled = plan.pieces.filter(piece => piece.cuts === 'angle')
+  return angled.length === 0 ? [] : [{ id: 'angled-folded', severity: 'note', path: 'cloths', data: { letters: [...new Set(angled.map(piece => piece.letter))] } }]
+}
+
+/** A border wider than a block draws the eye from the blocks. */
+export const borderTooWide: Checker = ({ quilt }) => quilt.borders.flatMap((border, i): Check[] => {
+  const block = Math.max(...quilt.blocks.map(({ width, height }) => Math.max(width, height)))
+  const widest = Math.max(border.sides, border.ends)
+  return widest > block ? [{ id: 'border-too-wide', severity: 'note', path: `borders.${i}.width`, data: { border: i + 1, width: widest, block } }] : []
+})

@@ -1,0 +1,124 @@
+import type { Feed } from '../block/demands'
+import type { Polygon } from '../geometry/polygon'
+import { lengthKey, type Inches } from '../measure/ruler'
+import type { Cuts, Hand, PieceDraft, Shape } from '../methods/method'
+import { letterAt } from '../quilt/letters'
+
+/** A pile of like pieces on the cutting sheet. Cut sizes, seam included. */
+export interface Piece {
+  /** Made from what it is, so that ticks outlive a change of plan. */
+  id: string
+  cloth: string
+  /** `star: points`; for people, with the words made elsewhere. */
+  use: string
+  /** The last part of `use`. */
+  part: string
+  letter: string
+  count: number
+  /** Pieces of `count` beyond those needed. */
+  spare: number
+  /** Patches of the quilt that it feeds. */
+  patches: number
+  for: { block: string, patches: number[] }[]
+  shape: Shape
+  width: Inches
+  height: Inches
+  /** Before rounding to the ruler. */
+  exact: { width: Inches, height: Inches }
+  cuts: Cuts
+  outline?: Polygon
+  hand: Hand
+  method: string
+  /** How its width runs on the cloth. */
+  grain: 'across' | 'along' | 'any'
+}
+
+/** A draft with what only the quilt knows of it. */
+export interface PieceOrder {
+  draft: PieceDraft
+  method: string
+  /** Block ids, or a place such as `sashing`. */
+  where: readonly string[]
+  feeds: readonly Feed[]
+  /** Units or places that each of its slots feeds. */
+  times: number
+  /** To be cut along the cloth. */
+  along?: boolean
+}
+
+/** Like pieces of the whole quilt in one pile each, lettered by cut size in the order of the work. */
+export function gatherPieces(orders: readonly PieceOrder[]): Piece[] {
+  const piles = new Map<string, PieceOrder[]>()
+  for (const order of orders) {
+    if (order.draft.count === 0) continue
+    const id = pieceId(order)
+    piles.set(id, [...(piles.get(id) ?? []), order])
+  }
+  const letters = new Map<string, string>()
+  return [...piles].map(([id, pile]): Piece => {
+    const { draft, method, along } = pile[0]!
+    const size = sizeKey(draft)
+    const letter = letters.get(size) ?? letterAt(letters.size)
+    letters.set(size, letter)
+    const where = [...new Set(pile.flatMap(order => order.where))]
+    const forBlocks = new Map<string, Set<number>>()
+    for (const { feeds, draft: { slots } } of pile) {
+      for (const feed of feeds) {
+        if (slots.includes(feed.slot)) forBlocks.set(feed.block, (forBlocks.get(feed.block) ?? new Set()).add(feed.patch))
+      }
+    }
+    return {
+      id, cloth: draft.cloth, use: `${where.join(' + ')}: ${draft.part}`, part: draft.part, letter, count: countOf(pile), spare: 0,
+      patches: pile.reduce((sum, order) => sum + order.times * order.draft.slots.length, 0),
+      for: [...forBlocks].map(([block, patches]) => ({ block, patches: [...patches].sort((a, b) => a - b) })),
+      shape: draft.shape, width: draft.width, height: draft.height, exact: draft.exact, cuts: draft.cuts, hand: draft.hand ?? 'either', method,
+      ...(draft.outline ? { outline: draft.outline } : {}), grain: along ? 'along' : draft.turn ? 'any' : 'across',
+    }
+  })
+}
+
+/**
+ * Squares for single triangles are counted once for all the triangles they give: together where a triangle may come from any
+ * corner, else as many squares as the corner most in need wants.
+ */
+function countOf(pile: readonly PieceOrder[]): number {
+  let count = 0, free = 0, gives = 1
+  const byCorner = new Map<string, number>()
+  for (const { draft } of pile) {
+    if (!draft.pool) count += draft.count
+    else {
+      gives = draft.pool.gives
+      if (draft.pool.corner === undefined) free += draft.pool.needed
+      else byCorner.set(draft.pool.corner, (byCorner.get(draft.pool.corner) ?? 0) + draft.pool.needed)
+    }
+  }
+  return count + Math.ceil(free / gives) + Math.max(0, ...byCorner.values())
+}
+
+function pieceId({ draft, along, method }: PieceOrder): string {
+  const parts = [draft.cloth, draft.shape, `${lengthKey(draft.width)}x${lengthKey(draft.height)}`, draft.part]
+  if (draft.cuts === 'one-diagonal' || draft.cuts === 'two-diagonals') parts.push(draft.cuts, diagonalOf(draft.pool?.corner))
+  if (draft.outline) parts.push(draft.hand ?? 'either', outlineKey(draft.outline))
+  if (along) parts.push('along')
+  else if (!draft.turn) parts.push('upright')
+  if (method === 'strip-set') parts.push('set')
+  return parts.filter(part => part !== '').join('.')
+}
+
+/** Which diagonal a directional square is cut on: the triangles of one are no use for the other. */
+function diagonalOf(corner: string | undefined): string {
+  if (corner === undefined) return ''
+  return corner === 'nw' || corner === 'se' ? 'rising' : corner === 'ne' || corner === 'sw' ? 'falling' : 'both'
+}
+
+function sizeKey(draft: PieceDraft): string {
+  const sides = [draft.width, draft.height].sort((a, b) => a - b).map(lengthKey).join('x')
+  return `${sides} ${draft.cuts} ${draft.outline ? `${draft.hand} ${outlineKey(draft.outline)}` : ''}`
+}
+
+/** Short and the same for the same outline. FNV-1a over its corners. */
+function outlineKey(outline: Polygon): string {
+  let hash = 2166136261
+  for (const c of outline.map(([x, y]) => `${lengthKey(x)},${lengthKey(y)}`).sort().join(' ')) hash = Math.imul(hash ^ c.charCodeAt(0), 16777619)
+  return (hash >>> 0).toString(36)
+}

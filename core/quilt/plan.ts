@@ -1,0 +1,162 @@
+import type { BlockMake, UnitDemand } from '../block/demands'
+import { blockMake, unitDemands } from '../block/demands'
+import { countSeams, type SewingTree } from '../block/sewingTree'
+import type { UnitKind } from '../block/unit'
+import { checkQuilt } from '../checks'
+import type { Check } from '../checks/check'
+import { clothNeed, type ClothNeed } from '../cloth/need'
+import { gatherPieces, type Piece, type PieceOrder } from '../cutting/gather'
+import { QUICK, type Search } from '../cutting/layout'
+import { planBinding, type Binding } from '../edge/binding'
+import { bindingOrders, borderOrders, ROUGH_EXTRA } from '../edge/edgePieces'
+import { planBacking, type Backing } from '../layers/backing'
+import { planBatting } from '../layers/batting'
+import type { Inches } from '../measure/ruler'
+import { sumOf, type Sum } from '../measure/sum'
+import { waysFor, type Choice } from '../methods/choose'
+import type { MethodId } from '../methods/method'
+import { settingOrders } from '../setting/settingPieces'
+import { dimensionsOf, plannedDimensions, type Dimensions } from './dimensions'
+import { planSums } from './planSums'
+import { blockOf, designOf, type Quilt } from './quilt'
+import { workroomOf } from './workroom'
+
+/** The plan as others read it: plain data, lengths in inches. Names are agreed in `docs/file-format.md`. */
+export interface Plan {
+  quilt: { width: Inches, height: Inches, edged: { width: Inches, height: Inches }, blocks: number, patches: number }
+  stages: { what: string, width: Inches, height: Inches }[]
+  pieces: Piece[]
+  cloths: (Omit<ClothNeed, 'need' | 'buy' | 'unplaced'> & { need: number, buy: number })[]
+  blocks: PlannedBlock[]
+  borders: { border: number, side: 'left' | 'right' | 'top' | 'bottom', length: Inches, rough: Inches, width: Inches }[]
+  backing: { panels: number, panelLength: Inches, seams: Backing['seams'], buy: Inches } | null
+  batting: { width: Inches, height: Inches } | null
+  binding: { style: Binding['style'], length: Inches, strips: number, strip: Inches, buy: Inches } | null
+  sums: Record<string, Sum>
+  checks: Check[]
+}
+
+export interface PlannedBlock {
+  id: string
+  patches: number
+  seams: number
+  setIn: number
+  partial: number
+  units: PlannedUnit[]
+  sewing: SewingTree
+}
+export interface PlannedUnit {
+  kind: UnitKind
+  /** Over the whole quilt, for this block. */
+  count: number
+  method: MethodId
+  /** Unfinished: raw edge to raw edge. */
+  width: Inches
+  height: Inches
+  trim: boolean
+  cloths: string[]
+  /** Units of this kind and cloth left over when all are made, whichever block they were for. */
+  over: number
+  key: string
+}
+
+/** What the plan was made from, for those who look deeper than the plan: recipes, tables of ways, drawings. */
+export interface PlanWork {
+  quilt: Quilt
+  makes: ReadonlyMap<string, BlockMake>
+  choices: readonly Choice[]
+  dimensions: Dimensions
+  needs: readonly ClothNeed[]
+}
+
+/**
+ * From a quilt to its plan. Pure, and the same every time. Each stage reads what came before: blocks → setting → borders →
+ * edge → pieces → cutting → layers.
+ */
+export function planQuilt(quilt: Quilt, search: Search = QUICK): { plan: Plan, work: PlanWork } {
+  const room = workroomOf(quilt)
+  const makes = new Map(quilt.blocks.map(block => [block.id, blockMake(quilt, block)]))
+  const dimensions = dimensionsOf(quilt), planned = plannedDimensions(quilt)
+  const { width, height } = dimensions.top.stages.at(-1)!
+  const binding = planBinding(quilt, width.total, height.total)
+  const fixedOrders = [
+    ...settingOrders(quilt, dimensions.setting, room), ...borderOrders(quilt, planned.top, room), ...bindingOrders(quilt, binding, room),
+  ]
+  const { choices, pieces, needs } = bestOfTwo(unitDemands(quilt, makes), fixedOrders, quilt, search)
+
+  const backing = planBacking(quilt, width.total, height.total)
+  const batting = planBatting(quilt, width.total, height.total)
+  const visible = binding?.visible ?? 0
+  const rough = new Map(planned.top.strips.map(strip => [`${strip.border} ${strip.side}`, sumOf([...strip.length.terms, { what: 'rough-extra', value: ROUGH_EXTRA }])]))
+  const work: PlanWork = { quilt, makes, choices, dimensions, needs }
+  const parts = {
+    quilt: {
+      width: width.total, height: height.total, edged: { width: width.total + 2 * visible, height: height.total + 2 * visible },
+      blocks: dimensions.setting.places.length, patches: patchCounts(quilt).reduce((sum, term) => sum + term.count * term.each, 0),
+    },
+    stages: dimensions.top.stages.map(stage => ({ what: stage.what, width: stage.width.total, height: stage.height.total })),
+    pieces,
+    cloths: needs.map(({ unplaced: _, ...need }) => ({ ...need, need: need.need.total, buy: need.buy.total })),
+    blocks: quilt.blocks.map(block => plannedBlock(makes.get(block.id)!, choices, quilt.seam)),
+    borders: dimensions.top.strips.map(strip => ({
+      border: strip.border, side: strip.side, length: strip.length.total, rough: rough.get(`${strip.border} ${strip.side}`)!.total, width: strip.finishedWidth + 2 * quilt.seam,
+    })),
+    backing: backing && { panels: backing.panels.total, panelLength: backing.panelLength.total, seams: backing.seams, buy: backing.buy.total },
+    batting: batting && { width: batting.width.total, height: batting.height.total },
+    binding: binding && { style: binding.style, length: binding.length.total, strips: binding.strips.total, strip: binding.strip, buy: binding.buy.total },
+  }
+  const sums = planSums({ quilt, dimensions, needs, pieces, blocks: parts.blocks, rough: dimensions.top.strips.map(strip => rough.get(`${strip.border} ${strip.side}`)!), backing, batting, binding, patches: patchCounts(quilt) })
+  return { plan: { ...parts, sums, checks: checkQuilt({ ...work, plan: parts }) }, work }
+}
+
+/** For each block: how often it stands in the quilt, and its patches. */
+export function patchCounts(quilt: Quilt): { what: string, count: number, each: number, of: string }[] {
+  const counts = new Map<string, number>()
+  for (const cell of quilt.setting.cells.flat()) counts.set(cell.block, (counts.get(cell.block) ?? 0) + 1)
+  return [...counts].map(([id, count]) => ({ what: 'patches-of', count, each: designOf(quilt, blockOf(quilt, id)).patches.length, of: id }))
+}
+
+/**
+ * Every unit made its best way; and, where the aim is least cloth, a second whole plan in which the closest call goes the
+ * other way, for what is best for one unit alone need not be best on the cloth. The better of the two by cloth needed.
+ */
+function bestOfTwo(demands: readonly UnitDemand[], fixed: readonly PieceOrder[], quilt: Quilt, search: Search) {
+  const room = workroomOf(quilt)
+  const choices = demands.map((demand): Choice => {
+    const ways = waysFor(demand, quilt, room)
+    return { demand, way: ways[0]!, ways }
+  })
+  const first = layOutChoices(choices, fixed, quilt, search)
+  if (quilt.aim !== 'least-cloth') return first
+  const close = choices
+    .map((choice, i) => ({ i, second: choice.ways[1], gap: choice.ways[1] ? choice.ways[1].cloth - choice.way.cloth : Infinity }))
+    .filter(({ i, second }) => second && choices[i]!.demand.method === 'auto')
+    .sort((a, b) => a.gap - b.gap)[0]
+  if (!close) return first
+  const second = layOutChoices(choices.map((choice, i) => i === close.i ? { ...choice, way: close.second! } : choice), fixed, quilt, search)
+  return clothUsed(second, quilt) < clothUsed(first, quilt) - 1e-6 ? second : first
+}
+
+function layOutChoices(choices: readonly Choice[], fixed: readonly PieceOrder[], quilt: Quilt, search: Search) {
+  const orders = choices.flatMap(({ demand, way }) => way.made.pieces.map((draft): PieceOrder => ({
+    draft, method: way.method.id, where: [...demand.perBlock.keys()], feeds: demand.feeds, times: demand.count,
+  })))
+  const pieces = gatherPieces([...orders, ...fixed])
+  return { choices, pieces, needs: quilt.cloths.map(cloth => clothNeed(quilt, cloth, pieces, search)) }
+}
+
+function clothUsed({ needs }: { needs: readonly ClothNeed[] }, quilt: Quilt): number {
+  return needs.reduce((sum, need, i) => sum + need.need.total * quilt.cloths[i]!.usable * (need.unit === 'piece' ? quilt.cloths[i]!.length ?? 1 : 1), 0)
+}
+
+function plannedBlock({ block, design, tree }: BlockMake, choices: readonly Choice[], seam: Inches): PlannedBlock {
+  const seams = countSeams(tree)
+  return {
+    id: block.id, patches: design.patches.length, seams: design.patches.length - 1, setIn: seams['set-in'], partial: seams.partial,
+    units: choices.filter(({ demand }) => demand.perBlock.has(block.id)).map(({ demand: { unit, count, perBlock }, way: { method, made } }) => ({
+      kind: unit.kind, count: perBlock.get(block.id)!, method: method.id, width: unit.width + 2 * seam, height: unit.height + 2 * seam, trim: made.trim,
+      cloths: unit.patches.map(patch => patch.cloth), over: made.made - count, key: unit.key,
+    })),
+    sewing: tree,
+  }
+}

@@ -1,0 +1,13 @@
+import { lightness } from '../cloth/value'
+import type { Workroom } from '../methods/method'
+import { clothOf, type Quilt } from './quilt'
+
+/** What the methods need to know of this quilt. */
+export function workroomOf(quilt: Quilt): Workroom {
+  return {
+    seam: quilt.seam, ruler: quilt.ruler,
+    usableWidth: cloth => clothOf(quilt, cloth).usable,
+    isDirectional: cloth => clothOf(quilt, cloth).directional,
+    isDarker: (cloth, than) => lightness(clothOf(quilt, cloth).colour) < lightness(clothOf(quilt, than).colour),
+  }
+}
