@@ -1,0 +1,13 @@
+import { planQuilt } from '../core/quilt/plan'
+import { checkText } from '../words/check'
+import type { Answer } from './answer'
+import { readQuiltText, refused } from './readFile'
+
+export function planText(text: string): Answer {
+  const quilt = readQuiltText(text)
+  if (!quilt.ok) return refused(quilt.problems)
+  const { plan } = planQuilt(quilt.value)
+  const speech = { units: quilt.value.units, english: 'us' } as const
+  const names = new Map(quilt.value.blocks.map(block => [block.id, block.name]))
+  return { exit: 0, output: `${JSON.stringify({ ...plan, checks: plan.checks.map(check => ({ ...check, text: checkText(check, speech, names) })) })}\n` }
+}

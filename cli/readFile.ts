@@ -1,0 +1,16 @@
+import type { Result } from '../core/quilt/problem'
+import type { Quilt } from '../core/quilt/quilt'
+import { readQuilt } from '../core/quilt/readQuilt'
+import { readText } from '../core/quilt/readText'
+import { problemLine } from '../words/problem'
+import type { Answer } from './answer'
+
+export function readQuiltText(text: string): Result<Quilt> {
+  const value = readText(text)
+  return value.ok ? readQuilt(value.value) : value
+}
+
+/** Bad input: one line for each fault, nothing on standard output. */
+export function refused(problems: Parameters<typeof problemLine>[0][]): Answer {
+  return { exit: 2, error: problems.map(problem => `${problemLine(problem)}\n`).join('') }
+}

@@ -1,0 +1,60 @@
+import type { UnitKind } from '../core/block/unit'
+import { craft, type Speech } from './speech'
+
+const KINDS: Readonly<Record<UnitKind, [string, string]>> = {
+  'rectangle': ['patch', 'patches'], 'half-square': ['half-square triangle', 'half-square triangles'], 'quarter-square': ['hourglass', 'hourglasses'],
+  'goose': ['flying goose', 'flying geese'], 'flip-corner': ['square with flipped corners', 'squares with flipped corners'], 'square-in-square': ['square in a square', 'squares in squares'],
+  'three-patch': ['three-patch triangle unit', 'three-patch triangle units'], 'strip-set': ['strip-set segment', 'strip-set segments'], 'wedge': ['wedge', 'wedges'],
+  'diamond': ['diamond', 'diamonds'], 'log': ['log', 'logs'], 'template': ['patch by template', 'patches by template'],
+}
+
+export function unitName(kind: UnitKind, count = 2): string {
+  return KINDS[kind][count === 1 ? 0 : 1]
+}
+
+const METHODS: Readonly<Record<string, string>> = {
+  'rectangle': 'cut singly', 'hst-single': 'one at a time, from triangles', 'hst-2': 'two at a time', 'hst-4': 'four at a time', 'hst-8': 'eight at a time',
+  'qst-2': 'two at a time', 'qst-single': 'one at a time, from triangles', 'goose-flip': 'one at a time, flipped corners', 'goose-4': 'four at a time', 'goose-triangles': 'one at a time, from triangles',
+  'flip-corner': 'flipped corners', 'square-in-square-triangles': 'corner triangles', 'square-in-square-flip': 'flipped corners', 'strip-set': 'from a strip set', 'log': 'log by log', 'template': 'by template',
+}
+
+export function methodName(method: string): string {
+  return METHODS[method] ?? method
+}
+
+const PARTS: Readonly<Record<string, string>> = {
+  'squares': 'squares', 'rectangles': 'rectangles', 'logs': 'logs', 'half-squares': 'for half-square triangles', 'quarters': 'for hourglasses', 'geese': 'for geese', 'points': 'for points',
+  'bases': 'bases', 'corners': 'corners', 'centres': 'centres', 'strips': 'strips for strip sets', 'templates': 'by template', 'sashes': 'sashes', 'long-sashes': 'long sashes',
+  'long-sashes-joined': 'strips to join for long sashes', 'cornerstones': 'cornerstones', 'border': 'border strips', 'border-joined': 'strips to join for the border', 'binding': 'binding strips',
+}
+
+/** `Sawtooth star: for points`. Block ids are replaced by their names; everything else stays. */
+export function useName(use: string, blockNames: ReadonlyMap<string, string> = new Map()): string {
+  const at = use.lastIndexOf(': ')
+  const where = use.slice(0, at).split(' + ').map(id => blockNames.get(id) ?? id).join(', ')
+  const part = use.slice(at + 2)
+  const said = PARTS[part] ?? part
+  return where === 'sashing' || where === 'edge' || where.startsWith('border ') ? capital(where.startsWith('border') ? `${where}: ${said}` : said) : `${where}: ${said}`
+}
+
+const AIMS: Readonly<Record<string, string>> = { 'least-cloth': 'least cloth', 'fewest-steps': 'fewest steps', 'most-exact': 'most exact', 'from-precuts': 'from my precuts' }
+
+export function aimName(aim: string): string {
+  return AIMS[aim] ?? aim
+}
+
+/** `setting`, `border-1`, `border-1-first` as a quilter says them. */
+export function stageName(what: string): string {
+  if (what === 'setting') return 'the centre'
+  const match = /^border-(\d+)(-first)?$/.exec(what)
+  if (!match) return what
+  return match[2] ? `the top with the first pair of border ${match[1]} on` : `the top with border ${match[1]}`
+}
+
+export function layerName(layer: string, speech: Speech): string {
+  return layer === 'backing' ? 'backing' : craft('batting', speech)
+}
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}

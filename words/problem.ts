@@ -1,0 +1,70 @@
+import type { Expectation, Path, Problem } from '../core/quilt/problem'
+import { formatFigure } from './length'
+
+/** `setting.across`; the whole file is `file`. */
+export function pathText(path: Path): string {
+  return path.length === 0 ? 'file' : path.join('.')
+}
+
+/** A whole line: the path of the field, then what is wrong with it. */
+export function problemLine(problem: Problem): string {
+  return `${pathText(problem.path)}: ${problemText(problem)}`
+}
+
+export function problemText(problem: Problem): string {
+  switch (problem.code) {
+    case 'expected': return `expected ${expectationText(problem.expected)}, got ${shown(problem.got)}`
+    case 'unknown-reference': return problem.to === 'method'
+      ? `the method ${shown(problem.got)} does not make this kind of unit`
+      : `there is no ${problem.to} ${shown(problem.got)}${problem.known.length > 0 ? `; there ${problem.known.length === 1 ? 'is' : 'are'} ${listed(problem.known)}` : ''}`
+    case 'repeated': return `${shown(problem.got)} is there already; every id may stand once`
+    case 'missing-size': return 'expected a size, or both of its sides'
+    case 'undressed-role': return `no cloth for the role ${shown(problem.role)}`
+    case 'wrong-count': return `expected ${problem.expected} places, got ${problem.got}`
+    case 'tiling': return tilingText(problem.fault)
+    case 'sizes-differ': return `blocks of one ${problem.place} must be equally ${problem.place === 'column' ? 'wide' : 'high'}: ${problem.place} ${problem.at + 1} has ${formatFigure(problem.sizes[0], { units: 'in' })}″ and ${formatFigure(problem.sizes[1], { units: 'in' })}″`
+    case 'not-yet': return `Wren cannot plan ${shown(problem.what)} yet`
+    case 'not-json': return 'this is not a quilt file: the text cannot be read as JSON'
+    case 'too-big': return `this file is too large for a quilt (${Math.round(problem.bytes / 1024 / 1024)} MB; at most ${Math.round(problem.most / 1024 / 1024)} MB)`
+    case 'too-deep': return `this file is nested more than ${problem.most} deep, which no quilt file is`
+    case 'forbidden-key': return `the name ${shown(problem.key)} is not allowed in a quilt file`
+  }
+}
+
+function tilingText(fault: Extract<Problem, { code: 'tiling' }>['fault']): string {
+  switch (fault.code) {
+    case 'not-a-polygon': return 'the corners make no patch: the outline crosses itself or has no area'
+    case 'outside': return `the patch reaches beyond the block, at ${fault.at.join(', ')}`
+    case 'gap-or-overlap': return `the patches leave a gap or lie over each other, at ${fault.at.map(v => Math.round(v * 1000) / 1000).join(', ')}`
+  }
+}
+
+function expectationText(expected: Expectation): string {
+  switch (expected.kind) {
+    case 'length': return `a length such as 12 1/2${expected.least !== undefined && expected.least > 0 ? ` (at least ${formatFigure(expected.least, { units: 'in' })}″)` : ''}`
+    case 'whole-number': return `a whole number from ${expected.least} to ${expected.most}`
+    case 'number': return `a number from ${expected.least} to ${expected.most}`
+    case 'one-of': return `one of ${listed(expected.options.map(String))}`
+    case 'text': return 'text'
+    case 'id': return 'a short name'
+    case 'colour': return 'a colour such as #a8402c'
+    case 'yes-no': return 'true or false'
+    case 'list': return expected.least ? `a list of at least ${expected.least}` : 'a list'
+    case 'object': return 'a group of fields in braces'
+    case 'date': return 'a date and time'
+    case 'point': return 'a point [x, y]'
+    case 'something-else': return 'something else here'
+  }
+}
+
+function listed(names: readonly string[]): string {
+  const few = names.slice(0, 8).map(name => `"${name}"`)
+  return few.join(', ') + (names.length > 8 ? ' …' : '')
+}
+
+/** What was there, cut short: it came from a stranger's file. */
+function shown(value: unknown): string {
+  if (value === undefined) return 'nothing'
+  const text = typeof value === 'string' ? `"${value}"` : Array.isArray(value) ? 'a list' : value !== null && typeof value === 'object' ? 'a group of fields' : String(value)
+  return text.length > 60 ? `${text.slice(0, 57)}…` : text
+}

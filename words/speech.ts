@@ -1,0 +1,22 @@
+/** How to speak to this person: the units they read, the English they sew in. */
+export interface Speech { units: 'in' | 'cm', english: 'us' | 'uk' }
+
+export const PLAIN_SPEECH: Speech = { units: 'in', english: 'us' }
+
+const UK: Readonly<Record<string, string>> = {
+  batting: 'wadding', Batting: 'Wadding', basting: 'tacking', Basting: 'Tacking', baste: 'tack', Baste: 'Tack', selvage: 'selvedge', selvages: 'selvedges', color: 'colour', Color: 'Colour', gray: 'grey',
+}
+
+/** The craft's word in the English of the reader; words are written in US English and turned where the UK has its own. */
+export function craft(word: string, { english }: Speech): string {
+  return english === 'us' ? word : UK[word] ?? word
+}
+
+/** A whole sentence with the craft's words turned. */
+export function inEnglish(sentence: string, speech: Speech): string {
+  return speech.english === 'us' ? sentence : sentence.replace(/[A-Za-z]+/g, word => UK[word] ?? word)
+}
+
+export function plural(count: number, one: string, many = `${one}s`): string {
+  return `${count} ${count === 1 ? one : many}`
+}

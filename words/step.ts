@@ -1,0 +1,57 @@
+import type { Step } from '../core/sewing/step'
+import { formatLength, formatSize } from './length'
+import { inEnglish, plural, type Speech } from './speech'
+
+/** One step as a sentence or two. Codes come from the methods and from the joining of blocks, rows and borders. */
+export function stepText({ code, data = {} }: Pick<Step, 'code' | 'data'>, speech: Speech): string {
+  const length = (key: string) => formatLength(Number(data[key]), speech)
+  const size = () => formatSize(Number(data.width), Number(data.height), speech)
+  const count = (key: string) => Number(data[key])
+  const name = (key: string) => String(data[key] ?? '')
+  const sentence = (): string => {
+    switch (code) {
+      case 'cut-plain': return `Cut ${size()}, seam included.`
+      case 'cut-log': return `Cut the log ${size()}, seam included.`
+      case 'cut-once': return `Cut the ${length('side')} squares once, corner to corner. Bias edges now: handle them gently.`
+      case 'cut-twice': return `Cut the ${length('side')} squares on both diagonals.`
+      case 'cut-large-twice-small-once': return `Cut the ${length('large')} squares on both diagonals, the ${length('small')} squares once.`
+      case 'cut-corner-squares-once': return `Cut the ${length('side')} squares once, corner to corner, for the corners. The centre is ${length('centre')} square.`
+      case 'cut-template': return `Cut by the template, ${size()} over all${data.hand === 'left' || data.hand === 'right' ? `, ${name('hand')} hand` : ''}. Single layer, right side up.`
+      case 'layer-and-mark': return `Lay two ${length('side')} squares right sides together, edges level. Mark one diagonal on the lighter one.`
+      case 'layer-and-mark-both': return `Lay two ${length('side')} squares right sides together. Mark both diagonals on the lighter one.`
+      case 'layer-two-on-large': return `Lay two ${length('small')} squares right sides down on opposite corners of the ${length('large')} square; they overlap a little in the middle. Mark the diagonal through both.`
+      case 'lock-and-mark-across': return `Lay two of them right sides together, unlike cloths facing, seams locked. Mark the other diagonal and sew ${length('seam')} away on both sides.`
+      case 'sew-both-sides': return `Sew ${length('seam')} away from the line, on both sides of it. Chain them.`
+      case 'sew-long-sides': return `Sew two triangles along their long sides, right sides together, with ${length('seam')}. Do not pull.`
+      case 'sew-pairs-then-halves': return `Sew the triangles in pairs along a short side, press, then join the two halves, centres matched.`
+      case 'sew-skies': return `Sew one small triangle to each slanted side of the goose, the left one first. Press each away from the goose.`
+      case 'sew-opposite-corners': return `Sew corner triangles to two opposite sides of the centre, middles matched. Press outwards.`
+      case 'sew-other-corners': return `Sew the other two. Let the tips stick out equally at both ends.`
+      case 'sew-row': return `Sew the ${count('pieces')} pieces side by side with ${length('seam')}.`
+      case 'sew-patches': return `Sew the patches together in this arrangement.`
+      case 'sew-strips-along': return `Sew ${count('strips')} strips side by side along their length, ${plural(count('sets'), 'set')}. Turn the set after each seam so that it does not bow.`
+      case 'cut-segments': return `Square one end, then cut segments ${length('segment')} wide: ${count('count')} in all, up to ${count('gives')} from a full set.`
+      case 'cut-on-line': return `Cut on the line: ${count('gives')} units.`
+      case 'cut-on-line-and-press': return `Cut on the line and press both halves to the dark.`
+      case 'cut-in-four-and-across': return `Cut in four through the middle (${length('half')} from each edge), then on the marked lines: ${count('gives')} units. Do not move the pieces between cuts.`
+      case 'cut-and-press-hearts': return `Cut on the line. Press the small triangles out: two hearts.`
+      case 'square-on-each-heart': return `Lay a ${length('small')} square on the corner of each heart, right sides together. Mark from the corner to between the ears and sew ${length('seam')} away on both sides.`
+      case 'mark-corner-squares': return `Mark one diagonal on the wrong side of each ${length('side')} square.`
+      case 'sew-corner-square': return `Lay a square right sides together in the corner and sew on the line, or a thread outside it.`
+      case 'fold-check-then-trim': return `Fold it over and press. Check that it covers the corner; only then cut the two layers behind it, ${length('seam')} from the seam.`
+      case 'same-on-other-corner': return `The same on the other corner.`
+      case 'press-to-dark': return `Set the seam shut, then press to the darker side, down and up without sliding.`
+      case 'trim-half-square': return `Trim to ${size()}: 45° line of the ruler on the seam, two sides; turn, the other two.`
+      case 'trim-quarter-square': return `Trim to ${size()}: the centre of the ruler on the crossing, the 45° line on one seam.`
+      case 'trim-goose': return `Trim to ${size()}: keep ${length('seam')} above the tip, and let the 45° lines of the ruler run on the seams.`
+      case 'trim-square-in-square': return `Trim to ${size()}: keep ${length('seam')} beyond each point of the centre.`
+      case 'join-parts': return `Right sides together, pin the crossings, sew with ${length('seam')}. Press ${name('press')}.`
+      case 'join-partial': return `Sew this seam in part: stop about halfway and finish it when the last strip is on. Press ${name('press')}.`
+      case 'join-set-in': return `A set-in seam: sew from the edge to a dot ${length('seam')} from the end, never into the allowance; pivot, and sew on.`
+      case 'join-log': return `Sew the log on and press it outwards. Trim square to the block if it is long; never force it in.`
+      case 'block-done': return `The block should measure ${size()}, raw edge to raw edge. Measure the first one before you cut on.`
+      default: throw new Error(`no words for step ${code}`)
+    }
+  }
+  return inEnglish(sentence(), speech)
+}
