@@ -86,7 +86,8 @@ export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell)
     const placed = local.map(({ patch, polygon }) => ({ patch, polygon: placePolygon(polygon, placement, unit.width, unit.height) }))
     const look = placed.map(({ patch, polygon }) => `${corners(polygon)}:${clothOfPatch(patch)}`).sort().join('|')
     return { placed, key: `${unit.kind}|${look}`, width: sideways ? unit.height : unit.width, height: sideways ? unit.width : unit.height }
-  }).sort((a, b) => a.key < b.key ? -1 : 1)
+    // lying rather than standing, so that a goose is given as 5 × 2¾ and not as 2¾ × 5
+  }).sort((a, b) => Number(b.width >= b.height - 1e-9) - Number(a.width >= a.height - 1e-9) || (a.key < b.key ? -1 : 1))
   const { placed, key, width, height } = best!
   const slots = recogniseUnit(placed.map(({ polygon }) => polygon), placed.map((_, i) => i))!.patches
   const patches = slots.map(({ slot, patch, polygon }): DressedPatch => ({ slot, cloth: clothOfPatch(placed[patch]!.patch), polygon }))

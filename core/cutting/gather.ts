@@ -69,7 +69,7 @@ export function gatherPieces(orders: readonly PieceOrder[]): Piece[] {
     }
     return {
       id, cloth: draft.cloth, use: `${where.join(' + ')}: ${draft.part}`, part: draft.part, letter, count: countOf(pile), spare: 0,
-      patches: pile.reduce((sum, order) => sum + order.times * order.draft.slots.length, 0),
+      patches: pile.reduce((sum, order) => sum + (order.draft.serves ?? order.times) * order.draft.slots.length, 0),
       for: [...forBlocks].map(([block, patches]) => ({ block, patches: [...patches].sort((a, b) => a - b) })),
       shape: draft.shape, width: draft.width, height: draft.height, exact: draft.exact, cuts: draft.cuts, hand: draft.hand ?? 'either', method,
       ...(draft.outline ? { outline: draft.outline } : {}), grain: along ? 'along' : draft.turn ? 'any' : 'across',

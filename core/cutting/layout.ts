@@ -31,7 +31,7 @@ export function layOut(pieces: readonly CutPiece[], usable: Inches, search: Sear
   const fits = pieces.filter(piece => liesOf(piece, usable).length > 0 && piece.count > 0)
   const unplaced = pieces.filter(piece => liesOf(piece, usable).length === 0 && piece.count > 0)
   const along = fits.filter(piece => piece.along), across = fits.filter(piece => !piece.along)
-  const bound = lowerBound(pieces, usable)
+  const bound = lowerBound(fits, usable)
   let best = shortest([fromOwnStrips(fits, usable), withAlong(along, across, usable, equalWorth, true), withAlong(along, across, usable, equalWorth, false)])
   for (let tries = 1; best.length > bound + TOLERANCE && !search.stop(tries); tries++) {
     best = shortest([best, withAlong(along, across, usable, worthFor(tries), tries % 3 !== 2)])

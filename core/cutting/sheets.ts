@@ -24,7 +24,7 @@ export function layOutOnSheets(pieces: readonly CutPiece[], usable: Inches, shee
   const placed: Strip[] = sheets.flatMap((sheet, i) => place(sheet.strips, 0, 0, usable, i))
   const ends = sheets.map((sheet, i) => ({ x: 0, y: sheetLength - sheet.room, width: usable, height: sheet.room, sheet: i })).filter(end => end.height >= 0.5)
   return {
-    length: sheets.length, bound: Math.ceil(lowerBound(pieces, usable) / sheetLength - TOLERANCE), strips: placed,
+    length: sheets.length, bound: Math.ceil(lowerBound(fits, usable) / sheetLength - TOLERANCE), strips: placed,
     left: [...placed.flatMap(leftovers), ...ends], unplaced,
   }
 }

@@ -15,7 +15,7 @@ export interface Binding { style: 'double' | 'single', length: Sum, strips: Sum,
 export function planBinding(quilt: Quilt, width: Inches, height: Inches): Binding | null {
   const { binding } = quilt
   if (!binding) return null
-  const usable = clothOf(quilt, binding.cloth).usable
+  const usable = clothOf(quilt, binding.cloth).longestStrip
   const loss = binding.join === 'diagonal' ? binding.strip : 2 * quilt.seam
   const length = sumOf([
     { what: 'top-width', count: 2, each: width }, { what: 'top-height', count: 2, each: height },

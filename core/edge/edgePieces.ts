@@ -26,7 +26,7 @@ export function borderOrders(quilt: Quilt, planned: BorderedTop, room: Workroom)
 /** Binding strips, whole widths of cloth. */
 export function bindingOrders(quilt: Quilt, binding: Binding | null, room: Workroom): PieceOrder[] {
   if (!binding || !quilt.binding || binding.strips.total === 0) return []
-  const usable = room.usableWidth(quilt.binding.cloth)
+  const usable = room.longestStrip(quilt.binding.cloth)
   return [{
     draft: {
       cloth: quilt.binding.cloth, part: 'binding', shape: 'strip', width: usable, height: binding.strip, exact: { width: usable, height: binding.strip },

@@ -26,6 +26,9 @@ export interface Workroom {
   /** Ruler step for what is trimmed after sewing; half of it for what is sewn as cut. */
   ruler: Inches
   usableWidth: (cloth: string) => Inches
+  longestStrip: (cloth: string) => Inches
+  /** Whether it comes as pieces, with no length to cut long strips along. */
+  isInPieces: (cloth: string) => boolean
   isDirectional: (cloth: string) => boolean
   /** Whether the first cloth is darker: seams are pressed towards the dark. */
   isDarker: (cloth: string, than: string) => boolean
@@ -57,6 +60,8 @@ export interface PieceDraft {
    * which corner of the square they come from. Gathered before `count` is made.
    */
   pool?: { needed: number, gives: number, corner?: string }
+  /** Units that these pieces feed, where other pieces feed the rest of them. */
+  serves?: number
   /** The slots of the unit that it feeds. */
   slots: readonly string[]
 }

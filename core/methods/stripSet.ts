@@ -22,11 +22,11 @@ export const stripSet: Method = {
     const pieces = unit.patches.flatMap((patch): PieceDraft[] => {
       const b = boundingBox(patch.polygon)
       const depth = sewnAsCut((beside ? b.width : b.height) + 2 * room.seam, room)
-      const strip = (length: number, strips: number): PieceDraft => ({
+      const strip = (length: number, strips: number, serves: number): PieceDraft => ({
         cloth: patch.cloth, part: 'strips', shape: 'strip', width: length, height: depth.cut, exact: { width: length, height: depth.exact },
-        cuts: 'none', turn: true, count: strips, slots: [patch.slot],
+        cuts: 'none', turn: true, count: strips, serves, slots: [patch.slot],
       })
-      return [...(whole > 0 ? [strip(usable, whole)] : []), ...(rest > 0 ? [strip(restLength, 1)] : [])]
+      return [...(whole > 0 ? [strip(usable, whole, whole * perSet)] : []), ...(rest > 0 ? [strip(restLength, 1, rest)] : [])]
     })
     return {
       pieces, made: count, trim: false, seams: (unit.patches.length - 1) / perSet * 2, cuts: 1, biasEdges: 0,

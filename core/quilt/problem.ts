@@ -16,7 +16,7 @@ export type Expectation =
 /** What a quilter's input can get wrong. Sentences are made in `words/problem.ts`. */
 export type Problem =
   | { code: 'expected', path: Path, expected: Expectation, got: unknown }
-  | { code: 'unknown-reference', path: Path, to: 'cloth' | 'block' | 'design' | 'role' | 'method', got: string, known: readonly string[] }
+  | { code: 'unknown-reference', path: Path, to: 'cloth' | 'block' | 'design' | 'method', got: string, known: readonly string[] }
   | { code: 'repeated', path: Path, got: string }
   | { code: 'missing-size', path: Path }
   | { code: 'undressed-role', path: Path, role: string }

@@ -12,6 +12,8 @@ export interface Cloth extends Omit<Parsed['cloths'][number], 'name' | 'letter' 
   selvage: Inches
   /** Width left after shrinking and without selvages. */
   usable: Inches
+  /** Longest strip without a join: the usable width, or the longer side of cloth that comes in pieces. */
+  longestStrip: Inches
 }
 
 /** A block with its size; `cloths` dresses every role. */

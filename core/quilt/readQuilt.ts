@@ -41,7 +41,7 @@ function referenceProblems(file: ParsedQuilt): Problem[] {
   const problems: Problem[] = []
   const cloths = file.cloths.map(cloth => cloth.id), blocks = file.blocks.map(block => block.id)
   const designs = designsById(file)
-  const need = (known: readonly string[], to: 'cloth' | 'block' | 'design' | 'role', got: string | undefined, path: Path) => {
+  const need = (known: readonly string[], to: 'cloth' | 'block' | 'design', got: string | undefined, path: Path) => {
     if (got !== undefined && !known.includes(got)) problems.push({ code: 'unknown-reference', path, to, got, known })
   }
   for (const [list, ids] of [['cloths', cloths], ['blocks', blocks], ['designs', file.designs.map(design => design.id)]] as const) {
@@ -64,10 +64,8 @@ function referenceProblems(file: ParsedQuilt): Problem[] {
     need([...designs.keys()], 'design', block.design, [...path, 'design'])
     if (block.size === undefined && (block.width === undefined || block.height === undefined)) problems.push({ code: 'missing-size', path: [...path, 'size'] })
     const roles = designs.has(block.design) ? rolesOf(designs.get(block.design)!) : Object.keys(block.cloths)
-    for (const [role, cloth] of Object.entries(block.cloths)) {
-      need(roles, 'role', role, [...path, 'cloths', role])
-      need(cloths, 'cloth', cloth, [...path, 'cloths', role])
-    }
+    // a role that the design does not have is no fault: it is what stays when the design is changed
+    for (const [role, cloth] of Object.entries(block.cloths)) need(cloths, 'cloth', cloth, [...path, 'cloths', role])
     for (const role of roles) if (!Object.hasOwn(block.cloths, role)) problems.push({ code: 'undressed-role', path: [...path, 'cloths'], role })
     if (typeof block.method === 'object') {
       for (const [kind, method] of Object.entries(block.method)) {
@@ -80,11 +78,7 @@ function referenceProblems(file: ParsedQuilt): Problem[] {
   setting.cells?.forEach((line, r) => line.forEach((cell, c) => {
     const path: Path = ['setting', 'cells', r, c]
     need(blocks, 'block', cell.block, [...path, 'block'])
-    const design = designs.get(file.blocks.find(block => block.id === cell.block)?.design ?? '')
-    for (const [role, cloth] of Object.entries(cell.cloths)) {
-      if (design) need(rolesOf(design), 'role', role, [...path, 'cloths', role])
-      need(cloths, 'cloth', cloth, [...path, 'cloths', role])
-    }
+    for (const [role, cloth] of Object.entries(cell.cloths)) need(cloths, 'cloth', cloth, [...path, 'cloths', role])
   }))
   if (setting.cells && setting.kind === 'straight') {
     if (setting.cells.length !== setting.down) problems.push({ code: 'wrong-count', path: ['setting', 'cells'], expected: setting.down, got: setting.cells.length })
@@ -174,7 +168,9 @@ function complete(file: ParsedQuilt, units: Units): Quilt {
   const designs = designsById(file)
   const cloths = file.cloths.map((cloth, i): Cloth => {
     const selvage = cloth.selvage ?? (cloth.form === 'piece' ? 0 : UNIT_DEFAULTS[units].selvage)
-    return { ...cloth, name: cloth.name ?? cloth.id, letter: letters[i]!, selvage, usable: cloth.width * (1 - cloth.shrink) - selvage }
+    const usable = cloth.width * (1 - cloth.shrink) - selvage
+    const longestStrip = cloth.form === 'piece' && !cloth.directional ? Math.max(usable, cloth.length! * (1 - cloth.shrink)) : usable
+    return { ...cloth, name: cloth.name ?? cloth.id, letter: letters[i]!, selvage, usable, longestStrip }
   })
   const blocks = file.blocks.map((block): Block => ({ ...block, name: block.name ?? designs.get(block.design)!.name, width: block.width ?? block.size!, height: block.height ?? block.size! }))
   const borders = file.borders.map((border): Border => ({

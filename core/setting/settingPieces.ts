@@ -16,9 +16,9 @@ export interface LongStrips { cloth: string, depth: Inches, lengths: Inches[], l
  */
 export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom, joinLoss: Inches): PieceOrder[] {
   const depth = sewnAsCut(strips.depth, room)
-  const usable = room.usableWidth(strips.cloth)
+  const usable = room.longestStrip(strips.cloth)
   const directional = room.isDirectional(strips.cloth)
-  const along = directional ? strips.runs === 'upright' : strips.long === 'along'
+  const along = !room.isInPieces(strips.cloth) && (directional ? strips.runs === 'upright' : strips.long === 'along')
   const piece = (length: Inches, count: number, joined: boolean): PieceOrder => {
     const draft: PieceDraft = {
       cloth: strips.cloth, part: joined ? `${strips.part}-joined` : strips.part, shape: 'strip', width: length, height: depth.cut,

@@ -1,0 +1,99 @@
+import fc from 'fast-check'
+import { SHIPPED_DESIGNS } from '../block/designs'
+import { rolesOf } from '../block/design'
+import { offsetPolygon } from '../geometry/offset'
+import { boundingBox, type Polygon } from '../geometry/polygon'
+import { planQuilt } from '../quilt/plan'
+import { readQuilt } from '../quilt/readQuilt'
+import { METHODS } from './index'
+import type { DressedUnit, MethodId, Workroom } from './method'
+
+const room: Workroom = { seam: 1 / 4, ruler: 1 / 8, usableWidth: () => 41, longestStrip: () => 41, isInPieces: () => false, isDirectional: () => false, isDarker: () => true }
+const square = (f: number): Polygon => [[0, 0], [f, 0], [f, f], [0, f]]
+const unit = (kind: DressedUnit['kind'], width: number, height: number, patches: [string, string, Polygon][]): DressedUnit => ({ key: kind, kind, width, height, patches: patches.map(([slot, cloth, polygon]) => ({ slot, cloth, polygon })) })
+const halfSquare = (f: number) => unit('half-square', f, f, [['first', 'a', [[0, 0], [f, 0], [0, f]]], ['second', 'b', [[f, 0], [f, f], [0, f]]]])
+const hourglass = (f: number) => unit('quarter-square', f, f, [
+  ['north', 'a', [[0, 0], [f, 0], [f / 2, f / 2]]], ['east', 'b', [[f, 0], [f, f], [f / 2, f / 2]]], ['south', 'a', [[f, f], [0, f], [f / 2, f / 2]]], ['west', 'b', [[0, f], [0, 0], [f / 2, f / 2]]]])
+const goose = (w: number) => unit('goose', w, w / 2, [['goose', 'a', [[0, w / 2], [w / 2, 0], [w, w / 2]]], ['left', 'b', [[0, 0], [w / 2, 0], [0, w / 2]]], ['right', 'b', [[w / 2, 0], [w, 0], [w, w / 2]]]])
+const framed = (f: number) => unit('square-in-square', f, f, [
+  ['centre', 'a', [[f / 2, 0], [f, f / 2], [f / 2, f], [0, f / 2]]], ['nw', 'b', [[0, 0], [f / 2, 0], [0, f / 2]]], ['ne', 'b', [[f / 2, 0], [f, 0], [f, f / 2]]],
+  ['se', 'b', [[f, f / 2], [f, f], [f / 2, f]]], ['sw', 'b', [[0, f / 2], [f / 2, f], [0, f]]]])
+const make = (id: MethodId, what: DressedUnit, count: number) => METHODS.find(method => method.id === id)!.make(what, count, room)
+const sizes = (id: MethodId, what: DressedUnit) => make(id, what, 8).pieces.map(piece => [piece.exact.width, piece.exact.height, piece.width, piece.height])
+
+describe('the handbook\'s table at ¼″', () => {
+  const f = 3, w = 4, h = 2
+  // exact, as the table rounds it to three places; then cut
+  test.each<[MethodId, DressedUnit, [number, number][]]>([
+    ['hst-single', halfSquare(f), [[f + 0.854, f + 7 / 8], [f + 0.854, f + 7 / 8]]],
+    ['hst-2', halfSquare(f), [[f + 0.854, f + 7 / 8], [f + 0.854, f + 7 / 8]]],
+    ['hst-8', halfSquare(f), [[2 * f + 1.707, 2 * f + 1.75], [2 * f + 1.707, 2 * f + 1.75]]],
+    ['qst-2', hourglass(f), [[f + 1.207, f + 1.25], [f + 1.207, f + 1.25]]],
+    ['qst-single', hourglass(f), [[f + 1.207, f + 1.25], [f + 1.207, f + 1.25], [f + 1.207, f + 1.25], [f + 1.207, f + 1.25]]],
+    ['goose-4', goose(w), [[w + 1.207, w + 1.25], [h + 0.854, h + 7 / 8]]],
+    ['goose-triangles', goose(w), [[w + 1.207, w + 1.25], [h + 0.854, h + 7 / 8]]],
+    ['square-in-square-triangles', framed(4), [[4 / Math.SQRT2 + 0.5, 3.375], [2.854, 2.875], [2.854, 2.875], [2.854, 2.875], [2.854, 2.875]]],
+  ])('%s', (id, what, wanted) => {
+    sizes(id, what).forEach(([exact, , cut], i) => {
+      expect(exact).toBeCloseTo(wanted[i]![0], 3)
+      expect(cut).toBeCloseTo(wanted[i]![1], 9)
+    })
+  })
+  test('goose-flip: rectangle w + ½ by h + ½, squares h + ½', () => expect(sizes('goose-flip', goose(w)).map(([x, y]) => [x, y])).toEqual([[4.5, 2.5], [2.5, 2.5]]))
+  test('flipped square in a square: base f + ½, corners f/2 + ½', () => expect(sizes('square-in-square-flip', framed(4)).map(([x, y]) => [x, y])).toEqual([[4.5, 4.5], [2.5, 2.5]]))
+})
+
+test('two halves of the cut square hold the offset of the finished triangle', () => {
+  fc.assert(fc.property(fc.integer({ min: 4, max: 96 }).map(n => n / 8), (f) => {
+    const side = make('hst-2', halfSquare(f), 2).pieces[0]!.exact.width
+    // the slanted edge of the offset triangle lies where the halved square's diagonal does
+    const cut = offsetPolygon([[0, 0], [f, 0], [0, f]], room.seam)
+    expect(Math.max(...cut.map(([x, y]) => x + y)) + 2 * room.seam).toBeCloseTo(side, 9)
+    // and of a quarter-square triangle: its long edge is the side of the square cut twice
+    const quarter = offsetPolygon([[0, 0], [f, 0], [f / 2, f / 2]], room.seam)
+    const tip = Math.max(...quarter.map(p => p[1])), top = Math.min(...quarter.map(p => p[1]))
+    expect(2 * (tip - top)).toBeCloseTo(make('qst-2', hourglass(f), 2).pieces[0]!.exact.width, 9)
+  }))
+})
+
+test('yields cover what is asked, and what is over is less than one set', () => {
+  fc.assert(fc.property(fc.integer({ min: 1, max: 300 }), (count) => {
+    for (const [id, what, set] of [['hst-2', halfSquare(3), 2], ['hst-8', halfSquare(3), 8], ['goose-4', goose(4), 4], ['qst-2', hourglass(3), 2]] as const) {
+      const { made } = make(id, what, count)
+      expect(made).toBeGreaterThanOrEqual(count)
+      expect(made - count).toBeLessThan(set)
+    }
+  }))
+})
+
+test('a strip set gives as many segments as asked from ⌈segments ÷ ⌊usable ÷ segment⌋⌉ sets', () => {
+  const pair = unit('strip-set', 4, 2, [['strip 1', 'a', square(2)], ['strip 2', 'b', [[2, 0], [4, 0], [4, 2], [2, 2]]]])
+  fc.assert(fc.property(fc.integer({ min: 1, max: 200 }), (count) => {
+    const first = make('strip-set', pair, count).pieces.filter(piece => piece.slots[0] === 'strip 1')
+    expect(first.reduce((sum, piece) => sum + piece.count, 0)).toBe(Math.ceil(count / 16))
+    expect(first.reduce((sum, piece) => sum + piece.serves!, 0)).toBe(count)
+    expect(first.every(piece => piece.width <= 41 && piece.height === 2.5)).toBe(true)
+  }))
+})
+
+test('every method of every shipped unit says its steps, and pictures them', () => {
+  for (const design of SHIPPED_DESIGNS) {
+    const quilt = readQuilt({
+      format: 'wren-quilt', version: 1, cloths: [{ id: 'a', colour: '#222222' }, { id: 'b', colour: '#eeeeee' }],
+      blocks: [{ id: 'x', design: design.id, size: 12, cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, i % 2 ? 'b' : 'a'])) }], setting: { across: 2, down: 2 },
+    })
+    if (!quilt.ok) throw new Error(design.id)
+    for (const choice of planQuilt(quilt.value).work.choices) {
+      expect(choice.ways.length).toBeGreaterThan(0)
+      for (const way of choice.ways) {
+        expect(way.made.steps.length).toBeGreaterThan(0)
+        for (const { picture } of way.made.steps) {
+          const box = boundingBox(picture.shapes.flatMap(shape => shape.points))
+          expect(box.width).toBeGreaterThan(0)
+          expect(box.x).toBeGreaterThanOrEqual(-1e-9)
+          expect(box.x + box.width).toBeLessThanOrEqual(picture.width + 1e-6)
+        }
+      }
+    }
+  }
+})

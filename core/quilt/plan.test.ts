@@ -1,0 +1,105 @@
+import fc from 'fast-check'
+import { brokenRules, RULES } from '../testing/contractRules'
+import { randomQuilt } from '../testing/randomQuilt'
+import { planQuilt } from './plan'
+import { readQuilt } from './readQuilt'
+import sample from './sample.wren.json'
+import type { QuiltFile } from './schema'
+
+function planOf(file: unknown) {
+  const quilt = readQuilt(file)
+  if (!quilt.ok) throw new Error(JSON.stringify(quilt.problems))
+  return { quilt: quilt.value, ...planQuilt(quilt.value) }
+}
+
+const berth = sample as unknown as QuiltFile
+
+describe('the sample quilt', () => {
+  const { quilt, plan } = planOf(sample)
+  test('has the agreed figures', () => {
+    expect(plan.quilt).toEqual({ width: 60, height: 81, edged: { width: 60.5, height: 81.5 }, blocks: 35, patches: 323 })
+    expect(plan.stages.map(stage => [stage.what, stage.width, stage.height])).toEqual([['setting', 54, 75], ['border-1', 60, 81]])
+    expect(plan.pieces.find(piece => piece.part === 'points')).toMatchObject({
+      cloth: 'soot', use: 'star: points', count: 72, patches: 144, for: [{ block: 'star', patches: [1, 2, 4, 5, 7, 8, 10, 11] }], shape: 'square', width: 3.125, height: 3.125, cuts: 'none', hand: 'either', method: 'goose-4',
+    })
+    expect(plan.blocks[0]!.units.find(unit => unit.kind === 'goose')).toMatchObject({ count: 72, method: 'goose-4', width: 5, height: 2.75, trim: true })
+    expect(plan.borders.find(border => border.side === 'left')).toEqual({ border: 1, side: 'left', length: 75.5, rough: 78.5, width: 3.5 })
+    expect(plan.backing).toEqual({ panels: 2, panelLength: 89.5, seams: 'vertical', buy: 180 })
+    expect(plan.batting).toEqual({ width: 66.5, height: 87.5 })
+    expect(plan.binding).toMatchObject({ length: 296, strips: 8, strip: 2.25, buy: 18 })
+    expect(plan.sums['quilt.width']).toEqual({ total: 60, terms: [{ what: 'blocks', count: 5, each: 9 }, { what: 'sashing', count: 6, each: 1.5 }, { what: 'border', count: 2, each: 3, of: '1' }] })
+  })
+  test('keeps every rule', () => expect(brokenRules(quilt, plan)).toEqual([]))
+  test('is planned the same every time', () => expect(JSON.stringify(planOf(sample).plan)).toBe(JSON.stringify(plan)))
+})
+
+test('rules are numbered from 1', () => expect(RULES.map(rule => rule.number)).toEqual(RULES.map((_, i) => i + 1)))
+
+test('300 random quilts keep every rule', () => {
+  fc.assert(fc.property(randomQuilt, (file) => {
+    const { quilt, plan } = planOf(file)
+    expect(brokenRules(quilt, plan)).toEqual([])
+    // saved and opened again
+    expect(JSON.stringify(planOf(JSON.parse(JSON.stringify(file))).plan)).toBe(JSON.stringify(plan))
+  }), { numRuns: 300 })
+}, 120_000)
+
+describe('measured beats planned', () => {
+  test('the mean of the centre decides the borders, the backing and the binding', () => {
+    const { plan } = planOf({ ...berth, made: [{ what: 'setting', width: [54.25, 54.5, 54.5], height: [75.25, 75.5, 75.5] }] })
+    const width = (54.25 + 54.5 + 54.5) / 3, height = (75.25 + 75.5 + 75.5) / 3
+    expect(plan.borders.find(b => b.side === 'left')).toMatchObject({ length: height, rough: 78.5 })
+    expect(plan.borders.find(b => b.side === 'top')!.length).toBeCloseTo(width + 6, 9)
+    expect(plan.quilt.width).toBeCloseTo(width - 0.5 + 6, 9)
+    expect(plan.batting!.width).toBeCloseTo(width + 6 + 6, 9)
+    expect(plan.binding!.length).toBeCloseTo(2 * (width + 6 + height + 6) + 12, 9)
+  })
+  test('the smallest block decides the sashes of all blocks of its size', () => {
+    const { plan } = planOf({ ...berth, made: [{ what: 'block', block: 'star', size: [9.5, 9.4375] }] })
+    expect(plan.pieces.find(piece => piece.part === 'sashes')).toMatchObject({ width: 2, height: 9.4375 })
+    expect(plan.stages[0]!.width).toBeCloseTo(5 * 8.9375 + 9, 9)
+    expect(plan.checks.map(check => check.id)).toContain('block-too-small')
+  })
+  test('the first pair of a border counts too', () => {
+    const { plan } = planOf({ ...berth, made: [{ what: 'border-1-first', width: [60, 60.25] }] })
+    expect(plan.borders.find(b => b.side === 'top')!.length).toBeCloseTo(60.125, 9)
+  })
+})
+
+describe('checks', () => {
+  const ids = (change: Partial<QuiltFile>) => planOf({ ...berth, ...change }).plan.checks.map(check => `${check.severity} ${check.id}`)
+  const [soot, cream, brass, red] = berth.cloths as [typeof berth.cloths[0], typeof berth.cloths[0], typeof berth.cloths[0], typeof berth.cloths[0]]
+  test('a seam test that is off gives the move of the needle', () => {
+    const { plan } = planOf({ ...berth, made: [{ what: 'seam-test', strips: 2, cut: 3, measured: 5.4375 }] })
+    // two 3″ strips should give 5½; 1⁄16 short over two allowances
+    expect(plan.checks.find(check => check.id === 'seam-off')!.data).toMatchObject({ sewn: 0.28125, move: 0.03125, expected: 5.5 })
+  })
+  test('a sixteen-patch of 10.12″ does not fall on the ruler, and 10 and 10½ would', () => {
+    const { plan } = planOf({ ...berth, blocks: [{ id: 'sixteen', design: 'sixteen-patch', size: 10.12, cloths: { dark: 'soot', light: 'cream' } }], setting: { across: 3, down: 3 } })
+    expect(plan.checks.find(check => check.id === 'off-ruler')!.data).toMatchObject({ sizes: [10, 10.5] })
+  })
+  test('a patch wider than its cloth cannot be made', () => {
+    expect(ids({ blocks: [{ id: 'plain', design: 'plain', size: 45, cloths: { cloth: 'red' } }], setting: { across: 1, down: 1 } })).toContain('error piece-too-large')
+  })
+  test('too few pieces of cloth', () => expect(ids({ cloths: [soot, cream, brass, { ...red, form: 'piece', width: 21, length: 18, count: 2 }] })).toContain('error not-enough-cloth'))
+  test('cloths equally light', () => expect(ids({ cloths: [{ ...soot, colour: '#f0e0c0' }, cream, brass, red] })).toContain('warn low-contrast'))
+  test('what was cut and is no longer wanted', () => expect(ids({ done: [{ what: 'cut', id: 'soot.square.9x9.squares', count: 4 }] })).toContain('warn cut-already'))
+  test('measures that differ', () => expect(ids({ made: [{ what: 'setting', width: [54, 54.75] }] })).toContain('warn border-spread'))
+  test('a top that outgrew its borders', () => expect(ids({ made: [{ what: 'setting', height: [80, 80] }] })).toContain('error border-too-short'))
+})
+
+describe('aims and choices', () => {
+  const methodOf = (change: Partial<QuiltFile>) => planOf({ ...berth, ...change }).plan.blocks[0]!.units.find(unit => unit.kind === 'goose')!.method
+  test('the quilter\'s choice wins', () => {
+    const [star, plain] = berth.blocks as [typeof berth.blocks[0], typeof berth.blocks[0]]
+    expect(methodOf({ blocks: [{ ...star, method: { goose: 'goose-flip' } }, plain] })).toBe('goose-flip')
+    expect(methodOf({ blocks: [{ ...star, method: 'template' }, plain] })).toBe('template')
+  })
+  test('a print with an up is never turned', () => {
+    const cloths = berth.cloths.map(cloth => cloth.id === 'cream' ? { ...cloth, directional: true } : cloth)
+    const { plan, quilt } = planOf({ ...berth, cloths })
+    expect(brokenRules(quilt, plan)).toEqual([])
+    expect(['goose-flip', 'goose-triangles']).toContain(plan.blocks[0]!.units.find(unit => unit.kind === 'goose')!.method)
+    expect(plan.pieces.filter(piece => piece.cloth === 'cream' && piece.shape === 'rectangle').every(piece => piece.grain === 'across')).toBe(true)
+  })
+})

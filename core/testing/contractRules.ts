@@ -1,0 +1,304 @@
+import type { SewingTree } from '../block/sewingTree'
+import { layoutFaults } from '../cutting/layoutCheck'
+import type { Piece } from '../cutting/gather'
+import type { Plan } from '../quilt/plan'
+import type { Quilt } from '../quilt/quilt'
+
+/** A rule of the agreed plan: what it says, and where a plan breaks it. Written from the agreement, not from the code that plans. */
+export interface Rule { number: number, says: string, broken: (quilt: Quilt, plan: Plan) => string[] }
+
+const near = (a: number, b: number, by = 1e-6) => Math.abs(a - b) <= by
+const differ = (what: string, got: number, want: number): string[] => near(got, want) ? [] : [`${what}: ${got}, not ${want}`]
+const total = (numbers: readonly number[]) => numbers.reduce((sum, n) => sum + n, 0)
+const onStep = (value: number, step: number) => step === 0 || near(value / step, Math.round(value / step), 1e-4)
+
+export const RULES: readonly Rule[] = [
+  {
+    number: 1, says: 'the quilt is as large as its last stage; the binding adds one seam on each side',
+    broken: ({ seam, binding }, { quilt, stages }) => {
+      const last = stages.at(-1)!, edge = binding ? 2 * seam : 0
+      return [...differ('width', quilt.width, last.width), ...differ('height', quilt.height, last.height), ...differ('edged', quilt.edged.width, last.width + edge), ...differ('edged', quilt.edged.height, last.height + edge)]
+    },
+  },
+  {
+    number: 2, says: 'blocks are the places of the setting; patches are those of the blocks',
+    broken: (quilt, plan) => {
+      const cells = quilt.setting.cells.flat()
+      const patches = total(cells.map(cell => quilt.designs.get(quilt.blocks.find(b => b.id === cell.block)!.design)!.patches.length))
+      return [...differ('blocks', plan.quilt.blocks, quilt.setting.across * quilt.setting.down), ...differ('patches', plan.quilt.patches, patches)]
+    },
+  },
+  {
+    number: 3, says: 'a straight set is its blocks and sashes wide, and each border adds its two strips, unless measured',
+    broken: (quilt, { stages }) => {
+      if (quilt.made.length > 0) return []
+      const { cells, sashing } = quilt.setting
+      const size = (id: string) => quilt.blocks.find(block => block.id === id)!
+      const along = (n: number) => sashing ? (sashing.outer ? n + 1 : n - 1) * sashing.width : 0
+      let width = total(cells[0]!.map(c => c.turn % 180 === 0 ? size(c.block).width : size(c.block).height)) + along(cells[0]!.length)
+      let height = total(cells.map(([c]) => c!.turn % 180 === 0 ? size(c!.block).height : size(c!.block).width)) + along(cells.length)
+      return stages.flatMap((stage, i) => {
+        if (i > 0) {
+          width += 2 * quilt.borders[i - 1]!.sides
+          height += 2 * quilt.borders[i - 1]!.ends
+        }
+        return [...differ(`${stage.what} width`, stage.width, width), ...differ(`${stage.what} height`, stage.height, height)]
+      })
+    },
+  },
+  {
+    number: 4, says: 'what is trimmed is rounded up to the ruler, what is sewn as cut to the nearest half step, templates not at all',
+    broken: ({ ruler }, { pieces }) => pieces.flatMap((piece) => {
+      const trimmed = /^(hst|qst|goose-4|goose-triangles|square-in-square-triangles)/.test(piece.method)
+      return (['width', 'height'] as const).flatMap((side) => {
+        const cut = piece[side], exact = piece.exact[side]
+        if (piece.shape === 'template') return differ(`${piece.id} ${side}`, cut, exact)
+        if (piece.shape === 'strip' && side === 'width') return []
+        if (piece.part === 'binding') return []
+        if (trimmed) return cut >= exact - 1e-6 && cut < exact + ruler + 1e-6 && onStep(cut, ruler) ? [] : [`${piece.id} ${side}: ${cut} from ${exact}`]
+        return Math.abs(cut - exact) <= ruler / 4 + 1e-6 && onStep(cut, ruler / 2) ? [] : [`${piece.id} ${side}: ${cut} from ${exact}`]
+      })
+    }),
+  },
+  {
+    number: 5, says: 'one letter for each cut size, and one cut size for each letter',
+    broken: (_, { pieces }) => {
+      const look = (p: Piece) => [Math.min(p.width, p.height).toFixed(4), Math.max(p.width, p.height).toFixed(4), p.cuts, p.hand, p.outline?.map(c => c.map(v => v.toFixed(3)).join()).sort().join(' ')].join('|')
+      return pieces.flatMap((a, i) => pieces.slice(i + 1).filter(b => (a.letter === b.letter) !== (look(a) === look(b))).map(b => `${a.id} and ${b.id} have letters ${a.letter} and ${b.letter}`))
+    },
+  },
+  {
+    number: 6, says: 'every patch of every block in the quilt is fed, and fed once',
+    broken: (quilt, plan) => {
+      const used = new Set(quilt.setting.cells.flat().map(cell => cell.block))
+      const missing = quilt.blocks.filter(block => used.has(block.id)).flatMap(block => quilt.designs.get(block.design)!.patches.flatMap((_, patch) =>
+        plan.pieces.some(piece => piece.for.some(f => f.block === block.id && f.patches.includes(patch))) ? [] : [`${block.id} patch ${patch} is fed by nothing`]))
+      return [...missing, ...differ('patches fed', total(plan.pieces.map(p => p.patches)), plan.quilt.patches)]
+    },
+  },
+  {
+    number: 7, says: 'there are pieces enough for the patches they feed',
+    broken: (_, { pieces }) => pieces.flatMap((piece) => {
+      const gives: Record<string, number> = { 'hst-2': 2, 'hst-8': 8, 'qst-2': 4, 'one-diagonal': 2, 'two-diagonals': 4 }
+      const each = piece.shape === 'strip' ? Infinity : piece.method === 'goose-4' ? (piece.part === 'geese' ? 4 : 2) : gives[piece.cuts === 'none' ? piece.method : piece.cuts] ?? 1
+      return piece.count * each >= piece.patches - 1e-9 && piece.count - piece.spare > 0 ? [] : [`${piece.id}: ${piece.count} pieces for ${piece.patches} patches`]
+    }),
+  },
+  {
+    number: 8, says: 'every piece lies on its cloth as often as wanted, in its strip, over nothing else, and no print is turned',
+    broken: (quilt, plan) => plan.cloths.flatMap((need, i) => {
+      const cloth = quilt.cloths[i]!
+      const mine = plan.pieces.filter(piece => piece.cloth === cloth.id && !tooLarge(plan, piece))
+      const wanted = mine.map(p => ({ id: p.id, count: p.count, turn: p.grain === 'any', width: p.grain === 'along' ? p.height : p.width, height: p.grain === 'along' ? p.width : p.height }))
+      const sheet = cloth.form === 'piece' ? cloth.length! * (1 - cloth.shrink) : Infinity
+      return layoutFaults(wanted, need.strips, cloth.usable, need.need, sheet)
+    }),
+  },
+  {
+    number: 9, says: 'strips and pieces can be cut by straight cuts from edge to edge',
+    broken: (_, { cloths }) => cloths.flatMap(({ strips, id }) => strips.flatMap((strip, s) => guillotine(strip.cuts) ? [] : [`${id} strip ${s} cannot be cut apart`])),
+  },
+  {
+    number: 10, says: 'the need is where the last strip ends, at least the bound, at most each size in its own strips',
+    broken: (quilt, plan) => plan.cloths.flatMap((need, i) => {
+      const cloth = quilt.cloths[i]!
+      if (need.unit === 'piece') return need.need >= need.bound ? [] : [`${need.id}: ${need.need} below the bound ${need.bound}`]
+      const mine = plan.pieces.filter(piece => piece.cloth === cloth.id && !tooLarge(plan, piece))
+      const own = ownStrips(mine, cloth.usable)
+      const proven = Math.max(total(mine.map(p => p.width * p.height * p.count)) / cloth.usable, ...mine.map(p => Math.min(...lies(p, cloth.usable).map(l => l[1]))), 0)
+      return [
+        ...differ(`${need.id} need`, need.need, Math.max(0, ...need.strips.map(s => s.y + s.height))),
+        ...(need.need >= need.bound - 1e-6 ? [] : [`${need.id}: ${need.need} below the bound ${need.bound}`]),
+        ...(need.bound >= proven - 1e-6 ? [] : [`${need.id}: bound ${need.bound} weaker than ${proven}`]),
+        ...(need.need <= own + 1e-6 ? [] : [`${need.id}: ${need.need}, and ${own} in own strips`]),
+      ]
+    }),
+  },
+  {
+    number: 11, says: 'buy = (need + margin·need + 1) ÷ (1 − shrink), up to ⅛ yd or 10 cm; its parts add up to what was rounded',
+    broken: (quilt, plan) => plan.cloths.flatMap((need, i) => {
+      const cloth = quilt.cloths[i]!
+      if (need.unit === 'piece') return differ(`${need.id} buy`, need.buy, need.need)
+      const exact = need.need === 0 ? 0 : (need.need * (1 + quilt.margin) + 1) / (1 - cloth.shrink)
+      const step = quilt.units === 'cm' ? 10 / 2.54 : 4.5
+      return [
+        ...(need.buy >= exact - 1e-5 && need.buy < exact + step && onStep(need.buy, step) ? [] : [`${need.id}: buy ${need.buy} for ${exact}`]),
+        ...differ(`${need.id} parts`, total(need.parts.map(part => part.length)), exact),
+      ]
+    }),
+  },
+  {
+    number: 12, says: 'area is that of the pieces, and the rest is waste',
+    broken: (quilt, plan) => plan.cloths.flatMap((need, i) => {
+      const cloth = quilt.cloths[i]!
+      const area = total(plan.pieces.filter(p => p.cloth === cloth.id).map(p => p.width * p.height * p.count))
+      const whole = need.need * cloth.usable * (need.unit === 'piece' ? cloth.length! * (1 - cloth.shrink) : 1)
+      return [...(near(need.area, area, 1e-4) ? [] : [`${need.id} area: ${need.area}, not ${area}`]), ...differ(`${need.id} waste`, need.waste, whole === 0 ? 0 : 1 - need.area / whole)]
+    }),
+  },
+  {
+    number: 13, says: 'a border is trimmed to the raw side it is sewn to, cut 3″ longer by the plan before measures, two seams wider than it shows',
+    broken: (quilt, { borders, stages }) => {
+      if (quilt.made.length > 0) return borders.flatMap(b => differ('border width', b.width, (b.side === 'left' || b.side === 'right' ? quilt.borders[b.border - 1]!.sides : quilt.borders[b.border - 1]!.ends) + 2 * quilt.seam))
+      return borders.flatMap((b) => {
+        const { sides, ends, first } = quilt.borders[b.border - 1]!
+        const inner = stages[b.border - 1]!
+        const upright = b.side === 'left' || b.side === 'right'
+        const length = upright ? inner.height + (first === 'ends' ? 2 * ends : 0) : inner.width + (first === 'sides' ? 2 * sides : 0)
+        return [...differ(`border ${b.border} ${b.side}`, b.length, length + 2 * quilt.seam), ...differ('rough', b.rough, length + 2 * quilt.seam + 3), ...differ('width', b.width, (upright ? sides : ends) + 2 * quilt.seam)]
+      })
+    },
+  },
+  {
+    number: 14, says: 'the cut border strips, joined or not, reach all rough lengths',
+    broken: (quilt, { borders, pieces }) => quilt.cloths.flatMap((cloth) => {
+      const cut = pieces.filter(piece => piece.cloth === cloth.id && piece.part.startsWith('border'))
+      const count = total(cut.map(piece => piece.count)), length = total(cut.map(piece => piece.count * piece.width))
+      const rough = borders.filter(b => quilt.borders[b.border - 1]!.cloth === cloth.id)
+      // each joined length loses two seams a join; single strips lose nothing
+      return length - Math.max(0, count - rough.length) * 2 * quilt.seam >= total(rough.map(b => b.rough)) - 1e-6 ? [] : [`borders of ${cloth.id}: ${length} of strips for ${total(rough.map(b => b.rough))}`]
+    }),
+  },
+  {
+    number: 15, says: 'backing: panels of the raw top and its overhang, in the direction that needs less, ½″ seams and no selvage',
+    broken: (quilt, { backing, quilt: top }) => {
+      if (!quilt.backing || !backing) return quilt.backing === backing || (!quilt.backing && !backing) ? [] : ['backing missing']
+      const cloth = quilt.cloths.find(c => c.id === quilt.backing!.cloth)!, o = quilt.backing.overhang
+      const W = top.width + 2 * quilt.seam + 2 * o, H = top.height + 2 * quilt.seam + 2 * o
+      const panels = (span: number) => span <= cloth.usable + 1e-6 ? 1 : Math.ceil((span - 1) / (cloth.usable - 1) - 1e-6)
+      const least = Math.min(panels(W) * H, panels(H) * W)
+      const step = quilt.units === 'cm' ? 10 / 2.54 : 4.5
+      return [
+        ...differ('backing cloth', backing.panels * backing.panelLength, least),
+        ...(backing.buy >= least / (1 - cloth.shrink) - 1e-5 && backing.buy < least / (1 - cloth.shrink) + step && onStep(backing.buy, step) ? [] : [`backing buy ${backing.buy} for ${least}`]),
+      ]
+    },
+  },
+  {
+    number: 16, says: 'batting: the raw top and its overhang',
+    broken: (quilt, { batting, quilt: top }) => quilt.batting && batting
+      ? [...differ('batting', batting.width, top.width + 2 * quilt.seam + 2 * quilt.batting.overhang), ...differ('batting', batting.height, top.height + 2 * quilt.seam + 2 * quilt.batting.overhang)]
+      : [],
+  },
+  {
+    number: 17, says: 'binding: raw perimeter + 12″; strips lose one width per diagonal join, two seams per straight one; its cloth is in the need',
+    broken: (quilt, { binding, quilt: top, pieces }) => {
+      if (!quilt.binding || !binding) return quilt.binding || binding ? ['binding missing'] : []
+      const cloth = quilt.cloths.find(c => c.id === quilt.binding!.cloth)!
+      const length = 2 * (top.width + top.height + 4 * quilt.seam) + 12
+      const loss = quilt.binding.join === 'diagonal' ? quilt.binding.strip : 2 * quilt.seam
+      const longest = cloth.form === 'piece' && !cloth.directional ? Math.max(cloth.usable, cloth.length! * (1 - cloth.shrink)) : cloth.usable
+      const strips = length <= longest ? 1 : Math.ceil((length - loss) / (longest - loss) - 1e-6)
+      const cut = pieces.filter(piece => piece.part === 'binding')
+      return [
+        ...differ('binding length', binding.length, length), ...differ('binding strips', binding.strips, strips), ...differ('binding buy', binding.buy, strips * quilt.binding.strip),
+        ...differ('binding pieces', total(cut.map(piece => piece.count)), strips),
+      ]
+    },
+  },
+  {
+    number: 18, says: 'every sum adds up, and is the number it explains',
+    broken: (_, plan) => Object.entries(plan.sums).flatMap(([path, sum]) => {
+      const at = path.split('.').reduce<unknown>((value, key) => (value as Record<string, unknown> | null)?.[key], plan)
+      const added = total(sum.terms.map(term => 'value' in term ? term.value : term.count * term.each))
+      return [...(typeof at === 'number' ? differ(path, sum.total, at) : [`${path} is no number`]), ...differ(`${path} added up`, added, sum.total)]
+    }),
+  },
+  {
+    number: 19, says: 'every computed number has its sum',
+    broken: (_, plan) => {
+      const wanted = [
+        'quilt.width', 'quilt.height', 'quilt.edged.width', 'quilt.edged.height', 'quilt.blocks', 'quilt.patches',
+        ...plan.stages.flatMap((_, i) => [`stages.${i}.width`, `stages.${i}.height`]), ...plan.pieces.flatMap((_, i) => [`pieces.${i}.count`, `pieces.${i}.width`, `pieces.${i}.height`]),
+        ...plan.cloths.flatMap((_, i) => [`cloths.${i}.need`, `cloths.${i}.buy`]), ...plan.borders.flatMap((_, i) => [`borders.${i}.length`, `borders.${i}.rough`, `borders.${i}.width`]),
+        ...(plan.backing ? ['backing.panels', 'backing.panelLength', 'backing.buy'] : []), ...(plan.batting ? ['batting.width', 'batting.height'] : []), ...(plan.binding ? ['binding.length', 'binding.strips', 'binding.buy'] : []),
+      ]
+      return wanted.filter(path => !plan.sums[path])
+    },
+  },
+  {
+    number: 20, says: 'seams are patches less one; the sewing tree joins every patch once',
+    broken: (_, plan) => plan.blocks.flatMap((block) => {
+      const leaves: number[] = []
+      const walk = (tree: SewingTree): number => {
+        if ('patch' in tree) {
+          leaves.push(tree.patch)
+          return 0
+        }
+        return 1 + walk(tree.join[0]) + walk(tree.join[1])
+      }
+      const joins = walk(block.sewing)
+      return [...differ(`${block.id} joins`, joins, block.patches - 1), ...differ(`${block.id} seams`, block.seams, block.patches - 1), ...differ(`${block.id} leaves`, new Set(leaves).size, block.patches)]
+    }),
+  },
+  {
+    number: 21, says: 'sashes and cornerstones are as many as the setting shows',
+    broken: (quilt, { pieces }) => {
+      const { sashing, cells } = quilt.setting
+      const mine = (part: string) => total(pieces.filter(piece => piece.part === part && piece.use.startsWith('sashing')).map(piece => piece.count))
+      if (!sashing) return differ('sashes', mine('sashes') + mine('cornerstones'), 0)
+      const a = cells[0]!.length, d = cells.length, o = sashing.outer ? 1 : -1
+      const upright = (a + o) * d, level = a * (d + o)
+      return [...differ('sashes', mine('sashes'), upright + (sashing.cornerstones ? level : 0)), ...differ('cornerstones', mine('cornerstones'), sashing.cornerstones ? (a + o) * (d + o) : 0)]
+    },
+  },
+  {
+    number: 22, says: 'ids are unique, and say nothing of the place in the list',
+    broken: (_, { pieces }) => pieces.filter((piece, i) => pieces.findIndex(other => other.id === piece.id) !== i).map(piece => `${piece.id} stands twice`),
+  },
+  {
+    number: 23, says: 'a piece that fits no cloth is an error, and no other piece is left off',
+    broken: (_, { pieces, checks, cloths }) => pieces.filter(piece => !cloths.some(c => c.strips.some(s => s.cuts.some(cut => cut.piece === piece.id))))
+      .filter(piece => !checks.some(check => check.id === 'piece-too-large' && check.severity === 'error' && check.data.piece === piece.id)).map(piece => `${piece.id} is nowhere`),
+  },
+  {
+    number: 24, says: 'unfinished units are as large as their patches and two seams',
+    broken: (quilt, plan) => plan.blocks.flatMap(block => block.units.flatMap((unit) => {
+      const most = Math.max(quilt.blocks.find(b => b.id === block.id)!.width, quilt.blocks.find(b => b.id === block.id)!.height) + 2 * quilt.seam
+      return unit.width > 2 * quilt.seam && unit.height > 2 * quilt.seam && unit.width <= most + 1e-6 && unit.height <= most + 1e-6 ? [] : [`${block.id} ${unit.kind} ${unit.width} × ${unit.height}`]
+    })),
+  },
+]
+
+/** Everything a plan breaks, each line with the number of its rule. */
+export function brokenRules(quilt: Quilt, plan: Plan): string[] {
+  return RULES.flatMap(rule => rule.broken(quilt, plan).map(fault => `rule ${rule.number}: ${fault}`))
+}
+
+function tooLarge(plan: Plan, piece: Piece): boolean {
+  return plan.checks.some(check => check.id === 'piece-too-large' && check.data.piece === piece.id)
+}
+
+function lies(piece: Piece, usable: number): [number, number][] {
+  const flat: [number, number] = piece.grain === 'along' ? [piece.height, piece.width] : [piece.width, piece.height]
+  const both: [number, number][] = piece.grain === 'any' ? [flat, [flat[1], flat[0]]] : [flat]
+  return both.filter(([across]) => across <= usable + 1e-6)
+}
+
+function ownStrips(pieces: readonly Piece[], usable: number): number {
+  const groups = new Map<string, Piece[]>()
+  for (const piece of pieces) {
+    const key = piece.grain === 'any' ? [piece.width, piece.height].sort((a, b) => a - b).map(v => v.toFixed(6)).join() : `${piece.width.toFixed(6)},${piece.height.toFixed(6)},${piece.grain}`
+    groups.set(key, [...(groups.get(key) ?? []), piece])
+  }
+  return total([...groups.values()].map((group) => {
+    const count = total(group.map(piece => piece.count))
+    return Math.min(...lies(group[0]!, usable).map(([across, down]) => Math.ceil(count / Math.floor(usable / across + 1e-6)) * down))
+  }))
+}
+
+interface Rectangle { x: number, y: number, width: number, height: number }
+
+/** Whether rectangles can be parted by cuts from edge to edge, again and again. */
+function guillotine(parts: readonly Rectangle[]): boolean {
+  if (parts.length <= 1) return true
+  for (const [start, size] of [['x', 'width'], ['y', 'height']] as const) {
+    const sorted = [...parts].sort((a, b) => a[start] - b[start])
+    let end = sorted[0]![start] + sorted[0]![size]
+    for (let i = 1; i < sorted.length; i++) {
+      if (sorted[i]![start] >= end - 1e-6) return guillotine(sorted.slice(0, i)) && guillotine(sorted.slice(i))
+      end = Math.max(end, sorted[i]![start] + sorted[i]![size])
+    }
+  }
+  return false
+}
