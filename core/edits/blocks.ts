@@ -1,0 +1,131 @@
+import { rolesOf, type Design } from '../block/design'
+import { parseLength } from '../measure/length'
+import type { Inches } from '../measure/ruler'
+import type { QuiltFile } from '../quilt/schema'
+import { replaced, written, type Edit } from './edit'
+import { asCells, freeId } from './setting'
+
+type BlockEntry = QuiltFile['blocks'][number]
+
+/** All blocks take this width (and height, where they are square). In a straight set they stand in columns and rows together. */
+export function setBlocksWidth(width: Inches): Edit {
+  return file => ({ ...file, blocks: file.blocks.map(block => resized(file, block, width, 'width')) })
+}
+
+export function setBlocksHeight(height: Inches): Edit {
+  return file => ({ ...file, blocks: file.blocks.map(block => resized(file, block, height, 'height')) })
+}
+
+export function setBlocksSize(size: Inches): Edit {
+  return file => ({ ...file, blocks: file.blocks.map(({ width: _w, height: _h, ...block }) => ({ ...block, size: written(file, size) })) })
+}
+
+function resized(file: QuiltFile, { size, width = size, height = size, ...rest }: BlockEntry, to: Inches, side: 'width' | 'height'): BlockEntry {
+  const value = written(file, to)
+  const inches = (length: number | string | undefined) => length === undefined ? NaN : parseLength(length, file.units ?? 'in')
+  if (inches(width) === inches(height)) return { ...rest, size: value }
+  return side === 'width' ? { ...rest, width: value, height } : { ...rest, width, height: value }
+}
+
+/** Another design for a block. Roles keep their cloths by name; new roles take the block's cloths in turn. */
+export function setDesign(blockId: string, design: Design): Edit {
+  return file => ({
+    ...file,
+    blocks: file.blocks.map((block) => {
+      if (block.id !== blockId) return block
+      const old = block.cloths ?? {}
+      const used = [...new Set(Object.values(old))]
+      const spare = [...used, ...file.cloths.map(cloth => cloth.id).filter(id => !used.includes(id))]
+      const { name: _, ...rest } = block
+      return { ...rest, design: design.id, method: 'auto', cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, old[role] ?? spare[i % spare.length]!])) }
+    }),
+  })
+}
+
+/** Dresses one role of a block, wherever the block stands. */
+export function setRoleCloth(blockId: string, role: string, cloth: string): Edit {
+  return file => ({ ...file, blocks: file.blocks.map(block => block.id === blockId ? { ...block, cloths: { ...block.cloths, [role]: cloth } } : block) })
+}
+
+/** The way to make one kind of unit in a block; null leaves it to the quilt's aim. */
+export function setMethod(blockId: string, kind: string, method: string | null): Edit {
+  return file => ({
+    ...file,
+    blocks: file.blocks.map((block) => {
+      if (block.id !== blockId) return block
+      const chosen: Record<string, string | undefined> = typeof block.method === 'object' ? { ...block.method } : {}
+      if (method === null) Reflect.deleteProperty(chosen, kind)
+      else chosen[kind] = method
+      return { ...block, method: Object.keys(chosen).length === 0 ? 'auto' : chosen as BlockEntry['method'] }
+    }),
+  })
+}
+
+/** Another block beside those of the quilt, of their size, standing in the place given. */
+export function addBlock(design: Design, at: { row: number, column: number } | null): Edit {
+  return (file) => {
+    const first = file.blocks[0]!
+    const id = freeId(design.id, file.blocks.map(block => block.id))
+    const { size, width, height } = first
+    const cloths = file.cloths.map(cloth => cloth.id)
+    const block: BlockEntry = {
+      id, design: design.id, ...(size === undefined ? { width, height } : { size }),
+      cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, cloths[i % cloths.length]!])),
+    }
+    const added = { ...file, blocks: [...file.blocks, block] }
+    return at === null ? added : placeBlock(at.row, at.column, id)(added)
+  }
+}
+
+/** Puts a block in one place; the colours of that place go. */
+export function placeBlock(row: number, column: number, block: string): Edit {
+  return file => changeCell(row, column, cell => ({ block, ...(cell.turn ? { turn: cell.turn } : {}) }))(file)
+}
+
+/** Takes a block that stands nowhere out of the list. */
+export function removeBlock(blockId: string): Edit {
+  return file => ({ ...file, blocks: file.blocks.filter(block => block.id !== blockId) })
+}
+
+type CellEntry = NonNullable<QuiltFile['setting']['cells']>[number][number]
+
+export function changeCell(row: number, column: number, change: (cell: CellEntry) => CellEntry): Edit {
+  return (file) => {
+    const cells = asCells(file)
+    return { ...file, setting: { ...withoutFill(file.setting), cells: replaced(cells, row, replaced(cells[row]!, column, change(cells[row]![column]!))) } }
+  }
+}
+
+/** A quarter turn clockwise. */
+export function turnCell(row: number, column: number): Edit {
+  return changeCell(row, column, cell => ({ ...cell, turn: (((cell.turn ?? 0) + 90) % 360) as 0 | 90 | 180 | 270 }))
+}
+
+/** Mirrored left to right as it lies: the turn runs the other way. */
+export function mirrorCell(row: number, column: number): Edit {
+  return changeCell(row, column, cell => ({ ...cell, mirror: !cell.mirror, turn: ((360 - (cell.turn ?? 0)) % 360) as 0 | 90 | 180 | 270 }))
+}
+
+/** A cloth for one role in one place alone; null gives the place its block's cloth again. */
+export function setCellCloth(row: number, column: number, role: string, cloth: string | null): Edit {
+  return changeCell(row, column, (cell) => {
+    const cloths = { ...cell.cloths }
+    if (cloth === null) Reflect.deleteProperty(cloths, role)
+    else cloths[role] = cloth
+    return { ...cell, cloths }
+  })
+}
+
+/** Two places exchange what stands in them. */
+export function exchangeCells(a: { row: number, column: number }, b: { row: number, column: number }): Edit {
+  return (file) => {
+    const cells = asCells(file)
+    const first = cells[a.row]![a.column]!, second = cells[b.row]![b.column]!
+    return changeCell(b.row, b.column, () => first)(changeCell(a.row, a.column, () => second)(file))
+  }
+}
+
+function withoutFill({ fill: _, ...setting }: QuiltFile['setting']): QuiltFile['setting'] {
+  return setting
+}
+

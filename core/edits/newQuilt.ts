@@ -1,0 +1,30 @@
+import { rolesOf, type Design } from '../block/design'
+import type { Inches } from '../measure/ruler'
+import type { Units } from '../measure/units'
+import { fromInches } from '../measure/units'
+import { FORMAT, VERSION, type QuiltFile } from '../quilt/schema'
+import { freeId } from './setting'
+
+export interface NewQuilt {
+  name: string
+  units: Units
+  design: Design
+  size: Inches
+  across: number
+  down: number
+  cloths: { name: string, colour: string }[]
+}
+
+/** A quilt to begin with: blocks side by side, backed with its last cloth and bound with its first. */
+export function newQuilt({ name, units, design, size, across, down, cloths }: NewQuilt): QuiltFile {
+  const ids: string[] = []
+  for (const cloth of cloths) ids.push(freeId(cloth.name, ids))
+  return {
+    format: FORMAT, version: VERSION, name, units,
+    cloths: cloths.map((cloth, i) => ({ id: ids[i]!, name: cloth.name, colour: cloth.colour })),
+    blocks: [{ id: design.id, design: design.id, size: fromInches(size, units), cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, ids[i % ids.length]!])) }],
+    setting: { kind: 'straight', across, down, fill: [[design.id]] },
+    borders: [],
+    backing: { cloth: ids.at(-1)! }, batting: {}, binding: { style: 'double', cloth: ids[0]! },
+  }
+}

@@ -1,0 +1,50 @@
+import type { QuiltFile } from '../quilt/schema'
+import type { Inches } from '../measure/ruler'
+import { replaced, written, type Edit } from './edit'
+
+type MadeEntry = NonNullable<QuiltFile['made']>[number]
+type DoneEntry = NonNullable<QuiltFile['done']>[number]
+
+/** Counts so many of a thing as done; less than nothing takes ticks back, the newest first. `at`: time as ISO text. */
+export function tick(what: DoneEntry['what'], id: string, count: number, at: string): Edit {
+  return (file) => {
+    const done = file.done ?? []
+    if (count >= 0) return { ...file, done: [...done, { what, id, count, at }] }
+    let back = -count
+    const kept = done.toReversed().flatMap((entry): DoneEntry[] => {
+      if (back === 0 || entry.what !== what || entry.id !== id) return [entry]
+      const taken = Math.min(back, entry.count ?? 1)
+      back -= taken
+      return taken === (entry.count ?? 1) ? [] : [{ ...entry, count: (entry.count ?? 1) - taken }]
+    })
+    return { ...file, done: kept.toReversed() }
+  }
+}
+
+/** Measures of one stage or block, raw edge to raw edge, in inches; they replace earlier ones of the same. */
+export interface Measures { what: string, block?: string, size?: Inches[], width?: Inches[], height?: Inches[], strips?: number, cut?: Inches, measured?: Inches }
+
+export function setMeasures({ size, width, height, cut, measured, ...rest }: Measures): Edit {
+  return (file) => {
+    const all = (values: Inches[] | undefined) => values?.map(value => written(file, value))
+    const entry = { ...rest, size: all(size), width: all(width), height: all(height), cut: cut && written(file, cut), measured: measured && written(file, measured) }
+    const clean = Object.fromEntries(Object.entries(entry).filter(([, value]) => value !== undefined)) as MadeEntry
+    return { ...file, made: [...withoutMeasures(file, rest.what, rest.block), clean] }
+  }
+}
+
+export function removeMeasures(what: string, block?: string): Edit {
+  return file => ({ ...file, made: withoutMeasures(file, what, block) })
+}
+
+function withoutMeasures(file: QuiltFile, what: string, block: string | undefined): MadeEntry[] {
+  return (file.made ?? []).filter(entry => entry.what !== what || entry.block !== block)
+}
+
+export function addNote(at: string, text: string, minutes?: number): Edit {
+  return file => ({ ...file, diary: [...(file.diary ?? []), { at, text, ...(minutes ? { minutes } : {}) }] })
+}
+
+export function removeNote(index: number): Edit {
+  return file => ({ ...file, diary: replaced(file.diary ?? [], index, null) })
+}

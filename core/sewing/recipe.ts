@@ -1,0 +1,173 @@
+import { clothsOfCell, dressUnit, variants, type BlockMake } from '../block/demands'
+import type { Unit } from '../block/unit'
+import { unitsOf, type UnitTree } from '../block/unitTree'
+import { lightness } from '../cloth/value'
+import { boundingBox, movePolygon, type Box, type Point } from '../geometry/polygon'
+import type { Inches } from '../measure/ruler'
+import type { Choice } from '../methods/choose'
+import type { Piece } from '../cutting/gather'
+import { clothOf, type Cell } from '../quilt/quilt'
+import type { Plan, PlanWork } from '../quilt/plan'
+import { cloth, line, picture, unfinished, type PictureShape } from './picture'
+import type { Step } from './step'
+
+/** How one block is made in one set of cloths: its units first, then the joins. */
+export interface Recipe {
+  block: string
+  /** Cloths of this version, where the block stands in several. */
+  cell: Cell
+  /** Blocks of this version in the quilt. */
+  count: number
+  units: RecipeUnit[]
+  joins: RecipeJoin[]
+  /** Raw edge to raw edge. */
+  size: { width: Inches, height: Inches }
+  picture: Step['picture']
+}
+
+export interface RecipeUnit {
+  /** For ticks: what the unit is. */
+  id: string
+  kind: Unit['kind']
+  method: string
+  perBlock: number
+  /** Over the whole quilt, all blocks together. */
+  inQuilt: number
+  over: number
+  pieces: Piece[]
+  size: { width: Inches, height: Inches }
+  trim: boolean
+  steps: Step[]
+}
+
+export interface RecipeJoin { step: Step, times: number }
+
+/** The recipes of a block, one for each set of cloths it stands in; the commonest first. */
+export function recipesFor({ quilt, makes, choices }: PlanWork, plan: Plan, block: string): Recipe[] {
+  const make = makes.get(block)!
+  return variants(quilt).filter(variant => variant.cell.block === block).sort((a, b) => b.count - a.count).map(({ cell, count }) => {
+    const cloths = clothsOfCell(quilt, cell)
+    const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
+    const units = new Map<string, RecipeUnit>()
+    for (const unit of unitsOf(make.units)) {
+      const { dressed } = dressUnit(quilt, make, unit, cell)
+      const known = units.get(dressed.key)
+      if (known) known.perBlock += 1
+      else units.set(dressed.key, recipeUnit(choices.find(choice => choice.demand.unit.key === dressed.key && choice.demand.perBlock.has(block))!, plan, quilt.seam))
+    }
+    const draw = (patches: readonly number[]) => patches.map(patch => ({ polygon: make.polygons[patch]!, cloth: clothOfPatch(patch) }))
+    const size = { width: make.block.width + 2 * quilt.seam, height: make.block.height + 2 * quilt.seam }
+    return {
+      block, cell, count, units: [...units.values()], size,
+      joins: joinSteps(make, clothOfPatch, id => lightness(clothOf(quilt, id).colour), quilt.seam),
+      picture: unfinished(draw(make.polygons.map((_, i) => i)), make.block.width, make.block.height, quilt.seam),
+    }
+  })
+}
+
+function recipeUnit({ demand, way }: Choice, plan: Plan, seam: Inches): RecipeUnit {
+  const { unit } = demand
+  const drafts = way.made.pieces
+  return {
+    id: unitId(unit), kind: unit.kind, method: way.method.id, perBlock: 1, inQuilt: demand.count, over: way.made.made - demand.count, trim: way.made.trim, steps: way.made.steps,
+    pieces: plan.pieces.filter(piece => drafts.some(draft => draft.cloth === piece.cloth && draft.part === piece.part && Math.abs(draft.width - piece.width) < 1e-6 && Math.abs(draft.height - piece.height) < 1e-6)),
+    size: { width: unit.width + 2 * seam, height: unit.height + 2 * seam },
+  }
+}
+
+/** What a unit is: kind, size and cloths, so that ticks outlive a change of plan. */
+export function unitId(unit: Choice['demand']['unit']): string {
+  return [unit.kind, `${round(unit.width)}x${round(unit.height)}`, ...unit.patches.map(patch => patch.cloth)].join('.')
+}
+
+function round(value: number): number {
+  return Math.round(value * 1e4) / 1e4
+}
+
+interface Joined { step: Step, key: string }
+
+/** The joins of a block in the order of sewing; like parts are sewn together and said once. */
+function joinSteps(make: BlockMake, clothOfPatch: (patch: number) => string, light: (cloth: string) => number, seam: Inches): RecipeJoin[] {
+  const joins: Joined[] = []
+  const sx = make.block.width / make.design.width, sy = make.block.height / make.design.height
+  const rows = rowsOf(make.units)
+  const visit = (node: UnitTree, row: number | null): void => {
+    if ('unit' in node) return
+    const own = row ?? rows.findIndex(candidate => candidate === node)
+    node.join.forEach(child => visit(child, own >= 0 ? own : null))
+    joins.push(joinStep(node, own >= 0 ? own : null))
+  }
+
+  const joinStep = (node: Extract<UnitTree, { join: unknown }>, row: number | null): Joined => {
+    const [first, second] = node.join.map(child => patchesUnder(child).map(patch => ({ polygon: make.polygons[patch]!, cloth: clothOfPatch(patch) })))
+    const from: Point = [node.seam[0][0] * sx, node.seam[0][1] * sy], to: Point = [node.seam[1][0] * sx, node.seam[1][1] * sy]
+    const boxes = [first!, second!].map(part => boundingBox(part.flatMap(patch => patch.polygon))) as [Box, Box]
+    const all = boundingBox([...first!, ...second!].flatMap(patch => patch.polygon))
+    const upright = Math.abs(from[0] - to[0]) < Math.abs(from[1] - to[1])
+    const gap = Math.max(all.width, all.height) * 0.07
+    const secondIsLater = upright ? middle(boxes[1])[0] > middle(boxes[0])[0] : middle(boxes[1])[1] > middle(boxes[0])[1]
+    const shift = (part: typeof first, by: number): PictureShape[] => part!.map(patch => cloth(patch.cloth, movePolygon(patch.polygon, upright ? by : 0, upright ? 0 : by)))
+    const press = pressTowards(node, row, upright, secondIsLater, first!, second!)
+    const [mx, my] = [(from[0] + to[0]) / 2 + (upright ? gap / 2 : 0), (from[1] + to[1]) / 2 + (upright ? 0 : gap / 2)]
+    const reach = Math.max(all.width, all.height) * 0.16 * (press === 'right' || press === 'down' ? 1 : -1)
+    const arrow = press === 'open' ? [] : [{ from: [mx - (upright ? reach / 2 : 0), my - (upright ? 0 : reach / 2)] as const, to: [mx + (upright ? reach : 0), my + (upright ? 0 : reach)] as const }]
+    const seamLines = [line('sew', [from[0] + (upright ? 0 : 0), from[1]], to), line('sew', [from[0] + (upright ? gap : 0), from[1] + (upright ? 0 : gap)], [to[0] + (upright ? gap : 0), to[1] + (upright ? 0 : gap)])]
+    const shapes = secondIsLater ? [...shift(first, 0), ...shift(second, gap)] : [...shift(second, 0), ...shift(first, gap)]
+    const isLog = make.units && 'join' in make.units && isLogChild(node)
+    const key = [...first!, ...second!].map(patch => `${movePolygon(patch.polygon, -all.x, -all.y).map(p => p.map(v => v.toFixed(3)).join()).sort().join(' ')}:${patch.cloth}`).sort().join('|')
+    return {
+      key,
+      step: {
+        do: 'sew', code: node.kind === 'partial' ? 'join-partial' : node.kind === 'set-in' ? 'join-set-in' : isLog ? 'join-log' : 'join-parts',
+        data: { seam, press: pressWords(press) }, picture: picture(shapes, seamLines, arrow), expect: { width: all.width + 2 * seam, height: all.height + 2 * seam },
+      },
+    }
+  }
+
+  const pressTowards = (node: Extract<UnitTree, { join: unknown }>, row: number | null, upright: boolean, secondIsLater: boolean, first: readonly { cloth: string }[], second: readonly { cloth: string }[]): Press => {
+    const later: Press = upright ? 'right' : 'down', earlier: Press = upright ? 'left' : 'up'
+    // seams that end on the same long seam must lie opposite ways to lock: odd rows one way, even rows the other
+    if (row !== null) return row % 2 === 0 ? later : earlier
+    const whole = node.join.map(child => 'unit' in child && child.unit.patches.length === 1)
+    const shade = (part: readonly { cloth: string }[]) => part.reduce((sum, patch) => sum + light(patch.cloth), 0) / part.length
+    const toSecond = whole[0] !== whole[1] ? whole[1]! : shade(second) < shade(first)
+    return toSecond === secondIsLater ? later : earlier
+  }
+
+  visit(make.units, null)
+  const distinct = new Map<string, RecipeJoin>()
+  for (const { key, step } of joins) {
+    const known = distinct.get(key)
+    if (known) known.times += 1
+    else distinct.set(key, { step, times: 1 })
+  }
+  return [...distinct.values()]
+}
+
+type Press = 'up' | 'down' | 'left' | 'right' | 'open'
+
+function pressWords(press: Press): string {
+  return press === 'open' ? 'open' : press === 'up' ? 'upwards' : press === 'down' ? 'downwards' : `to the ${press}`
+}
+
+function middle(box: Box): Point {
+  return [box.x + box.width / 2, box.y + box.height / 2]
+}
+
+function patchesUnder(tree: UnitTree): number[] {
+  return 'unit' in tree ? tree.unit.patches.map(patch => patch.patch) : [...patchesUnder(tree.join[0]), ...patchesUnder(tree.join[1])]
+}
+
+function isLogChild(node: Extract<UnitTree, { join: unknown }>): boolean {
+  return node.join.some(child => 'unit' in child && child.unit.kind === 'log')
+}
+
+/** Parts of the block that lie one above the other, joined by level seams: its rows. None for a block of one part. */
+function rowsOf(tree: UnitTree): UnitTree[] {
+  const flatten = (node: UnitTree): UnitTree[] => {
+    if ('unit' in node || Math.abs(node.seam[0][1] - node.seam[1][1]) > 1e-6) return [node]
+    return node.join.flatMap(flatten)
+  }
+  const rows = flatten(tree)
+  return rows.length > 1 ? rows : []
+}
