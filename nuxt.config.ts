@@ -1,5 +1,25 @@
 export default defineNuxtConfig({
   modules: ['@nuxt/ui', '@pinia/nuxt', '@vueuse/nuxt', '@nuxt/eslint'],
+  // a quilt lives in the browser's own storage; there is nothing for a server to render
   ssr: false,
+  components: [{ path: '~/components', pathPrefix: false }],
+  devtools: { enabled: false },
+  app: {
+    head: {
+      title: 'Wren',
+      htmlAttrs: { lang: 'en' },
+      meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }, { name: 'description', content: 'Plans a patchwork quilt from first sketch to last stitch.' }],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/wren.svg' }],
+    },
+  },
+  css: ['~/assets/wren.css'],
+  // NUXT_PUBLIC_DEMO=1 puts the demo quilts on an empty shelf at the first visit
+  runtimeConfig: { public: { demo: '' } },
+  spaLoadingTemplate: 'spa-loading-template.html',
   compatibilityDate: '2026-06-01',
+  telemetry: false,
+  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  icon: { provider: 'none', clientBundle: { scan: true } },
+  ui: { fonts: false },
+  eslint: { config: { stylistic: { quotes: 'single', semi: false } } },
 })

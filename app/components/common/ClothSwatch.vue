@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import { greyOf, lightness } from '~~/core/cloth/value'
+import type { Cloth } from '~~/core/quilt/quilt'
+import { markColour, motifsOf, TILE } from '~/drawing/motifs'
+
+const { cloth, size = 44, grey = false } = defineProps<{
+  cloth: Pick<Cloth, 'letter' | 'colour' | 'pattern'>
+  size?: number
+  /** By its value alone. */
+  grey?: boolean
+}>()
+const id = useId()
+const light = computed(() => lightness(cloth.colour))
+const colour = computed(() => grey ? greyOf(cloth.colour) : cloth.colour)
+</script>
+
+<template>
+  <svg :width="size" :height="size" viewBox="0 0 44 44" class="flex-none rounded-lg" aria-hidden="true">
+    <defs>
+      <pattern :id="id" :width="TILE" :height="TILE" patternUnits="userSpaceOnUse">
+        <rect :width="TILE" :height="TILE" :fill="colour" />
+        <path v-for="motif in grey ? [] : motifsOf(cloth.pattern)" :key="motif.path" :d="motif.path" :fill="motif.kind === 'fill' ? markColour(light) : 'none'" :stroke="motif.kind === 'stroke' ? markColour(light) : 'none'" stroke-width="1.4" />
+      </pattern>
+    </defs>
+    <rect x="0.750" y="0.750" width="42.500" height="42.500" rx="7" :fill="`url(#${id})`" stroke="currentColor" stroke-opacity="0.45" stroke-width="1.5" />
+    <circle cx="22" cy="22" r="11.500" :fill="light < 55 ? '#fffdf8' : '#26282b'" fill-opacity="0.88" />
+    <text x="22" y="27.500" text-anchor="middle" font-weight="700" :font-size="cloth.letter.length > 1 ? 12 : 16" :fill="light < 55 ? '#26282b' : '#fffdf8'">{{ cloth.letter }}</text>
+  </svg>
+</template>

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { parseLength } from '~~/core/measure/length'
+import type { Inches } from '~~/core/measure/ruler'
+import { formatFigure, formatLength } from '~~/words/length'
+
+const { value, label, least = 1 / 8, most = 400, step, why = undefined, hideSteps = false, disabled = false } = defineProps<{
+  /** In inches. */
+  value: Inches | null
+  label: string
+  least?: Inches
+  most?: Inches
+  /** What − and + add; a ruler step. */
+  step: Inches
+  /** Why there are limits, for the message. */
+  why?: string
+  hideSteps?: boolean
+  disabled?: boolean
+}>()
+const emit = defineEmits<{
+  /** Still typing: redraw, but no undo step. */
+  preview: [value: Inches | null]
+  commit: [value: Inches]
+}>()
+
+const settings = useSettings()
+const id = useId()
+const text = ref('')
+const isTyping = ref(false)
+const problem = ref<null | { text: string, nearest: Inches | null }>(null)
+const shown = computed(() => value === null ? '' : formatFigure(value, settings))
+watch([shown, isTyping], () => {
+  if (!isTyping.value) text.value = shown.value
+}, { immediate: true })
+
+function judge(input: string): Inches | null {
+  const inches = parseLength(input, settings.units)
+  if (inches === null) {
+    problem.value = { text: settings.units === 'cm' ? 'Write a length such as 31,5 or 12 1/2 in.' : 'Write a length such as 12 1/2, 12½ or 31.5 cm.', nearest: null }
+    return null
+  }
+  const nearest = Math.min(most, Math.max(least, inches))
+  problem.value = Math.abs(nearest - inches) > 1e-9
+    ? { text: `${why ?? (inches < least ? 'That is too small' : 'That is too large')}: ${inches < least ? 'at least' : 'at most'} ${formatLength(nearest, settings)}.`, nearest }
+    : null
+  return problem.value ? null : inches
+}
+
+function onInput() {
+  isTyping.value = true
+  const inches = judge(text.value)
+  if (inches !== null) emit('preview', inches)
+}
+
+function finish() {
+  if (!isTyping.value) return
+  const inches = judge(text.value)
+  if (inches === null) return
+  isTyping.value = false
+  emit('commit', inches)
+}
+
+function giveUp() {
+  isTyping.value = false
+  problem.value = null
+  text.value = shown.value
+  emit('preview', null)
+}
+
+function take(inches: Inches) {
+  isTyping.value = false
+  problem.value = null
+  emit('commit', Math.min(most, Math.max(least, inches)))
+}
+
+function nudge(by: number) {
+  take((value ?? least) + by * step)
+}
+</script>
+
+<template>
+  <div>
+    <label class="label" :for="id">{{ label }}</label>
+    <div class="flex items-center gap-2">
+      <button v-if="!hideSteps" type="button" class="button icon" :disabled="disabled" :aria-label="`${label}: a step smaller`" @click="nudge(-1)"><UIcon name="i-lucide-minus" class="size-6" /></button>
+      <input
+        :id="id" v-model="text" class="field figure text-center !text-2xl font-semibold" :class="hideSteps ? '' : 'max-w-36'" inputmode="text" autocomplete="off" spellcheck="false" :disabled="disabled"
+        :aria-invalid="problem !== null" :aria-describedby="problem ? `${id}-problem` : undefined"
+        @input="onInput" @blur="finish" @keydown.enter.prevent="finish" @keydown.esc="giveUp" @keydown.up.prevent="nudge(1)" @keydown.down.prevent="nudge(-1)"
+      >
+      <button v-if="!hideSteps" type="button" class="button icon" :disabled="disabled" :aria-label="`${label}: a step larger`" @click="nudge(1)"><UIcon name="i-lucide-plus" class="size-6" /></button>
+      <span class="note">{{ settings.units === 'cm' ? 'cm' : '″' }}</span>
+    </div>
+    <p v-if="problem" :id="`${id}-problem`" class="wrong mt-1" role="alert">
+      {{ problem.text }}
+      <button v-if="problem.nearest !== null" type="button" class="button ml-1" @click="take(problem.nearest)">Use {{ formatLength(problem.nearest, settings) }}</button>
+    </p>
+  </div>
+</template>

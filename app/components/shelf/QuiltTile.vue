@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { dimensionsOf } from '~~/core/quilt/dimensions'
+import { readQuilt } from '~~/core/quilt/readQuilt'
+import { drawnTop } from '~~/core/setting/parts'
+import { paintQuilt } from '~/drawing/paintQuilt'
+import type { KeptQuilt } from '~/keeping/quiltKeeper'
+import { formatSize } from '~~/words/length'
+
+const { kept } = defineProps<{ kept: KeptQuilt }>()
+const emit = defineEmits<{ duplicate: [], save: [], remove: [] }>()
+
+const settings = useSettings()
+const canvas = useTemplateRef('canvas')
+const quilt = computed(() => {
+  const read = readQuilt(kept.file)
+  return read.ok ? read.value : null
+})
+const dimensions = computed(() => quilt.value && dimensionsOf(quilt.value))
+const size = computed(() => {
+  const top = dimensions.value?.top.stages.at(-1)
+  return top ? formatSize(top.width.total, top.height.total, settings) : ''
+})
+const when = computed(() => new Date(kept.savedAt).toLocaleDateString(undefined, { day: 'numeric', month: 'long' }))
+const station = computed(() => STATIONS.find(s => s.id === kept.bookmark?.station)?.name)
+
+watchEffect(() => {
+  const context = canvas.value?.getContext('2d')
+  if (!context || !canvas.value || !quilt.value || !dimensions.value) return
+  const { width, height } = canvas.value
+  const whole = drawnTop(dimensions.value)
+  const scale = Math.min((width - 16) / whole.width, (height - 16) / whole.height)
+  context.clearRect(0, 0, width, height)
+  paintQuilt(context, quilt.value, dimensions.value, { scale, left: (width - whole.width * scale) / 2, top: (height - whole.height * scale) / 2 })
+})
+</script>
+
+<template>
+  <article class="card flex flex-col gap-2 !p-3" data-testid="quilt-tile">
+    <NuxtLink :to="`/q/${kept.id}`" class="block no-underline" style="color: inherit">
+      <canvas ref="canvas" width="480" height="420" class="mx-auto block w-full" aria-hidden="true" />
+      <h2 class="truncate">{{ kept.file.name ?? 'Untitled quilt' }}</h2>
+      <p class="note figure !whitespace-normal">{{ size }}</p>
+      <p class="note">{{ when }}{{ station ? `, at ${station}` : '' }}</p>
+    </NuxtLink>
+    <div class="mt-auto flex gap-1">
+      <button type="button" class="button quiet icon" :aria-label="`Save a copy of ${kept.file.name} as a file`" title="Save a copy as a file" @click="emit('save')"><UIcon name="i-lucide-download" class="size-5" /></button>
+      <button type="button" class="button quiet icon" :aria-label="`Duplicate ${kept.file.name}`" title="Duplicate" @click="emit('duplicate')"><UIcon name="i-lucide-copy" class="size-5" /></button>
+      <button type="button" class="button quiet icon ml-auto" :aria-label="`Remove ${kept.file.name}`" title="Remove" @click="emit('remove')"><UIcon name="i-lucide-trash-2" class="size-5" /></button>
+    </div>
+  </article>
+</template>

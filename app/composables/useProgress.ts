@@ -1,0 +1,37 @@
+import { cutProgress, doneCounts } from '~~/core/made/progress'
+
+/** The steps after the rows, in order: what they are called in the file and by people. */
+export const FINISH_STEPS = ['rows-joined', 'borders', 'layered', 'quilted', 'trimmed', 'bound', 'labelled'] as const
+
+/** How far the work has come, station by station, from 0 to 1, and in figures. */
+export function useProgress() {
+  const store = useQuilt()
+  return computed(() => {
+    const { quilt, workbook } = store
+    if (!quilt || !workbook) return null
+    const { plan, rows, recipes } = workbook
+    const steps = doneCounts(quilt.done, 'step')
+    const cut = cutProgress(plan.pieces, doneCounts(quilt.done, 'cut'))
+    const share = (done: number, all: number) => all === 0 ? 1 : Math.min(1, done / all)
+    const wanted = plan.cloths.filter(cloth => cloth.need > 0)
+    const bought = wanted.filter(cloth => steps.has(`bought.${cloth.id}`)).length
+    const unitCounts = doneCounts(quilt.done, 'unit'), blockCounts = doneCounts(quilt.done, 'block'), rowCounts = doneCounts(quilt.done, 'row')
+    const units = new Map(recipes.flatMap(recipe => recipe.units.filter(unit => unit.kind !== 'rectangle' && unit.kind !== 'log').map(unit => [unit.id, unit.inQuilt] as const)))
+    const sewn = {
+      units: [...units].reduce((sum, [id, all]) => sum + Math.min(all, unitCounts.get(id) ?? 0), 0), allUnits: [...units.values()].reduce((a, b) => a + b, 0),
+      blocks: plan.blocks.reduce((sum, block) => sum + Math.min(blockCount(block.id), blockCounts.get(block.id) ?? 0), 0), allBlocks: plan.quilt.blocks,
+      rows: rows.reduce((sum, row, i) => sum + ((rowCounts.get(row.id) ?? 0) > rows.slice(0, i).filter(other => other.id === row.id).length ? 1 : 0), 0), allRows: rows.length,
+    }
+    function blockCount(id: string) {
+      return quilt!.setting.cells.flat().filter(cell => cell.block === id).length
+    }
+    const finish = FINISH_STEPS.filter(step => steps.has(step)).length
+    return {
+      cut, sewn, steps,
+      stations: {
+        design: 1, cloth: share(bought, wanted.length), cut: share(cut.cut, cut.all),
+        piece: share(sewn.units + sewn.blocks + sewn.rows, sewn.allUnits + sewn.allBlocks + sewn.allRows), finish: share(finish, FINISH_STEPS.length), diary: 0,
+      },
+    }
+  })
+}

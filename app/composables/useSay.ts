@@ -1,0 +1,19 @@
+import type { Problem } from '~~/core/quilt/problem'
+import { problemText } from '~~/words/problem'
+
+/** Short messages that pass: what went wrong, and what was done with a way back. */
+export function useSay() {
+  const toast = useToast()
+  return {
+    problems(problems: readonly Problem[]) {
+      const [first] = problems
+      if (first) toast.add({ title: 'That cannot be', description: problemText(first), icon: 'i-lucide-circle-alert' })
+    },
+    say(title: string, description?: string) {
+      toast.add({ title, description })
+    },
+    done(title: string, undo: () => void) {
+      toast.add({ title, actions: [{ label: 'Undo', onClick: undo }] })
+    },
+  }
+}

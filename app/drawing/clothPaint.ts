@@ -1,0 +1,28 @@
+import { lightness } from '~~/core/cloth/value'
+import type { Cloth } from '~~/core/quilt/quilt'
+import { markColour, motifsOf, TILE } from './motifs'
+
+const patterns = new Map<string, CanvasPattern | string>()
+
+/** What to fill with for a cloth: its colour, or a pattern of it. Kept, for it is asked for at every patch. */
+export function clothFill(context: CanvasRenderingContext2D, cloth: Pick<Cloth, 'colour' | 'pattern'>): CanvasPattern | string {
+  const motifs = motifsOf(cloth.pattern)
+  if (motifs.length === 0) return cloth.colour
+  const key = `${cloth.colour} ${cloth.pattern}`
+  const known = patterns.get(key)
+  if (known) return known
+  const tile = document.createElement('canvas')
+  tile.width = tile.height = TILE
+  const paint = tile.getContext('2d')!
+  paint.fillStyle = cloth.colour
+  paint.fillRect(0, 0, TILE, TILE)
+  paint.fillStyle = paint.strokeStyle = markColour(lightness(cloth.colour))
+  paint.lineWidth = 1.4
+  for (const motif of motifs) {
+    if (motif.kind === 'fill') paint.fill(new Path2D(motif.path))
+    else paint.stroke(new Path2D(motif.path))
+  }
+  const pattern = context.createPattern(tile, 'repeat') ?? cloth.colour
+  patterns.set(key, pattern)
+  return pattern
+}

@@ -1,0 +1,89 @@
+import { clothsOfCell } from '~~/core/block/demands'
+import { placePolygon } from '~~/core/geometry/placement'
+import { drawnTop } from '~~/core/setting/parts'
+import type { Dimensions } from '~~/core/quilt/dimensions'
+import { blockOf, clothOf, designOf, type Cell, type Quilt } from '~~/core/quilt/quilt'
+import { clothFill } from './clothPaint'
+
+export interface PaintView {
+  /** Pixels to the inch, and where the top's corner lies, in pixels. */
+  scale: number
+  left: number
+  top: number
+  /** Cloths by their value alone. */
+  grey?: (colour: string) => string
+}
+
+/**
+ * Paints a whole quilt. Each distinct block (design, cloths, turn, mirror) is painted once as a bitmap and copied to its places:
+ * hundreds of blocks take as long as a few.
+ */
+export function paintQuilt(context: CanvasRenderingContext2D, quilt: Quilt, dimensions: Dimensions, view: PaintView) {
+  const { setting, top } = dimensions
+  const cloth = (id: string) => {
+    const found = clothOf(quilt, id)
+    return clothFill(context, view.grey ? { colour: view.grey(found.colour), pattern: 'plain' } : found)
+  }
+  // whole pixels, so that neighbours meet without a hairline between them
+  const box = (x: number, y: number, width: number, height: number) => {
+    const l = Math.round(view.left + x * view.scale), t = Math.round(view.top + y * view.scale)
+    return [l, t, Math.round(view.left + (x + width) * view.scale) - l, Math.round(view.top + (y + height) * view.scale) - t] as const
+  }
+  const whole = drawnTop(dimensions)
+  if (quilt.binding) {
+    const edge = quilt.seam
+    context.fillStyle = cloth(quilt.binding.cloth)
+    context.fillRect(...box(-edge, -edge, whole.width + 2 * edge, whole.height + 2 * edge))
+  }
+  for (const { border, box: b } of top.boxes) {
+    context.fillStyle = cloth(quilt.borders[border - 1]!.cloth)
+    context.fillRect(...box(b.x, b.y, b.width, b.height))
+  }
+  const { sashing } = quilt.setting
+  if (sashing) {
+    context.fillStyle = cloth(sashing.cloth)
+    for (const s of setting.sashes) context.fillRect(...box(s.x + top.origin.x, s.y + top.origin.y, s.width, s.height))
+    if (sashing.cornerstones) {
+      context.fillStyle = cloth(sashing.cornerstones.cloth)
+      for (const s of setting.cornerstones) context.fillRect(...box(s.x + top.origin.x, s.y + top.origin.y, s.width, s.height))
+    }
+  }
+  const bitmaps = new Map<string, HTMLCanvasElement>()
+  for (const place of setting.places) {
+    const [x, y, width, height] = box(place.x + top.origin.x, place.y + top.origin.y, place.width, place.height)
+    if (width < 1 || height < 1) continue
+    const key = `${place.cell.block} ${place.cell.turn} ${place.cell.mirror} ${JSON.stringify(place.cell.cloths)} ${width} ${height}`
+    let bitmap = bitmaps.get(key)
+    if (!bitmap) bitmaps.set(key, bitmap = paintBlock(quilt, place.cell, width, height, view.grey))
+    context.drawImage(bitmap, x, y)
+  }
+}
+
+function paintBlock(quilt: Quilt, cell: Cell, width: number, height: number, grey?: (colour: string) => string): HTMLCanvasElement {
+  const canvas = document.createElement('canvas')
+  canvas.width = width
+  canvas.height = height
+  const context = canvas.getContext('2d')!
+  const design = designOf(quilt, blockOf(quilt, cell.block))
+  const cloths = clothsOfCell(quilt, cell)
+  const sideways = cell.turn % 180 !== 0
+  const sx = width / (sideways ? design.height : design.width), sy = height / (sideways ? design.width : design.height)
+  for (const patch of design.patches) {
+    const cloth = clothOf(quilt, cloths[patch.role]!)
+    const fill = clothFill(context, grey ? { colour: grey(cloth.colour), pattern: 'plain' } : cloth)
+    context.beginPath()
+    placePolygon(patch.points, cell, design.width, design.height).forEach(([x, y], i) => i === 0 ? context.moveTo(x * sx, y * sy) : context.lineTo(x * sx, y * sy))
+    context.closePath()
+    context.fillStyle = fill
+    context.fill()
+    // a hair of the same cloth closes the seam that smoothing leaves between patches
+    context.strokeStyle = fill
+    context.lineWidth = 0.7
+    context.stroke()
+    // and a shadow of a line marks it
+    context.strokeStyle = 'rgb(0 0 0 / 10%)'
+    context.lineWidth = 0.6
+    if (width > 40) context.stroke()
+  }
+  return canvas
+}

@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import type { Problem } from '~~/core/quilt/problem'
+import { readQuilt } from '~~/core/quilt/readQuilt'
+import { MOST_BYTES, readText } from '~~/core/quilt/readText'
+import type { QuiltFile } from '~~/core/quilt/schema'
+import { problemLine } from '~~/words/problem'
+
+const shelf = useShelf()
+const { done, say } = useSay()
+const isNew = ref(false)
+const refused = ref<{ name: string, problems: Problem[] } | null>(null)
+const picker = useTemplateRef('picker')
+const { public: { demo } } = useRuntimeConfig()
+useHead({ title: 'Wren' })
+
+onMounted(async () => {
+  await shelf.load()
+  const seen = useLocalStorage('wren-demo-laid-out', false)
+  if (demo && !seen.value && shelf.quilts.length === 0) {
+    seen.value = true
+    await shelf.addDemo()
+  }
+})
+
+async function make(file: QuiltFile) {
+  const id = await shelf.add(file)
+  if (id) await navigateTo(`/q/${id}/design`)
+}
+async function openFile(event: Event) {
+  const input = event.target as HTMLInputElement
+  const chosen = input.files?.[0]
+  input.value = ''
+  if (!chosen) return
+  if (chosen.size > MOST_BYTES) {
+    refused.value = { name: chosen.name, problems: [{ code: 'too-big', path: [], bytes: chosen.size, most: MOST_BYTES }] }
+    return
+  }
+  const value = readText(await chosen.text())
+  const quilt = value.ok ? readQuilt(value.value) : value
+  if (!quilt.ok) {
+    refused.value = { name: chosen.name, problems: quilt.problems }
+    return
+  }
+  refused.value = null
+  if (value.ok) await make(value.value as QuiltFile)
+}
+async function duplicate(file: QuiltFile) {
+  await shelf.add({ ...file, name: `${file.name ?? 'Quilt'} (again)`, made: [], done: [], diary: [] })
+  say('A copy is on the shelf', 'The plan is the same; ticks, measures and notes start anew.')
+}
+async function remove(id: string) {
+  const gone = await shelf.remove(id)
+  if (gone) done(`${gone.file.name} is off the shelf`, () => void shelf.putBack(gone))
+}
+</script>
+
+<template>
+  <main class="mx-auto max-w-6xl p-6">
+    <header class="mb-6 flex flex-wrap items-center gap-3">
+      <img src="/wren.svg" alt="" width="52" height="52">
+      <div class="mr-auto">
+        <h1 class="text-3xl">Wren</h1>
+        <p class="note">from first sketch to last stitch</p>
+      </div>
+      <button type="button" class="button act" @click="isNew = true"><UIcon name="i-lucide-plus" class="size-5" />New quilt</button>
+      <button type="button" class="button" @click="picker?.click()"><UIcon name="i-lucide-folder-open" class="size-5" />Open a file</button>
+      <input ref="picker" type="file" accept=".json,application/json" class="sr-only" tabindex="-1" aria-label="Quilt file" data-testid="file-picker" @change="openFile">
+      <SettingsMenu />
+    </header>
+    <div v-if="refused" class="caution mb-4" role="alert" data-testid="refused">
+      <p class="font-bold">{{ refused.name }} could not be opened. Nothing has changed on the shelf.</p>
+      <ul class="mt-1 list-disc pl-6"><li v-for="(problem, i) in refused.problems.slice(0, 8)" :key="i">{{ problemLine(problem) }}</li></ul>
+      <p v-if="refused.problems.length > 8" class="note">and {{ refused.problems.length - 8 }} more</p>
+      <button type="button" class="button mt-2" @click="refused = null">I see</button>
+    </div>
+    <p v-if="shelf.trouble === 'not-kept'" class="caution mb-4" role="alert">This browser would not keep the quilt: its storage is full or refused. Remove a quilt you no longer need, or allow storage for this page.</p>
+    <p v-if="shelf.trouble === 'cannot-read'" class="caution mb-4" role="alert">The shelf in this browser cannot be read. Quilts saved as files can still be opened.</p>
+    <p v-if="!shelf.isLoaded" class="note py-20 text-center" role="status">Fetching the quilts …</p>
+    <section v-else-if="shelf.quilts.length === 0" class="card mx-auto my-16 max-w-xl space-y-4 p-8 text-center">
+      <h2>The shelf is empty</h2>
+      <p>Begin with a block and a size, and Wren works out the rest: what to buy, cut, sew and measure.</p>
+      <div class="flex flex-wrap justify-center gap-3">
+        <button type="button" class="button act" @click="isNew = true">Begin a quilt</button>
+        <button type="button" class="button" @click="shelf.addDemo()">Lay out three to look at</button>
+      </div>
+    </section>
+    <section v-else aria-label="Quilts" class="grid grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] gap-5">
+      <QuiltTile v-for="kept in shelf.quilts" :key="`${kept.id} ${kept.savedAt}`" :kept="kept" @save="downloadQuilt(kept.file)" @duplicate="duplicate(kept.file)" @remove="remove(kept.id)" />
+    </section>
+    <NewQuiltDialog v-if="isNew" v-model:open="isNew" @make="make" />
+  </main>
+</template>

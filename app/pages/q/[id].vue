@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import type { Check } from '~~/core/checks/check'
+import type { Edit } from '~~/core/edits/edit'
+
+const route = useRoute()
+const store = useQuilt()
+const { problems, say } = useSay()
+const progress = useProgress()
+const id = computed(() => String(route.params.id))
+const state = ref<'opening' | 'open' | 'missing'>('opening')
+const isLooking = ref(false)
+const isFinding = ref(false)
+const isHelping = ref(false)
+const isVersions = ref(false)
+
+watch(id, async (next) => {
+  state.value = 'opening'
+  state.value = await store.open(next).catch(() => false) ? 'open' : 'missing'
+}, { immediate: true })
+onBeforeUnmount(() => void store.close())
+useHead({ title: () => store.quilt ? `${store.quilt.name} · Wren` : 'Wren' })
+
+const station = computed(() => STATIONS.find(s => route.path.endsWith(`/${s.id}`))?.id ?? 'design')
+watch([station, state], () => {
+  if (state.value === 'open') void store.setBookmark({ ...store.kept?.bookmark, station: station.value })
+}, { immediate: true })
+
+function mend(name: string, edit: Edit) {
+  problems(store.apply(name, edit))
+}
+async function show(check: Check) {
+  isLooking.value = false
+  const [place, index] = check.path.split('.')
+  const go = (to: string) => navigateTo(`/q/${id.value}/${to}`)
+  if (place === 'cloths' || place === 'margin') return go('cloth')
+  if (place === 'made' || place === 'backing' || place === 'batting' || place === 'binding') return go('finish')
+  if (place === 'done') return go('cut')
+  await go('design')
+  if (place === 'borders') showPart({ kind: 'border', border: Number(index) + 1 })
+  else if (place === 'setting' && index === 'sashing') showPart({ kind: 'sash' })
+  else if (place === 'blocks' && store.quilt) {
+    const block = store.quilt.blocks[Number(index)]?.id
+    const cell = store.quilt.setting.cells.flatMap((line, row) => line.map((c, column) => ({ c, row, column }))).find(({ c }) => c.block === block)
+    if (cell) showPart({ kind: 'block', row: cell.row, column: cell.column })
+  }
+}
+const downloadCopy = () => store.file && downloadQuilt(store.file)
+const commands = useQuiltCommands({ id, onLook: () => isLooking.value = true, onHelp: () => isHelping.value = true, onVersions: () => isVersions.value = true, onSave: downloadCopy })
+useStationKeys({ id, onFind: () => isFinding.value = true, onHelp: () => isHelping.value = true })
+watch(() => store.trouble, (trouble) => {
+  if (trouble === 'planner-restarted') say('The planner had to be started again', 'Nothing is lost; the numbers will be here in a moment.')
+})
+const isStepping = computed(() => route.query.steps !== undefined)
+</script>
+
+<template>
+  <div v-if="state === 'opening'" class="grid h-screen place-items-center"><p class="note" role="status">Laying it out …</p></div>
+  <main v-else-if="state === 'missing'" class="grid h-screen place-items-center p-6">
+    <div class="card floating max-w-md space-y-3">
+      <h1>This quilt is not here</h1>
+      <p>It may have been removed, or it is kept in another browser. Quilts stay on the computer where they were made; save a copy to carry one over.</p>
+      <NuxtLink to="/" class="button act">To the shelf</NuxtLink>
+    </div>
+  </main>
+  <div v-else class="frame" :class="{ stepping: isStepping }">
+    <a href="#work" class="sr-only focus:not-sr-only">To the work</a>
+    <header class="head no-print">
+      <NuxtLink to="/" class="flex items-center gap-2" aria-label="Wren: to the shelf"><img src="/wren.svg" alt="" width="40" height="40"></NuxtLink>
+      <h1 class="min-w-0 truncate">{{ store.quilt!.name }}</h1>
+      <span class="note kept">{{ store.trouble === 'not-kept' ? 'not kept' : 'kept on this computer' }}</span>
+      <div class="ml-auto flex items-center">
+        <button type="button" class="button quiet icon" :disabled="store.past.length === 0" :aria-label="store.past.length > 0 ? `Undo: ${store.past.at(-1)!.name}` : 'Undo'" title="Undo (Ctrl Z)" @click="store.undo"><UIcon name="i-lucide-undo-2" class="size-6" /></button>
+        <button type="button" class="button quiet icon" :disabled="store.future.length === 0" :aria-label="store.future.length > 0 ? `Redo: ${store.future.at(-1)!.name}` : 'Redo'" title="Redo (Ctrl Shift Z)" @click="store.redo"><UIcon name="i-lucide-redo-2" class="size-6" /></button>
+        <button type="button" class="button quiet icon" aria-label="Find a command" title="Find a command (Ctrl K)" @click="isFinding = true"><UIcon name="i-lucide-search" class="size-6" /></button>
+        <SettingsMenu />
+      </div>
+      <StationPath :quilt-id="id" :done="progress?.stations ?? {}" />
+    </header>
+    <div class="no-print">
+      <p v-if="store.trouble === 'not-kept'" class="caution m-2 flex flex-wrap items-center gap-3" role="alert">This browser will not keep the quilt: its storage is full or refused. Your work is safe while this page is open. <button type="button" class="button" @click="downloadCopy">Save a copy</button><button type="button" class="button" @click="store.saveNow()">Try again</button></p>
+      <p v-if="store.trouble === 'planner-failed'" class="caution m-2" role="alert">This quilt could not be planned; the numbers on show are older. Undo the last change, or save a copy and tell us.</p>
+      <p v-if="!store.canWrite" class="caution m-2 flex flex-wrap items-center gap-3" role="alert" data-testid="other-tab">This quilt is open in another tab or window. You can look at it here; changes are made there. <button type="button" class="button" @click="store.takeOver">Work here instead</button></p>
+    </div>
+    <main id="work" class="work"><NuxtPage v-if="store.quilt && store.dimensions" /></main>
+    <StatusBar v-if="store.plan && progress" :plan="store.plan" :cut="progress.cut" :is-planning="store.isPlanning" @look="isLooking = true" />
+    <SecondLook v-if="store.plan" v-model:open="isLooking" :checks="store.plan.checks" :quilt="store.quilt!" :block-names="store.blockNames" @mend="mend" @show="show" />
+    <LazyCommandFinder v-if="isFinding" v-model:open="isFinding" :commands="commands" />
+    <LazyKeysHelp v-if="isHelping" v-model:open="isHelping" />
+    <LazyVersionList v-if="isVersions" v-model:open="isVersions" />
+  </div>
+</template>
+
+<style scoped>
+.frame { display: grid; grid-template-rows: auto auto minmax(0, 1fr) auto; height: 100dvh; }
+.head { display: flex; align-items: center; gap: 0.8rem; min-height: 60px; padding: 0.3rem 1.2rem; background: var(--paper); border-bottom: 1px solid var(--line); }
+.work { min-height: 0; overflow: auto; }
+@media (max-width: 1180px) { .kept { display: none; } }
+@media (max-width: 1000px) { .head { flex-wrap: wrap; row-gap: 0; padding: 0.3rem 0.8rem; } }
+@media print { .frame { display: block; height: auto; } .work { overflow: visible; } }
+</style>

@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { exchangeCells, mirrorCell, turnCell } from '~~/core/edits/blocks'
+import type { Edit } from '~~/core/edits/edit'
+import type { Inches } from '~~/core/measure/ruler'
+import { drawnTop, tapeSegments, type Part } from '~~/core/setting/parts'
+import { greyOf } from '~~/core/cloth/value'
+import { clothOf } from '~~/core/quilt/quilt'
+
+const store = useQuilt()
+const toast = useSay()
+const quilt = computed(() => store.quilt!)
+const dimensions = computed(() => store.dimensions!)
+const selected = ref<Part | null>(null)
+const carried = ref<Extract<Part, { kind: 'block' }> | null>(null)
+const isGrey = ref(false)
+
+const stage = useTemplateRef('stage')
+const { width: stageWidth, height: stageHeight } = useElementSize(stage)
+const TAPE_PX = 48
+const whole = computed(() => drawnTop(dimensions.value))
+const scale = computed(() => Math.max(0.5, Math.min((stageWidth.value - TAPE_PX - 96) / whole.value.width, (stageHeight.value - TAPE_PX - 60) / whole.value.height)))
+const across = computed(() => tapeSegments(dimensions.value, quilt.value, 'width'))
+const down = computed(() => tapeSegments(dimensions.value, quilt.value, 'height'))
+const step = computed(() => quilt.value.ruler || 1 / 8)
+const colourOf = (part: Part) => {
+  const q = quilt.value
+  switch (part.kind) {
+    case 'border': return clothOf(q, q.borders[part.border - 1]!.cloth).colour
+    case 'sash': return clothOf(q, q.setting.sashing!.cornerstones?.cloth ?? q.setting.sashing!.cloth).colour
+    default: return '#a0392a'
+  }
+}
+
+// a part that an undo took away is no longer selected
+watch([quilt, selected], () => {
+  const part = selected.value, q = quilt.value
+  const isGone = part && (part.kind === 'border' ? part.border > q.borders.length : part.kind === 'block' ? part.row >= q.setting.down || part.column >= q.setting.across
+    : part.kind === 'binding' ? !q.binding : part.kind === 'sash' ? !q.setting.sashing : !q.setting.sashing?.cornerstones)
+  if (isGone) selected.value = null
+})
+
+function edit(name: string, change: Edit) {
+  toast.problems(store.apply(name, change))
+}
+function preview(part: Part, side: 'width' | 'height', size: Inches | null) {
+  store.preview(size === null ? null : sizeEdit(part, side, size))
+}
+function commit(part: Part, side: 'width' | 'height', size: Inches) {
+  const change = sizeEdit(part, side, size)
+  if (change) edit(sizeEditName(part), change)
+}
+function nudge(part: Part, side: 'width' | 'height', steps: number) {
+  const segment = (side === 'width' ? across.value : down.value).find(candidate => candidate.part.kind === part.kind)
+  if (segment) commit(part, side, Math.max(step.value, segment.size + steps * step.value))
+}
+function press(part: Part | null) {
+  if (carried.value && part?.kind === 'block') {
+    const from = carried.value
+    carried.value = null
+    edit('exchange of two blocks', exchangeCells(from, part))
+  }
+  selected.value = part
+}
+function onKey(event: KeyboardEvent) {
+  const moves: Record<string, [number, number]> = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }
+  const at = selected.value?.kind === 'block' ? selected.value : null
+  const move = moves[event.key]
+  if (event.ctrlKey || event.metaKey || event.altKey) return
+  if (move) {
+    const { across: a, down: d } = quilt.value.setting
+    selected.value = at ? { kind: 'block', row: Math.min(d - 1, Math.max(0, at.row + move[0])), column: Math.min(a - 1, Math.max(0, at.column + move[1])) } : { kind: 'block', row: 0, column: 0 }
+  }
+  else if (event.key === 'r' && at) edit('turn', turnCell(at.row, at.column))
+  else if (event.key === 'm' && at) edit('mirror', mirrorCell(at.row, at.column))
+  else if (event.key === 'x' && at) carried.value ? press(at) : carried.value = at
+  else if (event.key === 'Enter' && carried.value && at) press(at)
+  else if ((event.key === '[' || event.key === ']') && selected.value) nudge(selected.value, 'width', event.key === '[' ? -1 : 1)
+  else if (event.key === 'Escape') {
+    if (carried.value) carried.value = null
+    else selected.value = null
+  }
+  else return
+  event.preventDefault()
+}
+const total = (side: 'width' | 'height') => store.dimensions!.top.stages.at(-1)![side].total
+useStationShow((part) => {
+  selected.value = part
+})
+</script>
+
+<template>
+  <div class="design">
+    <div ref="stage" class="stage">
+      <div class="bench" :style="{ gridTemplateColumns: `${TAPE_PX + 14}px auto auto` }">
+        <span />
+        <MeasuringTape class="ml-2.5" side="width" :segments="across" :scale="scale" :selected="selected" :step="step" :colours="across.map(s => colourOf(s.part))" :readonly="!store.canWrite" @select="press" @preview="(p, s) => preview(p, 'width', s)" @commit="(p, s) => commit(p, 'width', s)" @nudge="(p, n) => nudge(p, 'width', n)" />
+        <div class="self-center pl-2 text-2xl font-bold"><Figure path="quilt.width" title="Finished width"><ReachCard :quilt="quilt" side="width" :value="total('width')" @edit="edit" /></Figure></div>
+        <div class="flex flex-col items-end">
+          <MeasuringTape class="mt-2.5 mr-1" side="height" :segments="down" :scale="scale" :selected="selected" :step="step" :colours="down.map(s => colourOf(s.part))" :readonly="!store.canWrite" @select="press" @preview="(p, s) => preview(p, 'height', s)" @commit="(p, s) => commit(p, 'height', s)" @nudge="(p, n) => nudge(p, 'height', n)" />
+          <div class="pt-1 pr-1 text-2xl font-bold"><Figure path="quilt.height" title="Finished height"><ReachCard :quilt="quilt" side="height" :value="total('height')" @edit="edit" /></Figure></div>
+        </div>
+        <QuiltDrawing :quilt="quilt" :dimensions="dimensions" :scale="scale" :selected="selected" :carried="carried" :grey="isGrey ? greyOf : undefined" @press="press" @key="onKey" />
+        <span />
+      </div>
+    </div>
+    <aside class="side">
+      <p v-if="carried" class="caution mb-3" role="status">Now press the block to exchange it with. Esc lets go.</p>
+      <BlockCard v-if="selected?.kind === 'block'" :key="`${selected.row} ${selected.column}`" :quilt="quilt" :row="selected.row" :column="selected.column" @edit="edit" @preview="store.preview" @pick-up="carried = selected as Extract<Part, { kind: 'block' }>" />
+      <SashingCard v-else-if="(selected?.kind === 'sash' || selected?.kind === 'cornerstone') && quilt.setting.sashing" :quilt="quilt" :strips="dimensions.setting.sashes.length" :cornerstones="dimensions.setting.cornerstones.length" @edit="edit" @preview="store.preview" />
+      <BorderCard v-else-if="selected?.kind === 'border' && quilt.borders[selected.border - 1]" :key="selected.border" :quilt="quilt" :border="selected.border" @edit="edit" @preview="store.preview" @removed="selected = null" />
+      <BindingCard v-else-if="selected?.kind === 'binding' && quilt.binding" :quilt="quilt" @edit="edit" @removed="selected = null" />
+      <QuiltCard v-else :quilt="quilt" @edit="edit" @select="part => selected = part" />
+      <div class="mt-3 flex gap-2">
+        <button v-if="selected" type="button" class="button grow" @click="selected = null">The whole quilt</button>
+        <button type="button" class="button grow" :class="{ chosen: isGrey }" :aria-pressed="isGrey" @click="isGrey = !isGrey"><UIcon name="i-lucide-contrast" class="size-5" />In grey</button>
+      </div>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.design { display: grid; grid-template-columns: minmax(0, 1fr) 23.5rem; height: 100%; }
+.stage { min-width: 0; min-height: 0; display: grid; place-items: center; padding: 0.5rem; overflow: hidden; }
+.bench { display: grid; grid-template-rows: 54px auto; align-items: start; }
+.side { overflow-y: auto; padding: 1rem 1.1rem 1rem 0.2rem; }
+@media (max-width: 1000px) {
+  .design { grid-template-columns: minmax(0, 1fr); grid-template-rows: minmax(0, 1fr) auto; }
+  .side { max-height: 44vh; padding: 0.75rem 1rem; border-top: 2px dashed var(--line); background: var(--linen); }
+}
+</style>

@@ -1,0 +1,189 @@
+import { dimensionsOf } from '~~/core/quilt/dimensions'
+import type { Edit } from '~~/core/edits/edit'
+import { tick as tickEdit } from '~~/core/edits/record'
+import type { DoneKind } from '~~/core/made/progress'
+import type { Problem } from '~~/core/quilt/problem'
+import { readQuilt } from '~~/core/quilt/readQuilt'
+import type { Quilt } from '~~/core/quilt/quilt'
+import type { QuiltFile } from '~~/core/quilt/schema'
+import { holdLease, type Lease } from '~/keeping/lease'
+import { keep, loadKept, withState, type Bookmark, type KeptQuilt } from '~/keeping/quiltKeeper'
+import { createPlanClient, type PlanClient } from '~/workers/planClient'
+import type { Workbook } from '~/workers/planMessages'
+
+interface Undoable { name: string, file: QuiltFile }
+
+const SAVE_AFTER_MS = 400
+const PLAN_AFTER_MS = 60
+
+/** The quilt being worked on: the file as written, read; its plan, made in a worker; undo; keeping. */
+export const useQuilt = defineStore('quilt', () => {
+  const kept = shallowRef<KeptQuilt | null>(null)
+  const file = shallowRef<QuiltFile | null>(null)
+  const quilt = shallowRef<Quilt | null>(null)
+  const workbook = shallowRef<Workbook | null>(null)
+  /** The plan on show is of an older file; the newer one is on its way. */
+  const isPlanning = ref(false)
+  const past = shallowRef<Undoable[]>([])
+  const future = shallowRef<Undoable[]>([])
+  const trouble = ref<null | 'not-kept' | 'planner-restarted' | 'planner-failed'>(null)
+  const lease = shallowRef<Lease | null>(null)
+  let client: PlanClient | null = null
+
+  const dimensions = computed(() => quilt.value && dimensionsOf(quilt.value))
+  const plan = computed(() => workbook.value?.plan ?? null)
+  const canWrite = computed(() => lease.value?.isMine.value ?? false)
+  const blockNames = computed(() => new Map(quilt.value?.blocks.map(block => [block.id, block.name])))
+
+  const askPlan = useDebounceFn(() => {
+    if (file.value) client?.ask(file.value)
+  }, PLAN_AFTER_MS)
+  const save = useDebounceFn(saveNow, SAVE_AFTER_MS)
+
+  /** Opens a kept quilt. False when there is none, or it can no longer be read. */
+  async function open(id: string): Promise<boolean> {
+    await close()
+    const found = await loadKept(id)
+    if (!found || !show(found.file)) return false
+    kept.value = found
+    lease.value = holdLease(id, () => {})
+    client = createPlanClient({
+      onDone(result) {
+        workbook.value = markRaw(result)
+        isPlanning.value = false
+        if (trouble.value === 'planner-failed') trouble.value = null
+      },
+      onFailed() {
+        isPlanning.value = false
+        trouble.value = 'planner-failed'
+      },
+      onRestart() {
+        trouble.value = 'planner-restarted'
+      },
+    })
+    isPlanning.value = true
+    client.ask(found.file)
+    return true
+  }
+
+  async function close() {
+    if (kept.value && file.value !== kept.value.file) await saveNow()
+    client?.stop()
+    client = null
+    lease.value?.release()
+    lease.value = null
+    kept.value = file.value = quilt.value = workbook.value = null
+    past.value = []
+    future.value = []
+    trouble.value = null
+  }
+
+  /** Reads a file and shows it; says no, and changes nothing, when it cannot be read. */
+  function show(next: QuiltFile): boolean {
+    const read = readQuilt(next)
+    if (!read.ok) return false
+    file.value = markRaw(next)
+    quilt.value = markRaw(read.value)
+    return true
+  }
+
+  /** One step of work, one undo. Gives the problems when the changed quilt could not be read; nothing has changed then. */
+  function apply(name: string, edit: Edit): Problem[] {
+    if (!file.value || !canWrite.value) return []
+    const before = file.value
+    const next = edit(before)
+    const read = readQuilt(next)
+    if (!read.ok) return read.problems
+    past.value = [...past.value.slice(-199), { name, file: before }]
+    future.value = []
+    settle(next)
+    return []
+  }
+
+  /** While a value is dragged or typed: drawn at once, no undo, not kept. `null` goes back to the file. */
+  function preview(edit: Edit | null) {
+    if (!file.value) return
+    const read = readQuilt(edit ? edit(file.value) : file.value)
+    if (read.ok) quilt.value = markRaw(read.value)
+  }
+
+  function settle(next: QuiltFile) {
+    show(next)
+    isPlanning.value = true
+    void askPlan()
+    void save()
+  }
+
+  function undo() {
+    const last = past.value.at(-1)
+    if (!last || !file.value || !canWrite.value) return
+    future.value = [...future.value, { name: last.name, file: file.value }]
+    past.value = past.value.slice(0, -1)
+    settle(last.file)
+  }
+
+  function redo() {
+    const next = future.value.at(-1)
+    if (!next || !file.value || !canWrite.value) return
+    past.value = [...past.value, { name: next.name, file: file.value }]
+    future.value = future.value.slice(0, -1)
+    settle(next.file)
+  }
+
+  async function saveNow(mark = false) {
+    if (!kept.value || !file.value || !canWrite.value) return
+    const next = withState(kept.value, toPlain(file.value), new Date().toISOString(), mark)
+    try {
+      await keep(next)
+      if (kept.value?.id === next.id) kept.value = next
+      if (trouble.value === 'not-kept') trouble.value = null
+    }
+    catch {
+      trouble.value = 'not-kept'
+    }
+  }
+
+  /** Goes back to an earlier version; the state before it becomes a version itself. */
+  async function restore(at: string) {
+    const version = kept.value?.versions.find(candidate => candidate.at === at)
+    if (!version) return
+    await saveNow(true)
+    apply('going back to an earlier version', () => version.file)
+    await saveNow()
+  }
+
+  async function setBookmark(bookmark: Bookmark) {
+    if (!kept.value || !canWrite.value) return
+    kept.value = { ...kept.value, bookmark }
+    await keep(kept.value).catch(() => {
+      trouble.value = 'not-kept'
+    })
+  }
+
+  /** Another tab had the quilt: read again what it kept, then work here. */
+  async function takeOver() {
+    if (!kept.value || !lease.value) return
+    const newest = await loadKept(kept.value.id)
+    lease.value.takeOver()
+    if (!newest || !show(newest.file)) return
+    kept.value = newest
+    past.value = []
+    future.value = []
+    isPlanning.value = true
+    void askPlan()
+  }
+
+  function tick(what: DoneKind, id: string, count: number, name: string) {
+    return apply(name, tickEdit(what, id, count, new Date().toISOString()))
+  }
+
+  return {
+    kept, file, quilt, workbook, plan, dimensions, blockNames, isPlanning, past, future, trouble, canWrite, lease,
+    open, close, apply, preview, undo, redo, saveNow, restore, setBookmark, takeOver, tick,
+  }
+})
+
+/** Storage clones what it keeps; what is reactive cannot be cloned. */
+function toPlain(file: QuiltFile): QuiltFile {
+  return toRaw(file)
+}

@@ -1,0 +1,19 @@
+import { planQuilt } from '~~/core/quilt/plan'
+import type { Quilt } from '~~/core/quilt/quilt'
+import { recipesFor } from '~~/core/sewing/recipe'
+import { quiltRows } from '~~/core/sewing/rows'
+import { testBlockPieces } from '~~/core/sewing/testBlock'
+import type { Workbook } from './planMessages'
+
+export function makeWorkbook(quilt: Quilt): Workbook {
+  const { plan, work } = planQuilt(quilt)
+  const used = new Set(quilt.setting.cells.flat().map(cell => cell.block))
+  const blocks = quilt.blocks.filter(block => used.has(block.id))
+  return {
+    plan,
+    recipes: blocks.flatMap(block => recipesFor(work, plan, block.id)),
+    rows: quiltRows(quilt),
+    testBlocks: Object.fromEntries(blocks.map(block => [block.id, testBlockPieces(work, block.id)])),
+    ways: Object.fromEntries(work.choices.map(({ demand, ways }) => [demand.unit.key, ways.map(way => ({ method: way.method.id, cloth: way.cloth, work: way.work, trim: way.made.trim }))])),
+  }
+}

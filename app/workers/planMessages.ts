@@ -1,0 +1,22 @@
+import type { Piece } from '~~/core/cutting/gather'
+import type { MethodId } from '~~/core/methods/method'
+import type { Plan } from '~~/core/quilt/plan'
+import type { QuiltFile } from '~~/core/quilt/schema'
+import type { Recipe } from '~~/core/sewing/recipe'
+import type { QuiltRow } from '~~/core/sewing/rows'
+
+/** Everything the stations show, made in one go from one file. */
+export interface Workbook {
+  plan: Plan
+  recipes: Recipe[]
+  rows: QuiltRow[]
+  /** What to cut for one block alone, by block. */
+  testBlocks: Record<string, Piece[]>
+  /** For each unit by its key: the ways to make it, best first. */
+  ways: Record<string, { method: MethodId, cloth: number, work: number, trim: boolean }[]>
+}
+
+export interface ToPlanWorker { job: number, file: QuiltFile }
+export type FromPlanWorker =
+  | { kind: 'done', job: number, workbook: Workbook }
+  | { kind: 'failed', job: number, message: string }

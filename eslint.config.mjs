@@ -1,0 +1,28 @@
+import withNuxt from './.nuxt/eslint.config.mjs'
+
+export default withNuxt(
+  { ignores: ['cli/dist/**', 'docs/**', 'test-results/**', 'playwright-report/**'] },
+  {
+    rules: {
+      '@stylistic/max-len': 'off',
+      'vue/multi-word-component-names': 'off',
+      'vue/max-attributes-per-line': ['warn', { singleline: 8, multiline: 1 }],
+      'vue/singleline-html-element-content-newline': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', destructuredArrayIgnorePattern: '^_', ignoreRestSiblings: true }],
+    },
+  },
+  {
+    // the core computes and knows nothing else: no interface, no platform, nothing outside itself but Zod
+    files: ['core/**/*.ts'],
+    ignores: ['core/**/*.test.ts', 'core/testing/**'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\.{1,2}/|zod$)', message: 'The core imports nothing but itself and zod.' }, { regex: '\\.\\./(app|server|cli|words|e2e|demo)/', message: 'The core imports nothing of the layers above it.' }] }],
+      'no-restricted-globals': ['error', 'window', 'document', 'process', 'performance', 'localStorage', 'navigator', 'Date'],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Randomness comes in as an argument.' }],
+    },
+  },
+  {
+    files: ['words/**/*.ts'],
+    rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\./|\\.\\./core/)', message: 'Words are made from the core alone.' }] }] },
+  },
+)
