@@ -16,7 +16,7 @@ export function useQuiltCommands({ id, onLook, onHelp, onVersions, onSave }: Doi
     { id: 'redo', name: 'Redo', icon: 'i-lucide-redo-2', keys: 'Ctrl Shift Z', run: store.redo },
     { id: 'save', name: 'Save a copy as a file', icon: 'i-lucide-download', run: onSave },
     { id: 'versions', name: 'Earlier versions', icon: 'i-lucide-history', run: onVersions },
-    { id: 'units', name: settings.units === 'in' ? 'Show centimetres' : 'Show inches', icon: 'i-lucide-ruler', run: () => settings.units = settings.units === 'in' ? 'cm' : 'in' },
+    { id: 'units', name: settings.units === 'in' ? 'Show centimetres' : 'Show inches', icon: 'i-lucide-ruler', run: () => settings.lengths = settings.units === 'in' ? 'cm' : 'in' },
     { id: 'light', name: colorMode.value === 'dark' ? 'Day light' : 'Evening light', icon: 'i-lucide-moon', run: () => colorMode.preference = colorMode.value === 'dark' ? 'light' : 'dark' },
     { id: 'print', name: 'Print this station', icon: 'i-lucide-printer', run: () => window.print() },
     { id: 'shelf', name: 'To the shelf', icon: 'i-lucide-library', run: () => void navigateTo('/') },

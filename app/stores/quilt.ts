@@ -76,6 +76,7 @@ export const useQuilt = defineStore('quilt', () => {
     past.value = []
     future.value = []
     trouble.value = null
+    useSettings().quiltUnits = null
   }
 
   /** Reads a file and shows it; says no, and changes nothing, when it cannot be read. */
@@ -84,6 +85,7 @@ export const useQuilt = defineStore('quilt', () => {
     if (!read.ok) return false
     file.value = markRaw(next)
     quilt.value = markRaw(read.value)
+    useSettings().quiltUnits = read.value.units
     return true
   }
 

@@ -1,11 +1,22 @@
+import type { Units } from '~~/core/measure/units'
 import type { Speech } from '~~/words/speech'
 
 /** What this person prefers on this computer, whichever quilt is open. */
 export const useSettings = defineStore('settings', () => {
-  const units = useLocalStorage<'in' | 'cm'>('wren-units', 'in')
+  /** `own`: lengths as the open quilt has them. */
+  const lengths = useLocalStorage<'own' | Units>('wren-lengths', 'own')
   const english = useLocalStorage<'us' | 'uk'>('wren-english', navigator.language === 'en-GB' ? 'uk' : 'us')
   /** The hand that holds the cutter: maps and pictures are mirrored for the left. */
   const hand = useLocalStorage<'right' | 'left'>('wren-hand', 'right')
+  /** Units of the quilt that is open, if one is. */
+  const quiltUnits = ref<Units | null>(null)
+  const usual: Units = navigator.language === 'en-US' || navigator.language === 'en-GB' || navigator.language === 'en' ? 'in' : 'cm'
+  const units = computed(() => unitsFor(quiltUnits.value))
   const speech = computed((): Speech => ({ units: units.value, english: english.value }))
-  return { units, english, hand, speech }
+
+  function unitsFor(own: Units | null | undefined): Units {
+    return lengths.value === 'own' ? own ?? usual : lengths.value
+  }
+
+  return { lengths, english, hand, quiltUnits, units, speech, unitsFor }
 })

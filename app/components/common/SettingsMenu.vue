@@ -8,7 +8,7 @@ const isEvening = computed({
   },
 })
 const choices = computed(() => [
-  { label: 'Lengths', value: settings.units, options: [['in', 'inches'], ['cm', 'centimetres']] as const, set: (v: string) => settings.units = v as 'in' | 'cm' },
+  { label: 'Lengths', value: settings.lengths, options: [['own', 'as the quilt'], ['in', 'inches'], ['cm', 'cm']] as const, set: (v: string) => settings.lengths = v as 'own' | 'in' | 'cm' },
   { label: 'Words', value: settings.english, options: [['us', 'US: batting'], ['uk', 'UK: wadding']] as const, set: (v: string) => settings.english = v as 'us' | 'uk' },
   { label: 'Cutting hand', value: settings.hand, options: [['right', 'right'], ['left', 'left']] as const, set: (v: string) => settings.hand = v as 'left' | 'right' },
   { label: 'Light', value: isEvening.value ? 'evening' : 'day', options: [['day', 'day'], ['evening', 'evening']] as const, set: (v: string) => isEvening.value = v === 'evening' },
@@ -16,7 +16,7 @@ const choices = computed(() => [
 </script>
 
 <template>
-  <UPopover :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 z-50 w-80' }">
+  <UPopover :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 z-50 w-96' }">
     <button type="button" class="button quiet icon" aria-label="Units, words, hand and light"><UIcon name="i-lucide-settings-2" class="size-6" /></button>
     <template #content>
       <div class="space-y-3">

@@ -18,7 +18,7 @@ const quilt = computed(() => {
 const dimensions = computed(() => quilt.value && dimensionsOf(quilt.value))
 const size = computed(() => {
   const top = dimensions.value?.top.stages.at(-1)
-  return top ? formatSize(top.width.total, top.height.total, settings) : ''
+  return top ? formatSize(top.width.total, top.height.total, { units: settings.unitsFor(kept.file.units) }) : ''
 })
 const when = computed(() => new Date(kept.savedAt).toLocaleDateString(undefined, { day: 'numeric', month: 'long' }))
 const station = computed(() => STATIONS.find(s => s.id === kept.bookmark?.station)?.name)

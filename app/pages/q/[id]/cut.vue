@@ -1,3 +1,134 @@
+<script setup lang="ts">
+import type { Edit } from '~~/core/edits/edit'
+import { doneCounts, piecesIn, stripProgress } from '~~/core/made/progress'
+import { tick } from '~~/core/edits/record'
+import { lengthKey } from '~~/core/measure/ruler'
+import { clothOf } from '~~/core/quilt/quilt'
+import { CAUTIONS } from '~~/words/caution'
+import { stripText, subcuts } from '~~/words/cutting'
+import { formatLength, formatSize } from '~~/words/length'
+import { inEnglish } from '~~/words/speech'
+import { useName } from '~~/words/names'
+
+const store = useQuilt()
+const toast = useSay()
+const route = useRoute()
+const speech = useSpeech()
+const settings = useSettings()
+const quilt = computed(() => store.quilt!)
+const plan = computed(() => store.plan)
+const needs = computed(() => plan.value?.cloths.map((need, index) => ({ need, index, cloth: clothOf(quilt.value, need.id) })).filter(({ need }) => need.strips.length > 0) ?? [])
+const chosen = ref<string | null>(null)
+const current = computed(() => needs.value.find(({ cloth }) => cloth.id === chosen.value) ?? needs.value[0] ?? null)
+const pieces = computed(() => new Map(plan.value?.pieces.map(piece => [piece.id, piece])))
+const ticked = computed(() => doneCounts(quilt.value.done, 'cut'))
+const progress = computed(() => new Map(needs.value.map(({ need }) => [need.id, stripProgress(need.strips, ticked.value)])))
+const pointed = ref<number | null>(null)
+const testBlock = computed(() => {
+  const blocks = Object.entries(store.workbook?.testBlocks ?? {})
+  return blocks.sort((a, b) => b[1].length - a[1].length)[0] ?? null
+})
+const isTested = computed(() => testBlock.value !== null && quilt.value.made.some(entry => entry.what === 'block'))
+/** The letter of the sheet for a size that is cut for the test block alone. */
+const letters = computed(() => {
+  const sheet = new Map(plan.value?.pieces.map(piece => [`${piece.cloth} ${lengthKey(piece.width)} ${lengthKey(piece.height)} ${piece.cuts}`, piece.letter]))
+  return new Map(testBlock.value?.[1].map(piece => [piece.id, sheet.get(`${piece.cloth} ${lengthKey(piece.width)} ${lengthKey(piece.height)} ${piece.cuts}`) ?? '']))
+})
+const pilesOf = (cloth: string) => plan.value!.pieces.map((piece, index) => ({ piece, index })).filter(({ piece }) => piece.cloth === cloth)
+const sheets = computed(() => current.value?.need.unit === 'piece' ? current.value.need.need : 1)
+
+function edit(name: string, change: Edit) {
+  toast.problems(store.apply(name, change))
+}
+function toggle(cloth: string, index: number) {
+  const strip = needs.value.find(({ need }) => need.id === cloth)!.need.strips[index]!
+  const isDone = progress.value.get(cloth)![index]!.done
+  const at = new Date().toISOString()
+  edit(isDone ? 'strip not cut' : 'strip cut', file => [...piecesIn(strip)].reduce((next, [id, count]) => tick('cut', id, isDone ? -count : count, at)(next), file))
+}
+
+// at the mat: every strip of every cloth, one after the other
+const flat = computed(() => needs.value.flatMap(({ need, cloth }) => need.strips.map((strip, index) => ({ need, cloth, strip, index }))))
+const modeSteps = computed(() => flat.value.map(({ cloth, strip, index, need }) => ({
+  place: `${cloth.letter}, ${cloth.name}: strip ${index + 1} of ${need.strips.length}`,
+  figure: strip.run === 'along' ? formatLength(strip.width, speech.value) : formatLength(strip.height, speech.value),
+  text: `${stripText(strip, speech.value)}. ${subcuts(strip, pieces.value, speech.value).map(cut => `${cut.piece?.letter ?? ''}: ${cut.text}`).join('; ')}. Seam included.`,
+  done: progress.value.get(cloth.id)![index]!.done,
+  ...(index === 0 ? { caution: `${inEnglish('Press the cloth, fold selvage to selvage so that it hangs without a ripple, and square one end against the fold.', speech.value)} ${CAUTIONS.blade}` } : {}),
+})))
+const isStepping = computed(() => route.query.steps !== undefined)
+const startAt = computed(() => store.kept?.bookmark?.of === 'cut' ? store.kept.bookmark.step ?? 0 : Math.max(0, modeSteps.value.findIndex(step => !step.done)))
+const print = () => window.print()
+</script>
+
 <template>
-  <div />
+  <div class="mx-auto max-w-7xl p-5">
+    <StepMode
+      v-if="isStepping && modeSteps.length > 0" :steps="modeSteps" :start="startAt" :title="`At the mat: ${quilt.name}`" @close="navigateTo(route.path)"
+      @tick="i => toggle(flat[i]!.cloth.id, flat[i]!.index)" @at="i => store.setBookmark({ station: 'cut', of: 'cut', step: i })"
+    >
+      <template #default="{ index }">
+        <ClothMap :cloth="flat[index]!.cloth" :need="flat[index]!.need" :pieces="pieces" :current="flat[index]!.index" :sheet="flat[index]!.strip.sheet" :done="progress.get(flat[index]!.cloth.id)!.map(p => p.done)" :hand="settings.hand" />
+      </template>
+    </StepMode>
+    <div class="no-print mb-4 flex flex-wrap items-center gap-3">
+      <h1 class="mr-auto">Cut</h1>
+      <button type="button" class="button" @click="print"><UIcon name="i-lucide-printer" class="size-5" />Print the cutting sheet</button>
+      <NuxtLink class="button act" :to="`${route.path}?steps`"><UIcon name="i-lucide-maximize" class="size-5" />At the mat, step by step</NuxtLink>
+    </div>
+    <p v-if="!plan" class="note" role="status">Laying it out …</p>
+    <template v-else-if="current">
+      <details class="no-print mb-5" :open="!isTested">
+        <summary class="mb-3 cursor-pointer text-lg font-semibold">Seam test and test block {{ isTested ? '(done)' : 'come first' }}</summary>
+        <div class="grid items-start gap-4 lg:grid-cols-2">
+          <SeamTest :quilt="quilt" @edit="edit" />
+          <TestBlock v-if="testBlock" :quilt="quilt" :block="testBlock[0]" :pieces="testBlock[1]" :letters="letters" @edit="edit" />
+        </div>
+      </details>
+      <p v-if="!isTested" class="caution mb-4" data-testid="test-first">The rest of the sheet is below. Wait with it until the test block measures right.</p>
+      <div class="no-print mb-4 flex flex-wrap gap-2" role="tablist" aria-label="Cloths">
+        <button v-for="{ cloth, need } in needs" :key="cloth.id" type="button" role="tab" class="button !px-3" :class="{ chosen: cloth.id === current.cloth.id }" :aria-selected="cloth.id === current.cloth.id" @click="chosen = cloth.id">
+          <ClothSwatch :cloth="cloth" :size="30" />{{ cloth.name }}<span class="note figure">{{ progress.get(cloth.id)!.filter(p => p.done).length }}/{{ need.strips.length }}</span>
+        </button>
+      </div>
+      <p class="caution no-print mb-4">{{ CAUTIONS.blade }}</p>
+      <section v-for="{ need, cloth } in needs" :key="cloth.id" class="sheet" :class="{ 'print-only': cloth.id !== current.cloth.id }" :aria-label="`Cutting ${cloth.name}`">
+        <header class="mb-3 flex flex-wrap items-center gap-3">
+          <ClothSwatch :cloth="cloth" :size="44" />
+          <h2 class="mr-auto">{{ cloth.letter }}, {{ cloth.name }}<span class="print-only"> for {{ quilt.name }}</span></h2>
+          <p class="figure !whitespace-normal">{{ need.strips.length }} strips from <Figure :path="`cloths.${plan.cloths.indexOf(need)}.need`" :kind="need.unit === 'piece' ? 'count' : 'length'" title="Cloth that the strips take" />{{ need.unit === 'piece' ? ' pieces' : '' }}. <strong>Seam included in every size.</strong></p>
+        </header>
+        <div class="two">
+          <div>
+            <div v-for="s in (cloth.id === current.cloth.id ? sheets : 1)" :key="s" class="map-box card !p-2"><ClothMap :cloth="cloth" :need="need" :pieces="pieces" :done="progress.get(cloth.id)!.map(p => p.done)" :current="pointed" :hand="settings.hand" :sheet="s - 1" /></div>
+            <h3 class="mt-4 mb-2">Piles</h3>
+            <table class="w-full">
+              <thead><tr class="note text-left"><th>Pile</th><th>Cut, seam included</th><th class="text-right">Pieces</th><th class="pl-4">For</th></tr></thead>
+              <tbody>
+                <tr v-for="{ piece, index } in pilesOf(cloth.id)" :key="piece.id" class="border-t border-line">
+                  <td class="py-1"><span class="tag">{{ piece.letter }}</span></td>
+                  <td><Figure :path="`pieces.${index}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`pieces.${index}.height`" :title="`Height of ${piece.letter}`" /></td>
+                  <td class="text-right"><Figure :path="`pieces.${index}.count`" kind="count" :title="`Pieces of ${piece.letter}`" /><span v-if="piece.spare" class="note"> (+{{ piece.spare }})</span></td>
+                  <td class="pl-4">{{ useName(piece.use, store.blockNames) }}{{ piece.hand === 'either' ? '' : `, ${piece.hand} hand` }}</td>
+                </tr>
+              </tbody>
+            </table>
+            <template v-if="need.left.some(rest => rest.width >= 2 && rest.height >= 2)">
+              <h3 class="mt-4 mb-1">Left over, worth keeping</h3>
+              <p class="figure !whitespace-normal">{{ need.left.filter(rest => rest.width >= 2 && rest.height >= 2).map(rest => formatSize(rest.width, rest.height, speech)).join(', ') }}</p>
+            </template>
+          </div>
+          <StripList :need="need" :pieces="pieces" :progress="progress.get(cloth.id)!" :block-names="store.blockNames" @toggle="i => toggle(cloth.id, i)" @point="i => pointed = i" />
+        </div>
+      </section>
+    </template>
+    <p v-else class="note">No cloth is needed yet.</p>
+  </div>
 </template>
+
+<style scoped>
+.two { display: grid; gap: 1.2rem; grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr); align-items: start; }
+.map-box { max-height: 52vh; aspect-ratio: 16 / 9; margin-bottom: 0.6rem; }
+@media (max-width: 1000px) { .two { grid-template-columns: minmax(0, 1fr); } }
+@media print { .sheet { break-after: page; } .two { grid-template-columns: 1fr; } .map-box { max-height: 95mm; } }
+</style>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { lightness } from '~~/core/cloth/value'
+import type { ClothChange } from '~~/core/edits/cloths'
+import type { Plan } from '~~/core/quilt/plan'
+import type { Cloth } from '~~/core/quilt/quilt'
+import { formatLength, formatSize } from '~~/words/length'
+import { clothToBuy } from '~~/words/check'
+import { inEnglish } from '~~/words/speech'
+
+const { cloth, index, need, isBought, cloths } = defineProps<{
+  cloth: Cloth
+  /** Place in the plan's list. */
+  index: number
+  need: Plan['cloths'][number] | undefined
+  isBought: boolean
+  cloths: readonly Cloth[]
+}>()
+const emit = defineEmits<{ change: [change: ClothChange], remove: [instead: string], bought: [] }>()
+
+const speech = useSpeech()
+const isOpen = ref(false)
+const isRemoving = ref(false)
+const others = computed(() => cloths.filter(other => other.id !== cloth.id))
+const value = computed(() => Math.round(lightness(cloth.colour)))
+const what = computed(() => cloth.form === 'piece' ? `${cloth.count ?? 1} of ${formatSize(cloth.width, cloth.length ?? 0, speech.value)}` : inEnglish(`${formatLength(cloth.width, speech.value)} wide, ${formatLength(cloth.usable, speech.value)} without selvages`, speech.value))
+</script>
+
+<template>
+  <li class="card" :data-cloth="cloth.id">
+    <div class="row">
+      <TickBox :checked="isBought" :label="`${cloth.name} is at hand`" @toggle="emit('bought')" />
+      <ClothSwatch :cloth="cloth" :size="56" />
+      <ClothSwatch :cloth="cloth" :size="36" grey :title="`Value ${value} of 100`" />
+      <div class="min-w-0 grow">
+        <h2 class="truncate">{{ cloth.name }}</h2>
+        <p class="note figure !whitespace-normal">{{ what }}<template v-if="cloth.directional">, has an up</template>, value {{ value }}</p>
+      </div>
+      <div class="text-right">
+        <p v-if="need && need.need > 0" class="text-xl font-bold"><Figure :path="`cloths.${index}.buy`" :kind="need.unit === 'piece' ? 'count' : 'cloth'" :text="clothToBuy(need.buy, need.unit, speech)" :title="`To buy of ${cloth.name}`" /></p>
+        <p v-if="need && need.need > 0" class="note">cut from <Figure :path="`cloths.${index}.need`" :kind="need.unit === 'piece' ? 'count' : 'length'" title="Cloth that the strips take" />, {{ Math.round(need.waste * 100) }} % left over</p>
+        <p v-else class="note">not in this quilt yet</p>
+      </div>
+      <button type="button" class="button quiet icon" :aria-expanded="isOpen" :aria-label="`Change ${cloth.name}`" @click="isOpen = !isOpen"><UIcon name="i-lucide-pencil" class="size-5" /></button>
+      <button type="button" class="button quiet icon" :disabled="others.length === 0" :aria-label="`Remove ${cloth.name}`" @click="isRemoving = !isRemoving"><UIcon name="i-lucide-trash-2" class="size-5" /></button>
+    </div>
+    <div v-if="isRemoving" class="caution mt-3">
+      <ClothPicker :cloths="others" :value="null" :label="`Which cloth takes the place of ${cloth.name}?`" @choose="instead => instead && emit('remove', instead)" />
+    </div>
+    <ClothForm v-if="isOpen" class="mt-4 border-t border-line pt-4" :cloth="cloth" @change="change => emit('change', change)" />
+  </li>
+</template>
+
+<style scoped>
+.row { display: flex; align-items: center; gap: 0.9rem; flex-wrap: wrap; }
+</style>

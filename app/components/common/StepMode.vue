@@ -1,0 +1,95 @@
+<script setup lang="ts">
+export interface ModeStep {
+  /** Small line above: where we are. */
+  place: string
+  /** The step in a sentence or two. */
+  text: string
+  /** The big figures, if the step has any. */
+  figure?: string
+  done: boolean
+  caution?: string
+}
+
+const { steps, start = 0, title } = defineProps<{
+  steps: readonly ModeStep[]
+  /** Where it was left. */
+  start?: number
+  title: string
+}>()
+const emit = defineEmits<{
+  close: []
+  /** Tick or untick the step. */
+  tick: [index: number]
+  /** The step now shown, for tomorrow. */
+  at: [index: number]
+}>()
+defineSlots<{ default: (props: { index: number }) => unknown }>()
+
+const index = ref(Math.min(Math.max(0, start), Math.max(0, steps.length - 1)))
+const step = computed(() => steps[index.value])
+const root = useTemplateRef('root')
+const isDone = computed(() => steps.filter(s => s.done).length)
+watch(index, value => emit('at', value), { immediate: true })
+const { isSupported: canStayAwake, request, release } = useWakeLock()
+onMounted(() => {
+  root.value?.focus()
+  if (canStayAwake.value) void request('screen').catch(() => {})
+})
+onBeforeUnmount(() => void release().catch(() => {}))
+
+function go(by: number) {
+  index.value = Math.min(steps.length - 1, Math.max(0, index.value + by))
+}
+/** Ticks the step and goes on; a step ticked already is only left behind. */
+function finish() {
+  if (!step.value?.done) emit('tick', index.value)
+  go(1)
+}
+function onKey(event: KeyboardEvent) {
+  const onButton = event.target instanceof HTMLButtonElement
+  if (event.key === 'ArrowRight' || event.key === 'PageDown') go(1)
+  else if (event.key === 'ArrowLeft' || event.key === 'PageUp') go(-1)
+  else if (event.key === ' ' && !onButton) finish()
+  else if (event.key === 'Escape') emit('close')
+  else return
+  event.preventDefault()
+}
+</script>
+
+<template>
+  <div ref="root" class="mode" role="dialog" aria-modal="true" :aria-label="title" tabindex="-1" data-testid="step-mode" @keydown="onKey">
+    <header class="flex items-center gap-4 px-5 py-2">
+      <p class="title truncate text-xl">{{ title }}</p>
+      <p class="figure ml-auto text-lg">{{ index + 1 }} of {{ steps.length }}, {{ isDone }} done</p>
+      <button type="button" class="button" @click="emit('close')"><UIcon name="i-lucide-x" class="size-6" />Stop here</button>
+    </header>
+    <div class="h-2 bg-line"><div class="h-2" style="background: var(--madder)" :style="{ width: `${steps.length ? 100 * (index + 1) / steps.length : 0}%` }" /></div>
+    <main v-if="step" class="page">
+      <div class="picture"><slot :index="index" /></div>
+      <div class="say" aria-live="polite">
+        <p class="note text-xl">{{ step.place }}</p>
+        <p v-if="step.figure" class="figure big-figure" data-testid="step-figure">{{ step.figure }}</p>
+        <p class="figure text" data-testid="step-text">{{ step.text }}</p>
+        <p v-if="step.caution" class="caution text-lg">{{ step.caution }}</p>
+        <p v-if="!canStayAwake" class="note">Here the screen cannot be kept awake (it needs a secure page): set your tablet not to sleep.</p>
+      </div>
+    </main>
+    <p v-else class="page note text-2xl">There is nothing to do here yet.</p>
+    <footer class="flex gap-4 p-4">
+      <button type="button" class="button big" :disabled="index === 0" aria-label="The step before" @click="go(-1)"><UIcon name="i-lucide-arrow-left" class="size-9" /></button>
+      <button type="button" class="button big act grow" :disabled="!step" data-testid="step-done" @click="finish"><UIcon :name="step?.done ? 'i-lucide-check-check' : 'i-lucide-check'" class="size-8" />{{ step?.done ? 'Done already, go on' : 'Done' }}</button>
+      <button v-if="step?.done" type="button" class="button big" @click="emit('tick', index)">Not done</button>
+      <button type="button" class="button big" :disabled="index >= steps.length - 1" aria-label="The next step" @click="go(1)"><UIcon name="i-lucide-arrow-right" class="size-9" /></button>
+    </footer>
+  </div>
+</template>
+
+<style scoped>
+.mode { position: fixed; inset: 0; z-index: 40; display: grid; grid-template-rows: auto auto minmax(0, 1fr) auto; background: var(--linen); outline: none; }
+.page { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 1.5rem; align-items: center; padding: 1rem 2rem; min-height: 0; overflow: auto; }
+.picture { height: 100%; max-height: 56vh; min-height: 12rem; min-width: 0; }
+.say { display: grid; gap: 1rem; }
+.big-figure { font-size: 3.4rem; font-weight: 750; line-height: 1.1; white-space: normal; }
+.text { font-size: 1.75rem; line-height: 1.35; white-space: normal; }
+@media (max-width: 900px) { .page { grid-template-columns: minmax(0, 1fr); grid-template-rows: minmax(0, 1fr) auto; } .picture { max-height: 44vh; } }
+</style>

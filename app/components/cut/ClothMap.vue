@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import type { Plan } from '~~/core/quilt/plan'
+import type { Cloth } from '~~/core/quilt/quilt'
+import type { Piece } from '~~/core/cutting/gather'
+import { formatLength } from '~~/words/length'
+import { lightness } from '~~/core/cloth/value'
+
+const { cloth, need, pieces, done = [], current = null, hand = 'right', sheet = 0 } = defineProps<{
+  cloth: Cloth
+  need: Plan['cloths'][number]
+  pieces: ReadonlyMap<string, Piece>
+  /** For each strip, whether it is cut. */
+  done?: readonly boolean[]
+  /** A strip to be pointed out. */
+  current?: number | null
+  /** For the left hand the cloth is squared and cut from the other side. */
+  hand?: 'left' | 'right'
+  /** Which piece of cloth, for cloth in pieces. */
+  sheet?: number
+}>()
+
+const settings = useSettings()
+const strips = computed(() => need.strips.map((strip, i) => ({ ...strip, index: i })).filter(strip => strip.sheet === sheet))
+const length = computed(() => need.unit === 'piece' ? (cloth.length ?? 0) * (1 - cloth.shrink) : need.need)
+const left = computed(() => need.left.filter(rest => rest.sheet === sheet))
+// long cloth is drawn lying down: what runs along the cloth runs along the screen
+const lying = computed(() => length.value > cloth.usable)
+const W = computed(() => lying.value ? length.value : cloth.usable)
+const H = computed(() => lying.value ? cloth.usable : length.value)
+const pad = computed(() => Math.max(W.value, H.value) * 0.035)
+const fontSize = computed(() => Math.max(W.value, H.value) * 0.017)
+const text = computed(() => lightness(cloth.colour) < 55 ? '#fff' : '#1d1d1f')
+
+function placed(box: { x: number, y: number, width: number, height: number }) {
+  const x = hand === 'left' ? cloth.usable - box.x - box.width : box.x
+  return lying.value ? { x: box.y, y: x, width: box.height, height: box.width } : { x, y: box.y, width: box.width, height: box.height }
+}
+const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
+</script>
+
+<template>
+  <svg class="map" :viewBox="`${-pad} ${-pad * 1.4} ${W + 2 * pad} ${H + pad * 2.6}`" role="img" :aria-label="`Map of ${cloth.name}: ${strips.length} strips on ${formatLength(length, settings)}`" data-testid="cloth-map">
+    <rect :width="W" :height="H" :fill="cloth.colour" fill-opacity="0.28" stroke="var(--soft)" :stroke-width="fontSize * 0.12" />
+    <g v-for="strip in strips" :key="strip.index" :opacity="done[strip.index] ? 0.45 : 1">
+      <rect v-for="(cut, c) in strip.cuts" :key="c" v-bind="placed(cut)" :fill="cloth.colour" stroke="#fffdf8" :stroke-width="fontSize * 0.1" />
+      <rect v-bind="placed(strip)" fill="none" stroke="var(--ink)" :stroke-width="fontSize * (strip.index === current ? 0.42 : 0.14)" />
+      <template v-for="(cut, c) in strip.cuts" :key="`t${c}`">
+        <text v-if="Math.min(placed(cut).width, placed(cut).height) > fontSize * 0.9" :x="placed(cut).x + placed(cut).width / 2" :y="placed(cut).y + placed(cut).height / 2 + fontSize * 0.36" text-anchor="middle" :font-size="fontSize" font-weight="700" :fill="text">{{ letterOf(cut.piece) }}</text>
+      </template>
+    </g>
+    <g v-for="(rest, i) in left" :key="`r${i}`">
+      <rect v-if="rest.width >= 2 && rest.height >= 2" v-bind="placed(rest)" fill="none" stroke="var(--soft)" :stroke-width="fontSize * 0.08" :stroke-dasharray="`${fontSize * 0.5} ${fontSize * 0.4}`" />
+    </g>
+    <rect v-if="current !== null && need.strips[current]?.sheet === sheet" v-bind="placed(need.strips[current]!)" fill="none" stroke="#a0392a" :stroke-width="fontSize * 0.4" />
+    <text :x="W / 2" :y="-pad * 0.45" text-anchor="middle" :font-size="fontSize * 1.15" fill="var(--ink)" class="figure">{{ formatLength(lying ? length : cloth.usable, settings) }}{{ lying ? ' of cloth' : ' usable' }}</text>
+    <text :x="-pad * 0.4" :y="H / 2" text-anchor="middle" :font-size="fontSize * 1.15" fill="var(--ink)" class="figure" :transform="`rotate(-90 ${-pad * 0.4} ${H / 2})`">{{ formatLength(lying ? cloth.usable : length, settings) }}{{ lying ? ' usable' : '' }}</text>
+    <text :x="0" :y="H + pad * 0.85" :font-size="fontSize" fill="var(--soft)">{{ lying ? 'selvage along this edge' : 'selvages left and right' }}</text>
+  </svg>
+</template>
+
+<style scoped>
+.map { width: 100%; height: 100%; display: block; }
+@media print { .map { max-height: 90mm; } }
+</style>
