@@ -1,5 +1,6 @@
 import { planQuilt } from '../core/quilt/plan'
 import { checkText } from '../words/check'
+import { withPlainSpaces } from '../words/length'
 import type { Answer } from './answer'
 import { readQuiltText, refused } from './readFile'
 
@@ -10,6 +11,6 @@ export function check(text: string): Answer {
   const { checks } = planQuilt(quilt.value).plan
   const speech = { units: quilt.value.units, english: 'us' } as const
   const names = new Map(quilt.value.blocks.map(block => [block.id, block.name]))
-  const lines = checks.map(found => `${found.severity} ${found.id} (${found.path}): ${checkText(found, speech, names)}\n`)
+  const lines = checks.map(found => `${found.severity} ${found.id} (${found.path}): ${withPlainSpaces(checkText(found, speech, names))}\n`)
   return { exit: checks.some(found => found.severity === 'error') ? 1 : 0, output: lines.length > 0 ? lines.join('') : 'nothing to look at\n' }
 }

@@ -42,7 +42,7 @@ export function cut(text: string): Answer {
   if (repeated >= 0) return refused([{ code: 'repeated', path: ['pieces', repeated, 'id'], got: pieces[repeated]!.id }])
   const started = performance.now()
   const seconds = () => (performance.now() - started) / 1000
-  const layout = layOut(pieces, width, { stop: tries => tries >= 8 && seconds() >= time })
+  const layout = layOut(pieces, width, { stop: tries => tries >= 4 && seconds() >= time })
   if (layout.unplaced.length > 0) {
     return { exit: 2, error: layout.unplaced.map(piece => `${problemLine({ code: 'expected', path: ['pieces', pieces.findIndex(p => p.id === piece.id), 'width'], expected: { kind: 'length' }, got: piece.width })}: wider than the cloth\n`).join('') }
   }

@@ -1,5 +1,6 @@
 import { planQuilt } from '../core/quilt/plan'
 import { checkText } from '../words/check'
+import { withPlainSpaces } from '../words/length'
 import type { Answer } from './answer'
 import { readQuiltText, refused } from './readFile'
 
@@ -9,5 +10,5 @@ export function planText(text: string): Answer {
   const { plan } = planQuilt(quilt.value)
   const speech = { units: quilt.value.units, english: 'us' } as const
   const names = new Map(quilt.value.blocks.map(block => [block.id, block.name]))
-  return { exit: 0, output: `${JSON.stringify({ ...plan, checks: plan.checks.map(check => ({ ...check, text: checkText(check, speech, names) })) })}\n` }
+  return { exit: 0, output: `${JSON.stringify({ ...plan, checks: plan.checks.map(check => ({ ...check, text: withPlainSpaces(checkText(check, speech, names)) })) })}\n` }
 }

@@ -2,6 +2,7 @@ import type { Result } from '../core/quilt/problem'
 import type { Quilt } from '../core/quilt/quilt'
 import { readQuilt } from '../core/quilt/readQuilt'
 import { readText } from '../core/quilt/readText'
+import { withPlainSpaces } from '../words/length'
 import { problemLine } from '../words/problem'
 import type { Answer } from './answer'
 
@@ -12,5 +13,5 @@ export function readQuiltText(text: string): Result<Quilt> {
 
 /** Bad input: one line for each fault, nothing on standard output. */
 export function refused(problems: Parameters<typeof problemLine>[0][]): Answer {
-  return { exit: 2, error: problems.map(problem => `${problemLine(problem)}\n`).join('') }
+  return { exit: 2, error: problems.map(problem => `${withPlainSpaces(problemLine(problem))}\n`).join('') }
 }

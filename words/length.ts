@@ -1,6 +1,13 @@
 import type { Inches } from '../core/measure/ruler'
 import type { Speech } from './speech'
 
+/** Keeps a figure on one line. Where plain text is wanted, `withPlainSpaces` takes it out again. */
+const NO_BREAK = '\u00a0'
+
+export function withPlainSpaces(text: string): string {
+  return text.replaceAll(NO_BREAK, ' ')
+}
+
 /** Denominators tried for a fraction, coarsest first. */
 const PARTS = [1, 2, 4, 8, 16, 32] as const
 
@@ -16,25 +23,25 @@ export function formatFigure(inches: Inches, { units }: Pick<Speech, 'units'>): 
     const count = Math.round(value * parts)
     if (Math.abs(value * parts - count) > 1e-4 * parts) continue
     const whole = Math.floor(count / parts), rest = count - whole * parts
-    return `${sign}${rest === 0 ? whole : `${whole === 0 ? '' : `${whole} `}${rest}/${parts}`}`
+    return `${sign}${rest === 0 ? whole : `${whole === 0 ? '' : `${whole}${NO_BREAK}`}${rest}/${parts}`}`
   }
   return `${sign}${trimZeros(value.toFixed(2))}`
 }
 
 /** A length with its unit: `2 7/8″`, `7.3 cm`. */
 export function formatLength(inches: Inches, speech: Pick<Speech, 'units'>): string {
-  return `${formatFigure(inches, speech)}${speech.units === 'cm' ? ' cm' : '″'}`
+  return `${formatFigure(inches, speech)}${speech.units === 'cm' ? `${NO_BREAK}cm` : '″'}`
 }
 
 /** Two lengths: `5 × 2 3/4″`. */
 export function formatSize(width: Inches, height: Inches, speech: Pick<Speech, 'units'>): string {
-  return `${formatFigure(width, speech)} × ${formatLength(height, speech)}`
+  return `${formatFigure(width, speech)}${NO_BREAK}× ${formatLength(height, speech)}`
 }
 
 /** Length of cloth as a shop sells it: yards in eighths, metres to a tenth. */
 export function formatCloth(inches: Inches, { units }: Pick<Speech, 'units'>): string {
-  if (units === 'cm') return `${trimZeros((inches * 0.0254).toFixed(2))} m`
-  return `${formatFigure(Math.round(inches / 36 * 8) / 8, { units: 'in' })} yd`
+  if (units === 'cm') return `${trimZeros((inches * 0.0254).toFixed(2))}${NO_BREAK}m`
+  return `${formatFigure(Math.round(inches / 36 * 8) / 8, { units: 'in' })}${NO_BREAK}yd`
 }
 
 /** The figure in 64ths for small moves, such as a needle's: `3/64″`, or millimetres. */

@@ -20,7 +20,7 @@ export interface Layout {
 export interface Search { stop: (tries: number) => boolean }
 
 /** A few fixed weights: the same first good layout every time. */
-export const QUICK: Search = { stop: tries => tries >= 8 }
+export const QUICK: Search = { stop: tries => tries >= 4 }
 
 /**
  * Pieces laid on cloth of one usable width and any length, in strips edge to edge. Long strips along the cloth come first, with
@@ -32,7 +32,8 @@ export function layOut(pieces: readonly CutPiece[], usable: Inches, search: Sear
   const unplaced = pieces.filter(piece => liesOf(piece, usable).length === 0 && piece.count > 0)
   const along = fits.filter(piece => piece.along), across = fits.filter(piece => !piece.along)
   const bound = lowerBound(fits, usable)
-  let best = shortest([fromOwnStrips(fits, usable), withAlong(along, across, usable, equalWorth, true), withAlong(along, across, usable, equalWorth, false)])
+  let best = shortest([fromOwnStrips(fits, usable), withAlong(along, across, usable, equalWorth, true)])
+  if (along.length > 0) best = shortest([best, withAlong(along, across, usable, equalWorth, false)])
   for (let tries = 1; best.length > bound + TOLERANCE && !search.stop(tries); tries++) {
     best = shortest([best, withAlong(along, across, usable, worthFor(tries), tries % 3 !== 2)])
   }

@@ -1,65 +1,73 @@
 import { fitsIn, liesOf, type Column, type CutPiece } from './cutPiece'
-import type { Inches } from '../measure/ruler'
+import { isOnRuler, type Inches } from '../measure/ruler'
 
 /** A full strip and how well it is filled. */
 export interface StripPattern { height: Inches, columns: Column[], value: number }
 
-/** Widths are counted in these when a strip is filled; rounded up, so what fits here fits on the cloth. */
-const GRID = 1 / 16
+/**
+ * Widths are counted in cells when a strip is filled, rounded up, so that what fits here fits on the cloth. Eighths where all widths
+ * are eighths: half the cells, and nothing lost.
+ */
+function cellFor(lies: readonly { width: Inches }[]): Inches {
+  return lies.every(({ width }) => isOnRuler(width, 1 / 8)) ? 1 / 8 : 1 / 16
+}
 
 interface Choice { piece: string, width: Inches, height: Inches, stack: number, most: number, cells: number, value: number }
 
 /**
  * The best filling of one strip of each possible depth, by the worth of the pieces in it; `worth` weighs a piece's area.
  * A column holds one kind of piece, as often on top of itself as the strip is deep. At least one column is as deep as the
- * strip. A bounded knapsack over the width, columns in binary bundles: exact but for the rounding of widths to `GRID`.
+ * strip. A bounded knapsack over the width, columns in binary bundles: exact but for the rounding of widths to cells.
  */
 export function stripPatterns(pieces: readonly CutPiece[], left: ReadonlyMap<string, number>, usable: Inches, deepest: Inches, worth: (piece: CutPiece) => number): StripPattern[] {
   const wanted = pieces.filter(piece => left.get(piece.id)! > 0)
   const lies = wanted.flatMap(piece => liesOf(piece, usable, deepest).map(lie => ({ piece, ...lie })))
+  const cell = cellFor(lies)
   const heights = [...new Set(lies.map(lie => Math.round(lie.height * 1e6)))].sort((a, b) => b - a).slice(0, 14).map(h => h / 1e6)
-  return heights.flatMap((height) => {
+  const patterns: StripPattern[] = []
+  for (const height of heights) {
     const choices = lies.filter(lie => lie.height <= height + 1e-6).map(({ piece, width, height: h }): Choice => {
       const stack = fitsIn(height, h)
-      return { piece: piece.id, width, height: h, stack, most: Math.ceil(left.get(piece.id)! / stack), cells: Math.ceil(width / GRID - 1e-6), value: stack * width * h * worth(piece) }
+      return { piece: piece.id, width, height: h, stack, most: Math.ceil(left.get(piece.id)! / stack), cells: Math.ceil(width / cell - 1e-6), value: stack * width * h * worth(piece) }
     })
-    const deep = choices.filter(choice => Math.abs(choice.height - height) <= 2e-6)
-    const filled = deep.map((first): StripPattern => {
-      const rest = fill(choices.map(choice => choice === first ? { ...choice, most: choice.most - 1 } : choice), usable - first.width, left, first)
-      const columns = [{ piece: first.piece, width: first.width, height: first.height, stack: first.stack }, ...rest]
-      return capped({ height, columns, value: 0 }, wanted, left, worth)
+    const filled = choices.filter(choice => Math.abs(choice.height - height) <= 2e-6).map((first): StripPattern => {
+      const others = choices.map(choice => choice === first ? { ...choice, most: choice.most - 1 } : choice)
+      const rest = fill(others, Math.floor((usable - first.width) / cell + 1e-6), left, first)
+      return capped({ height, columns: [{ piece: first.piece, width: first.width, height: first.height, stack: first.stack }, ...rest], value: 0 }, wanted, left, worth)
     })
-    filled.sort((a, b) => b.value - a.value)
-    return filled.slice(0, 1)
-  })
+    patterns.push(filled.reduce((a, b) => b.value > a.value ? b : a))
+  }
+  return patterns
 }
 
-function fill(choices: readonly Choice[], room: Inches, left: ReadonlyMap<string, number>, first: Choice): Column[] {
-  const cells = Math.floor(room / GRID + 1e-6)
-  const value = new Float64Array(cells + 1)
-  const bundles: { choice: Choice, times: number, used: Uint8Array }[] = []
+function fill(choices: readonly Choice[], cells: number, left: ReadonlyMap<string, number>, first: Choice): Column[] {
+  const bundles: { choice: Choice, times: number }[] = []
   for (const choice of choices) {
     // a column beyond what is still wanted is worth nothing
     const spare = choice.piece === first.piece ? first.stack : 0
-    const most = Math.min(choice.most, Math.ceil((left.get(choice.piece)! - spare) / choice.stack), choice.cells > 0 ? Math.floor(cells / choice.cells) : 0)
-    for (let times = 1, open = most; open > 0; open -= times, times = Math.min(times * 2, open)) {
-      const used = new Uint8Array(cells + 1)
-      const wide = choice.cells * times, gain = choice.value * times
-      for (let c = cells; c >= wide; c--) {
-        const candidate = value[c - wide]! + gain
-        if (candidate > value[c]! + 1e-9) {
-          value[c] = candidate
-          used[c] = 1
-        }
+    const most = Math.min(choice.most, Math.ceil((left.get(choice.piece)! - spare) / choice.stack), Math.floor(cells / choice.cells))
+    for (let times = 1, open = most; open > 0; open -= times, times = Math.min(times * 2, open)) bundles.push({ choice, times })
+  }
+  const row = cells + 1
+  const value = new Float64Array(row)
+  /** For each bundle and filling, whether the bundle is in the best filling: bundles × row. */
+  const used = new Uint8Array(bundles.length * row)
+  for (let b = 0; b < bundles.length; b++) {
+    const { choice, times } = bundles[b]!
+    const wide = choice.cells * times, gain = choice.value * times, at = b * row
+    for (let c = cells; c >= wide; c--) {
+      const candidate = value[c - wide]! + gain
+      if (candidate > value[c]! + 1e-9) {
+        value[c] = candidate
+        used[at + c] = 1
       }
-      bundles.push({ choice, times, used })
     }
   }
   const columns: Column[] = []
   let c = cells
-  for (let i = bundles.length - 1; i >= 0; i--) {
-    const { choice, times, used } = bundles[i]!
-    if (used[c] === 0) continue
+  for (let b = bundles.length - 1; b >= 0; b--) {
+    if (used[b * row + c] === 0) continue
+    const { choice, times } = bundles[b]!
     for (let t = 0; t < times; t++) columns.push({ piece: choice.piece, width: choice.width, height: choice.height, stack: choice.stack })
     c -= choice.cells * times
   }

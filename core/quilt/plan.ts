@@ -120,7 +120,7 @@ export function patchCounts(quilt: Quilt): { what: string, count: number, each: 
  * Every unit made its best way; and, where the aim is least cloth, a second whole plan in which the closest call goes the
  * other way, for what is best for one unit alone need not be best on the cloth. The better of the two by cloth needed.
  */
-function bestOfTwo(demands: readonly UnitDemand[], fixed: readonly PieceOrder[], quilt: Quilt, search: Search) {
+function bestOfTwo(demands: readonly UnitDemand[], fixed: readonly PieceOrder[], quilt: Quilt, search: Search): LaidOut {
   const room = workroomOf(quilt)
   const choices = demands.map((demand): Choice => {
     const ways = waysFor(demand, quilt, room)
@@ -133,16 +133,21 @@ function bestOfTwo(demands: readonly UnitDemand[], fixed: readonly PieceOrder[],
     .filter(({ i, second }) => second && choices[i]!.demand.method === 'auto')
     .sort((a, b) => a.gap - b.gap)[0]
   if (!close) return first
-  const second = layOutChoices(choices.map((choice, i) => i === close.i ? { ...choice, way: close.second! } : choice), fixed, quilt, search)
+  const second = layOutChoices(choices.map((choice, i) => i === close.i ? { ...choice, way: close.second! } : choice), fixed, quilt, search, first)
   return clothUsed(second, quilt) < clothUsed(first, quilt) - 1e-6 ? second : first
 }
 
-function layOutChoices(choices: readonly Choice[], fixed: readonly PieceOrder[], quilt: Quilt, search: Search) {
+interface LaidOut { choices: readonly Choice[], pieces: Piece[], needs: ClothNeed[] }
+
+/** `known`: a plan laid out already; cloths that give the same pieces there are not laid out again. */
+function layOutChoices(choices: readonly Choice[], fixed: readonly PieceOrder[], quilt: Quilt, search: Search, known?: LaidOut): LaidOut {
   const orders = choices.flatMap(({ demand, way }) => way.made.pieces.map((draft): PieceOrder => ({
     draft, method: way.method.id, where: [...demand.perBlock.keys()], feeds: demand.feeds, times: demand.count,
   })))
   const pieces = gatherPieces([...orders, ...fixed])
-  return { choices, pieces, needs: quilt.cloths.map(cloth => clothNeed(quilt, cloth, pieces, search)) }
+  const wanted = (all: readonly Piece[], cloth: string) => all.filter(piece => piece.cloth === cloth).map(piece => `${piece.id} ${piece.count}`).join()
+  const needs = quilt.cloths.map((cloth, i) => known && wanted(pieces, cloth.id) === wanted(known.pieces, cloth.id) ? known.needs[i]! : clothNeed(quilt, cloth, pieces, search))
+  return { choices, pieces, needs }
 }
 
 function clothUsed({ needs }: { needs: readonly ClothNeed[] }, quilt: Quilt): number {

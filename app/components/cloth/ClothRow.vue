@@ -38,7 +38,7 @@ const what = computed(() => cloth.form === 'piece' ? `${cloth.count ?? 1} of ${f
       <div class="text-right">
         <p v-if="need && need.need > 0" class="text-xl font-bold"><Figure :path="`cloths.${index}.buy`" :kind="need.unit === 'piece' ? 'count' : 'cloth'" :text="clothToBuy(need.buy, need.unit, speech)" :title="`To buy of ${cloth.name}`" /></p>
         <p v-if="need && need.need > 0" class="note">cut from <Figure :path="`cloths.${index}.need`" :kind="need.unit === 'piece' ? 'count' : 'length'" title="Cloth that the strips take" />, {{ Math.round(need.waste * 100) }} % left over</p>
-        <p v-else class="note">not in this quilt yet</p>
+        <p v-else class="note">{{ need ? 'not in this quilt yet' : '…' }}</p>
       </div>
       <button type="button" class="button quiet icon" :aria-expanded="isOpen" :aria-label="`Change ${cloth.name}`" @click="isOpen = !isOpen"><UIcon name="i-lucide-pencil" class="size-5" /></button>
       <button type="button" class="button quiet icon" :disabled="others.length === 0" :aria-label="`Remove ${cloth.name}`" @click="isRemoving = !isRemoving"><UIcon name="i-lucide-trash-2" class="size-5" /></button>

@@ -15,7 +15,7 @@ const colour = computed(() => grey ? greyOf(cloth.colour) : cloth.colour)
 </script>
 
 <template>
-  <svg :width="size" :height="size" viewBox="0 0 44 44" class="flex-none rounded-lg" aria-hidden="true">
+  <svg :width="size" :height="size" viewBox="0 0 44 44" class="flex-none" aria-hidden="true">
     <defs>
       <pattern :id="id" :width="TILE" :height="TILE" patternUnits="userSpaceOnUse">
         <rect :width="TILE" :height="TILE" :fill="colour" />

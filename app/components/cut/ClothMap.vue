@@ -27,8 +27,8 @@ const left = computed(() => need.left.filter(rest => rest.sheet === sheet))
 const lying = computed(() => length.value > cloth.usable)
 const W = computed(() => lying.value ? length.value : cloth.usable)
 const H = computed(() => lying.value ? cloth.usable : length.value)
-const pad = computed(() => Math.max(W.value, H.value) * 0.035)
-const fontSize = computed(() => Math.max(W.value, H.value) * 0.017)
+const pad = computed(() => Math.max(W.value, H.value) * 0.045)
+const fontSize = computed(() => Math.max(W.value, H.value) * 0.024)
 const text = computed(() => lightness(cloth.colour) < 55 ? '#fff' : '#1d1d1f')
 
 function placed(box: { x: number, y: number, width: number, height: number }) {
@@ -59,6 +59,6 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
 </template>
 
 <style scoped>
-.map { width: 100%; height: 100%; display: block; }
+.map { width: 100%; max-height: 100%; display: block; }
 @media print { .map { max-height: 90mm; } }
 </style>

@@ -88,7 +88,7 @@ const print = () => window.print()
       <p v-if="!isTested" class="caution mb-4" data-testid="test-first">The rest of the sheet is below. Wait with it until the test block measures right.</p>
       <div class="no-print mb-4 flex flex-wrap gap-2" role="tablist" aria-label="Cloths">
         <button v-for="{ cloth, need } in needs" :key="cloth.id" type="button" role="tab" class="button !px-3" :class="{ chosen: cloth.id === current.cloth.id }" :aria-selected="cloth.id === current.cloth.id" @click="chosen = cloth.id">
-          <ClothSwatch :cloth="cloth" :size="30" />{{ cloth.name }}<span class="note figure">{{ progress.get(cloth.id)!.filter(p => p.done).length }}/{{ need.strips.length }}</span>
+          <ClothSwatch :cloth="cloth" :size="30" />{{ cloth.name }}<span class="note">{{ progress.get(cloth.id)!.filter(p => p.done).length }} of {{ need.strips.length }}</span>
         </button>
       </div>
       <p class="caution no-print mb-4">{{ CAUTIONS.blade }}</p>
@@ -128,7 +128,8 @@ const print = () => window.print()
 
 <style scoped>
 .two { display: grid; gap: 1.2rem; grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr); align-items: start; }
-.map-box { max-height: 52vh; aspect-ratio: 16 / 9; margin-bottom: 0.6rem; }
+.map-box { margin-bottom: 0.6rem; }
+.map-box :deep(svg) { max-height: 62vh; }
 @media (max-width: 1000px) { .two { grid-template-columns: minmax(0, 1fr); } }
 @media print { .sheet { break-after: page; } .two { grid-template-columns: 1fr; } .map-box { max-height: 95mm; } }
 </style>

@@ -1,3 +1,84 @@
+<script setup lang="ts">
+import { addNote, removeNote } from '~~/core/edits/record'
+import { formatLength } from '~~/words/length'
+import { stageName } from '~~/words/names'
+import { plural } from '~~/words/speech'
+
+const store = useQuilt()
+const speech = useSpeech()
+const progress = useProgress()
+const quilt = computed(() => store.quilt!)
+const text = ref('')
+const minutes = ref<number | null>(null)
+const day = (at: string) => new Date(at).toLocaleDateString(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
+const total = computed(() => quilt.value.diary.reduce((sum, note) => sum + (note.minutes ?? 0), 0))
+const spent = computed(() => `${Math.floor(total.value / 60)} h ${total.value % 60} min`)
+const notes = computed(() => quilt.value.diary.map((note, index) => ({ note, index })).sort((a, b) => b.note.at.localeCompare(a.note.at)))
+
+function write() {
+  if (text.value.trim() === '') return
+  store.apply('note in the diary', addNote(new Date().toISOString(), text.value.trim(), minutes.value ?? undefined))
+  text.value = ''
+  minutes.value = null
+}
+/** What was measured, said in one line each. */
+const measures = computed(() => quilt.value.made.map((entry) => {
+  const list = (values: readonly number[] | undefined) => (values ?? []).map(v => formatLength(v, speech.value)).join(', ')
+  if (entry.what === 'seam-test') return `Seam test: ${entry.strips} strips of ${formatLength(entry.cut ?? 0, speech.value)} measured ${formatLength(entry.measured ?? 0, speech.value)}`
+  if (entry.what === 'block') return `${store.blockNames.get(entry.block ?? '') ?? entry.block}: ${list([...(entry.size ?? []), ...(entry.width ?? []), ...(entry.height ?? [])])}`
+  return `${stageName(entry.what)}: ${[entry.width ? `across ${list(entry.width)}` : '', entry.height ? `down ${list(entry.height)}` : ''].filter(Boolean).join('; ')}`
+}))
+const STEP_NAMES: Record<string, string> = { 'rows-joined': 'Rows joined', 'borders': 'Borders on', 'layered': 'Layered', 'quilted': 'Quilted', 'trimmed': 'Trimmed square', 'bound': 'Bound', 'labelled': 'Labelled and washed' }
+const next = computed(() => {
+  const p = progress.value
+  if (!p) return ''
+  if (p.cut.cut < p.cut.all) return `${p.cut.all - p.cut.cut} pieces are still to be cut.`
+  if (p.sewn.units < p.sewn.allUnits) return `${p.sewn.allUnits - p.sewn.units} units are still to be sewn.`
+  if (p.sewn.blocks < p.sewn.allBlocks) return `${p.sewn.allBlocks - p.sewn.blocks} blocks are still to be sewn.`
+  if (p.sewn.rows < p.sewn.allRows) return `${plural(p.sewn.allRows - p.sewn.rows, 'row')} still to be joined.`
+  const step = FINISH_STEPS.find(s => !p.steps.has(s))
+  return step ? `Next: ${STEP_NAMES[step]!.toLowerCase()}.` : 'It is finished.'
+})
+</script>
+
 <template>
-  <div />
+  <div class="mx-auto grid max-w-6xl gap-6 p-5 lg:grid-cols-[1fr_22rem]">
+    <section aria-label="Diary">
+      <h1 class="mb-4">Diary</h1>
+      <form class="card no-print mb-5 space-y-3" @submit.prevent="write">
+        <label class="label" for="note-text">What happened, what you changed, what is on the machine</label>
+        <textarea id="note-text" v-model="text" class="field min-h-24" maxlength="20000" />
+        <div class="flex flex-wrap items-end gap-3">
+          <label><span class="label">Minutes</span><input v-model.number="minutes" type="number" min="0" max="10000" class="field figure !w-28"></label>
+          <button type="submit" class="button act" :disabled="text.trim() === '' || !store.canWrite">Write it down</button>
+        </div>
+      </form>
+      <p v-if="notes.length === 0" class="note">Nothing written yet. Note the ruler, the needle, the pen, the clip colours: tomorrow you will want to know.</p>
+      <ol class="space-y-3">
+        <li v-for="{ note, index } in notes" :key="index" class="card" data-testid="note">
+          <div class="flex items-center gap-3"><strong class="mr-auto">{{ day(note.at) }}</strong><span v-if="note.minutes" class="note figure">{{ note.minutes }} min</span><button type="button" class="button quiet icon no-print" aria-label="Take this note out" :disabled="!store.canWrite" @click="store.apply('note taken out', removeNote(index))"><UIcon name="i-lucide-x" class="size-5" /></button></div>
+          <p class="whitespace-pre-wrap">{{ note.text }}</p>
+        </li>
+      </ol>
+    </section>
+    <aside class="space-y-4">
+      <section class="card" aria-label="Where it stands">
+        <h2 class="mb-2">Where it stands</h2>
+        <p class="mb-3 font-semibold" data-testid="next">{{ next }}</p>
+        <table v-if="progress" class="w-full">
+          <tbody>
+            <tr v-for="[what, done, all] in ([['pieces cut', progress.cut.cut, progress.cut.all], ['units sewn', progress.sewn.units, progress.sewn.allUnits], ['blocks sewn', progress.sewn.blocks, progress.sewn.allBlocks], ['rows joined', progress.sewn.rows, progress.sewn.allRows]] as const)" :key="what" class="border-t border-line">
+              <td class="py-1">{{ what }}</td><td class="figure text-right font-semibold">{{ done }} of {{ all }}</td>
+            </tr>
+            <tr v-for="step in FINISH_STEPS" :key="step" class="border-t border-line"><td class="py-1">{{ STEP_NAMES[step] }}</td><td class="text-right">{{ progress.steps.has(step) ? 'yes' : 'not yet' }}</td></tr>
+            <tr class="border-t border-line"><td class="py-1">time noted</td><td class="figure text-right font-semibold">{{ spent }}</td></tr>
+          </tbody>
+        </table>
+      </section>
+      <section v-if="measures.length > 0" class="card" aria-label="Measured">
+        <h2 class="mb-2">Measured</h2>
+        <ul class="space-y-1"><li v-for="line in measures" :key="line" class="figure !whitespace-normal">{{ line }}</li></ul>
+      </section>
+    </aside>
+  </div>
 </template>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import type { MethodId } from '~~/core/methods/method'
+import type { RecipeUnit } from '~~/core/sewing/recipe'
+import { clothOf, type Quilt } from '~~/core/quilt/quilt'
+import type { Workbook } from '~/workers/planMessages'
+import { formatSize } from '~~/words/length'
+import { capital, methodName, unitName } from '~~/words/names'
+import { stepText } from '~~/words/step'
+
+const { unit, quilt, made, ways, paths, canWrite } = defineProps<{
+  unit: RecipeUnit
+  quilt: Quilt
+  /** Ticked so far, over the whole quilt. */
+  made: number
+  /** Ways to make it, the plan's first. */
+  ways: Workbook['ways'][string]
+  /** Plan paths of its numbers. */
+  paths: { count: string, width: string, height: string } | null
+  canWrite: boolean
+}>()
+const emit = defineEmits<{ made: [by: number], choose: [method: MethodId | null] }>()
+
+const speech = useSpeech()
+const settings = useSettings()
+const title = computed(() => capital(unitName(unit.kind, unit.inQuilt)))
+const isSewn = computed(() => unit.steps.length > 1 || unit.pieces.length > 1)
+const least = computed(() => Math.min(...ways.map(way => way.cloth)))
+</script>
+
+<template>
+  <article class="card unit" :data-unit="unit.kind">
+    <header class="flex flex-wrap items-center gap-x-4 gap-y-1">
+      <h3 class="text-xl">{{ title }}</h3>
+      <p class="figure !whitespace-normal">{{ unit.perBlock }} in each block, <template v-if="paths"><Figure :path="paths.count" kind="count" title="In the quilt" /></template><template v-else>{{ unit.inQuilt }}</template> in the quilt<template v-if="unit.over > 0">, {{ unit.over }} left over</template></p>
+      <span v-for="piece in unit.pieces" :key="piece.id" class="inline-flex items-center gap-1.5"><ClothSwatch :cloth="clothOf(quilt, piece.cloth)" :size="30" /><span class="tag">{{ piece.letter }}</span><span class="figure note">{{ formatSize(piece.width, piece.height, speech) }}</span></span>
+    </header>
+    <p v-if="isSewn" class="note mt-1">
+      <label v-if="ways.length > 1" class="no-print inline-flex flex-wrap items-center gap-2">Made
+        <select class="field !min-h-11 !w-auto !py-1" :value="unit.method" :disabled="!canWrite" :aria-label="`How to make the ${unitName(unit.kind)}`" @change="e => emit('choose', (e.target as HTMLSelectElement).value as MethodId)">
+          <option v-for="way in ways" :key="way.method" :value="way.method">{{ methodName(way.method) }}{{ way.cloth > least * 1.01 ? `, ${Math.round((way.cloth / least - 1) * 100)} % more cloth` : '' }}{{ way.trim ? ', trimmed' : '' }}</option>
+        </select>
+      </label>
+      <span :class="{ 'print-only': ways.length > 1 }">Made {{ methodName(unit.method) }}.</span> Seam included in every size.
+    </p>
+    <ol v-if="isSewn" class="steps">
+      <li v-for="(step, i) in unit.steps" :key="i">
+        <div class="shot"><PictureView :picture="step.picture" :cloths="quilt.cloths" :label="stepText(step, speech)" :mirror="settings.hand === 'left'" /></div>
+        <p class="figure !whitespace-normal"><strong>{{ i + 1 }}.</strong> {{ stepText(step, speech) }}</p>
+      </li>
+    </ol>
+    <footer v-if="isSewn" class="mt-3 flex flex-wrap items-center gap-3">
+      <p class="figure">Unfinished: <strong v-if="paths"><Figure :path="paths.width" title="Unfinished width" /> × <Figure :path="paths.height" title="Unfinished height" /></strong></p>
+      <div class="no-print ml-auto flex items-center gap-2">
+        <button type="button" class="button icon" :disabled="made === 0 || !canWrite" :aria-label="`One ${unitName(unit.kind, 1)} fewer made`" @click="emit('made', -1)"><UIcon name="i-lucide-minus" class="size-5" /></button>
+        <span class="figure min-w-24 text-center font-semibold" :data-testid="`made-${unit.kind}`">{{ Math.min(made, unit.inQuilt) }} of {{ unit.inQuilt }}</span>
+        <button type="button" class="button icon" :disabled="made >= unit.inQuilt || !canWrite" :aria-label="`One ${unitName(unit.kind, 1)} more made`" @click="emit('made', 1)"><UIcon name="i-lucide-plus" class="size-5" /></button>
+        <button type="button" class="button" :disabled="made >= unit.inQuilt || !canWrite" @click="emit('made', unit.inQuilt - made)">All made</button>
+      </div>
+    </footer>
+  </article>
+</template>
+
+<style scoped>
+.steps { display: grid; grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr)); gap: 1rem; margin-top: 0.8rem; }
+.shot { height: 8rem; margin-bottom: 0.4rem; }
+.unit { break-inside: avoid; }
+@media print { .steps { grid-template-columns: repeat(4, 1fr); font-size: 0.85em; } .shot { height: 28mm; } }
+</style>

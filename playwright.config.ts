@@ -1,0 +1,24 @@
+import { defineConfig } from '@playwright/test'
+
+const PORT = 4183
+
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  fullyParallel: true,
+  workers: 2,
+  forbidOnly: true,
+  reporter: [['line'], ['json']],
+  use: {
+    baseURL: `http://localhost:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-US',
+    trace: 'off',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run', '--disable-quic'],
+    },
+  },
+  webServer: { command: 'node .output/server/index.mjs', url: `http://localhost:${PORT}`, env: { PORT: String(PORT), HOST: '127.0.0.1' }, reuseExistingServer: false },
+})

@@ -1,0 +1,51 @@
+// npm test: installs what is missing, then lint, types, unit tests, build, end-to-end tests. The last line counts what the
+// runners themselves reported; a check without a runner (lint, types, build) counts as one.
+import { mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { buildIfStale, installChromium, installPackages, ROOT, run } from './system.mjs'
+
+const REPORTS = `${ROOT}reports`
+let passed = 0
+let failed = 0
+
+function count(title, ok) {
+  console.log(`${ok ? 'ok  ' : 'FAIL'} ${title}`)
+  if (ok) passed += 1
+  else failed += 1
+  return ok
+}
+
+function finish() {
+  console.log(`\n${passed} passed, ${failed} failed`)
+  process.exit(failed === 0 ? 0 : 1)
+}
+
+/** A runner's own report: its counts; one failure when it left none or broke without a failed test. */
+function report(title, ok, read) {
+  try {
+    const counts = read()
+    passed += counts.passed
+    failed += counts.failed
+    console.log(`${ok && counts.failed === 0 ? 'ok  ' : 'FAIL'} ${title}: ${counts.passed} passed, ${counts.failed} failed`)
+    if (!ok && counts.failed === 0) failed += 1
+  }
+  catch {
+    count(`${title}: no report`, false)
+  }
+}
+
+rmSync(REPORTS, { recursive: true, force: true })
+mkdirSync(REPORTS)
+if (!count('packages', installPackages()) || !count('chromium', installChromium())) finish()
+count('lint', run('npm', ['run', '-s', 'lint']))
+count('types', run('npm', ['run', '-s', 'types']))
+report('unit tests', run('npx', ['--no-install', 'jest', '--json', `--outputFile=${REPORTS}/unit.json`]), () => {
+  const json = JSON.parse(readFileSync(`${REPORTS}/unit.json`, 'utf8'))
+  return { passed: json.numPassedTests, failed: json.numFailedTests + json.numRuntimeErrorTestSuites }
+})
+if (count('build', buildIfStale())) {
+  report('end-to-end tests', run('npx', ['--no-install', 'playwright', 'test'], { env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: `${REPORTS}/e2e.json` } }), () => {
+    const { stats } = JSON.parse(readFileSync(`${REPORTS}/e2e.json`, 'utf8'))
+    return { passed: stats.expected + stats.flaky, failed: stats.unexpected }
+  })
+}
+finish()
