@@ -1,5 +1,12 @@
 import withNuxt from './.nuxt/eslint.config.mjs'
 
+// the composer below expects Object.groupBy, which came with Node 21
+Object.groupBy ??= (items, keyOf) => {
+  const groups = Object.create(null)
+  for (const item of items) (groups[keyOf(item)] ??= []).push(item)
+  return groups
+}
+
 export default withNuxt(
   { ignores: ['cli/dist/**', 'docs/**', 'test-results/**', 'playwright-report/**'] },
   {

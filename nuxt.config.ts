@@ -13,13 +13,13 @@ export default defineNuxtConfig({
     },
   },
   css: ['~/assets/wren.css'],
+  ui: { fonts: false },
+  spaLoadingTemplate: 'spa-loading-template.html',
   // NUXT_PUBLIC_DEMO=1 puts the demo quilts on an empty shelf at the first visit
   runtimeConfig: { public: { demo: '' } },
-  spaLoadingTemplate: 'spa-loading-template.html',
   compatibilityDate: '2026-06-01',
-  telemetry: false,
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
-  icon: { provider: 'none', clientBundle: { scan: true } },
-  ui: { fonts: false },
+  telemetry: false,
   eslint: { config: { stylistic: { quotes: 'single', semi: false } } },
+  icon: { provider: 'none', clientBundle: { scan: true } },
 })

@@ -18,5 +18,5 @@ export function sizeEdit(part: Part, side: 'width' | 'height', size: Inches): Ed
 
 /** What undo calls the change. */
 export function sizeEditName(part: Part): string {
-  return { 'block': 'block size', 'sash': 'sashing width', 'cornerstone': 'sashing width', 'border': 'border width', 'binding': 'binding' }[part.kind]
+  return { block: 'block size', sash: 'sashing width', cornerstone: 'sashing width', border: 'border width', binding: 'binding' }[part.kind]
 }

@@ -17,6 +17,6 @@ export interface Workbook {
 }
 
 export interface ToPlanWorker { job: number, file: QuiltFile }
-export type FromPlanWorker =
-  | { kind: 'done', job: number, workbook: Workbook }
-  | { kind: 'failed', job: number, message: string }
+export type FromPlanWorker
+  = | { kind: 'done', job: number, workbook: Workbook }
+    | { kind: 'failed', job: number, message: string }

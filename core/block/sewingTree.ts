@@ -5,9 +5,9 @@ import type { Point, Polygon } from '../geometry/polygon'
  * The order of sewing: a patch, or two parts joined by a seam. `partial`: the seam is first sewn in part, and finished when
  * its neighbours are on. `set-in`: the seam turns a corner at a dot.
  */
-export type SewingTree =
-  | { patch: number }
-  | { join: [SewingTree, SewingTree], seam: [Point, Point], kind: SeamKind }
+export type SewingTree
+  = | { patch: number }
+    | { join: [SewingTree, SewingTree], seam: [Point, Point], kind: SeamKind }
 export type SeamKind = 'straight' | 'partial' | 'set-in'
 
 export function patchesOf(tree: SewingTree): number[] {

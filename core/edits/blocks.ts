@@ -128,4 +128,3 @@ export function exchangeCells(a: { row: number, column: number }, b: { row: numb
 function withoutFill({ fill: _, ...setting }: QuiltFile['setting']): QuiltFile['setting'] {
   return setting
 }
-

@@ -9,9 +9,9 @@ import type { Edit } from './edit'
 import { setSashing } from './setting'
 
 /** What a mend does, for the words on its button. */
-export type MendWords =
-  | { do: 'block-size', size: Inches } | { do: 'cut-along' } | { do: 'join-across' } | { do: 'overhang', layer: 'backing' | 'batting', overhang: Inches } | { do: 'margin', percent: number }
-  | { do: 'dress', cloth: string } | { do: 'border-width', width: Inches } | { do: 'pieces-at-hand', count: number } | { do: 'forget-cut' }
+export type MendWords
+  = | { do: 'block-size', size: Inches } | { do: 'cut-along' } | { do: 'join-across' } | { do: 'overhang', layer: 'backing' | 'batting', overhang: Inches } | { do: 'margin', percent: number }
+    | { do: 'dress', cloth: string } | { do: 'border-width', width: Inches } | { do: 'pieces-at-hand', count: number } | { do: 'forget-cut' }
 export interface Mend { words: MendWords, edit: Edit }
 
 /** Ways to put right what a check found; none where only hands can. */
@@ -61,4 +61,3 @@ function withoutExtra(done: NonNullable<Parameters<Edit>[0]['done']>, piece: str
     return kept > 0 ? [{ ...entry, count: kept }] : []
   })
 }
-

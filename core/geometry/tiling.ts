@@ -3,11 +3,11 @@ import { clockwise, isSimple, signedArea, type Point, type Polygon } from './pol
 /** How far two corners may lie apart and still be one, in grid units. */
 export const GRID_TOLERANCE = 1e-6
 
-export type TilingFault =
-  | { code: 'not-a-polygon', patch: number }
-  | { code: 'outside', patch: number, at: Point }
+export type TilingFault
+  = | { code: 'not-a-polygon', patch: number }
+    | { code: 'outside', patch: number, at: Point }
   /** An edge that no neighbour answers: beside it the patches leave a gap or lie over each other. */
-  | { code: 'gap-or-overlap', patch: number, at: Point }
+    | { code: 'gap-or-overlap', patch: number, at: Point }
 
 /**
  * Whether the polygons tile the rectangle from 0, 0 to `width`, `height`: every point covered once.

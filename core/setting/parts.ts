@@ -4,11 +4,11 @@ import type { Inches } from '../measure/ruler'
 import type { Quilt } from '../quilt/quilt'
 
 /** What can be pressed in the drawing. A border is counted from 1, as in the plan. */
-export type Part =
-  | { kind: 'block', row: number, column: number }
-  | { kind: 'sash' } | { kind: 'cornerstone' }
-  | { kind: 'border', border: number }
-  | { kind: 'binding' }
+export type Part
+  = | { kind: 'block', row: number, column: number }
+    | { kind: 'sash' } | { kind: 'cornerstone' }
+    | { kind: 'border', border: number }
+    | { kind: 'binding' }
 
 export function samePart(a: Part | null, b: Part | null): boolean {
   if (a === null || b === null || a.kind !== b.kind) return a === b

@@ -22,7 +22,17 @@ const colour = computed(() => grey ? greyOf(cloth.colour) : cloth.colour)
         <path v-for="motif in grey ? [] : motifsOf(cloth.pattern)" :key="motif.path" :d="motif.path" :fill="motif.kind === 'fill' ? markColour(light) : 'none'" :stroke="motif.kind === 'stroke' ? markColour(light) : 'none'" stroke-width="1.4" />
       </pattern>
     </defs>
-    <rect x="0.750" y="0.750" width="42.500" height="42.500" rx="7" :fill="`url(#${id})`" stroke="currentColor" stroke-opacity="0.45" stroke-width="1.5" />
+    <rect
+      x="0.750"
+      y="0.750"
+      width="42.500"
+      height="42.500"
+      rx="7"
+      :fill="`url(#${id})`"
+      stroke="currentColor"
+      stroke-opacity="0.45"
+      stroke-width="1.5"
+    />
     <circle cx="22" cy="22" r="11.500" :fill="light < 55 ? '#fffdf8' : '#26282b'" fill-opacity="0.88" />
     <text x="22" y="27.500" text-anchor="middle" font-weight="700" :font-size="cloth.letter.length > 1 ? 12 : 16" :fill="light < 55 ? '#26282b' : '#fffdf8'">{{ cloth.letter }}</text>
   </svg>

@@ -20,8 +20,15 @@ function run(command: Command | undefined) {
   <UModal v-model:open="open" title="Find a command" description="Type a part of what you want to do" :ui="{ content: 'bg-paper max-w-lg', description: 'sr-only', body: 'p-3' }">
     <template #body>
       <input
-        v-model="words" class="field" type="search" aria-label="Find a command" placeholder="What would you like to do?" autocomplete="off"
-        @keydown.down.prevent="at = Math.min(found.length - 1, at + 1)" @keydown.up.prevent="at = Math.max(0, at - 1)" @keydown.enter.prevent="run(found[at])"
+        v-model="words"
+        class="field"
+        type="search"
+        aria-label="Find a command"
+        placeholder="What would you like to do?"
+        autocomplete="off"
+        @keydown.down.prevent="at = Math.min(found.length - 1, at + 1)"
+        @keydown.up.prevent="at = Math.max(0, at - 1)"
+        @keydown.enter.prevent="run(found[at])"
       >
       <ul class="mt-2 max-h-[50vh] overflow-y-auto">
         <li v-for="(command, i) in found" :key="command.id">

@@ -83,9 +83,22 @@ function nudge(by: number) {
     <div class="flex items-center gap-2">
       <button v-if="!hideSteps" type="button" class="button icon" :disabled="disabled" :aria-label="`${label}: a step smaller`" @click="nudge(-1)"><UIcon name="i-lucide-minus" class="size-6" /></button>
       <input
-        :id="id" v-model="text" class="field figure text-center !text-2xl font-semibold" :class="hideSteps ? '' : 'max-w-36'" inputmode="text" autocomplete="off" spellcheck="false" :disabled="disabled"
-        :aria-invalid="problem !== null" :aria-describedby="problem ? `${id}-problem` : undefined"
-        @input="onInput" @blur="finish" @keydown.enter.prevent="finish" @keydown.esc="giveUp" @keydown.up.prevent="nudge(1)" @keydown.down.prevent="nudge(-1)"
+        :id="id"
+        v-model="text"
+        class="field figure text-center !text-2xl font-semibold"
+        :class="hideSteps ? '' : 'max-w-36'"
+        inputmode="text"
+        autocomplete="off"
+        spellcheck="false"
+        :disabled="disabled"
+        :aria-invalid="problem !== null"
+        :aria-describedby="problem ? `${id}-problem` : undefined"
+        @input="onInput"
+        @blur="finish"
+        @keydown.enter.prevent="finish"
+        @keydown.esc="giveUp"
+        @keydown.up.prevent="nudge(1)"
+        @keydown.down.prevent="nudge(-1)"
       >
       <button v-if="!hideSteps" type="button" class="button icon" :disabled="disabled" :aria-label="`${label}: a step larger`" @click="nudge(1)"><UIcon name="i-lucide-plus" class="size-6" /></button>
       <span class="note">{{ settings.units === 'cm' ? 'cm' : '″' }}</span>

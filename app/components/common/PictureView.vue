@@ -42,8 +42,13 @@ function colourOf(cloth: string | null, side: 'right' | 'wrong'): string {
     <template v-for="(line, i) in picture.lines" :key="`l${i}`">
       <line v-if="line.kind !== 'edge'" :x1="line.from[0]" :y1="line.from[1]" :x2="line.to[0]" :y2="line.to[1]" stroke="#fffdf8" :stroke-width="unit * 2.2" stroke-opacity="0.75" />
       <line
-        :x1="line.from[0]" :y1="line.from[1]" :x2="line.to[0]" :y2="line.to[1]" :stroke="line.kind === 'cut' ? '#a0392a' : '#26282b'"
-        :stroke-width="unit * (line.kind === 'mark' ? 0.6 : line.kind === 'edge' ? 0.7 : 1.2)" :stroke-dasharray="line.kind === 'sew' ? `${unit * 3} ${unit * 2}` : line.kind === 'mark' ? `${unit * 0.8} ${unit * 1.6}` : undefined"
+        :x1="line.from[0]"
+        :y1="line.from[1]"
+        :x2="line.to[0]"
+        :y2="line.to[1]"
+        :stroke="line.kind === 'cut' ? '#a0392a' : '#26282b'"
+        :stroke-width="unit * (line.kind === 'mark' ? 0.6 : line.kind === 'edge' ? 0.7 : 1.2)"
+        :stroke-dasharray="line.kind === 'sew' ? `${unit * 3} ${unit * 2}` : line.kind === 'mark' ? `${unit * 0.8} ${unit * 1.6}` : undefined"
       />
     </template>
     <template v-for="(arrow, i) in picture.arrows" :key="`a${i}`">

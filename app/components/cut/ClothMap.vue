@@ -30,6 +30,7 @@ const H = computed(() => lying.value ? cloth.usable : length.value)
 const pad = computed(() => Math.max(W.value, H.value) * 0.045)
 const fontSize = computed(() => Math.max(W.value, H.value) * 0.024)
 const text = computed(() => lightness(cloth.colour) < 55 ? '#fff' : '#1d1d1f')
+const line = computed(() => lightness(cloth.colour) < 55 ? '#fffdf8' : '#6b5a3c')
 
 function placed(box: { x: number, y: number, width: number, height: number }) {
   const x = hand === 'left' ? cloth.usable - box.x - box.width : box.x
@@ -42,7 +43,7 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
   <svg class="map" :viewBox="`${-pad} ${-pad * 1.4} ${W + 2 * pad} ${H + pad * 2.6}`" role="img" :aria-label="`Map of ${cloth.name}: ${strips.length} strips on ${formatLength(length, settings)}`" data-testid="cloth-map">
     <rect :width="W" :height="H" :fill="cloth.colour" fill-opacity="0.28" stroke="var(--soft)" :stroke-width="fontSize * 0.12" />
     <g v-for="strip in strips" :key="strip.index" :opacity="done[strip.index] ? 0.45 : 1">
-      <rect v-for="(cut, c) in strip.cuts" :key="c" v-bind="placed(cut)" :fill="cloth.colour" stroke="#fffdf8" :stroke-width="fontSize * 0.1" />
+      <rect v-for="(cut, c) in strip.cuts" :key="c" v-bind="placed(cut)" :fill="cloth.colour" :stroke="line" :stroke-width="fontSize * 0.1" />
       <rect v-bind="placed(strip)" fill="none" stroke="var(--ink)" :stroke-width="fontSize * (strip.index === current ? 0.42 : 0.14)" />
       <template v-for="(cut, c) in strip.cuts" :key="`t${c}`">
         <text v-if="Math.min(placed(cut).width, placed(cut).height) > fontSize * 0.9" :x="placed(cut).x + placed(cut).width / 2" :y="placed(cut).y + placed(cut).height / 2 + fontSize * 0.36" text-anchor="middle" :font-size="fontSize" font-weight="700" :fill="text">{{ letterOf(cut.piece) }}</text>

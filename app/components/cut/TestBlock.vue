@@ -42,7 +42,17 @@ function commit(value: Inches) {
     <p class="note">Seam included in every size.</p>
     <div class="mt-3 flex flex-wrap items-end gap-4">
       <p class="figure">It should measure <strong>{{ formatSize(wanted.width, wanted.height, speech) }}</strong>, raw edge to raw edge.</p>
-      <LengthField v-if="Math.abs(wanted.width - wanted.height) < 1e-6" class="w-56" label="It measures" :value="measured" :least="wanted.width / 2" :most="wanted.width * 1.5" :step="1 / 16" hide-steps @commit="commit" />
+      <LengthField
+        v-if="Math.abs(wanted.width - wanted.height) < 1e-6"
+        class="w-56"
+        label="It measures"
+        :value="measured"
+        :least="wanted.width / 2"
+        :most="wanted.width * 1.5"
+        :step="1 / 16"
+        hide-steps
+        @commit="commit"
+      />
       <button v-if="measured !== null" type="button" class="button quiet" @click="emit('edit', 'measure taken back', removeMeasures('block', block))">Take the measure back</button>
     </div>
     <p v-if="measured !== null" class="figure mt-2 !whitespace-normal" :class="Math.abs(measured - wanted.width) < 1 / 32 ? '' : 'caution'" role="status">

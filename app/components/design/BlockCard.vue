@@ -67,8 +67,13 @@ function choose(candidate: Design) {
     </div>
     <button type="button" class="button w-full" @click="isChoosing = true"><UIcon name="i-lucide-layout-grid" class="size-5" />Another block …</button>
     <ClothPicker
-      v-for="role in rolesOf(design)" :key="role" :cloths="quilt.cloths" :label="capital(role)" :value="scope === 'here' && cell.cloths[role] === undefined ? null : cloths[role]!"
-      :none="scope === 'here' ? 'as the others' : undefined" @choose="cloth => dress(role, cloth)"
+      v-for="role in rolesOf(design)"
+      :key="role"
+      :cloths="quilt.cloths"
+      :label="capital(role)"
+      :value="scope === 'here' && cell.cloths[role] === undefined ? null : cloths[role]!"
+      :none="scope === 'here' ? 'as the others' : undefined"
+      @choose="cloth => dress(role, cloth)"
     />
     <DesignChooser v-model:open="isChoosing" :designs="designs" :colours="dressed" :title="scope === 'all' ? `Another block for all ${alike}` : 'Another block for this place'" @choose="choose" />
   </section>

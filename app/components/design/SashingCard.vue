@@ -34,7 +34,10 @@ const share = (over: number, under: number) => roundToRuler(block.value * over /
     </div>
     <ClothPicker label="Cloth" :cloths="quilt.cloths" :value="sashing.cloth" @choose="cloth => cloth && emit('edit', 'cloth of the sashing', setSashing({ cloth }))" />
     <ClothPicker
-      :label="cornerstones > 0 ? `${cornerstones} cornerstones` : 'Cornerstones'" :cloths="quilt.cloths" :value="sashing.cornerstones?.cloth ?? null" none="none"
+      :label="cornerstones > 0 ? `${cornerstones} cornerstones` : 'Cornerstones'"
+      :cloths="quilt.cloths"
+      :value="sashing.cornerstones?.cloth ?? null"
+      none="none"
       @choose="cloth => emit('edit', 'cornerstones', cloth ? setSashing({ cornerstones: { cloth } }) : withoutCornerstones())"
     />
     <label class="flex min-h-11 items-center gap-3"><input type="checkbox" class="size-6" :checked="sashing.outer" @change="emit('edit', 'sashing all round', setSashing({ outer: !sashing.outer }))">Round the outside too</label>

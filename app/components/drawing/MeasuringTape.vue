@@ -97,9 +97,25 @@ function onKey(event: KeyboardEvent) {
 
 <template>
   <svg
-    ref="root" class="tape" :width="isAcross ? length : DEEP_PX" :height="isAcross ? DEEP_PX : length" tabindex="0" role="slider" :aria-orientation="isAcross ? 'horizontal' : 'vertical'"
-    :aria-label="isAcross ? 'Tape across the quilt' : 'Tape down the quilt'" :aria-valuetext="current ? `${current.part.kind} ${formatFigure(current.size, settings)}` : ''" :aria-valuenow="current?.size ?? 0" aria-valuemin="0" :aria-valuemax="total"
-    :data-testid="`tape-${side}`" @pointerdown="onDown" @pointermove="onMove" @pointerup="onEnd($event, true)" @pointercancel="onEnd($event, false)" @lostpointercapture="onEnd($event, false)" @keydown="onKey"
+    ref="root"
+    class="tape"
+    :width="isAcross ? length : DEEP_PX"
+    :height="isAcross ? DEEP_PX : length"
+    tabindex="0"
+    role="slider"
+    :aria-orientation="isAcross ? 'horizontal' : 'vertical'"
+    :aria-label="isAcross ? 'Tape across the quilt' : 'Tape down the quilt'"
+    :aria-valuetext="current ? `${current.part.kind} ${formatFigure(current.size, settings)}` : ''"
+    :aria-valuenow="current?.size ?? 0"
+    aria-valuemin="0"
+    :aria-valuemax="total"
+    :data-testid="`tape-${side}`"
+    @pointerdown="onDown"
+    @pointermove="onMove"
+    @pointerup="onEnd($event, true)"
+    @pointercancel="onEnd($event, false)"
+    @lostpointercapture="onEnd($event, false)"
+    @keydown="onKey"
   >
     <rect width="100%" height="100%" fill="var(--tape)" stroke="var(--line)" />
     <template v-if="isAcross">
@@ -113,8 +129,17 @@ function onKey(event: KeyboardEvent) {
       <text v-for="(label, i) in labels" v-show="segments[i]!.size * scale > 17" :key="`t${i}`" x="22" :y="label.at + 6" text-anchor="middle" class="tape-figure">{{ label.text }}</text>
     </template>
     <rect
-      v-for="(segment, i) in segments.filter(isSelected)" :key="`s${i}`" fill="var(--madder)" fill-opacity="0.12" stroke="var(--madder)" stroke-width="2.500" rx="5"
-      :x="isAcross ? segment.start * scale - 2 : 1.500" :y="isAcross ? 1.500 : segment.start * scale - 2" :width="isAcross ? segment.size * scale + 4 : DEEP_PX - 3" :height="isAcross ? DEEP_PX - 3 : segment.size * scale + 4"
+      v-for="(segment, i) in segments.filter(isSelected)"
+      :key="`s${i}`"
+      fill="var(--madder)"
+      fill-opacity="0.12"
+      stroke="var(--madder)"
+      stroke-width="2.500"
+      rx="5"
+      :x="isAcross ? segment.start * scale - 2 : 1.500"
+      :y="isAcross ? 1.500 : segment.start * scale - 2"
+      :width="isAcross ? segment.size * scale + 4 : DEEP_PX - 3"
+      :height="isAcross ? DEEP_PX - 3 : segment.size * scale + 4"
     />
   </svg>
 </template>

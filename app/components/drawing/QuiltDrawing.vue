@@ -55,8 +55,13 @@ function onPress(event: PointerEvent) {
 
 <template>
   <div
-    class="drawing" tabindex="0" role="application" :aria-label="`Drawing of ${quilt.name}. Arrow keys move over the blocks, Enter edits.`"
-    data-testid="drawing" @pointerdown="onPress" @keydown="emit('key', $event)"
+    class="drawing"
+    tabindex="0"
+    role="application"
+    :aria-label="`Drawing of ${quilt.name}. Arrow keys move over the blocks, Enter edits.`"
+    data-testid="drawing"
+    @pointerdown="onPress"
+    @keydown="emit('key', $event)"
   >
     <canvas ref="canvas" :style="{ width: `${width}px`, height: `${height}px` }" />
     <svg class="overlay" :viewBox="`${-margin} ${-margin} ${whole.width + 2 * margin} ${whole.height + 2 * margin}`" :width="width" :height="height" aria-hidden="true">

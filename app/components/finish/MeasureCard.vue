@@ -52,7 +52,18 @@ const placeName = (side: 'width' | 'height', i: number) => places.value === 3 &&
     <div v-for="side in sides" :key="side" class="mt-3">
       <p class="label">{{ side === 'width' ? 'Across' : 'Down' }} <span class="note figure font-normal">planned {{ formatLength(planned[side], speech) }}</span></p>
       <div class="grid grid-cols-[repeat(auto-fit,minmax(8rem,1fr))] gap-2">
-        <LengthField v-for="(value, i) in values(side)" :key="i" :label="placeName(side, i)" :value="value" :least="planned[side] / 2" :most="planned[side] * 1.5" why="That is far from the plan" :step="1 / 8" hide-steps @commit="v => set(side, i, v)" />
+        <LengthField
+          v-for="(value, i) in values(side)"
+          :key="i"
+          :label="placeName(side, i)"
+          :value="value"
+          :least="planned[side] / 2"
+          :most="planned[side] * 1.5"
+          why="That is far from the plan"
+          :step="1 / 8"
+          hide-steps
+          @commit="v => set(side, i, v)"
+        />
       </div>
       <p v-if="mean(side) !== null" class="figure mt-2 !whitespace-normal" role="status" :data-testid="`mean-${what}-${side}`">
         Mean {{ formatLength(mean(side)!, speech) }}<template v-if="spread(side) > 0">, spread {{ formatLength(spread(side), speech) }}</template>.

@@ -40,8 +40,16 @@ const print = () => window.print()
     </div>
     <ul ref="list" class="no-print space-y-3">
       <ClothRow
-        v-for="(cloth, i) in quilt.cloths" :key="cloth.id" :cloth="cloth" :index="i" :cloths="quilt.cloths" :need="store.plan?.cloths[i]" :is-bought="(steps.get(`bought.${cloth.id}`) ?? 0) > 0"
-        @change="(change: ClothChange) => edit('cloth', changeCloth(cloth.id, change))" @remove="instead => edit('cloth removed', removeCloth(cloth.id, instead))" @bought="bought(cloth.id)"
+        v-for="(cloth, i) in quilt.cloths"
+        :key="cloth.id"
+        :cloth="cloth"
+        :index="i"
+        :cloths="quilt.cloths"
+        :need="store.plan?.cloths[i]"
+        :is-bought="(steps.get(`bought.${cloth.id}`) ?? 0) > 0"
+        @change="(change: ClothChange) => edit('cloth', changeCloth(cloth.id, change))"
+        @remove="instead => edit('cloth removed', removeCloth(cloth.id, instead))"
+        @bought="bought(cloth.id)"
       />
     </ul>
     <div v-if="store.plan" class="card">

@@ -64,8 +64,13 @@ const print = () => window.print()
 <template>
   <div class="mx-auto max-w-7xl p-5">
     <StepMode
-      v-if="isStepping && modeSteps.length > 0" :steps="modeSteps" :start="startAt" :title="`At the mat: ${quilt.name}`" @close="navigateTo(route.path)"
-      @tick="i => toggle(flat[i]!.cloth.id, flat[i]!.index)" @at="i => store.setBookmark({ station: 'cut', of: 'cut', step: i })"
+      v-if="isStepping && modeSteps.length > 0"
+      :steps="modeSteps"
+      :start="startAt"
+      :title="`At the mat: ${quilt.name}`"
+      @close="navigateTo(route.path)"
+      @tick="i => toggle(flat[i]!.cloth.id, flat[i]!.index)"
+      @at="i => store.setBookmark({ station: 'cut', of: 'cut', step: i })"
     >
       <template #default="{ index }">
         <ClothMap :cloth="flat[index]!.cloth" :need="flat[index]!.need" :pieces="pieces" :current="flat[index]!.index" :sheet="flat[index]!.strip.sheet" :done="progress.get(flat[index]!.cloth.id)!.map(p => p.done)" :hand="settings.hand" />

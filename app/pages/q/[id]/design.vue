@@ -34,8 +34,11 @@ const colourOf = (part: Part) => {
 // a part that an undo took away is no longer selected
 watch([quilt, selected], () => {
   const part = selected.value, q = quilt.value
-  const isGone = part && (part.kind === 'border' ? part.border > q.borders.length : part.kind === 'block' ? part.row >= q.setting.down || part.column >= q.setting.across
-    : part.kind === 'binding' ? !q.binding : part.kind === 'sash' ? !q.setting.sashing : !q.setting.sashing?.cornerstones)
+  const isGone = part && (part.kind === 'border'
+    ? part.border > q.borders.length
+    : part.kind === 'block'
+      ? part.row >= q.setting.down || part.column >= q.setting.across
+      : part.kind === 'binding' ? !q.binding : part.kind === 'sash' ? !q.setting.sashing : !q.setting.sashing?.cornerstones)
   if (isGone) selected.value = null
 })
 
@@ -72,8 +75,8 @@ function onKey(event: KeyboardEvent) {
   }
   else if (event.key === 'r' && at) edit('turn', turnCell(at.row, at.column))
   else if (event.key === 'm' && at) edit('mirror', mirrorCell(at.row, at.column))
-  else if (event.key === 'x' && at) carried.value ? press(at) : carried.value = at
-  else if (event.key === 'Enter' && carried.value && at) press(at)
+  else if ((event.key === 'x' || event.key === 'Enter') && carried.value && at) press(at)
+  else if (event.key === 'x' && at) carried.value = at
   else if ((event.key === '[' || event.key === ']') && selected.value) nudge(selected.value, 'width', event.key === '[' ? -1 : 1)
   else if (event.key === 'Escape') {
     if (carried.value) carried.value = null
@@ -93,10 +96,36 @@ useStationShow((part) => {
     <div ref="stage" class="stage">
       <div class="bench" :style="{ gridTemplateColumns: `${TAPE_PX + 14}px auto auto` }">
         <span />
-        <MeasuringTape class="ml-2.5" side="width" :segments="across" :scale="scale" :selected="selected" :step="step" :colours="across.map(s => colourOf(s.part))" :readonly="!store.canWrite" @select="press" @preview="(p, s) => preview(p, 'width', s)" @commit="(p, s) => commit(p, 'width', s)" @nudge="(p, n) => nudge(p, 'width', n)" />
+        <MeasuringTape
+          class="ml-2.5"
+          side="width"
+          :segments="across"
+          :scale="scale"
+          :selected="selected"
+          :step="step"
+          :colours="across.map(s => colourOf(s.part))"
+          :readonly="!store.canWrite"
+          @select="press"
+          @preview="(p, s) => preview(p, 'width', s)"
+          @commit="(p, s) => commit(p, 'width', s)"
+          @nudge="(p, n) => nudge(p, 'width', n)"
+        />
         <div class="self-center pl-2 text-2xl font-bold"><Figure path="quilt.width" title="Finished width"><ReachCard :quilt="quilt" side="width" :value="total('width')" @edit="edit" /></Figure></div>
         <div class="flex flex-col items-end">
-          <MeasuringTape class="mt-2.5 mr-1" side="height" :segments="down" :scale="scale" :selected="selected" :step="step" :colours="down.map(s => colourOf(s.part))" :readonly="!store.canWrite" @select="press" @preview="(p, s) => preview(p, 'height', s)" @commit="(p, s) => commit(p, 'height', s)" @nudge="(p, n) => nudge(p, 'height', n)" />
+          <MeasuringTape
+            class="mt-2.5 mr-1"
+            side="height"
+            :segments="down"
+            :scale="scale"
+            :selected="selected"
+            :step="step"
+            :colours="down.map(s => colourOf(s.part))"
+            :readonly="!store.canWrite"
+            @select="press"
+            @preview="(p, s) => preview(p, 'height', s)"
+            @commit="(p, s) => commit(p, 'height', s)"
+            @nudge="(p, n) => nudge(p, 'height', n)"
+          />
           <div class="pt-1 pr-1 text-2xl font-bold"><Figure path="quilt.height" title="Finished height"><ReachCard :quilt="quilt" side="height" :value="total('height')" @edit="edit" /></Figure></div>
         </div>
         <QuiltDrawing :quilt="quilt" :dimensions="dimensions" :scale="scale" :selected="selected" :carried="carried" :grey="isGrey ? greyOf : undefined" @press="press" @key="onKey" />

@@ -2,9 +2,8 @@
 import { setMethod } from '~~/core/edits/blocks'
 import type { MethodId } from '~~/core/methods/method'
 import type { RecipeUnit } from '~~/core/sewing/recipe'
-import { blockOf, designOf } from '~~/core/quilt/quilt'
+import { blockOf, designOf, clothOf } from '~~/core/quilt/quilt'
 import { clothsOfCell } from '~~/core/block/demands'
-import { clothOf } from '~~/core/quilt/quilt'
 import { CAUTIONS } from '~~/words/caution'
 import { formatSize } from '~~/words/length'
 import { capital, unitName } from '~~/words/names'
@@ -81,7 +80,12 @@ const print = () => window.print()
 <template>
   <div class="mx-auto max-w-7xl p-5">
     <StepMode
-      v-if="isStepping && shownSteps.length > 0" :steps="shownSteps" :start="startAt" :title="`At the machine: ${quilt.name}`" @close="navigateTo(route.path)" @tick="tickStep"
+      v-if="isStepping && shownSteps.length > 0"
+      :steps="shownSteps"
+      :start="startAt"
+      :title="`At the machine: ${quilt.name}`"
+      @close="navigateTo(route.path)"
+      @tick="tickStep"
       @at="i => store.setBookmark({ station: 'piece', of: 'piece', step: i })"
     >
       <template #default="{ index }">
@@ -116,8 +120,16 @@ const print = () => window.print()
       </header>
       <section class="mb-6 space-y-4" aria-label="Units">
         <UnitCard
-          v-for="unit in recipe.units" :key="unit.id" :unit="unit" :quilt="quilt" :made="units.get(unit.id) ?? 0" :ways="store.workbook!.ways[planned(unit)?.key ?? ''] ?? []" :paths="planned(unit)?.paths ?? null" :can-write="store.canWrite"
-          @made="by => countUnits(unit.id, by)" @choose="method => choose(unit.kind, method)"
+          v-for="unit in recipe.units"
+          :key="unit.id"
+          :unit="unit"
+          :quilt="quilt"
+          :made="units.get(unit.id) ?? 0"
+          :ways="store.workbook!.ways[planned(unit)?.key ?? ''] ?? []"
+          :paths="planned(unit)?.paths ?? null"
+          :can-write="store.canWrite"
+          @made="by => countUnits(unit.id, by)"
+          @choose="method => choose(unit.kind, method)"
         />
       </section>
       <section v-if="recipe.joins.length > 0" class="card mb-6" aria-label="Joining the block">

@@ -1,0 +1,139 @@
+import { mkdtempSync, readFileSync, truncateSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { expect, test } from '@playwright/test'
+import { goTo, layOutDemo, openDemo, planned } from './support'
+
+test('a quilt saved as a file and opened again gives the same plan', async ({ page }) => {
+  await openDemo(page, 'Lost property', 'Cloth')
+  const before = await page.locator('[data-path^="cloths."]').allTextContents()
+  await page.keyboard.press('Control+k')
+  await page.getByLabel('Find a command').last().fill('save a copy')
+  const [download] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('Enter')])
+  expect(download.suggestedFilename()).toBe('lost-property.wren.json')
+  const file = await download.path()
+  expect(JSON.parse(readFileSync(file, 'utf8'))).toMatchObject({ format: 'wren-quilt', name: 'Lost property' })
+  await page.goto('/')
+  await page.getByTestId('file-picker').setInputFiles({ name: 'again.wren.json', mimeType: 'application/json', buffer: readFileSync(file) })
+  await planned(page)
+  await goTo(page, 'Cloth')
+  expect(await page.locator('[data-path^="cloths."]').allTextContents()).toEqual(before)
+})
+
+test('wrong files are refused with the field, and the shelf is untouched', async ({ page }) => {
+  await layOutDemo(page)
+  const open = (name: string, text: string) => page.getByTestId('file-picker').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+  const good = { format: 'wren-quilt', version: 1, cloths: [{ id: 'a' }], blocks: [{ id: 'p', design: 'plain', size: 6, cloths: { cloth: 'a' } }], setting: { across: 2, down: 2 } }
+  const refused = page.getByTestId('refused')
+  await open('photo.json', 'not a quilt at all')
+  await expect(refused).toContainText('cannot be read as JSON')
+  await open('many.json', JSON.stringify({ ...good, setting: { across: 'many', down: 2 } }))
+  await expect(refused).toContainText('setting.across: expected a whole number from 1 to 200, got "many"')
+  await open('lost.json', JSON.stringify({ ...good, cloths: [{ id: 'b' }] }))
+  await expect(refused).toContainText('blocks.0.cloths.cloth: there is no cloth "a"')
+  await open('deep.json', '['.repeat(1_000_000))
+  await expect(refused).toContainText('nested')
+  await open('proto.json', JSON.stringify(good).replace('"version"', '"__proto__":{"polluted":1},"version"'))
+  await expect(refused).toContainText('__proto__')
+  const huge = join(mkdtempSync(join(tmpdir(), 'wren-')), 'huge.json')
+  writeFileSync(huge, '{')
+  truncateSync(huge, 200 * 1024 * 1024)
+  await page.getByTestId('file-picker').setInputFiles(huge)
+  await expect(refused).toContainText('too large')
+  await expect(page.getByTestId('quilt-tile')).toHaveCount(3)
+  expect(await page.evaluate(() => ({} as { polluted?: number }).polluted)).toBeUndefined()
+  // markup in a name is text
+  await open('markup.json', JSON.stringify({ ...good, name: '<img src=x onerror="document.title=1">' }))
+  await planned(page)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('<img src=x onerror="document.title=1">')
+})
+
+test('remove with undo, duplicate', async ({ page }) => {
+  await layOutDemo(page)
+  await page.getByRole('button', { name: 'Duplicate Sleepers' }).click()
+  await expect(page.getByTestId('quilt-tile')).toHaveCount(4)
+  await page.getByRole('button', { name: 'Remove Berth four' }).click()
+  await expect(page.getByTestId('quilt-tile')).toHaveCount(3)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByTestId('quilt-tile')).toHaveCount(4)
+})
+
+test('a second tab is told, changes nothing, and can take over', async ({ page, context }) => {
+  const quilt = await openDemo(page, 'Berth four')
+  const second = await context.newPage()
+  await second.goto(`${quilt}/design`)
+  await expect(second.getByTestId('other-tab')).toBeVisible()
+  await second.getByRole('button', { name: 'One block more across' }).click()
+  await expect(second.getByTestId('count-across')).toHaveText('5')
+  await page.getByRole('button', { name: 'One block more across' }).click()
+  await page.waitForTimeout(800)
+  await second.getByRole('button', { name: 'Work here instead' }).click()
+  await expect(second.getByTestId('count-across')).toHaveText('6')
+  await expect(page.getByTestId('other-tab')).toBeVisible()
+})
+
+test('storage that refuses: the banner stays, a copy can still be saved', async ({ page }) => {
+  await openDemo(page, 'Sleepers')
+  await page.evaluate(() => {
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('full', 'QuotaExceededError')
+    }
+  })
+  await page.getByRole('button', { name: 'One block more across' }).click()
+  const banner = page.getByRole('alert').filter({ hasText: 'will not keep' })
+  await expect(banner).toBeVisible()
+  const [download] = await Promise.all([page.waitForEvent('download'), banner.getByRole('button', { name: 'Save a copy' }).click()])
+  expect(JSON.parse(readFileSync(await download.path(), 'utf8'))).toMatchObject({ setting: { across: 7 } })
+})
+
+test('a worker that dies is replaced, and the screen says so', async ({ page }) => {
+  await page.addInitScript(() => {
+    const Real = window.Worker
+    let first = true
+    window.Worker = class extends Real {
+      override postMessage(message: unknown) {
+        if (!first) return super.postMessage(message)
+        first = false
+        setTimeout(() => this.dispatchEvent(new ErrorEvent('error', { message: 'killed', cancelable: true })), 50)
+      }
+    }
+  })
+  await openDemo(page, 'Berth four')
+  await expect(page.getByText('The planner had to be started again').first()).toBeVisible()
+  await expect(page.locator('footer [data-path="quilt.width"]')).toHaveText('60″')
+})
+
+test('earlier versions are kept, and there is a way back', async ({ page }) => {
+  await openDemo(page, 'Sleepers')
+  await page.getByRole('button', { name: 'One block more across' }).click()
+  await planned(page)
+  await page.waitForTimeout(900)
+  await page.keyboard.press('Control+k')
+  await page.getByLabel('Find a command').last().fill('earlier')
+  await page.keyboard.press('Enter')
+  await page.getByTestId('version').first().getByRole('button', { name: 'Go back to it' }).click()
+  await expect(page.getByTestId('count-across')).toHaveText('6')
+})
+
+test('ticks outlive a change of plan, and what is no longer needed is said', async ({ page }) => {
+  await openDemo(page, 'Berth four', 'Cut')
+  await expect(page.locator('footer')).toContainText('253 of 342')
+  await goTo(page, 'Design')
+  await page.getByRole('button', { name: 'One block fewer down' }).click()
+  await planned(page)
+  await page.getByRole('button', { name: /to look at/ }).click()
+  await expect(page.locator('[data-check="cut-already"]').first()).toBeVisible()
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('Control+z')
+  await planned(page)
+  await expect(page.locator('footer')).toContainText('253 of 342')
+})
+
+test('no request leaves this computer', async ({ page }) => {
+  const hosts = new Set<string>()
+  page.on('request', request => hosts.add(new URL(request.url()).hostname))
+  await openDemo(page, 'Berth four')
+  for (const station of ['Cloth', 'Cut', 'Piece', 'Finish', 'Diary']) await goTo(page, station)
+  hosts.delete('')
+  expect([...hosts]).toEqual(['localhost'])
+})

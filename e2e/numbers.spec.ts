@@ -1,0 +1,51 @@
+import { expect, test } from '@playwright/test'
+import { goTo, openDemo, planned, readFigure } from './support'
+
+const STATIONS = ['Design', 'Cloth', 'Cut', 'Piece', 'Finish'] as const
+
+test('every kind of number on every station shows the sum behind it, and the sum is the number', async ({ page }) => {
+  test.setTimeout(180_000)
+  await openDemo(page, 'Berth four')
+  const pressed = new Set<string>()
+  for (const station of STATIONS) {
+    if (station !== 'Design') await goTo(page, station)
+    const paths = await page.locator('button[data-path]:visible').evaluateAll(all => all.map(element => element.getAttribute('data-path')!))
+    for (const path of paths) {
+      const kind = `${station} ${path.replaceAll(/\d+/g, 'n')}`
+      if (pressed.has(kind)) continue
+      pressed.add(kind)
+      const number = page.locator(`button[data-path="${path}"]:visible`).first()
+      await number.click()
+      const slip = page.locator(`[data-testid="slip"][data-for="${path}"]`)
+      await expect(slip).toBeVisible()
+      const total = Number(await slip.getByTestId('slip-total').getAttribute('data-total'))
+      expect(total, path).toBe(Number(await number.getAttribute('data-value')))
+      const shown = (await number.textContent())!
+      const inShown = /yd/.test(shown) ? total / 36 : total
+      expect(Math.abs(readFigure(shown) - inShown), `${path}: ${shown} for ${total}`).toBeLessThanOrEqual(/yd/.test(shown) ? 1 / 16 : 0.005)
+      await page.keyboard.press('Escape')
+      await expect(slip).toBeHidden()
+    }
+  }
+  expect(pressed.size).toBeGreaterThan(25)
+})
+
+test('every path on a station is a number of the plan', async ({ page }) => {
+  await openDemo(page, 'Lost property')
+  for (const station of STATIONS) {
+    if (station !== 'Design') await goTo(page, station)
+    await planned(page)
+    await expect(page.locator('span[data-path]:visible')).toHaveCount(0)
+  }
+})
+
+test('lengths change with the units and stay the same lengths', async ({ page }) => {
+  await openDemo(page, 'Berth four')
+  await page.getByRole('button', { name: 'Units, words, hand and light' }).click()
+  await page.getByRole('button', { name: 'cm', exact: true }).click()
+  await expect(page.locator('footer [data-path="quilt.width"]')).toHaveText(/152.4.cm/)
+  await page.getByRole('button', { name: 'UK: wadding' }).click()
+  await page.keyboard.press('Escape')
+  await goTo(page, 'Finish')
+  await expect(page.getByTestId('batting').getByRole('heading')).toHaveText('Wadding')
+})

@@ -1,0 +1,58 @@
+import { expect, type Locator, type Page } from '@playwright/test'
+
+/** An empty shelf with the three demo quilts laid out on it. */
+export async function layOutDemo(page: Page) {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Lay out three to look at' }).click()
+  await expect(page.getByTestId('quilt-tile')).toHaveCount(3)
+}
+
+/** Opens a demo quilt at a station, its plan made. Gives the address of the quilt. */
+export async function openDemo(page: Page, name: string, station = 'design'): Promise<string> {
+  await layOutDemo(page)
+  await page.getByRole('link').filter({ hasText: name }).click()
+  await planned(page)
+  const quilt = page.url().replace(/\/[a-z]+$/, '')
+  if (station !== 'design') await goTo(page, station)
+  return quilt
+}
+
+/** The plan on show is that of the quilt as it is now. */
+export async function planned(page: Page) {
+  await expect(page.locator('footer.bar[aria-busy="false"]')).toBeVisible()
+}
+
+export async function goTo(page: Page, station: string) {
+  await page.getByRole('navigation', { name: 'Stations of the work' }).getByRole('link', { name: new RegExp(`^${station}$`, 'i') }).click()
+  await expect(page).toHaveURL(new RegExp(`/${station.toLowerCase()}$`))
+  await planned(page)
+}
+
+/** Tab until the thing has focus: nothing here may need a mouse. */
+export async function tabTo(page: Page, target: Locator, most = 150) {
+  await expect(target).toBeVisible()
+  for (let i = 0; i < most; i++) {
+    if (await target.evaluate(element => element === document.activeElement)) return
+    await page.keyboard.press('Tab')
+  }
+  throw new Error(`${target} cannot be reached by Tab`)
+}
+
+/** Reaches a button or link by Tab and presses Enter. */
+export async function pressByKey(page: Page, target: Locator, key = 'Enter') {
+  await tabTo(page, target)
+  await page.keyboard.press(key)
+}
+
+/** Writes into a field reached by Tab. */
+export async function typeByKey(page: Page, target: Locator, text: string) {
+  await tabTo(page, target)
+  await page.keyboard.press('Control+A')
+  await page.keyboard.type(text)
+}
+
+/** A figure as shown on screen, as a number: `2 7/8″`, `12 1/8 yd`, `35`. */
+export function readFigure(text: string): number {
+  const match = /(\d+(?:\.\d+)?)?\s*(?:(\d+)\/(\d+))?/.exec(text.replaceAll('\u00a0', ' ').trim())!
+  return Number(match[1] ?? 0) + (match[2] ? Number(match[2]) / Number(match[3]) : 0)
+}
