@@ -33,7 +33,7 @@ for (const light of ['light', 'dark'] as const) {
       await goTo(page, station)
       await expectAccessible(page, station)
     }
-    await page.getByRole('button', { name: /note|to look at/ }).click()
+    await page.locator('footer .look').click()
     await expectAccessible(page, 'second look')
     await page.keyboard.press('Escape')
     await page.keyboard.press('?')

@@ -20,9 +20,9 @@ watch(id, async (next) => {
 onBeforeUnmount(() => void store.close())
 useHead({ title: () => store.quilt ? `${store.quilt.name} · Wren` : 'Wren' })
 
-const station = computed(() => STATIONS.find(s => route.path.endsWith(`/${s.id}`))?.id ?? 'design')
+const station = computed(() => STATIONS.find(s => route.path.endsWith(`/${s.id}`))?.id)
 watch([station, state], () => {
-  if (state.value === 'open') void store.setBookmark({ ...store.kept?.bookmark, station: station.value })
+  if (state.value === 'open' && station.value) void store.setBookmark({ ...store.kept?.bookmark, station: station.value })
 }, { immediate: true })
 
 function mend(name: string, edit: Edit) {
