@@ -2,6 +2,7 @@ import { rolesOf, type Design } from '../block/design'
 import { parseLength } from '../measure/length'
 import type { Inches } from '../measure/ruler'
 import type { QuiltFile } from '../quilt/schema'
+import { dressRoles } from './dress'
 import { replaced, written, type Edit } from './edit'
 import { asCells, freeId } from './setting'
 
@@ -70,7 +71,7 @@ export function addBlock(design: Design, at: { row: number, column: number } | n
     const cloths = file.cloths.map(cloth => cloth.id)
     const block: BlockEntry = {
       id, design: design.id, ...(size === undefined ? { width, height } : { size }),
-      cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, cloths[i % cloths.length]!])),
+      cloths: dressRoles(design, cloths),
     }
     const added = { ...file, blocks: [...file.blocks, block] }
     return at === null ? added : placeBlock(at.row, at.column, id)(added)

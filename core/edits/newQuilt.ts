@@ -1,8 +1,9 @@
-import { rolesOf, type Design } from '../block/design'
+import type { Design } from '../block/design'
 import type { Inches } from '../measure/ruler'
 import type { Units } from '../measure/units'
 import { fromInches } from '../measure/units'
 import { FORMAT, VERSION, type QuiltFile } from '../quilt/schema'
+import { dressRoles } from './dress'
 import { freeId } from './setting'
 
 export interface NewQuilt {
@@ -22,7 +23,7 @@ export function newQuilt({ name, units, design, size, across, down, cloths }: Ne
   return {
     format: FORMAT, version: VERSION, name, units,
     cloths: cloths.map((cloth, i) => ({ id: ids[i]!, name: cloth.name, colour: cloth.colour })),
-    blocks: [{ id: design.id, design: design.id, size: fromInches(size, units), cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, ids[i % ids.length]!])) }],
+    blocks: [{ id: design.id, design: design.id, size: fromInches(size, units), cloths: dressRoles(design, ids) }],
     setting: { kind: 'straight', across, down, fill: [[design.id]] },
     borders: [],
     backing: { cloth: ids.at(-1)! }, batting: {}, binding: { style: 'double', cloth: ids[0]! },

@@ -11,8 +11,8 @@ const SUFFIX_INCHES: Readonly<Record<string, Inches>> = {
   'cm': INCHES_PER_CM, 'mm': INCHES_PER_CM / 10, 'm': INCHES_PER_CM * 100, 'yd': 36, 'ft': 12,
 }
 
-/** whole or decimal, then a fraction, either may be missing; a space or a hyphen may stand between them */
-const AMOUNT = /^(\d+(?:\.\d+)?|\.\d+)?(?:\s*[\s-]?\s*(\d+)\/(\d+))?$/
+/** A whole or decimal number, and after a space or a hyphen a fraction; or a fraction alone. */
+const AMOUNT = /^(?:(\d+(?:\.\d+)?|\.\d+)(?:(?:\s+|\s*-\s*)(\d+)\/(\d+))?|(\d+)\/(\d+))$/
 
 /**
  * Reads a length as a quilter writes it: `12 1/2`, `12-1/2`, `12½`, `1/4`, `31,5 cm`, `2.5in`, `12½″`.
@@ -29,7 +29,7 @@ export function parseLength(input: number | string, units: Units): Inches | null
   const perUnit = suffix === undefined ? toInches(1, units) : SUFFIX_INCHES[suffix]
   const match = AMOUNT.exec(text)
   if (perUnit === undefined || match === null || text === '') return null
-  const [, whole, over, under] = match
+  const [, whole, over = match[4], under = match[5]] = match
   if (under !== undefined && Number(under) === 0) return null
   // a decimal followed by a fraction ("1.5 1/2") is a slip of the finger, not a length
   if (over !== undefined && whole?.includes('.')) return null

@@ -33,13 +33,13 @@ const total = computed(() => sum.value && sumTotal(sum.value, kind, speech.value
         <table class="w-full">
           <tbody v-if="lines.from.length > 0" class="note">
             <tr v-for="(line, i) in lines.from" :key="i">
-              <td class="pr-6">{{ line.label }}</td>
+              <td class="figure pr-6 !whitespace-normal">{{ line.label }}</td>
               <td class="figure text-right">{{ line.value }}</td>
             </tr>
           </tbody>
           <tbody>
             <tr v-for="(line, i) in lines.terms" :key="i">
-              <td class="pr-6">{{ line.label }}</td>
+              <td class="figure pr-6 !whitespace-normal">{{ line.label }}</td>
               <td class="figure text-right">{{ line.value }}</td>
             </tr>
           </tbody>

@@ -36,6 +36,24 @@ function placed(box: { x: number, y: number, width: number, height: number }) {
   const x = hand === 'left' ? cloth.usable - box.x - box.width : box.x
   return lying.value ? { x: box.y, y: x, width: box.height, height: box.width } : { x, y: box.y, width: box.width, height: box.height }
 }
+/** The cut line of an angled piece where it lies; turned by a quarter when its box is. */
+function outlineOf(cut: { x: number, y: number, width: number, height: number, piece: string }): string {
+  const piece = pieces.get(cut.piece)!
+  const isTurned = Math.abs(cut.width - piece.width) > 1e-6
+  return piece.outline!.map(([px, py]) => {
+    const [x, y] = isTurned ? [cut.width - py, px] : [px, py]
+    const corner = placed({ x: cut.x + x, y: cut.y + y, width: 0, height: 0 })
+    return `${corner.x},${corner.y}`
+  }).join(' ')
+}
+/** Where a square is cut again, corner to corner. */
+function diagonals(cut: { x: number, y: number, width: number, height: number, piece: string }): [number, number, number, number][] {
+  const cuts = pieces.get(cut.piece)?.cuts
+  const box = placed(cut)
+  const falling: [number, number, number, number] = [box.x, box.y, box.x + box.width, box.y + box.height]
+  const rising: [number, number, number, number] = [box.x, box.y + box.height, box.x + box.width, box.y]
+  return cuts === 'two-diagonals' ? [falling, rising] : cuts === 'one-diagonal' ? [rising] : []
+}
 const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
 </script>
 
@@ -43,10 +61,14 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
   <svg class="map" :viewBox="`${-pad} ${-pad * 1.4} ${W + 2 * pad} ${H + pad * 2.6}`" role="img" :aria-label="`Map of ${cloth.name}: ${strips.length} strips on ${formatLength(length, settings)}`" data-testid="cloth-map">
     <rect :width="W" :height="H" :fill="cloth.colour" fill-opacity="0.28" stroke="var(--soft)" :stroke-width="fontSize * 0.12" />
     <g v-for="strip in strips" :key="strip.index" :opacity="done[strip.index] ? 0.45 : 1">
-      <rect v-for="(cut, c) in strip.cuts" :key="c" v-bind="placed(cut)" :fill="cloth.colour" :stroke="line" :stroke-width="fontSize * 0.1" />
+      <template v-for="(cut, c) in strip.cuts" :key="c">
+        <polygon v-if="pieces.get(cut.piece)?.outline" class="piece" :points="outlineOf(cut)" :fill="cloth.colour" :stroke="line" :stroke-width="fontSize * 0.1" />
+        <rect v-else class="piece" v-bind="placed(cut)" :fill="cloth.colour" :stroke="line" :stroke-width="fontSize * 0.1" />
+        <line v-for="(ends, d) in diagonals(cut)" :key="`d${d}`" :x1="ends[0]" :y1="ends[1]" :x2="ends[2]" :y2="ends[3]" :stroke="line" :stroke-width="fontSize * 0.1" />
+      </template>
       <rect v-bind="placed(strip)" fill="none" stroke="var(--ink)" :stroke-width="fontSize * (strip.index === current ? 0.42 : 0.14)" />
       <template v-for="(cut, c) in strip.cuts" :key="`t${c}`">
-        <text v-if="Math.min(placed(cut).width, placed(cut).height) > fontSize * 0.9" :x="placed(cut).x + placed(cut).width / 2" :y="placed(cut).y + placed(cut).height / 2 + fontSize * 0.36" text-anchor="middle" :font-size="fontSize" font-weight="700" :fill="text">{{ letterOf(cut.piece) }}</text>
+        <text v-if="Math.min(placed(cut).width, placed(cut).height) > fontSize * 0.9" :x="placed(cut).x + placed(cut).width / 2" :y="placed(cut).y + placed(cut).height / 2 + fontSize * 0.36" text-anchor="middle" :font-size="fontSize" font-weight="700" class="letter" :fill="text">{{ letterOf(cut.piece) }}</text>
       </template>
     </g>
     <g v-for="(rest, i) in left" :key="`r${i}`">
@@ -61,5 +83,6 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
 
 <style scoped>
 .map { width: 100%; max-height: 100%; display: block; }
-@media print { .map { max-height: 90mm; } }
+/* on paper: outlines and letters, no ink for cloth */
+@media print { .map { max-height: 92mm; } .map .piece { fill: #fff; stroke: #000; } .map .letter { fill: #000; } .map g { opacity: 1; } }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Design } from '~~/core/block/design'
 import { SHIPPED_DESIGNS } from '~~/core/block/designs'
+import { dressRoles } from '~~/core/edits/dress'
 import { newQuilt } from '~~/core/edits/newQuilt'
 import { toInches } from '~~/core/measure/units'
 import type { QuiltFile } from '~~/core/quilt/schema'
@@ -16,7 +17,7 @@ const size = ref(settings.units === 'cm' ? toInches(24, 'cm') : 9)
 const across = ref(5)
 const down = ref(6)
 const cloths = ref([{ name: '', colour: '#2f4470' }, { name: '', colour: '#f3e7cd' }])
-const colours = computed(() => (candidate: Design) => Object.fromEntries([...new Set(candidate.patches.map(p => p.role))].map((role, i) => [role, cloths.value[i % cloths.value.length]!.colour])))
+const colours = computed(() => (candidate: Design) => dressRoles(candidate, cloths.value.map(cloth => cloth.colour)))
 const NAMES = ['First cloth', 'Second cloth', 'Third cloth', 'Fourth cloth', 'Fifth cloth', 'Sixth cloth']
 const COLOURS = ['#2f4470', '#f3e7cd', '#a8402c', '#c9973a', '#5b744c', '#8d8d8f']
 

@@ -136,5 +136,5 @@ const print = () => window.print()
 .map-box { margin-bottom: 0.6rem; }
 .map-box :deep(svg) { max-height: 62vh; }
 @media (max-width: 1000px) { .two { grid-template-columns: minmax(0, 1fr); } }
-@media print { .sheet { break-after: page; } .two { grid-template-columns: 1fr; } .map-box { max-height: 95mm; } }
+@media print { .sheet { break-after: page; } .two { grid-template-columns: 1fr; } .map-box :deep(svg) { max-height: 92mm; } }
 </style>

@@ -154,6 +154,6 @@ useStationShow((part) => {
 .side { overflow-y: auto; padding: 1rem 1.1rem 1rem 0.2rem; }
 @media (max-width: 1000px) {
   .design { grid-template-columns: minmax(0, 1fr); grid-template-rows: minmax(0, 1fr) auto; }
-  .side { max-height: 44vh; padding: 0.75rem 1rem; border-top: 2px dashed var(--line); background: var(--linen); }
+  .side { max-height: 36vh; padding: 0.75rem 1rem; border-top: 2px dashed var(--line); background: var(--linen); }
 }
 </style>

@@ -1,0 +1,74 @@
+// npm run shots: one current picture of each main view, from the demo quilts, into docs/screenshots/.
+import { mkdirSync, rmSync } from 'node:fs'
+import { chromium } from '@playwright/test'
+import { buildIfStale, CHROMIUM, freePort, installChromium, installPackages, ROOT, startServer } from './system.mjs'
+
+const FOLDER = `${ROOT}docs/screenshots`
+const DESK = { width: 1280, height: 800 }
+const TABLET = { width: 820, height: 1180 }
+
+if (!installPackages() || !installChromium() || !buildIfStale()) process.exit(1)
+rmSync(FOLDER, { recursive: true, force: true })
+mkdirSync(FOLDER, { recursive: true })
+const { server, address } = await startServer(await freePort(4173), { NUXT_PUBLIC_DEMO: '1' })
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'] })
+const page = await browser.newPage({ viewport: DESK, locale: 'en-US' })
+
+async function shoot(name) {
+  await page.evaluate(() => document.fonts.ready)
+  await page.waitForTimeout(500)
+  await page.screenshot({ path: `${FOLDER}/${name}.png` })
+  console.log(`docs/screenshots/${name}.png`)
+}
+const settled = () => page.waitForSelector('footer.bar[aria-busy="false"]')
+
+try {
+  await page.goto(address)
+  await page.waitForSelector('[data-testid=quilt-tile]')
+  await shoot('shelf')
+  await page.getByRole('button', { name: 'New quilt' }).click()
+  await shoot('new-quilt')
+  await page.keyboard.press('Escape')
+  await page.getByRole('link').filter({ hasText: 'Berth four' }).click()
+  await settled()
+  const quilt = page.url().replace(/\/design$/, '')
+  const at = async (station) => {
+    await page.goto(`${quilt}/${station}`)
+    await settled()
+  }
+  await page.getByTestId('tape-width').press('ArrowRight')
+  await shoot('design')
+  await page.getByTestId('tape-width').press('ArrowRight')
+  await page.getByRole('button', { name: 'Another block …' }).click()
+  await shoot('block-chooser')
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('Escape')
+  await page.locator('.bench [data-path="quilt.width"]').click()
+  await shoot('sum')
+  for (const station of ['cloth', 'cut', 'piece', 'finish', 'diary']) {
+    await at(station)
+    await shoot(station)
+  }
+  await page.locator('footer .look').click()
+  await shoot('second-look')
+  await at('cut?steps')
+  await shoot('at-the-mat')
+  await at('piece?steps')
+  await shoot('at-the-machine')
+  await page.setViewportSize(TABLET)
+  await at('design')
+  await shoot('tablet')
+  await page.setViewportSize(DESK)
+  await page.evaluate(() => localStorage.setItem('nuxt-color-mode', 'dark'))
+  await at('piece')
+  await shoot('evening')
+  await page.evaluate(() => localStorage.setItem('nuxt-color-mode', 'light'))
+  await at('cut')
+  await page.emulateMedia({ media: 'print' })
+  await page.setViewportSize({ width: 794, height: 1123 })
+  await shoot('cutting-sheet-on-paper')
+}
+finally {
+  await browser.close()
+  server.kill()
+}

@@ -1,0 +1,65 @@
+import fc from 'fast-check'
+import { parseLength } from '../core/measure/length'
+import { planQuilt } from '../core/quilt/plan'
+import { readQuilt } from '../core/quilt/readQuilt'
+import { recipesFor } from '../core/sewing/recipe'
+import { randomQuilt } from '../core/testing/randomQuilt'
+import { mendsFor } from '../core/edits/mends'
+import { checkText } from './check'
+import { subcuts, stripText } from './cutting'
+import { formatCloth, formatFigure, formatLength, formatSmall, withPlainSpaces } from './length'
+import { mendText } from './mend'
+import { unitName, useName } from './names'
+import { stepText } from './step'
+import { sumLines, sumTotal } from './sum'
+import { inEnglish } from './speech'
+
+const us = { units: 'in', english: 'us' } as const, uk = { units: 'cm', english: 'uk' } as const
+
+test.each([[2.875, '2 7/8'], [0.5, '1/2'], [12, '12'], [0.0625, '1/16'], [5.7071, '5.71'], [-0.25, '−1/4'], [0, '0']])('%d inches are written %s', (inches, text) =>
+  expect(withPlainSpaces(formatFigure(inches, us))).toBe(text))
+
+test('centimetres, cloth and small moves', () => {
+  expect(withPlainSpaces(formatLength(31.5 / 2.54, uk))).toBe('31.5 cm')
+  expect(withPlainSpaces(formatCloth(103.5, us))).toBe('2 7/8 yd')
+  expect(withPlainSpaces(formatCloth(100 / 2.54, uk))).toBe('1 m')
+  expect(formatSmall(1 / 32, us)).toBe('1/32″')
+})
+
+test('what is written can be read back', () => {
+  fc.assert(fc.property(fc.integer({ min: 1, max: 6400 }), (n) => {
+    expect(parseLength(formatLength(n / 32, us), 'in')).toBeCloseTo(n / 32, 9)
+    expect(parseLength(formatLength(n / 25.4, uk), 'in')).toBeCloseTo(n / 25.4, 2)
+  }))
+})
+
+test('there are words for every check, mend, step, strip and sum of every quilt, in both Englishes', () => {
+  fc.assert(fc.property(randomQuilt, (file) => {
+    const quilt = readQuilt(file)
+    if (!quilt.ok) return
+    const { plan, work } = planQuilt(quilt.value)
+    const said: string[] = []
+    for (const speech of [us, uk]) {
+      for (const check of plan.checks) {
+        said.push(checkText(check, speech))
+        for (const mend of mendsFor(check, quilt.value)) said.push(mendText(mend.words, speech))
+      }
+      for (const block of quilt.value.blocks) {
+        for (const recipe of recipesFor(work, plan, block.id)) {
+          for (const unit of recipe.units) said.push(unitName(unit.kind), ...unit.steps.map(step => stepText(step, speech)))
+          said.push(...recipe.joins.map(join => stepText(join.step, speech)))
+        }
+      }
+      const pieces = new Map(plan.pieces.map(piece => [piece.id, piece]))
+      for (const piece of plan.pieces) said.push(useName(piece.use))
+      for (const cloth of plan.cloths) for (const strip of cloth.strips) said.push(stripText(strip, speech), ...subcuts(strip, pieces, speech).map(cut => cut.text))
+      for (const sum of Object.values(plan.sums)) said.push(sumTotal(sum, 'length', speech), ...sumLines(sum, 'count', speech).terms.map(line => `${line.label}${line.value}`))
+    }
+    expect(said.filter(text => text === '' || /undefined|NaN|\[object|Infinity/.test(text))).toEqual([])
+  }), { numRuns: 60 })
+}, 60_000)
+
+test('the craft\'s words turn, other words stay', () => {
+  expect(inEnglish('Trim the selvages; the batting is larger.', uk)).toBe('Trim the selvedges; the wadding is larger.')
+  expect(inEnglish('Trim the selvages.', us)).toBe('Trim the selvages.')
+})
