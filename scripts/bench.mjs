@@ -1,0 +1,100 @@
+// npm run bench: the figures we aim for, measured on this machine, printed as a ratio to the aim and written to bench/results.json.
+import { spawnSync } from 'node:child_process'
+import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { gzipSync } from 'node:zlib'
+import { chromium } from '@playwright/test'
+import { build } from 'esbuild'
+import { buildIfStale, CHROMIUM, freePort, installChromium, installPackages, ROOT, startServer } from './system.mjs'
+
+if (!installPackages() || !installChromium() || !buildIfStale()) process.exit(1)
+const results = []
+function record(name, value, unit, aim) {
+  const ratio = aim === null ? null : value / aim
+  results.push({ name, value: Math.round(value * 1000) / 1000, unit, aim, ratio: ratio === null ? null : Math.round(ratio * 1000) / 1000 })
+  console.log(`${name.padEnd(58)} ${value.toFixed(2).padStart(9)} ${unit.padEnd(6)} ${aim === null ? '' : `${(ratio * 100).toFixed(0).padStart(4)} % of ${aim} ${unit}`}`)
+}
+const median = list => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)]
+const times = (count, run) => Array.from({ length: count }, run)
+
+// the command, from a cold start
+const sample = `${ROOT}core/quilt/sample.wren.json`
+record('wren plan of the sample, cold start', median(times(7, () => {
+  const started = performance.now()
+  spawnSync('npm', ['run', '-s', 'wren', '--', 'plan', sample], { cwd: ROOT })
+  return performance.now() - started
+})) / 1000, 's', 1.5)
+
+// the core alone
+await build({ stdin: { contents: `export { planQuilt } from './core/quilt/plan'; export { readQuilt } from './core/quilt/readQuilt'; export { ownStrips, lengthOf } from './core/cutting/ownStrips'; export { toCutPiece } from './core/cloth/need'`, resolveDir: ROOT, loader: 'ts' }, bundle: true, platform: 'node', format: 'esm', outfile: `${ROOT}cli/dist/bench.mjs`, logLevel: 'error' })
+const { planQuilt, readQuilt, ownStrips, lengthOf, toCutPiece } = await import(`${ROOT}cli/dist/bench.mjs`)
+const quilts = [['sample', sample], ...readdirSync(`${ROOT}demo`).filter(name => name.endsWith('.json')).map(name => [name.replace('.wren.json', ''), `${ROOT}demo/${name}`])]
+for (const [name, path] of quilts) {
+  const quilt = readQuilt(JSON.parse(readFileSync(path, 'utf8'))).value
+  const { plan } = planQuilt(quilt)
+  record(`plan() of ${name}`, median(times(15, () => {
+    const started = performance.now()
+    planQuilt(quilt)
+    return performance.now() - started
+  })), 'ms', 150)
+  let need = 0
+  let bound = 0
+  let own = 0
+  plan.cloths.forEach((cloth, i) => {
+    if (cloth.unit !== 'in' || cloth.need === 0) return
+    need += cloth.need
+    bound += cloth.bound
+    own += lengthOf(ownStrips(plan.pieces.filter(piece => piece.cloth === cloth.id).map(toCutPiece), quilt.cloths[i].usable))
+  })
+  record(`need ÷ bound, ${name}`, need / bound, '', 1)
+  record(`need ÷ each size in its own strips, ${name}`, need / own, '', 1)
+}
+
+// the screen
+const { server, address } = await startServer(await freePort(4173))
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'] })
+try {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-US' })
+  let scripts = 0
+  page.on('response', async (response) => {
+    if (response.request().resourceType() === 'script') scripts += gzipSync(await response.body().catch(() => Buffer.alloc(0))).length
+  })
+  await page.goto(address)
+  await page.getByRole('heading', { name: 'The shelf is empty' }).waitFor()
+  await page.waitForTimeout(300)
+  record('script of the first load, gzip', scripts / 1000, 'kB', 250)
+
+  // 400 blocks: a size typed into the tape's field, script and layout of each key
+  await page.getByRole('button', { name: 'Begin a quilt' }).click()
+  await page.getByLabel('Blocks across').fill('20')
+  await page.getByLabel('Blocks down').fill('20')
+  await page.getByRole('button', { name: 'Make this quilt' }).click()
+  await page.waitForSelector('footer.bar[aria-busy="false"]')
+  await page.getByTestId('drawing').press('ArrowRight')
+  const field = page.getByLabel('All blocks, finished', { exact: true })
+  await field.click()
+  const session = await page.context().newCDPSession(page)
+  await session.send('Performance.enable')
+  const spent = async () => {
+    const { metrics } = await session.send('Performance.getMetrics')
+    const value = name => metrics.find(metric => metric.name === name).value
+    return (value('ScriptDuration') + value('LayoutDuration') + value('RecalcStyleDuration')) * 1000
+  }
+  const keys = []
+  for (const size of ['7', '8', '9', '10', '11', '12', '7', '8', '9', '10', '11', '12']) {
+    await field.evaluate(element => element.select())
+    const before = await spent()
+    await field.evaluate((element, text) => {
+      element.value = text
+      element.dispatchEvent(new Event('input', { bubbles: true }))
+    }, size)
+    await page.evaluate(() => new Promise(resolve => requestAnimationFrame(() => requestAnimationFrame(resolve))))
+    keys.push(await spent() - before)
+  }
+  record('a key typed in the size of 400 blocks, script and layout', median(keys), 'ms', 16)
+}
+finally {
+  await browser.close()
+  server.kill()
+}
+mkdirSync(`${ROOT}bench`, { recursive: true })
+writeFileSync(`${ROOT}bench/results.json`, `${JSON.stringify({ node: process.version, results }, null, 2)}\n`)
