@@ -29,6 +29,7 @@ export const useQuilt = defineStore('quilt', () => {
   const trouble = ref<null | 'not-kept' | 'planner-restarted' | 'planner-failed'>(null)
   const lease = shallowRef<Lease | null>(null)
   let client: PlanClient | null = null
+  let lastCloths: { written: QuiltFile['cloths'], read: Quilt['cloths'] } | null = null
 
   const dimensions = computed(() => quilt.value && dimensionsOf(quilt.value))
   const plan = computed(() => workbook.value?.plan ?? null)
@@ -79,12 +80,19 @@ export const useQuilt = defineStore('quilt', () => {
     useSettings().quiltUnits = null
   }
 
+  /** Cloths that the change did not touch stay the same objects, so that all that shows cloth need not be drawn again. */
+  function sharing(next: QuiltFile, read: Quilt): Quilt {
+    if (lastCloths?.written === next.cloths) return markRaw({ ...read, cloths: lastCloths.read })
+    lastCloths = { written: next.cloths, read: read.cloths }
+    return markRaw(read)
+  }
+
   /** Reads a file and shows it; says no, and changes nothing, when it cannot be read. */
   function show(next: QuiltFile): boolean {
     const read = readQuilt(next)
     if (!read.ok) return false
+    quilt.value = sharing(next, read.value)
     file.value = markRaw(next)
-    quilt.value = markRaw(read.value)
     useSettings().quiltUnits = read.value.units
     return true
   }
@@ -105,8 +113,9 @@ export const useQuilt = defineStore('quilt', () => {
   /** While a value is dragged or typed: drawn at once, no undo, not kept. `null` goes back to the file. */
   function preview(edit: Edit | null) {
     if (!file.value) return
-    const read = readQuilt(edit ? edit(file.value) : file.value)
-    if (read.ok) quilt.value = markRaw(read.value)
+    const next = edit ? edit(file.value) : file.value
+    const read = readQuilt(next)
+    if (read.ok) quilt.value = sharing(next, read.value)
   }
 
   function settle(next: QuiltFile) {

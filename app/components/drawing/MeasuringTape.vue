@@ -31,11 +31,14 @@ const total = computed(() => segments.reduce((sum, segment) => sum + segment.siz
 const length = computed(() => total.value * scale)
 const at = ref(0)
 const isAcross = computed(() => side === 'width')
-/** Marks like those of a tape: an inch or a centimetre, every fifth or so longer; none where they would be too dense. */
+/** Marks like those of a tape, in one path: an inch or a centimetre each, every fifth longer; fewer where they would be too dense. */
 const marks = computed(() => {
   const unit = settings.units === 'cm' ? 1 / 2.54 : 1
   const every = [1, 2, 5, 10].find(n => n * unit * scale >= 6) ?? 20
-  return Array.from({ length: Math.floor(total.value / unit / every) + 1 }, (_, i) => ({ at: i * every * unit * scale, long: (i * every) % (every * 5) === 0 }))
+  return Array.from({ length: Math.floor(total.value / unit / every) + 1 }, (_, i) => {
+    const along = (i * every * unit * scale).toFixed(1), deep = (i * every) % (every * 5) === 0 ? 12 : 6
+    return isAcross.value ? `M${along} ${DEEP_PX}v${-deep}` : `M${DEEP_PX} ${along}h${-deep}`
+  }).join('')
 })
 const labels = computed(() => segments.map(segment => ({ at: (segment.start + segment.size / 2) * scale, text: formatFigure(segment.size, settings), fits: segment.size * scale > formatFigure(segment.size, settings).length * 9 })))
 const current = computed(() => segments[Math.min(at.value, segments.length - 1)])
@@ -118,14 +121,13 @@ function onKey(event: KeyboardEvent) {
     @keydown="onKey"
   >
     <rect width="100%" height="100%" fill="var(--tape)" stroke="var(--line)" />
+    <path :d="marks" stroke="var(--walnut)" fill="none" />
     <template v-if="isAcross">
       <rect v-for="(segment, i) in segments" :key="i" :x="segment.start * scale" y="0" :width="Math.max(0, segment.size * scale - 1)" height="7" :fill="colours[i]" />
-      <line v-for="mark in marks" :key="mark.at" :x1="mark.at" :x2="mark.at" :y1="DEEP_PX" :y2="DEEP_PX - (mark.long ? 12 : 6)" stroke="var(--walnut)" />
       <text v-for="(label, i) in labels" v-show="label.fits" :key="`t${i}`" :x="label.at" y="28" text-anchor="middle" class="tape-figure">{{ label.text }}</text>
     </template>
     <template v-else>
       <rect v-for="(segment, i) in segments" :key="i" x="0" :y="segment.start * scale" width="7" :height="Math.max(0, segment.size * scale - 1)" :fill="colours[i]" />
-      <line v-for="mark in marks" :key="mark.at" :y1="mark.at" :y2="mark.at" :x1="DEEP_PX" :x2="DEEP_PX - (mark.long ? 12 : 6)" stroke="var(--walnut)" />
       <text v-for="(label, i) in labels" v-show="segments[i]!.size * scale > 17" :key="`t${i}`" x="22" :y="label.at + 6" text-anchor="middle" class="tape-figure">{{ label.text }}</text>
     </template>
     <rect
