@@ -30,6 +30,7 @@ export default withNuxt(
   },
   {
     files: ['words/**/*.ts'],
+    ignores: ['words/**/*.test.ts'],
     rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\./|\\.\\./core/)', message: 'Words are made from the core alone.' }] }] },
   },
 )

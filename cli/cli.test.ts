@@ -5,7 +5,7 @@ import { schemaText } from './schemaText'
 const wren = (args: string[], input = '') => spawnSync(process.execPath, ['cli/start.mjs', ...args], { input, encoding: 'utf8' })
 const sample = readFileSync('core/quilt/sample.wren.json', 'utf8')
 interface Loose { setting: { across: unknown }, cloths: { width: unknown }[] }
-const bad = (change: (file: Loose) => void) => {
+const bad = (change: (file: Loose) => unknown) => {
   const file = JSON.parse(sample) as Loose
   change(file)
   return JSON.stringify(file)
@@ -15,7 +15,7 @@ test('plan of the sample, from a file and from standard input alike', () => {
   const fromFile = wren(['plan', 'core/quilt/sample.wren.json'])
   expect(fromFile.status).toBe(0)
   const plan = JSON.parse(fromFile.stdout) as { quilt: unknown, checks: { text: string }[] }
-  expect(plan.quilt).toEqual({ width: 60, height: 81, edged: { width: 60.5, height: 81.5 }, blocks: 35, patches: 323 })
+  expect(plan.quilt).toMatchObject({ width: 60, height: 81, edged: { width: 60.5, height: 81.5 }, blocks: 35, patches: 323 })
   expect(plan.checks.every(check => check.text.length > 20)).toBe(true)
   expect(wren(['plan', '-'], sample).stdout).toBe(fromFile.stdout)
 })
@@ -39,7 +39,7 @@ test.each<[string, string, string[]]>([
 
 test('check says what is wrong, and exits 1 when the quilt cannot be made', () => {
   expect(wren(['check', '-'], sample)).toMatchObject({ status: 0 })
-  const tooLarge = bad((file) => { Object.assign(file, { blocks: [{ id: 'star', design: 'plain', size: 50, cloths: { cloth: 'red' } }], setting: { across: 1, down: 1 } }) })
+  const tooLarge = bad(file => Object.assign(file, { blocks: [{ id: 'star', design: 'plain', size: 50, cloths: { cloth: 'red' } }], setting: { across: 1, down: 1 } }))
   const { status, stdout } = wren(['check', '-'], tooLarge)
   expect(status).toBe(1)
   expect(stdout).toContain('error piece-too-large')

@@ -3,15 +3,19 @@ import type { Strip } from '../core/cutting/cutPiece'
 import { formatLength, formatSize } from './length'
 import type { Speech } from './speech'
 
-/** How to cut the strip out of the cloth: `5 3/4″ strip across the cloth`. */
-export function stripText(strip: Strip, speech: Speech): string {
-  const isWhole = strip.x === 0
-  return strip.run === 'along'
-    ? `${formatLength(strip.width, speech)} strip along the cloth, ${formatLength(strip.height, speech)} long`
-    : `${formatLength(strip.height, speech)} strip across ${isWhole ? 'the cloth' : `the ${formatLength(strip.width, speech)} beside the long strips`}`
+/** Which of a strip's measures is set on the ruler, and the words that follow it: `5 3/4″` + `strip across the cloth`. */
+export function stripWords(strip: Strip, speech: Speech): { side: 'width' | 'height', rest: string } {
+  if (strip.run === 'along') return { side: 'width', rest: `strip along the cloth, ${formatLength(strip.height, speech)} long` }
+  return { side: 'height', rest: `strip across ${strip.x === 0 ? 'the cloth' : `the ${formatLength(strip.width, speech)} beside the long strips`}` }
 }
 
-export interface Subcut { piece: Piece | undefined, count: number, text: string }
+export function stripText(strip: Strip, speech: Speech): string {
+  const { side, rest } = stripWords(strip, speech)
+  return `${formatLength(strip[side], speech)} ${rest}`
+}
+
+/** Like pieces of a strip. */
+export interface Subcut { piece: Piece | undefined, count: number, text: string, after: string }
 
 /** What to cut the strip into, kind by kind. */
 export function subcuts(strip: Strip, pieces: ReadonlyMap<string, Piece>, speech: Speech): Subcut[] {
@@ -24,7 +28,7 @@ export function subcuts(strip: Strip, pieces: ReadonlyMap<string, Piece>, speech
   }
   return [...groups.values()].map(({ id, count, width, height }) => {
     const piece = pieces.get(id)
-    const cuts = piece?.cuts === 'one-diagonal' ? ', then once corner to corner' : piece?.cuts === 'two-diagonals' ? ', then on both diagonals' : piece?.cuts === 'angle' ? ', by the template, single layer' : ''
-    return { piece, count, text: `${count} × ${formatSize(width, height, speech)}${cuts}` }
+    const after = piece?.cuts === 'one-diagonal' ? ', then once corner to corner' : piece?.cuts === 'two-diagonals' ? ', then on both diagonals' : piece?.cuts === 'angle' ? ', by the template, single layer' : ''
+    return { piece, count, after, text: `${count} × ${formatSize(width, height, speech)}${after}` }
   })
 }

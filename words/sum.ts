@@ -3,8 +3,8 @@ import { stageName } from './names'
 import { formatCloth, formatFigure, formatLength } from './length'
 import type { Speech } from './speech'
 
-/** What the total is: a length, a length of cloth to buy, or a number of things. */
-export type SumKind = 'length' | 'cloth' | 'count'
+/** What the total is: a length, a length of cloth to buy, a number of things, or a part of the whole in per cent. */
+export type SumKind = 'length' | 'cloth' | 'count' | 'part'
 
 /** One line of a slip: what it is, and its figure. */
 export interface SumLine { label: string, value: string }
@@ -15,12 +15,13 @@ const NAMES: Readonly<Record<string, string>> = {
   'binding-spare': 'for corners and closing', 'strips-exactly': 'strips, exactly', 'binding-length': 'length of the binding', 'lost-per-join': 'lost at each join', 'usable-width': 'usable width of the cloth',
   'panels-exactly': 'panels, exactly', 'to-span': 'to be spanned', 'panels': 'panels', 'strips': 'strips', 'long-pieces': 'long strips along the cloth', 'margin': 'margin', 'square-up': 'squaring up the end',
   'shrinkage': 'shrinkage', 'finished': 'finished', 'length': 'length', 'outline-box': 'box of the template', 'counted': 'counted', 'patches-fed': 'patches', 'rows-of-blocks': 'rows of blocks', 'patches-of': 'blocks',
-  'units-in-blocks': 'blocks', 'units-counted': 'counted in the quilt', 'pieces-of-cloth': 'pieces of cloth opened',
+  'units-in-blocks': 'blocks', 'units-counted': 'counted in the quilt', 'pieces-of-cloth': 'pieces of cloth opened', 'whole': 'the whole cloth', 'area-used': 'in the pieces', 'area-of-pieces': 'area of the pieces', 'area-of-cloth': 'area of the cloth they take',
+  'deepest-piece': 'the deepest piece in it', 'pieces-of': 'pieces of', 'cloth': 'cloth', 'backing': 'backing',
 }
 
 /** The lines of the slip behind a number: figures it starts from, then what is added up. */
 export function sumLines(sum: Sum, kind: SumKind, speech: Speech, names: ReadonlyMap<string, string> = new Map()): { from: SumLine[], terms: SumLine[] } {
-  const figure = (value: number, what: string) => kind === 'count' && !LENGTHS.has(what) ? formatFigure(value, { units: 'in' }) : formatLength(value, speech)
+  const figure = (value: number, what: string) => AREAS.has(what) ? formatArea(value, speech) : kind === 'part' ? formatPart(value) : kind === 'count' && !LENGTHS.has(what) ? formatFigure(value, { units: 'in' }) : formatLength(value, speech)
   return {
     from: (sum.from ?? []).map(term => ({ label: termLabel(term, speech, names, kind), value: figure(termValue(term), term.what) })),
     terms: sum.terms.map(term => ({ label: termLabel(term, speech, names, kind), value: figure(termValue(term), term.what) })),
@@ -28,7 +29,18 @@ export function sumLines(sum: Sum, kind: SumKind, speech: Speech, names: Readonl
 }
 
 export function sumTotal(sum: Sum, kind: SumKind, speech: Speech): string {
-  return kind === 'count' ? formatFigure(sum.total, { units: 'in' }) : kind === 'cloth' ? `${formatLength(sum.total, speech)} = ${formatCloth(sum.total, speech)}` : formatLength(sum.total, speech)
+  return kind === 'part' ? formatPart(sum.total) : kind === 'count' ? formatFigure(sum.total, { units: 'in' }) : kind === 'cloth' ? `${formatLength(sum.total, speech)} = ${formatCloth(sum.total, speech)}` : formatLength(sum.total, speech)
+}
+
+const AREAS = new Set(['area-of-pieces', 'area-of-cloth'])
+
+/** Per cent, whole. */
+export function formatPart(part: number): string {
+  return `${Math.round(part * 100)} %`.replace('-', '−')
+}
+
+function formatArea(area: number, { units }: Speech): string {
+  return units === 'cm' ? `${Math.round(area * 2.54 * 2.54)} cm²` : `${Math.round(area)} sq in`
 }
 
 /** Terms that are lengths even in the slip of a number of things. */
@@ -38,6 +50,9 @@ function termLabel(term: Term, speech: Speech, names: ReadonlyMap<string, string
   const name = NAMES[term.what] ?? term.what
   const of = term.of === undefined ? '' : names.get(term.of) ?? term.of
   if (term.what === 'measured-mean') return `mean of the measures of ${stageName(of)}`
+  if (term.what === 'pieces-of') return `pieces of ${of}`
+  if (term.what === 'cloth') return of
+  if (term.what === 'deepest-piece') return `${name}, ${of}`
   if (!('count' in term)) return name
   const each = kind === 'count' ? formatFigure(term.each, { units: 'in' }) : formatLength(term.each, speech)
   switch (term.what) {

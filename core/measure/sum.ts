@@ -2,8 +2,8 @@ import type { Inches } from './ruler'
 
 /** One line of a sum: so many of one size, or a single value. `of` names what the words need (a cloth, a place). */
 export type Term
-  = | { what: string, count: number, each: number, of?: string }
-    | { what: string, value: number, of?: string }
+  = | { what: string, count: number, each: number, of?: string | undefined }
+    | { what: string, value: number, of?: string | undefined }
 
 /** A number with the reason for it, as data: the terms add up to the total, rounding being a term like any other. */
 export interface Sum {

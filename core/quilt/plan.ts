@@ -23,7 +23,7 @@ import { workroomOf } from './workroom'
 
 /** The plan as others read it: plain data, lengths in inches. Names are agreed in `docs/file-format.md`. */
 export interface Plan {
-  quilt: { width: Inches, height: Inches, edged: { width: Inches, height: Inches }, blocks: number, patches: number }
+  quilt: { width: Inches, height: Inches, edged: { width: Inches, height: Inches }, blocks: number, patches: number, pieces: number, buy: Inches }
   stages: { what: string, width: Inches, height: Inches }[]
   pieces: Piece[]
   cloths: (Omit<ClothNeed, 'need' | 'buy' | 'unplaced'> & { need: number, buy: number })[]
@@ -92,6 +92,7 @@ export function planQuilt(quilt: Quilt, search: Search = QUICK): { plan: Plan, w
   const parts = {
     quilt: {
       width: width.total, height: height.total, edged: { width: width.total + 2 * visible, height: height.total + 2 * visible },
+      pieces: pieces.reduce((sum, piece) => sum + piece.count, 0), buy: needs.reduce((sum, need) => sum + (need.unit === 'in' ? need.buy.total : 0), 0) + (backing?.buy.total ?? 0),
       blocks: dimensions.setting.places.length, patches: patchCounts(quilt).reduce((sum, term) => sum + term.count * term.each, 0),
     },
     stages: dimensions.top.stages.map(stage => ({ what: stage.what, width: stage.width.total, height: stage.height.total })),

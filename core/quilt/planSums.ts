@@ -27,6 +27,7 @@ export function planSums({ quilt, dimensions, needs, pieces, blocks, rough, back
     if (sum) sums[path] = sum
   }
   const { stages, strips } = dimensions.top
+  const letters = new Map(pieces.map(piece => [piece.id, piece.letter]))
   const top = stages.at(-1)!
   put('quilt.width', top.width)
   put('quilt.height', top.height)
@@ -35,6 +36,11 @@ export function planSums({ quilt, dimensions, needs, pieces, blocks, rough, back
   put('quilt.edged.height', sumOf([...top.height.terms, edge], top.height.from))
   put('quilt.blocks', sumOf([{ what: 'rows-of-blocks', count: quilt.setting.cells.length, each: quilt.setting.cells[0]!.length }]))
   put('quilt.patches', sumOf(patches))
+  put('quilt.pieces', sumOf(quilt.cloths.map(cloth => ({ what: 'pieces-of', value: pieces.filter(piece => piece.cloth === cloth.id).reduce((sum, piece) => sum + piece.count, 0), of: cloth.name }))))
+  put('quilt.buy', sumOf([
+    ...needs.flatMap((need, i): Term[] => need.unit === 'in' ? [{ what: 'cloth', value: need.buy.total, of: quilt.cloths[i]!.name }] : []),
+    ...(backing ? [{ what: 'backing', value: backing.buy.total }] : []),
+  ]))
   stages.forEach((stage, i) => {
     put(`stages.${i}.width`, stage.width)
     put(`stages.${i}.height`, stage.height)
@@ -42,6 +48,14 @@ export function planSums({ quilt, dimensions, needs, pieces, blocks, rough, back
   needs.forEach((need, i) => {
     put(`cloths.${i}.need`, need.need)
     put(`cloths.${i}.buy`, need.buy)
+    put(`cloths.${i}.waste`, need.area > 0
+      ? sumOf([{ what: 'whole', value: 1 }, { what: 'area-used', value: need.waste - 1 }], [{ what: 'area-of-pieces', value: need.area }, { what: 'area-of-cloth', value: need.area / (1 - need.waste) }])
+      : { total: 0, terms: [] })
+    need.strips.forEach((strip, s) => {
+      const side = strip.run === 'along' ? 'width' : 'height'
+      const deepest = strip.cuts.reduce((a, b) => b[side] > a[side] ? b : a)
+      put(`cloths.${i}.strips.${s}.${side}`, sumOf([{ what: 'deepest-piece', value: strip[side], of: letters.get(deepest.piece) }]))
+    })
   })
   pieces.forEach((piece, i) => {
     put(`pieces.${i}.count`, countSum(piece))

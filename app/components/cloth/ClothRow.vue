@@ -37,7 +37,7 @@ const what = computed(() => cloth.form === 'piece' ? `${cloth.count ?? 1} of ${f
       </div>
       <div class="text-right">
         <p v-if="need && need.need > 0" class="text-xl font-bold"><Figure :path="`cloths.${index}.buy`" :kind="need.unit === 'piece' ? 'count' : 'cloth'" :text="clothToBuy(need.buy, need.unit, speech)" :title="`To buy of ${cloth.name}`" /></p>
-        <p v-if="need && need.need > 0" class="note">cut from <Figure :path="`cloths.${index}.need`" :kind="need.unit === 'piece' ? 'count' : 'length'" title="Cloth that the strips take" />, {{ Math.round(need.waste * 100) }} % left over</p>
+        <p v-if="need && need.need > 0" class="note">cut from <Figure :path="`cloths.${index}.need`" :kind="need.unit === 'piece' ? 'count' : 'length'" title="Cloth that the strips take" />, <Figure :path="`cloths.${index}.waste`" kind="part" title="Left over" /> left over</p>
         <p v-else class="note">{{ need ? 'not in this quilt yet' : '…' }}</p>
       </div>
       <button type="button" class="button quiet icon" :aria-expanded="isOpen" :aria-label="`Change ${cloth.name}`" @click="isOpen = !isOpen"><UIcon name="i-lucide-pencil" class="size-5" /></button>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { formatFigure, formatLength } from '~~/words/length'
-import { sumLines, sumTotal, type SumKind } from '~~/words/sum'
+import { formatPart, sumLines, sumTotal, type SumKind } from '~~/words/sum'
 
 const { path, kind = 'length', text = undefined, title = 'Why this number' } = defineProps<{
   /** Where the number stands in the plan: `quilt.width`, `cloths.0.buy`. */
@@ -17,7 +17,7 @@ const sum = computed(() => store.plan?.sums[path] ?? null)
 const shown = computed(() => {
   if (text !== undefined) return text
   if (!sum.value) return '…'
-  return kind === 'count' ? formatFigure(sum.value.total, { units: 'in' }) : formatLength(sum.value.total, speech.value)
+  return kind === 'part' ? formatPart(sum.value.total) : kind === 'count' ? formatFigure(sum.value.total, { units: 'in' }) : formatLength(sum.value.total, speech.value)
 })
 const names = computed(() => store.blockNames)
 const lines = computed(() => sum.value && sumLines(sum.value, kind, speech.value, names.value))

@@ -12,7 +12,6 @@ const emit = defineEmits<{ look: [] }>()
 const speech = useSpeech()
 
 const yardage = computed(() => plan.cloths.filter(cloth => cloth.unit === 'in' && cloth.buy > 0))
-const toBuy = computed(() => yardage.value.reduce((sum, cloth) => sum + cloth.buy, 0) + (plan.backing?.buy ?? 0))
 const worst = computed(() => plan.checks[0]?.severity)
 const serious = computed(() => plan.checks.filter(check => check.severity !== 'note').length)
 </script>
@@ -21,8 +20,8 @@ const serious = computed(() => plan.checks.filter(check => check.severity !== 'n
   <footer class="bar no-print" :aria-busy="isPlanning">
     <div><p class="big"><Figure path="quilt.width" title="Finished width" /> × <Figure path="quilt.height" title="Finished height" /></p><p class="small">finished</p></div>
     <div><p class="big"><Figure path="quilt.blocks" kind="count" title="Blocks" /> blocks</p><p class="small"><Figure path="quilt.patches" kind="count" title="Patches" /> patches</p></div>
-    <div class="wide"><p class="big figure">{{ formatCloth(toBuy, speech) }}</p><p class="small">{{ plural(yardage.length, 'cloth') }} to buy{{ plan.backing ? ', back included' : '' }}</p></div>
-    <div class="wide"><p class="big figure">{{ cut.cut }} of {{ cut.all }}</p><p class="small">pieces cut</p></div>
+    <div class="wide"><p class="big"><Figure path="quilt.buy" kind="cloth" :text="formatCloth(plan.quilt.buy, speech)" title="Cloth to buy" /></p><p class="small">{{ plural(yardage.length, 'cloth') }} to buy{{ plan.backing ? ', back included' : '' }}</p></div>
+    <div class="wide"><p class="big">{{ cut.cut }} of <Figure path="quilt.pieces" kind="count" title="Pieces to cut" /></p><p class="small">pieces cut</p></div>
     <button type="button" class="button look" :class="worst" @click="emit('look')">
       <UIcon :name="worst === 'error' ? 'i-lucide-octagon-alert' : plan.checks.length > 0 ? 'i-lucide-eye' : 'i-lucide-check'" class="size-5" />
       {{ serious > 0 ? `${plural(serious, 'thing')} to look at` : plan.checks.length > 0 ? `${plural(plan.checks.length, 'note')}` : 'All in order' }}

@@ -3,12 +3,13 @@ import type { MethodId } from '~~/core/methods/method'
 import type { RecipeUnit } from '~~/core/sewing/recipe'
 import { clothOf, type Quilt } from '~~/core/quilt/quilt'
 import type { Workbook } from '~/workers/planMessages'
-import { formatSize } from '~~/words/length'
 import { capital, methodName, unitName } from '~~/words/names'
 import { stepText } from '~~/words/step'
 
-const { unit, quilt, made, ways, paths, canWrite } = defineProps<{
+const { unit, quilt, made, ways, paths, places, canWrite } = defineProps<{
   unit: RecipeUnit
+  /** Place of each piece in the plan, by id. */
+  places: ReadonlyMap<string, number>
   quilt: Quilt
   /** Ticked so far, over the whole quilt. */
   made: number
@@ -32,7 +33,7 @@ const least = computed(() => Math.min(...ways.map(way => way.cloth)))
     <header class="flex flex-wrap items-center gap-x-4 gap-y-1">
       <h3 class="text-xl">{{ title }}</h3>
       <p class="figure !whitespace-normal">{{ unit.perBlock }} in each block, <template v-if="paths"><Figure :path="paths.count" kind="count" title="In the quilt" /></template><template v-else>{{ unit.inQuilt }}</template> in the quilt<template v-if="unit.over > 0">, {{ unit.over }} left over</template></p>
-      <span v-for="piece in unit.pieces" :key="piece.id" class="inline-flex items-center gap-1.5"><ClothSwatch :cloth="clothOf(quilt, piece.cloth)" :size="30" /><span class="tag">{{ piece.letter }}</span><span class="figure note">{{ formatSize(piece.width, piece.height, speech) }}</span></span>
+      <span v-for="piece in unit.pieces" :key="piece.id" class="inline-flex items-center gap-1.5"><ClothSwatch :cloth="clothOf(quilt, piece.cloth)" :size="30" /><span class="tag">{{ piece.letter }}</span><span class="note"><Figure :path="`pieces.${places.get(piece.id)}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`pieces.${places.get(piece.id)}.height`" :title="`Height of ${piece.letter}`" /></span></span>
     </header>
     <p v-if="isSewn" class="note mt-1">
       <label v-if="ways.length > 1" class="no-print inline-flex flex-wrap items-center gap-2">Made

@@ -50,6 +50,11 @@ useStationKeys({ id, onFind: () => isFinding.value = true, onHelp: () => isHelpi
 watch(() => store.trouble, (trouble) => {
   if (trouble === 'planner-restarted') say('The planner had to be started again', 'Nothing is lost; the numbers will be here in a moment.')
 })
+// the last change is kept even when the page is left at once
+useEventListener(window, 'pagehide', () => void store.saveNow())
+useEventListener(document, 'visibilitychange', () => {
+  if (document.visibilityState === 'hidden') void store.saveNow()
+})
 const isStepping = computed(() => route.query.steps !== undefined)
 </script>
 

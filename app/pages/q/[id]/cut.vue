@@ -21,6 +21,7 @@ const needs = computed(() => plan.value?.cloths.map((need, index) => ({ need, in
 const chosen = ref<string | null>(null)
 const current = computed(() => needs.value.find(({ cloth }) => cloth.id === chosen.value) ?? needs.value[0] ?? null)
 const pieces = computed(() => new Map(plan.value?.pieces.map(piece => [piece.id, piece])))
+const places = computed(() => new Map(plan.value?.pieces.map((piece, i) => [piece.id, i])))
 const ticked = computed(() => doneCounts(quilt.value.done, 'cut'))
 const progress = computed(() => new Map(needs.value.map(({ need }) => [need.id, stripProgress(need.strips, ticked.value)])))
 const pointed = ref<number | null>(null)
@@ -123,7 +124,7 @@ const print = () => window.print()
               <p class="figure !whitespace-normal">{{ need.left.filter(rest => rest.width >= 2 && rest.height >= 2).map(rest => formatSize(rest.width, rest.height, speech)).join(', ') }}</p>
             </template>
           </div>
-          <StripList :need="need" :pieces="pieces" :progress="progress.get(cloth.id)!" :block-names="store.blockNames" @toggle="i => toggle(cloth.id, i)" @point="i => pointed = i" />
+          <StripList :need="need" :index="plan.cloths.indexOf(need)" :pieces="pieces" :places="places" :progress="progress.get(cloth.id)!" :block-names="store.blockNames" @toggle="i => toggle(cloth.id, i)" @point="i => pointed = i" />
         </div>
       </section>
     </template>

@@ -20,6 +20,7 @@ const quilt = computed(() => store.quilt!)
 const plan = computed(() => store.plan)
 const recipes = computed(() => store.workbook?.recipes ?? [])
 const chosen = ref(0)
+const places = computed(() => new Map(plan.value?.pieces.map((piece, i) => [piece.id, i])))
 const recipe = computed(() => recipes.value[Math.min(chosen.value, recipes.value.length - 1)] ?? null)
 const ofBlock = computed(() => quilt.value.setting.cells.flat().filter(cell => cell.block === recipe.value?.block).length)
 const madeBlocks = computed(() => Math.min(ofBlock.value, blocks.value.get(recipe.value?.block ?? '') ?? 0))
@@ -127,6 +128,7 @@ const print = () => window.print()
           :made="units.get(unit.id) ?? 0"
           :ways="store.workbook!.ways[planned(unit)?.key ?? ''] ?? []"
           :paths="planned(unit)?.paths ?? null"
+          :places="places"
           :can-write="store.canWrite"
           @made="by => countUnits(unit.id, by)"
           @choose="method => choose(unit.kind, method)"
