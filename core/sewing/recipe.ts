@@ -111,14 +111,14 @@ function joinSteps(make: BlockMake, clothOfPatch: (patch: number) => string, lig
     const [mx, my] = [(from[0] + to[0]) / 2 + (upright ? gap / 2 : 0), (from[1] + to[1]) / 2 + (upright ? 0 : gap / 2)]
     const reach = Math.max(all.width, all.height) * 0.16 * (press === 'right' || press === 'down' ? 1 : -1)
     const arrow = press === 'open' ? [] : [{ from: [mx - (upright ? reach / 2 : 0), my - (upright ? 0 : reach / 2)] as const, to: [mx + (upright ? reach : 0), my + (upright ? 0 : reach)] as const }]
-    const seamLines = [line('sew', [from[0] + (upright ? 0 : 0), from[1]], to), line('sew', [from[0] + (upright ? gap : 0), from[1] + (upright ? 0 : gap)], [to[0] + (upright ? gap : 0), to[1] + (upright ? 0 : gap)])]
+    const across = ([x, y]: Point): Point => upright ? [x + gap, y] : [x, y + gap]
+    const seamLines = [line('sew', from, to), line('sew', across(from), across(to))]
     const shapes = secondIsLater ? [...shift(first, 0), ...shift(second, gap)] : [...shift(second, 0), ...shift(first, gap)]
-    const isLog = make.units && 'join' in make.units && isLogChild(node)
     const key = [...first!, ...second!].map(patch => `${movePolygon(patch.polygon, -all.x, -all.y).map(p => p.map(v => v.toFixed(3)).join()).sort().join(' ')}:${patch.cloth}`).sort().join('|')
     return {
       key,
       step: {
-        do: 'sew', code: node.kind === 'partial' ? 'join-partial' : node.kind === 'set-in' ? 'join-set-in' : isLog ? 'join-log' : 'join-parts',
+        do: 'sew', code: node.kind === 'partial' ? 'join-partial' : node.kind === 'set-in' ? 'join-set-in' : isLogJoin(node) ? 'join-log' : 'join-parts',
         data: { seam, press: pressWords(press) }, picture: picture(shapes, seamLines, arrow), expect: { width: all.width + 2 * seam, height: all.height + 2 * seam },
       },
     }
@@ -158,7 +158,7 @@ function patchesUnder(tree: UnitTree): number[] {
   return 'unit' in tree ? tree.unit.patches.map(patch => patch.patch) : [...patchesUnder(tree.join[0]), ...patchesUnder(tree.join[1])]
 }
 
-function isLogChild(node: Extract<UnitTree, { join: unknown }>): boolean {
+function isLogJoin(node: Extract<UnitTree, { join: unknown }>): boolean {
   return node.join.some(child => 'unit' in child && child.unit.kind === 'log')
 }
 
