@@ -2,7 +2,7 @@ import { mkdtempSync, readFileSync, truncateSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, test } from '@playwright/test'
-import { goTo, layOutDemo, openDemo, planned } from './support'
+import { goTo, kept, layOutDemo, openDemo, planned } from './support'
 
 test('a quilt saved as a file and opened again gives the same plan', async ({ page }) => {
   await openDemo(page, 'Lost property', 'Cloth')
@@ -66,7 +66,7 @@ test('a second tab is told, changes nothing, and can take over', async ({ page, 
   await second.getByRole('button', { name: 'One block more across' }).click()
   await expect(second.getByTestId('count-across')).toHaveText('5')
   await page.getByRole('button', { name: 'One block more across' }).click()
-  await page.waitForTimeout(800)
+  await kept(page)
   await second.getByRole('button', { name: 'Work here instead' }).click()
   await expect(second.getByTestId('count-across')).toHaveText('6')
   await expect(page.getByTestId('other-tab')).toBeVisible()
@@ -107,7 +107,7 @@ test('earlier versions are kept, and there is a way back', async ({ page }) => {
   await openDemo(page, 'Sleepers')
   await page.getByRole('button', { name: 'One block more across' }).click()
   await planned(page)
-  await page.waitForTimeout(900)
+  await kept(page)
   await page.keyboard.press('Control+k')
   await page.getByRole('searchbox', { name: 'Find a command' }).fill('earlier')
   await page.keyboard.press('Enter')

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { goTo, planned, pressByKey, tabTo, typeByKey } from './support'
+import { goTo, kept, planned, pressByKey, tabTo, typeByKey } from './support'
 
 test('from an empty shelf to a cutting sheet in at most twelve presses', async ({ page }) => {
   let presses = 0
@@ -89,7 +89,7 @@ async function wholeStory(page: Page, hand: { press: (target: ReturnType<Page['l
   await expect(page.getByTestId('next')).toHaveText('It is finished.')
 
   // tomorrow: the same station, the same ticks and measures
-  await page.waitForTimeout(700)
+  await kept(page)
   const quilt = page.url().replace(/\/diary$/, '')
   await page.goto(quilt)
   await expect(page).toHaveURL(/\/diary$/)
@@ -153,7 +153,7 @@ test('step by step at the mat: space ticks and goes on, and tomorrow opens at th
   expect(size).toBeGreaterThanOrEqual(28)
   const box = await page.getByTestId('step-done').boundingBox()
   expect(box!.height).toBeGreaterThanOrEqual(64)
-  await page.waitForTimeout(700)
+  await kept(page)
   await page.reload()
   await expect(mode).toContainText('3 of')
   await page.keyboard.press('ArrowLeft')

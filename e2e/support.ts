@@ -22,6 +22,11 @@ export async function planned(page: Page) {
   await expect(page.locator('footer.bar[aria-busy="false"]')).toBeVisible()
 }
 
+/** The last change is in storage. */
+export async function kept(page: Page) {
+  await expect(page.locator('.kept')).toHaveText('kept on this computer')
+}
+
 export async function goTo(page: Page, station: string) {
   await page.getByRole('navigation', { name: 'Stations of the work' }).getByRole('link', { name: new RegExp(`^${station}$`, 'i') }).click()
   await expect(page).toHaveURL(new RegExp(`/${station.toLowerCase()}$`))

@@ -13,7 +13,7 @@ import type { Workbook } from '~/workers/planMessages'
 
 interface Undoable { name: string, file: QuiltFile }
 
-const SAVE_AFTER_MS = 400
+const SAVE_AFTER_MS = 200
 const PLAN_AFTER_MS = 60
 
 /** The quilt being worked on: the file as written, read; its plan, made in a worker; undo; keeping. */
@@ -33,6 +33,8 @@ export const useQuilt = defineStore('quilt', () => {
 
   const dimensions = computed(() => quilt.value && dimensionsOf(quilt.value))
   const plan = computed(() => workbook.value?.plan ?? null)
+  /** Whether the newest state is in storage. */
+  const isKept = computed(() => kept.value !== null && kept.value.file === file.value)
   const canWrite = computed(() => lease.value?.isMine.value ?? false)
   const blockNames = computed(() => new Map(quilt.value?.blocks.map(block => [block.id, block.name])))
 
@@ -189,7 +191,7 @@ export const useQuilt = defineStore('quilt', () => {
   }
 
   return {
-    kept, file, quilt, workbook, plan, dimensions, blockNames, isPlanning, past, future, trouble, canWrite, lease,
+    kept, file, quilt, workbook, plan, dimensions, blockNames, isPlanning, isKept, past, future, trouble, canWrite, lease,
     open, close, apply, preview, undo, redo, saveNow, restore, setBookmark, takeOver, tick,
   }
 })

@@ -12,6 +12,9 @@ function cellFor(lies: readonly { width: Inches }[]): Inches {
   return lies.every(({ width }) => isOnRuler(width, 1 / 8)) ? 1 / 8 : 1 / 16
 }
 
+/** Depths that are tried: the deepest first, since shallow pieces find room anywhere. */
+const MOST_HEIGHTS = 14
+
 interface Choice { piece: string, width: Inches, height: Inches, stack: number, most: number, cells: number, value: number }
 
 /**
@@ -23,14 +26,17 @@ export function stripPatterns(pieces: readonly CutPiece[], left: ReadonlyMap<str
   const wanted = pieces.filter(piece => left.get(piece.id)! > 0)
   const lies = wanted.flatMap(piece => liesOf(piece, usable, deepest).map(lie => ({ piece, ...lie })))
   const cell = cellFor(lies)
-  const heights = [...new Set(lies.map(lie => Math.round(lie.height * 1e6)))].sort((a, b) => b - a).slice(0, 14).map(h => h / 1e6)
+  // heights that differ by less than any ruler shows are one, and that one is the larger: a strip must hold its pieces
+  const byHeight = new Map<number, number>()
+  for (const { height } of lies) byHeight.set(Math.round(height * 1e5), Math.max(height, byHeight.get(Math.round(height * 1e5)) ?? 0))
+  const heights = [...byHeight.values()].sort((a, b) => b - a).slice(0, MOST_HEIGHTS)
   const patterns: StripPattern[] = []
   for (const height of heights) {
-    const choices = lies.filter(lie => lie.height <= height + 1e-6).map(({ piece, width, height: h }): Choice => {
+    const choices = lies.filter(lie => lie.height <= height).map(({ piece, width, height: h }): Choice => {
       const stack = fitsIn(height, h)
       return { piece: piece.id, width, height: h, stack, most: Math.ceil(left.get(piece.id)! / stack), cells: Math.ceil(width / cell - 1e-6), value: stack * width * h * worth(piece) }
     })
-    const filled = choices.filter(choice => Math.abs(choice.height - height) <= 2e-6).map((first): StripPattern => {
+    const filled = choices.filter(choice => height - choice.height <= 1e-5).map((first): StripPattern => {
       const others = choices.map(choice => choice === first ? { ...choice, most: choice.most - 1 } : choice)
       const rest = fill(others, Math.floor((usable - first.width) / cell + 1e-6), left, first)
       return capped({ height, columns: [{ piece: first.piece, width: first.width, height: first.height, stack: first.stack }, ...rest], value: 0 }, wanted, left, worth)

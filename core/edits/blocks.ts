@@ -5,20 +5,21 @@ import type { QuiltFile } from '../quilt/schema'
 import { dressRoles } from './dress'
 import { replaced, written, type Edit } from './edit'
 import { asCells, freeId } from './setting'
+import { withoutStaleMeasures } from './staleMeasures'
 
 type BlockEntry = QuiltFile['blocks'][number]
 
 /** All blocks take this width (and height, where they are square). In a straight set they stand in columns and rows together. */
 export function setBlocksWidth(width: Inches): Edit {
-  return file => ({ ...file, blocks: file.blocks.map(block => resized(file, block, width, 'width')) })
+  return file => ({ ...withoutStaleMeasures(file, 'blocks'), blocks: file.blocks.map(block => resized(file, block, width, 'width')) })
 }
 
 export function setBlocksHeight(height: Inches): Edit {
-  return file => ({ ...file, blocks: file.blocks.map(block => resized(file, block, height, 'height')) })
+  return file => ({ ...withoutStaleMeasures(file, 'blocks'), blocks: file.blocks.map(block => resized(file, block, height, 'height')) })
 }
 
 export function setBlocksSize(size: Inches): Edit {
-  return file => ({ ...file, blocks: file.blocks.map(({ width: _w, height: _h, ...block }) => ({ ...block, size: written(file, size) })) })
+  return file => ({ ...withoutStaleMeasures(file, 'blocks'), blocks: file.blocks.map(({ width: _w, height: _h, ...block }) => ({ ...block, size: written(file, size) })) })
 }
 
 function resized(file: QuiltFile, { size, width = size, height = size, ...rest }: BlockEntry, to: Inches, side: 'width' | 'height'): BlockEntry {

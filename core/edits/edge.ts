@@ -2,6 +2,7 @@ import type { Inches } from '../measure/ruler'
 import { UNIT_DEFAULTS } from '../measure/units'
 import type { QuiltFile } from '../quilt/schema'
 import { replaced, written, type Edit } from './edit'
+import { withoutStaleMeasures } from './staleMeasures'
 
 type BorderEntry = NonNullable<QuiltFile['borders']>[number]
 
@@ -13,7 +14,7 @@ export function addBorder(width: Inches, cloth: string): Edit {
 }
 
 export function removeBorder(index: number): Edit {
-  return file => ({ ...file, borders: replaced(file.borders ?? [], index, null) })
+  return file => ({ ...withoutStaleMeasures(file, { border: index }), borders: replaced(file.borders ?? [], index, null) })
 }
 
 /** Equal sides and ends are written as one width. */
@@ -26,7 +27,8 @@ export function setBorder(index: number, { sides, ends, ...rest }: BorderChange)
     const end = ends === undefined ? old.ends ?? width : written(file, ends)
     const { sides: _s, ends: _e, ...others } = old
     const next: BorderEntry = { ...others, ...rest, ...(side === end ? { width: side } : { sides: side, ends: end }) }
-    return { ...file, borders: replaced(file.borders!, index, next) }
+    const isResized = sides !== undefined || ends !== undefined || rest.first !== undefined
+    return { ...(isResized ? withoutStaleMeasures(file, { border: index }) : file), borders: replaced(file.borders!, index, next) }
   }
 }
 

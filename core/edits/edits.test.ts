@@ -67,6 +67,19 @@ test('mirrored twice or turned four times, a block lies as before', () => {
   expect(cell(mirror(mirror(turn(file))))).toEqual(cell(turn(file)))
 })
 
+test('a change of size takes back what was measured of the part and of all round it, and nothing else', () => {
+  const plain = newQuilt({ name: 'x', units: 'in', design: star, size: 9, across: 2, down: 2, cloths: [{ name: 'a', colour: '#000000' }, { name: 'b', colour: '#ffffff' }] })
+  const file: QuiltFile = {
+    ...plain, borders: [{ width: 2, cloth: 'a' }, { width: 3, cloth: 'a' }],
+    made: [{ what: 'seam-test', strips: 2, cut: 3, measured: 5.5 }, { what: 'block', block: star.id, size: [9.5] }, { what: 'setting', width: [18] }, { what: 'border-1', width: [22] }, { what: 'border-2-first', width: [28] }],
+  }
+  const left = (edit: Edit) => edit(file).made!.map(entry => entry.what)
+  expect(left(blocks.setBlocksSize(12))).toEqual(['seam-test'])
+  expect(left(setting.setSashing({ width: 1 }))).toEqual(['seam-test', 'block'])
+  expect(left(edge.setBorder(1, { sides: 4, ends: 4 }))).toEqual(['seam-test', 'block', 'setting', 'border-1'])
+  expect(left(edge.setBorder(0, { cloth: 'b' }))).toHaveLength(5)
+})
+
 test('ticks taken back leave the older ones', () => {
   const at = '2026-03-01T10:00:00Z'
   const file = newQuilt({ name: 'x', units: 'cm', design: star, size: 9, across: 1, down: 1, cloths: [{ name: 'a', colour: '#000000' }, { name: 'b', colour: '#ffffff' }] })

@@ -1,6 +1,7 @@
 import type { Inches } from '../measure/ruler'
 import type { QuiltFile } from '../quilt/schema'
 import { written, type Edit } from './edit'
+import { withoutStaleMeasures } from './staleMeasures'
 
 type CellEntry = NonNullable<QuiltFile['setting']['cells']>[number][number]
 type Sashing = NonNullable<QuiltFile['setting']['sashing']>
@@ -17,10 +18,11 @@ export function asCells(file: QuiltFile): CellEntry[][] {
 
 /** More or fewer blocks. Places that are kept keep what stands in them; new ones go on with the pattern two back. */
 export function setCounts(across: number, down: number): Edit {
-  return (file) => {
+  return (old) => {
+    const file = withoutStaleMeasures(old, 'setting')
     if (!file.setting.cells) return { ...file, setting: { ...file.setting, across, down } }
-    const old = asCells(file)
-    const row = (r: number): CellEntry[] => old[r] ?? (old[old.length - 2 + ((r - old.length) % 2)] ?? old.at(-1)!)
+    const placed = asCells(file)
+    const row = (r: number): CellEntry[] => placed[r] ?? (placed[placed.length - 2 + ((r - placed.length) % 2)] ?? placed.at(-1)!)
     const cell = (line: CellEntry[], c: number): CellEntry => line[c] ?? line[line.length - 2 + ((c - line.length) % 2)] ?? line.at(-1)!
     const cells = Array.from({ length: down }, (_, r) => Array.from({ length: across }, (_, c) => cell(row(r), c)))
     return { ...file, setting: { ...file.setting, across, down, cells } }
@@ -38,10 +40,12 @@ export function setFill(fill: string[][]): Edit {
 /** Changes the sashing there is, or puts one in; null takes it out. */
 export function setSashing(change: (Partial<Omit<Sashing, 'width'>> & { width?: Inches }) | null): Edit {
   return (file) => {
-    if (change === null) return { ...file, setting: { ...file.setting, sashing: null } }
+    const isResized = change === null || change.width !== undefined || change.outer !== undefined || !file.setting.sashing
+    const { setting, ...fresh } = isResized ? withoutStaleMeasures(file, 'setting') : file
+    if (change === null) return { ...fresh, setting: { ...setting, sashing: null } }
     const { width, ...rest } = change
     const old: Sashing = file.setting.sashing ?? { width: written(file, 1.5), cloth: file.cloths.at(-1)!.id, outer: true }
-    return { ...file, setting: { ...file.setting, sashing: { ...old, ...rest, ...(width === undefined ? {} : { width: written(file, width) }) } } }
+    return { ...fresh, setting: { ...setting, sashing: { ...old, ...rest, ...(width === undefined ? {} : { width: written(file, width) }) } } }
   }
 }
 

@@ -72,7 +72,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
     <header class="head no-print">
       <NuxtLink to="/" class="flex items-center gap-2" aria-label="Wren: to the shelf"><img src="/wren.svg" alt="" width="40" height="40"></NuxtLink>
       <h1 class="min-w-0 truncate">{{ store.quilt!.name }}</h1>
-      <span class="note kept">{{ store.trouble === 'not-kept' ? 'not kept' : 'kept on this computer' }}</span>
+      <span class="note kept">{{ store.trouble === 'not-kept' ? 'not kept' : store.isKept || !store.canWrite ? 'kept on this computer' : 'keeping …' }}</span>
       <div class="ml-auto flex items-center">
         <button type="button" class="button quiet icon" :disabled="store.past.length === 0" :aria-label="store.past.length > 0 ? `Undo: ${store.past.at(-1)!.name}` : 'Undo'" title="Undo (Ctrl Z)" @click="store.undo"><UIcon name="i-lucide-undo-2" class="size-6" /></button>
         <button type="button" class="button quiet icon" :disabled="store.future.length === 0" :aria-label="store.future.length > 0 ? `Redo: ${store.future.at(-1)!.name}` : 'Redo'" title="Redo (Ctrl Shift Z)" @click="store.redo"><UIcon name="i-lucide-redo-2" class="size-6" /></button>
