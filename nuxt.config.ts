@@ -21,5 +21,5 @@ export default defineNuxtConfig({
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
   telemetry: false,
   eslint: { config: { stylistic: { quotes: 'single', semi: false } } },
-  icon: { provider: 'none', clientBundle: { scan: true } },
+  icon: { provider: 'none', clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'], globExclude: ['node_modules'] } } },
 })

@@ -11,6 +11,12 @@ const emit = defineEmits<{ choose: [design: Design] }>()
 const open = defineModel<boolean>('open', { required: true })
 
 const words = ref('')
+const input = useTemplateRef('input')
+/** What is typed next goes into the field, not to the cross that closes. */
+function focusField(event: Event) {
+  event.preventDefault()
+  input.value?.focus()
+}
 const found = computed(() => {
   const wanted = words.value.trim().toLowerCase().split(/\s+/)
   return designs.filter(design => wanted.every(word => `${design.name} ${design.family} ${design.patches.length} patches`.toLowerCase().includes(word)))
@@ -23,10 +29,25 @@ function choose(design: Design) {
 </script>
 
 <template>
-  <UModal v-model:open="open" :title="title" description="Choose a block" :ui="{ content: 'max-w-4xl bg-paper', description: 'sr-only', body: 'p-4' }">
+  <UModal
+    v-model:open="open"
+    :content="{ onOpenAutoFocus: focusField }"
+    :title="title"
+    description="Choose a block"
+    :ui="{ content: 'max-w-4xl bg-paper', description: 'sr-only', body: 'p-4' }"
+  >
     <template #body>
       <label class="label" for="design-words">Find a block</label>
-      <input id="design-words" v-model="words" class="field mb-4" type="search" placeholder="star, log, nine-patches …" autocomplete="off" @keydown.enter="found.length > 0 && choose(found[0]!)">
+      <input
+        id="design-words"
+        ref="input"
+        v-model="words"
+        class="field mb-4"
+        type="search"
+        placeholder="star, log, nine-patches …"
+        autocomplete="off"
+        @keydown.enter="found.length > 0 && choose(found[0]!)"
+      >
       <p v-if="found.length === 0" class="note py-8 text-center">No block of that name. Try a part of it: star, log, goose.</p>
       <ul class="grid max-h-[55vh] grid-cols-[repeat(auto-fill,minmax(8.500rem,1fr))] gap-3 overflow-y-auto p-1">
         <li v-for="design in found" :key="design.id">

@@ -24,7 +24,6 @@ const emit = defineEmits<{ made: [by: number], choose: [method: MethodId | null]
 const speech = useSpeech()
 const settings = useSettings()
 const title = computed(() => capital(unitName(unit.kind, unit.inQuilt)))
-const isSewn = computed(() => unit.steps.length > 1 || unit.pieces.length > 1)
 const least = computed(() => Math.min(...ways.map(way => way.cloth)))
 </script>
 
@@ -35,7 +34,7 @@ const least = computed(() => Math.min(...ways.map(way => way.cloth)))
       <p class="figure !whitespace-normal">{{ unit.perBlock }} in each block, <template v-if="paths"><Figure :path="paths.count" kind="count" title="In the quilt" /></template><template v-else>{{ unit.inQuilt }}</template> in the quilt<template v-if="unit.over > 0">, {{ unit.over }} left over</template></p>
       <span v-for="piece in unit.pieces" :key="piece.id" class="inline-flex items-center gap-1.5"><ClothSwatch :cloth="clothOf(quilt, piece.cloth)" :size="30" /><span class="tag">{{ piece.letter }}</span><span class="note"><Figure :path="`pieces.${places.get(piece.id)}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`pieces.${places.get(piece.id)}.height`" :title="`Height of ${piece.letter}`" /></span></span>
     </header>
-    <p v-if="isSewn" class="note mt-1">
+    <p class="note mt-1">
       <label v-if="ways.length > 1" class="no-print inline-flex flex-wrap items-center gap-2">Made
         <select class="field !min-h-11 !w-auto !py-1" :value="unit.method" :disabled="!canWrite" :aria-label="`How to make the ${unitName(unit.kind)}`" @change="e => emit('choose', (e.target as HTMLSelectElement).value as MethodId)">
           <option v-for="way in ways" :key="way.method" :value="way.method">{{ methodName(way.method) }}{{ way.cloth > least * 1.01 ? `, ${Math.round((way.cloth / least - 1) * 100)} % more cloth` : '' }}{{ way.trim ? ', trimmed' : '' }}</option>
@@ -43,13 +42,13 @@ const least = computed(() => Math.min(...ways.map(way => way.cloth)))
       </label>
       <span :class="{ 'print-only': ways.length > 1 }">Made {{ methodName(unit.method) }}.</span> Seam included in every size.
     </p>
-    <ol v-if="isSewn" class="steps">
+    <ol class="steps">
       <li v-for="(step, i) in unit.steps" :key="i">
         <div class="shot"><PictureView :picture="step.picture" :cloths="quilt.cloths" :label="stepText(step, speech)" :mirror="settings.hand === 'left'" /></div>
         <p class="figure !whitespace-normal"><strong>{{ i + 1 }}.</strong> {{ stepText(step, speech) }}</p>
       </li>
     </ol>
-    <footer v-if="isSewn" class="mt-3 flex flex-wrap items-center gap-3">
+    <footer class="mt-3 flex flex-wrap items-center gap-3">
       <p class="figure">Unfinished: <strong v-if="paths"><Figure :path="paths.width" title="Unfinished width" /> × <Figure :path="paths.height" title="Unfinished height" /></strong></p>
       <div class="no-print ml-auto flex items-center gap-2">
         <button type="button" class="button icon" :disabled="made === 0 || !canWrite" :aria-label="`One ${unitName(unit.kind, 1)} fewer made`" @click="emit('made', -1)"><UIcon name="i-lucide-minus" class="size-5" /></button>

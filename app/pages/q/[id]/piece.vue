@@ -24,6 +24,8 @@ const places = computed(() => new Map(plan.value?.pieces.map((piece, i) => [piec
 const recipe = computed(() => recipes.value[Math.min(chosen.value, recipes.value.length - 1)] ?? null)
 const ofBlock = computed(() => quilt.value.setting.cells.flat().filter(cell => cell.block === recipe.value?.block).length)
 const madeBlocks = computed(() => Math.min(ofBlock.value, blocks.value.get(recipe.value?.block ?? '') ?? 0))
+/** Units that are sewn before the block is joined; the others are ready as cut. */
+const isSewn = (unit: RecipeUnit) => unit.steps.length > 1 || unit.pieces.length > 1
 const versions = computed(() => recipes.value.filter(other => other.block === recipe.value?.block).length)
 
 /** Where the numbers of a unit stand in the plan. */
@@ -44,7 +46,7 @@ const modeSteps = computed(() => {
   const r = recipe.value
   if (!r) return []
   const name = blockOf(quilt.value, r.block).name
-  const sewn = r.units.filter(unit => unit.steps.length > 1)
+  const sewn = r.units.filter(isSewn)
   return [
     ...sewn.flatMap(unit => unit.steps.map((step, i) => ({
       place: `${capital(unitName(unit.kind))}, ${plural(unit.inQuilt, 'unit')} in the quilt: step ${i + 1} of ${unit.steps.length}`, text: stepText(step, speech.value), picture: step.picture,
@@ -120,8 +122,9 @@ const print = () => window.print()
         <p class="caution ml-auto max-w-md">{{ CAUTIONS.needle }}</p>
       </header>
       <section class="mb-6 space-y-4" aria-label="Units">
+        <PlainPieces v-if="recipe.units.some(unit => !isSewn(unit))" :units="recipe.units.filter(unit => !isSewn(unit))" :quilt="quilt" :places="places" />
         <UnitCard
-          v-for="unit in recipe.units"
+          v-for="unit in recipe.units.filter(isSewn)"
           :key="unit.id"
           :unit="unit"
           :quilt="quilt"
