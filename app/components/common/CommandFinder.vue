@@ -6,11 +6,7 @@ const open = defineModel<boolean>('open', { required: true })
 
 const words = ref('')
 const input = useTemplateRef('input')
-/** What is typed next goes into the field, not to the cross that closes. */
-function focusField(event: Event) {
-  event.preventDefault()
-  input.value?.focus()
-}
+const content = useFirstFocus(input)
 const at = ref(0)
 const found = computed(() => commands.filter(command => words.value.toLowerCase().split(/\s+/).every(word => command.name.toLowerCase().includes(word))))
 watch(words, () => at.value = 0)
@@ -23,7 +19,7 @@ function run(command: Command | undefined) {
 </script>
 
 <template>
-  <UModal v-model:open="open" title="Find a command" description="Type a part of what you want to do" :content="{ onOpenAutoFocus: focusField }" :ui="{ content: 'bg-paper max-w-lg', description: 'sr-only', body: 'p-3' }">
+  <UModal v-model:open="open" title="Find a command" description="Type a part of what you want to do" :content="content" :ui="{ content: 'bg-paper max-w-lg', description: 'sr-only', body: 'p-3' }">
     <template #body>
       <input
         ref="input"

@@ -12,11 +12,7 @@ const open = defineModel<boolean>('open', { required: true })
 
 const words = ref('')
 const input = useTemplateRef('input')
-/** What is typed next goes into the field, not to the cross that closes. */
-function focusField(event: Event) {
-  event.preventDefault()
-  input.value?.focus()
-}
+const content = useFirstFocus(input)
 const found = computed(() => {
   const wanted = words.value.trim().toLowerCase().split(/\s+/)
   return designs.filter(design => wanted.every(word => `${design.name} ${design.family} ${design.patches.length} patches`.toLowerCase().includes(word)))
@@ -31,7 +27,7 @@ function choose(design: Design) {
 <template>
   <UModal
     v-model:open="open"
-    :content="{ onOpenAutoFocus: focusField }"
+    :content="content"
     :title="title"
     description="Choose a block"
     :ui="{ content: 'max-w-4xl bg-paper', description: 'sr-only', body: 'p-4' }"
