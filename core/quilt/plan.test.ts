@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { DEMO_QUILTS } from '../../demo'
 import { brokenRules, RULES } from '../testing/contractRules'
 import { randomQuilt } from '../testing/randomQuilt'
 import { planQuilt } from './plan'
@@ -34,6 +35,12 @@ describe('the sample quilt', () => {
 })
 
 test('rules are numbered from 1', () => expect(RULES.map(rule => rule.number)).toEqual(RULES.map((_, i) => i + 1)))
+
+test.each(DEMO_QUILTS.map(file => [file.name, file] as const))('demo quilt %s keeps every rule, and can be made', (_, file) => {
+  const { quilt, plan } = planOf(file)
+  expect(brokenRules(quilt, plan)).toEqual([])
+  expect(plan.checks.filter(check => check.severity === 'error')).toEqual([])
+})
 
 test('300 random quilts keep every rule', () => {
   fc.assert(fc.property(randomQuilt, (file) => {
