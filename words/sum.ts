@@ -16,7 +16,7 @@ const NAMES: Readonly<Record<string, string>> = {
   'panels-exactly': 'panels, exactly', 'to-span': 'to be spanned', 'panels': 'panels', 'strips': 'strips', 'long-pieces': 'long strips along the cloth', 'margin': 'margin', 'square-up': 'squaring up the end',
   'shrinkage': 'shrinkage', 'finished': 'finished', 'length': 'length', 'outline-box': 'box of the template', 'counted': 'counted', 'patches-fed': 'patches', 'rows-of-blocks': 'rows of blocks', 'patches-of': 'blocks',
   'units-in-blocks': 'blocks', 'units-counted': 'counted in the quilt', 'pieces-of-cloth': 'pieces of cloth opened', 'whole': 'the whole cloth', 'area-used': 'in the pieces', 'area-of-pieces': 'area of the pieces', 'area-of-cloth': 'area of the cloth they take',
-  'deepest-piece': 'the deepest piece in it', 'pieces-of': 'pieces of', 'cloth': 'cloth', 'backing': 'backing',
+  'deepest-piece': 'the deepest piece in it', 'pieces-of': 'pieces of', 'spare': 'spare', 'cloth': 'cloth', 'backing': 'backing',
 }
 
 /** The lines of the slip behind a number: figures it starts from, then what is added up. */

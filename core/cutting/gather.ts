@@ -46,8 +46,11 @@ export interface PieceOrder {
   along?: boolean
 }
 
-/** Like pieces of the whole quilt in one pile each, lettered by cut size in the order of the work. */
-export function gatherPieces(orders: readonly PieceOrder[]): Piece[] {
+/**
+ * Like pieces of the whole quilt in one pile each, lettered by cut size in the order of the work. Piles for blocks get so many
+ * `spares`; what is cut to length for one place (sashes, borders, binding, strips of a strip set) gets none.
+ */
+export function gatherPieces(orders: readonly PieceOrder[], spares = 0): Piece[] {
   const piles = new Map<string, PieceOrder[]>()
   for (const order of orders) {
     if (order.draft.count === 0) continue
@@ -67,8 +70,9 @@ export function gatherPieces(orders: readonly PieceOrder[]): Piece[] {
         if (slots.includes(feed.slot)) forBlocks.set(feed.block, (forBlocks.get(feed.block) ?? new Set()).add(feed.patch))
       }
     }
+    const spare = draft.slots.length > 0 && draft.shape !== 'strip' ? spares : 0
     return {
-      id, cloth: draft.cloth, use: `${where.join(' + ')}: ${draft.part}`, part: draft.part, letter, count: countOf(pile), spare: 0,
+      id, cloth: draft.cloth, use: `${where.join(' + ')}: ${draft.part}`, part: draft.part, letter, count: countOf(pile) + spare, spare,
       patches: pile.reduce((sum, order) => sum + (order.draft.serves ?? order.times) * order.draft.slots.length, 0),
       for: [...forBlocks].map(([block, patches]) => ({ block, patches: [...patches].sort((a, b) => a - b) })),
       shape: draft.shape, width: draft.width, height: draft.height, exact: draft.exact, cuts: draft.cuts, hand: draft.hand ?? 'either', method,

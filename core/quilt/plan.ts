@@ -145,7 +145,7 @@ function layOutChoices(choices: readonly Choice[], fixed: readonly PieceOrder[],
   const orders = choices.flatMap(({ demand, way }) => way.made.pieces.map((draft): PieceOrder => ({
     draft, method: way.method.id, where: [...demand.perBlock.keys()], feeds: demand.feeds, times: demand.count,
   })))
-  const pieces = gatherPieces([...orders, ...fixed])
+  const pieces = gatherPieces([...orders, ...fixed], quilt.spares)
   const wanted = (all: readonly Piece[], cloth: string) => all.filter(piece => piece.cloth === cloth).map(piece => `${piece.id} ${piece.count}`).join()
   const needs = quilt.cloths.map((cloth, i) => known && wanted(pieces, cloth.id) === wanted(known.pieces, cloth.id) ? known.needs[i]! : clothNeed(quilt, cloth, pieces, search))
   return { choices, pieces, needs }

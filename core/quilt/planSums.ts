@@ -91,8 +91,10 @@ export function planSums({ quilt, dimensions, needs, pieces, blocks, rough, back
 /** Pieces from the patches they feed; strips and the like are simply counted. */
 function countSum(piece: Piece): Sum {
   if (piece.patches === 0 || piece.part === 'strips') return sumOf([{ what: 'counted', value: piece.count }])
-  const perPiece = Math.max(1, Math.round(piece.patches / piece.count))
-  return roundedSum([{ what: 'patches-fed', count: piece.patches, each: 1 / perPiece }], piece.count)
+  const needed = piece.count - piece.spare
+  const perPiece = Math.max(1, Math.round(piece.patches / needed))
+  const fed = roundedSum([{ what: 'patches-fed', count: piece.patches, each: 1 / perPiece }], needed)
+  return sumOf([...fed.terms, { what: 'spare', value: piece.spare }])
 }
 
 /** Finished size, what the seams add, what the tips of a triangle add, and rounding to the ruler. */

@@ -75,6 +75,8 @@ function schemaFor(units: Units) {
       join: f.oneOf(['diagonal', 'straight']).default('diagonal'), flange: z.object({ strip: f.length(0.5, 12), cloth: f.id }, object).optional(),
     }, object).nullish(),
     margin: f.number(0, 2).default(0.1),
+    // pieces cut beyond those needed, in each pile for the blocks
+    spares: f.whole(0, 100).default(0),
     made: f.list(made).default([]),
     done: f.list(z.object({ what: f.oneOf(['cut', 'unit', 'block', 'row', 'step']), id: f.text(400), count: f.whole(0, 1_000_000).default(1), at: f.date.optional() }, object)).default([]),
     diary: f.list(z.object({ at: f.date, text: f.text(20_000).default(''), minutes: f.number(0, 100_000).optional() }, object)).default([]),

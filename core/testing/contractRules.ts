@@ -81,7 +81,7 @@ export const RULES: readonly Rule[] = [
     broken: (_, { pieces }) => pieces.flatMap((piece) => {
       const gives: Record<string, number> = { 'hst-2': 2, 'hst-8': 8, 'qst-2': 4, 'one-diagonal': 2, 'two-diagonals': 4 }
       const each = piece.shape === 'strip' ? Infinity : piece.method === 'goose-4' ? (piece.part === 'geese' ? 4 : 2) : gives[piece.cuts === 'none' ? piece.method : piece.cuts] ?? 1
-      return piece.count * each >= piece.patches - 1e-9 && piece.count - piece.spare > 0 ? [] : [`${piece.id}: ${piece.count} pieces for ${piece.patches} patches`]
+      return (piece.count - piece.spare) * each >= piece.patches - 1e-9 && piece.count - piece.spare > 0 ? [] : [`${piece.id}: ${piece.count} pieces for ${piece.patches} patches`]
     }),
   },
   {

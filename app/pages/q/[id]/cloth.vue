@@ -35,6 +35,14 @@ const print = () => window.print()
       <label class="flex items-center gap-2"><span class="font-semibold">Units made with</span>
         <select class="field !w-auto" :value="quilt.aim" @change="e => edit('aim', file => ({ ...file, aim: (e.target as HTMLSelectElement).value as typeof quilt.aim }))"><option v-for="aim in AIMS" :key="aim" :value="aim">{{ capital(aimName(aim)) }}</option></select>
       </label>
+      <label class="flex items-center gap-2"><span class="font-semibold">Spares in each pile</span><input
+        type="number"
+        min="0"
+        max="100"
+        class="field figure !w-20"
+        :value="quilt.spares"
+        @change="e => edit('spare pieces', file => ({ ...file, spares: Math.min(100, Math.max(0, Math.round(Number((e.target as HTMLInputElement).value)))) }))"
+      ></label>
       <label class="flex items-center gap-2"><span class="font-semibold">Margin, %</span><input type="number" min="0" max="100" class="field figure !w-24" :value="Math.round(quilt.margin * 100)" @change="e => edit('margin', file => ({ ...file, margin: Math.min(2, Math.max(0, Number((e.target as HTMLInputElement).value) / 100)) }))"></label>
       <button type="button" class="button act" @click="add"><UIcon name="i-lucide-plus" class="size-5" />Another cloth</button>
     </div>

@@ -114,7 +114,7 @@ const print = () => window.print()
                 <tr v-for="{ piece, index } in pilesOf(cloth.id)" :key="piece.id" class="border-t border-line">
                   <td class="py-1"><span class="tag">{{ piece.letter }}</span></td>
                   <td><Figure :path="`pieces.${index}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`pieces.${index}.height`" :title="`Height of ${piece.letter}`" /></td>
-                  <td class="text-right"><Figure :path="`pieces.${index}.count`" kind="count" :title="`Pieces of ${piece.letter}`" /><span v-if="piece.spare" class="note"> (+{{ piece.spare }})</span></td>
+                  <td class="text-right"><Figure :path="`pieces.${index}.count`" kind="count" :title="`Pieces of ${piece.letter}`" /><span v-if="piece.spare" class="note"> ({{ piece.spare }} spare)</span></td>
                   <td class="pl-4">{{ useName(piece.use, store.blockNames) }}{{ piece.hand === 'either' ? '' : `, ${piece.hand} hand` }}</td>
                 </tr>
               </tbody>
