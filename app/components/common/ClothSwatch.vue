@@ -23,17 +23,17 @@ const colour = computed(() => grey ? greyOf(cloth.colour) : cloth.colour)
       </pattern>
     </defs>
     <rect
-      x="0.750"
-      y="0.750"
-      width="42.500"
-      height="42.500"
+      x="0.75"
+      y="0.75"
+      width="42.5"
+      height="42.5"
       rx="7"
       :fill="`url(#${id})`"
       stroke="currentColor"
       stroke-opacity="0.45"
       stroke-width="1.5"
     />
-    <circle cx="22" cy="22" r="11.500" :fill="light < 55 ? '#fffdf8' : '#26282b'" fill-opacity="0.88" />
-    <text x="22" y="27.500" text-anchor="middle" font-weight="700" :font-size="cloth.letter.length > 1 ? 12 : 16" :fill="light < 55 ? '#26282b' : '#fffdf8'">{{ cloth.letter }}</text>
+    <circle cx="22" cy="22" r="11.5" :fill="light < 55 ? '#fffdf8' : '#26282b'" fill-opacity="0.88" />
+    <text x="22" y="27.5" text-anchor="middle" font-weight="700" :font-size="cloth.letter.length > 1 ? 12 : 16" :fill="light < 55 ? '#26282b' : '#fffdf8'">{{ cloth.letter }}</text>
   </svg>
 </template>

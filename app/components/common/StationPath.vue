@@ -10,8 +10,8 @@ const { quiltId, done } = defineProps<{
   <nav aria-label="Stations of the work" class="path">
     <template v-for="(station, i) in STATIONS" :key="station.id">
       <svg v-if="i > 0" class="stitches" viewBox="0 0 34 6" aria-hidden="true">
-        <line x1="0" y1="3" x2="34" y2="3" stroke="var(--line)" stroke-width="3.500" stroke-dasharray="8 5" />
-        <line x1="0" y1="3" :x2="34 * (done[STATIONS[i - 1]!.id] ?? 0)" y2="3" stroke="var(--madder)" stroke-width="3.500" stroke-dasharray="8 5" />
+        <line x1="0" y1="3" x2="34" y2="3" stroke="var(--line)" stroke-width="3.5" stroke-dasharray="8 5" />
+        <line x1="0" y1="3" :x2="34 * (done[STATIONS[i - 1]!.id] ?? 0)" y2="3" stroke="var(--madder)" stroke-width="3.5" stroke-dasharray="8 5" />
       </svg>
       <NuxtLink :to="`/q/${quiltId}/${station.id}`" class="station" active-class="here">{{ station.name }}</NuxtLink>
     </template>

@@ -45,7 +45,7 @@ function choose(design: Design) {
         @keydown.enter="found.length > 0 && choose(found[0]!)"
       >
       <p v-if="found.length === 0" class="note py-8 text-center">No block of that name. Try a part of it: star, log, goose.</p>
-      <ul class="grid max-h-[55vh] grid-cols-[repeat(auto-fill,minmax(8.500rem,1fr))] gap-3 overflow-y-auto p-1">
+      <ul class="grid max-h-[55vh] grid-cols-[repeat(auto-fill,minmax(8.5rem,1fr))] gap-3 overflow-y-auto p-1">
         <li v-for="design in found" :key="design.id">
           <button type="button" class="tile" @click="choose(design)">
             <DesignPicture :design="design" :colours="colours(design)" :size="92" />

@@ -136,10 +136,10 @@ function onKey(event: KeyboardEvent) {
       fill="var(--madder)"
       fill-opacity="0.12"
       stroke="var(--madder)"
-      stroke-width="2.500"
+      stroke-width="2.5"
       rx="5"
-      :x="isAcross ? segment.start * scale - 2 : 1.500"
-      :y="isAcross ? 1.500 : segment.start * scale - 2"
+      :x="isAcross ? segment.start * scale - 2 : 1.5"
+      :y="isAcross ? 1.5 : segment.start * scale - 2"
       :width="isAcross ? segment.size * scale + 4 : DEEP_PX - 3"
       :height="isAcross ? DEEP_PX - 3 : segment.size * scale + 4"
     />

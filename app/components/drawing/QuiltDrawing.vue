@@ -67,7 +67,7 @@ function onPress(event: PointerEvent) {
     <svg class="overlay" :viewBox="`${-margin} ${-margin} ${whole.width + 2 * margin} ${whole.height + 2 * margin}`" :width="width" :height="height" aria-hidden="true">
       <g v-for="(box, i) in marked" :key="i" fill="none" vector-effect="non-scaling-stroke">
         <rect v-bind="box" stroke="#fff" :stroke-width="4 / scale" />
-        <rect v-bind="box" stroke="#a0392a" :stroke-width="2.500 / scale" :stroke-dasharray="`${6 / scale} ${4 / scale}`" />
+        <rect v-bind="box" stroke="#a0392a" :stroke-width="2.5 / scale" :stroke-dasharray="`${6 / scale} ${4 / scale}`" />
       </g>
       <rect v-for="(box, i) in held" :key="`h${i}`" v-bind="box" fill="#2f4470" fill-opacity="0.35" stroke="#2f4470" :stroke-width="4 / scale" />
     </svg>
