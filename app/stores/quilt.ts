@@ -28,13 +28,16 @@ export const useQuilt = defineStore('quilt', () => {
   const future = shallowRef<Undoable[]>([])
   const trouble = ref<null | 'not-kept' | 'planner-restarted' | 'planner-failed'>(null)
   const lease = shallowRef<Lease | null>(null)
+  /** Where the person is, for tomorrow. */
+  const bookmark = shallowRef<Bookmark | undefined>()
+  let writing: Promise<void> = Promise.resolve()
   let client: PlanClient | null = null
   let lastCloths: { written: QuiltFile['cloths'], read: Quilt['cloths'] } | null = null
 
   const dimensions = computed(() => quilt.value && dimensionsOf(quilt.value))
   const plan = computed(() => workbook.value?.plan ?? null)
   /** Whether the newest state is in storage. */
-  const isKept = computed(() => kept.value !== null && kept.value.file === file.value)
+  const isKept = computed(() => kept.value !== null && kept.value.file === file.value && kept.value.bookmark === bookmark.value)
   const canWrite = computed(() => lease.value?.isMine.value ?? false)
   const blockNames = computed(() => new Map(quilt.value?.blocks.map(block => [block.id, block.name])))
 
@@ -49,6 +52,7 @@ export const useQuilt = defineStore('quilt', () => {
     const found = await loadKept(id)
     if (!found || !show(found.file)) return false
     kept.value = found
+    bookmark.value = found.bookmark
     lease.value = holdLease(id, () => {})
     client = createPlanClient({
       onDone(result) {
@@ -70,7 +74,7 @@ export const useQuilt = defineStore('quilt', () => {
   }
 
   async function close() {
-    if (kept.value && file.value !== kept.value.file) await saveNow()
+    await saveNow()
     client?.stop()
     client = null
     lease.value?.release()
@@ -143,9 +147,16 @@ export const useQuilt = defineStore('quilt', () => {
     settle(next.file)
   }
 
-  async function saveNow(mark = false) {
-    if (!kept.value || !file.value || !canWrite.value) return
-    const next = withState(kept.value, toPlain(file.value), new Date().toISOString(), mark)
+  /** Writes go one after the other, each with the newest state: two at once could leave the older one in storage. */
+  function saveNow(mark = false): Promise<void> {
+    writing = writing.then(() => write(mark))
+    return writing
+  }
+
+  async function write(mark: boolean) {
+    if (!kept.value || !file.value || !canWrite.value || (isKept.value && !mark)) return
+    const marked: KeptQuilt = { ...kept.value, bookmark: bookmark.value }
+    const next = mark || marked.file !== file.value ? withState(marked, toPlain(file.value), new Date().toISOString(), mark) : marked
     try {
       await keep(next)
       if (kept.value?.id === next.id) kept.value = next
@@ -165,12 +176,9 @@ export const useQuilt = defineStore('quilt', () => {
     await saveNow()
   }
 
-  async function setBookmark(bookmark: Bookmark) {
-    if (!kept.value || !canWrite.value) return
-    kept.value = { ...kept.value, bookmark }
-    await keep(kept.value).catch(() => {
-      trouble.value = 'not-kept'
-    })
+  function setBookmark(next: Bookmark) {
+    bookmark.value = next
+    void save()
   }
 
   /** Another tab had the quilt: read again what it kept, then work here. */
@@ -180,6 +188,7 @@ export const useQuilt = defineStore('quilt', () => {
     lease.value.takeOver()
     if (!newest || !show(newest.file)) return
     kept.value = newest
+    bookmark.value = newest.bookmark
     past.value = []
     future.value = []
     isPlanning.value = true
@@ -191,7 +200,7 @@ export const useQuilt = defineStore('quilt', () => {
   }
 
   return {
-    kept, file, quilt, workbook, plan, dimensions, blockNames, isPlanning, isKept, past, future, trouble, canWrite, lease,
+    kept, bookmark, file, quilt, workbook, plan, dimensions, blockNames, isPlanning, isKept, past, future, trouble, canWrite, lease,
     open, close, apply, preview, undo, redo, saveNow, restore, setBookmark, takeOver, tick,
   }
 })

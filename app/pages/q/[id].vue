@@ -22,7 +22,7 @@ useHead({ title: () => store.quilt ? `${store.quilt.name} · Wren` : 'Wren' })
 
 const station = computed(() => STATIONS.find(s => route.path.endsWith(`/${s.id}`))?.id)
 watch([station, state], () => {
-  if (state.value === 'open' && station.value) void store.setBookmark({ ...store.kept?.bookmark, station: station.value })
+  if (state.value === 'open' && station.value) store.setBookmark({ ...store.bookmark, station: station.value })
 }, { immediate: true })
 
 function mend(name: string, edit: Edit) {

@@ -58,7 +58,7 @@ const modeSteps = computed(() => flat.value.map(({ cloth, strip, index, need }) 
   ...(index === 0 ? { caution: `${inEnglish('Press the cloth, fold selvage to selvage so that it hangs without a ripple, and square one end against the fold.', speech.value)} ${CAUTIONS.blade}` } : {}),
 })))
 const isStepping = computed(() => route.query.steps !== undefined)
-const startAt = computed(() => store.kept?.bookmark?.of === 'cut' ? store.kept.bookmark.step ?? 0 : Math.max(0, modeSteps.value.findIndex(step => !step.done)))
+const startAt = computed(() => store.bookmark?.of === 'cut' ? store.bookmark.step ?? 0 : Math.max(0, modeSteps.value.findIndex(step => !step.done)))
 const print = () => window.print()
 </script>
 

@@ -2,7 +2,7 @@
 const route = useRoute()
 const store = useQuilt()
 // where the person was yesterday
-await navigateTo(`/q/${String(route.params.id)}/${store.kept?.bookmark?.station ?? 'design'}`, { replace: true })
+await navigateTo(`/q/${String(route.params.id)}/${store.bookmark?.station ?? 'design'}`, { replace: true })
 </script>
 
 <template>

@@ -75,7 +75,7 @@ function tickStep(index: number) {
   else walked.value.add(index)
 }
 const shownSteps = computed(() => modeSteps.value.map((step, i) => ({ ...step, done: step.done || walked.value.has(i) })))
-const startAt = computed(() => store.kept?.bookmark?.of === 'piece' ? store.kept.bookmark.step ?? 0 : 0)
+const startAt = computed(() => store.bookmark?.of === 'piece' ? store.bookmark.step ?? 0 : 0)
 const isStepping = computed(() => route.query.steps !== undefined)
 const print = () => window.print()
 </script>
