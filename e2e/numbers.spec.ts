@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { goTo, openDemo, planned, readFigure } from './support'
 
 const STATIONS = ['Design', 'Cloth', 'Cut', 'Piece', 'Finish'] as const
@@ -28,6 +28,32 @@ test('every kind of number on every station shows the sum behind it, and the sum
     }
   }
   expect(pressed.size).toBeGreaterThan(25)
+})
+
+/** Lengths on the page that neither belong to a number of the plan nor were given by the quilter. */
+const unexplained = (page: Page) => page.evaluate(() => {
+  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
+  const found: string[] = []
+  while (walker.nextNode()) {
+    const text = walker.currentNode.textContent!, element = walker.currentNode.parentElement!
+    if (/\d\s*(″|cm\b|yd\b)/.test(text) && element.checkVisibility() && !element.closest('[data-path], [data-given], select, label, script')) found.push(text)
+  }
+  return found
+})
+
+test('every length on every station, and in the step modes, is a number of the plan or the quilter\'s own', async ({ page }) => {
+  test.setTimeout(120_000)
+  const quilt = await openDemo(page, 'Berth four')
+  for (const place of ['design', 'cloth', 'cut', 'piece', 'finish', 'diary', 'cut?steps', 'piece?steps']) {
+    await page.goto(`${quilt}/${place}`)
+    await planned(page)
+    expect(await unexplained(page), place).toEqual([])
+    if (!place.includes('?')) continue
+    for (let i = 0; i < 12; i++) {
+      await page.keyboard.press('ArrowRight')
+      expect(await unexplained(page), `${place} ${i}`).toEqual([])
+    }
+  }
 })
 
 test('every path on a station is a number of the plan', async ({ page }) => {

@@ -1,11 +1,25 @@
 import type { Step } from '../core/sewing/step'
-import { formatLength, formatSize } from './length'
+import { formatFigure, formatLength } from './length'
 import { inEnglish, plural, type Speech } from './speech'
+import { textOf, type TextPart } from './textPart'
 
-/** One step as a sentence or two. Codes come from the methods and from the joining of blocks, rows and borders. */
-export function stepText({ code, data = {} }: Pick<Step, 'code' | 'data'>, speech: Speech): string {
-  const length = (key: string) => formatLength(Number(data[key]), speech)
-  const size = () => formatSize(Number(data.width), Number(data.height), speech)
+/** One step as a sentence or two. */
+export function stepText(step: Pick<Step, 'code' | 'data'>, speech: Speech): string {
+  return textOf(stepParts(step, speech))
+}
+
+/** Stands in the sentence where a length will be put; no writing system uses it. */
+const GAP = '\uE000'
+
+/** One step as words and lengths. Codes come from the methods and from the joining of blocks, rows and borders. */
+export function stepParts({ code, data = {} }: Pick<Step, 'code' | 'data'>, speech: Speech): TextPart[] {
+  const lengths: { text: string, inches: number }[] = []
+  const put = (inches: number, write: typeof formatLength) => {
+    lengths.push({ text: write(inches, speech), inches })
+    return GAP
+  }
+  const length = (key: string) => put(Number(data[key]), formatLength)
+  const size = () => `${put(Number(data.width), formatFigure)}\u00a0× ${put(Number(data.height), formatLength)}`
   const count = (key: string) => Number(data[key])
   const name = (key: string) => String(data[key] ?? '')
   const sentence = (): string => {
@@ -33,7 +47,7 @@ export function stepText({ code, data = {} }: Pick<Step, 'code' | 'data'>, speec
       case 'cut-segments': return `Square one end, then cut segments ${length('segment')} wide: ${count('count')} in all, up to ${count('gives')} from a full set.`
       case 'cut-on-line': return `Cut on the line: ${count('gives')} units.`
       case 'cut-on-line-and-press': return `Cut on the line and press both halves to the dark.`
-      case 'cut-in-four-and-across': return `Cut in four through the middle (${length('half')} from each edge), then on the marked lines: ${count('gives')} units. Do not move the pieces between cuts.`
+      case 'cut-in-four-and-across': return `Cut in four through the middle, upright and level, then on the marked lines: ${count('gives')} units. Do not move the pieces between cuts.`
       case 'cut-and-press-hearts': return `Cut on the line. Press the small triangles out: two hearts.`
       case 'square-on-each-heart': return `Lay a ${length('small')} square on the corner of each heart, right sides together. Mark from the corner to between the ears and sew ${length('seam')} away on both sides.`
       case 'mark-corner-squares': return `Mark one diagonal on the wrong side of each ${length('side')} square.`
@@ -53,5 +67,6 @@ export function stepText({ code, data = {} }: Pick<Step, 'code' | 'data'>, speec
       default: throw new Error(`no words for step ${code}`)
     }
   }
-  return inEnglish(sentence(), speech)
+  const words = inEnglish(sentence(), speech).split(GAP)
+  return words.flatMap((part, i): TextPart[] => i < lengths.length ? [part, lengths[i]!] : [part])
 }

@@ -16,6 +16,10 @@ const NAMES: Readonly<Record<string, string>> = {
   'panels-exactly': 'panels, exactly', 'to-span': 'to be spanned', 'panels': 'panels', 'strips': 'strips', 'long-pieces': 'long strips along the cloth', 'margin': 'margin', 'square-up': 'squaring up the end',
   'shrinkage': 'shrinkage', 'finished': 'finished', 'length': 'length', 'outline-box': 'box of the template', 'counted': 'counted', 'patches-fed': 'patches', 'rows-of-blocks': 'rows of blocks', 'patches-of': 'blocks',
   'units-in-blocks': 'blocks', 'units-counted': 'counted in the quilt', 'pieces-of-cloth': 'pieces of cloth opened', 'whole': 'the whole cloth', 'area-used': 'in the pieces', 'area-of-pieces': 'area of the pieces', 'area-of-cloth': 'area of the cloth they take',
+  'width-as-sold': 'width as sold', 'selvages': 'selvages', 'strip-width': 'width of the strip',
+  'largest': 'the largest', 'smallest': 'the smallest', 'mean': 'mean', 'expected': 'expected', 'segment': 'segment of the set', 'units-left-over': 'made beyond those needed',
+  'share-of-each-allowance': 'what strips lose, shared among the allowances', 'allowances-in-seams': 'allowances in the seams', 'seam-sewn': 'seam as sewn', 'seam-wanted': 'seam wanted',
+  'strips-laid': 'strips laid out', 'usable-there': 'usable width there', 'length-of-strip': 'length of the strip', 'depth-of-strip': 'depth of the strip', 'cut-from-it': 'cut from it', 'width-of-the-piece': 'width of the piece cut there',
   'deepest-piece': 'the deepest piece in it', 'pieces-of': 'pieces of', 'spare': 'spare', 'cloth': 'cloth', 'backing': 'backing',
 }
 

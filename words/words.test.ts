@@ -6,13 +6,14 @@ import { recipesFor } from '../core/sewing/recipe'
 import { randomQuilt } from '../core/testing/randomQuilt'
 import { mendsFor } from '../core/edits/mends'
 import { checkText } from './check'
-import { subcuts, stripText } from './cutting'
+import { subcuts, stripParts } from './cutting'
 import { formatCloth, formatFigure, formatLength, formatSmall, withPlainSpaces } from './length'
 import { mendText } from './mend'
 import { unitName, useName } from './names'
 import { stepText } from './step'
 import { sumLines, sumTotal } from './sum'
 import { inEnglish } from './speech'
+import { textOf } from './textPart'
 
 const us = { units: 'in', english: 'us' } as const, uk = { units: 'cm', english: 'uk' } as const
 
@@ -52,7 +53,7 @@ test('there are words for every check, mend, step, strip and sum of every quilt,
       }
       const pieces = new Map(plan.pieces.map(piece => [piece.id, piece]))
       for (const piece of plan.pieces) said.push(useName(piece.use))
-      for (const cloth of plan.cloths) for (const strip of cloth.strips) said.push(stripText(strip, speech), ...subcuts(strip, pieces, speech).map(cut => cut.text))
+      for (const cloth of plan.cloths) for (const strip of cloth.strips) said.push(textOf(stripParts(strip, speech)), ...subcuts(strip, pieces, speech).map(cut => textOf(cut.parts)))
       for (const sum of Object.values(plan.sums)) said.push(sumTotal(sum, 'length', speech), ...sumLines(sum, 'count', speech).terms.map(line => `${line.label}${line.value}`))
     }
     expect(said.filter(text => text === '' || /undefined|NaN|\[object|Infinity/.test(text))).toEqual([])

@@ -2,7 +2,6 @@ import { planQuilt } from '~~/core/quilt/plan'
 import type { Quilt } from '~~/core/quilt/quilt'
 import { recipesFor } from '~~/core/sewing/recipe'
 import { quiltRows } from '~~/core/sewing/rows'
-import { testBlockPieces } from '~~/core/sewing/testBlock'
 import type { Workbook } from './planMessages'
 
 export function makeWorkbook(quilt: Quilt): Workbook {
@@ -13,7 +12,6 @@ export function makeWorkbook(quilt: Quilt): Workbook {
     plan,
     recipes: blocks.flatMap(block => recipesFor(work, plan, block.id)),
     rows: quiltRows(quilt),
-    testBlocks: Object.fromEntries(blocks.map(block => [block.id, testBlockPieces(work, block.id)])),
     ways: Object.fromEntries(work.choices.map(({ demand, ways }) => [demand.unit.key, ways.map(way => ({ method: way.method.id, cloth: way.cloth, work: way.work, trim: way.made.trim }))])),
   }
 }

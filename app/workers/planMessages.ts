@@ -1,4 +1,3 @@
-import type { Piece } from '~~/core/cutting/gather'
 import type { MethodId } from '~~/core/methods/method'
 import type { Plan } from '~~/core/quilt/plan'
 import type { QuiltFile } from '~~/core/quilt/schema'
@@ -10,8 +9,6 @@ export interface Workbook {
   plan: Plan
   recipes: Recipe[]
   rows: QuiltRow[]
-  /** What to cut for one block alone, by block. */
-  testBlocks: Record<string, Piece[]>
   /** For each unit by its key: the ways to make it, best first. */
   ways: Record<string, { method: MethodId, cloth: number, work: number, trim: boolean }[]>
 }

@@ -48,16 +48,17 @@ export interface PieceOrder {
 
 /**
  * Like pieces of the whole quilt in one pile each, lettered by cut size in the order of the work. Piles for blocks get so many
- * `spares`; what is cut to length for one place (sashes, borders, binding, strips of a strip set) gets none.
+ * `spares`; what is cut to length for one place (sashes, borders, binding, strips of a strip set) gets none. Sizes that have
+ * a letter in `known` keep it.
  */
-export function gatherPieces(orders: readonly PieceOrder[], spares = 0): Piece[] {
+export function gatherPieces(orders: readonly PieceOrder[], spares = 0, known: readonly Piece[] = []): Piece[] {
   const piles = new Map<string, PieceOrder[]>()
   for (const order of orders) {
     if (order.draft.count === 0) continue
     const id = pieceId(order)
     piles.set(id, [...(piles.get(id) ?? []), order])
   }
-  const letters = new Map<string, string>()
+  const letters = new Map(known.map(piece => [sizeKey(piece), piece.letter]))
   return [...piles].map(([id, pile]): Piece => {
     const { draft, method, along } = pile[0]!
     const size = sizeKey(draft)
@@ -115,9 +116,9 @@ function diagonalOf(corner: string | undefined): string {
   return corner === 'nw' || corner === 'se' ? 'rising' : corner === 'ne' || corner === 'sw' ? 'falling' : 'both'
 }
 
-function sizeKey(draft: PieceDraft): string {
+function sizeKey(draft: Pick<PieceDraft, 'width' | 'height' | 'cuts' | 'outline' | 'hand'>): string {
   const sides = [draft.width, draft.height].sort((a, b) => a - b).map(lengthKey).join('x')
-  return `${sides} ${draft.cuts} ${draft.outline ? `${draft.hand} ${outlineKey(draft.outline)}` : ''}`
+  return `${sides} ${draft.cuts} ${draft.outline ? `${draft.hand ?? 'either'} ${outlineKey(draft.outline)}` : ''}`
 }
 
 /** Short and the same for the same outline. FNV-1a over its corners. */

@@ -6,6 +6,11 @@ import { lengthOf, ownStrips } from './ownStrips'
 
 export interface Leftover { x: Inches, y: Inches, width: Inches, height: Inches, sheet: number }
 
+/** Large enough to feed the back, a scrappy border or a later block. Source: handbook §6. */
+export function isWorthKeeping({ width, height }: Leftover): boolean {
+  return width >= 2 && height >= 2
+}
+
 export interface Layout {
   /** Length of cloth the strips take. */
   length: Inches

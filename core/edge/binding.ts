@@ -6,7 +6,7 @@ import { stripsToReach } from './joinedStrips'
 /** Spare for turning four corners and joining the ends. Source: handbook §11. */
 const BINDING_SPARE: Inches = 12
 
-export interface Binding { style: 'double' | 'single', length: Sum, strips: Sum, strip: Inches, buy: Sum, visible: Inches, joins: number, loss: Inches }
+export interface Binding { style: 'double' | 'single', length: Sum, strips: Sum, strip: Inches, buy: Sum, visible: Inches, joins: number, loss: Inches, /** Of the two ends where they are joined last. */ overlap: Sum }
 
 /**
  * Binding strips for a top of this finished size. Length = raw perimeter + 12″; strips = ⌈(length − loss) ÷ (usable − loss)⌉, where a
@@ -30,5 +30,6 @@ export function planBinding(quilt: Quilt, width: Inches, height: Inches): Bindin
   return {
     style: binding.style === 'single' ? 'single' : 'double', length, strips, strip: binding.strip,
     buy: sumOf([{ what: 'strips', count, each: binding.strip }]), visible: quilt.seam, joins: count, loss,
+    overlap: sumOf([binding.join === 'diagonal' ? { what: 'strip-width', value: binding.strip } : { what: 'seams', count: 2, each: quilt.seam }]),
   }
 }

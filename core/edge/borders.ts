@@ -8,7 +8,15 @@ import type { SettingLayout } from '../setting/straight'
 export type Side = 'left' | 'right' | 'top' | 'bottom'
 
 /** The top after one step of the work: finished size, and why. */
-export interface Stage { what: string, width: Sum, height: Sum }
+export interface Stage {
+  what: string
+  width: Sum
+  height: Sum
+  /** What the tape should show, raw edge to raw edge, by what was really sewn inside it. */
+  expected: Record<'width' | 'height', Sum>
+  /** The same between the two pairs of a border, on the side that the first pair has changed. */
+  first?: { side: 'width' | 'height', expected: Sum }
+}
 
 /** One strip of a border. `length`: raw, as it is trimmed and sewn on. */
 export interface BorderStrip { border: number, side: Side, length: Sum, finishedWidth: Inches }
@@ -35,16 +43,17 @@ export function addBorders(quilt: Quilt, setting: SettingLayout, measured: boole
   }
   let width = stageSize('setting', 'width', sumOf(setting.across))
   let height = stageSize('setting', 'height', sumOf(setting.down))
-  const stages: Stage[] = [{ what: 'setting', width, height }]
+  const raw = (inner: Sum): Sum => sumOf([...inner.terms, { what: 'seams', count: 2, each: quilt.seam }], inner.from)
+  const stages: Stage[] = [{ what: 'setting', width, height, expected: { width: raw(sumOf(setting.across)), height: raw(sumOf(setting.down)) } }]
   const strips: BorderStrip[] = []
 
   quilt.borders.forEach((border, i) => {
     const name = `border-${i + 1}`
     const sides: Term = { what: 'border', count: 2, each: border.sides, of: String(i + 1) }
     const ends: Term = { what: 'border', count: 2, each: border.ends, of: String(i + 1) }
-    const raw = (inner: Sum): Sum => sumOf([...inner.terms, { what: 'seams', count: 2, each: quilt.seam }], inner.from)
     const strip = (side: Side, length: Sum) => strips.push({ border: i + 1, side, length, finishedWidth: side === 'left' || side === 'right' ? border.sides : border.ends })
     const wider = sumOf([...width.terms, sides], width.from), higher = sumOf([...height.terms, ends], height.from)
+    const first: Stage['first'] = border.first === 'sides' ? { side: 'width', expected: raw(wider) } : { side: 'height', expected: raw(higher) }
     if (border.first === 'sides') {
       strip('left', raw(height))
       strip('right', raw(height))
@@ -61,9 +70,10 @@ export function addBorders(quilt: Quilt, setting: SettingLayout, measured: boole
       strip('right', raw(height))
       width = wider
     }
+    const expected = { width: raw(width), height: raw(height) }
     width = stageSize(name, 'width', width)
     height = stageSize(name, 'height', height)
-    stages.push({ what: name, width, height })
+    stages.push({ what: name, width, height, expected, first })
   })
   return { stages, strips, ...drawnBorders(quilt.borders, setting) }
 }

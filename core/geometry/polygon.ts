@@ -35,6 +35,11 @@ export function boundingBox(points: readonly Point[]): Box {
   return { x: left, y: top, width: right - left, height: bottom - top }
 }
 
+/** Whether the point lies in the box; on its right and lower edge it does not. */
+export function holds(box: Box, [x, y]: Point): boolean {
+  return x >= box.x && x < box.x + box.width && y >= box.y && y < box.y + box.height
+}
+
 /** Mean of the corners: inside any convex polygon, and a place for a label in most others. */
 export function cornerMean(polygon: Polygon): Point {
   const n = polygon.length

@@ -28,7 +28,7 @@ export const halfSquareTriangleEight: Method = {
       steps: [
         { do: 'layer', code: 'layer-and-mark-both', data: { side }, picture: picture(layers, [line('mark', ...rising), line('mark', ...falling)]) },
         { do: 'sew', code: 'sew-both-sides', data: { seam: room.seam }, picture: picture(layers, [line('mark', ...rising), line('mark', ...falling), ...sewn]) },
-        { do: 'cut-apart', code: 'cut-in-four-and-across', data: { gives: 8, half: side / 2 }, picture: picture(layers, [line('cut', ...rising), line('cut', ...falling), ...crosswise, ...sewn]) },
+        { do: 'cut-apart', code: 'cut-in-four-and-across', data: { gives: 8 }, picture: picture(layers, [line('cut', ...rising), line('cut', ...falling), ...crosswise, ...sewn]) },
         ...pressAndTrim(unit, room, 'half-square'),
       ],
     }

@@ -11,10 +11,10 @@ import { hasUp, type DressedUnit, type Method, type PieceDraft, type Workroom } 
  */
 export const stripSet: Method = {
   id: 'strip-set', kinds: ['strip-set'],
-  fits: (unit, room) => !hasUp(unit, room) && segmentCut(unit, room) <= setLength(unit, room),
+  fits: (unit, room) => !hasUp(unit, room) && stripSetSegment(unit, room) <= setLength(unit, room),
   make(unit, count, room) {
     const beside = liesBeside(unit)
-    const segment = segmentCut(unit, room)
+    const segment = stripSetSegment(unit, room)
     const usable = setLength(unit, room)
     const perSet = Math.floor(usable / segment + 1e-9)
     const whole = Math.floor(count / perSet), rest = count - whole * perSet
@@ -46,7 +46,8 @@ function liesBeside(unit: DressedUnit): boolean {
   return unit.patches.every(patch => Math.abs(boundingBox(patch.polygon).height - unit.height) < 1e-6)
 }
 
-function segmentCut(unit: DressedUnit, room: Workroom): number {
+/** How wide the segments of a strip set are cut. */
+export function stripSetSegment(unit: DressedUnit, room: Workroom): number {
   return sewnAsCut((liesBeside(unit) ? unit.height : unit.width) + 2 * room.seam, room).cut
 }
 

@@ -1,7 +1,5 @@
 import type { BlockMake, UnitDemand } from '../block/demands'
 import { blockMake, unitDemands } from '../block/demands'
-import { countSeams, type SewingTree } from '../block/sewingTree'
-import type { UnitKind } from '../block/unit'
 import { checkQuilt } from '../checks'
 import type { Check } from '../checks/check'
 import { clothNeed, type ClothNeed } from '../cloth/need'
@@ -11,53 +9,33 @@ import { planBinding, type Binding } from '../edge/binding'
 import { bindingOrders, borderOrders, ROUGH_EXTRA } from '../edge/edgePieces'
 import { planBacking, type Backing } from '../layers/backing'
 import { planBatting } from '../layers/batting'
+import { seamTest } from '../made/seamTest'
 import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 import { waysFor, type Choice } from '../methods/choose'
-import type { MethodId } from '../methods/method'
+import { testBlockPieces } from '../sewing/testBlock'
 import { settingOrders } from '../setting/settingPieces'
 import { dimensionsOf, plannedDimensions, type Dimensions } from './dimensions'
 import { planSums } from './planSums'
-import { blockOf, designOf, type Quilt } from './quilt'
+import { plannedBlock, type PlannedBlock } from './plannedBlock'
+import { plannedStages, type PlannedStage } from './plannedStages'
+import { blockOf, clothOf, designOf, type Quilt } from './quilt'
 import { workroomOf } from './workroom'
 
 /** The plan as others read it: plain data, lengths in inches. Names are agreed in `docs/file-format.md`. */
 export interface Plan {
   quilt: { width: Inches, height: Inches, edged: { width: Inches, height: Inches }, blocks: number, patches: number, pieces: number, buy: Inches }
-  stages: { what: string, width: Inches, height: Inches }[]
+  stages: PlannedStage[]
   pieces: Piece[]
-  cloths: (Omit<ClothNeed, 'need' | 'buy' | 'unplaced'> & { need: number, buy: number })[]
+  cloths: (Omit<ClothNeed, 'need' | 'buy' | 'unplaced'> & { need: number, buy: number, usable: Inches })[]
   blocks: PlannedBlock[]
   borders: { border: number, side: 'left' | 'right' | 'top' | 'bottom', length: Inches, rough: Inches, width: Inches }[]
   backing: { panels: number, panelLength: Inches, seams: Backing['seams'], buy: Inches } | null
   batting: { width: Inches, height: Inches } | null
-  binding: { style: Binding['style'], length: Inches, strips: number, strip: Inches, buy: Inches } | null
+  binding: { style: Binding['style'], length: Inches, strips: number, strip: Inches, buy: Inches, overlap: Inches } | null
+  seamTest: { strips: number, cut: Inches, expected: Inches, measured: Inches | null, sewn: Inches | null, off: Inches | null }
   sums: Record<string, Sum>
   checks: Check[]
-}
-
-export interface PlannedBlock {
-  id: string
-  patches: number
-  seams: number
-  setIn: number
-  partial: number
-  units: PlannedUnit[]
-  sewing: SewingTree
-}
-export interface PlannedUnit {
-  kind: UnitKind
-  /** Over the whole quilt, for this block. */
-  count: number
-  method: MethodId
-  /** Unfinished: raw edge to raw edge. */
-  width: Inches
-  height: Inches
-  trim: boolean
-  cloths: string[]
-  /** Units of this kind and cloth left over when all are made, whichever block they were for. */
-  over: number
-  key: string
 }
 
 /** What the plan was made from, for those who look deeper than the plan: recipes, tables of ways, drawings. */
@@ -88,6 +66,9 @@ export function planQuilt(quilt: Quilt, search: Search = QUICK): { plan: Plan, w
   const batting = planBatting(quilt, width.total, height.total)
   const visible = binding?.visible ?? 0
   const rough = new Map(planned.top.strips.map(strip => [`${strip.border} ${strip.side}`, sumOf([...strip.length.terms, { what: 'rough-extra', value: ROUGH_EXTRA }])]))
+  const test = seamTest(quilt)
+  const sums: Record<string, Sum> = {}
+  const put = (path: string, sum: Sum) => void (sums[path] = sum)
   const work: PlanWork = { quilt, makes, choices, dimensions, needs }
   const parts = {
     quilt: {
@@ -95,18 +76,19 @@ export function planQuilt(quilt: Quilt, search: Search = QUICK): { plan: Plan, w
       pieces: pieces.reduce((sum, piece) => sum + piece.count, 0), buy: needs.reduce((sum, need) => sum + (need.unit === 'in' ? need.buy.total : 0), 0) + (backing?.buy.total ?? 0),
       blocks: dimensions.setting.places.length, patches: patchCounts(quilt).reduce((sum, term) => sum + term.count * term.each, 0),
     },
-    stages: dimensions.top.stages.map(stage => ({ what: stage.what, width: stage.width.total, height: stage.height.total })),
+    stages: plannedStages(quilt, dimensions.top, planned.top, put),
     pieces,
-    cloths: needs.map(({ unplaced: _, ...need }) => ({ ...need, need: need.need.total, buy: need.buy.total })),
-    blocks: quilt.blocks.map(block => plannedBlock(makes.get(block.id)!, choices, quilt.seam)),
+    cloths: needs.map(({ unplaced: _, ...need }) => ({ ...need, need: need.need.total, buy: need.buy.total, usable: clothOf(quilt, need.id).usable })),
+    blocks: quilt.blocks.map(block => plannedBlock(quilt, makes.get(block.id)!, choices, testBlockPieces(work, block.id, pieces))),
     borders: dimensions.top.strips.map(strip => ({
       border: strip.border, side: strip.side, length: strip.length.total, rough: rough.get(`${strip.border} ${strip.side}`)!.total, width: strip.finishedWidth + 2 * quilt.seam,
     })),
     backing: backing && { panels: backing.panels.total, panelLength: backing.panelLength.total, seams: backing.seams, buy: backing.buy.total },
     batting: batting && { width: batting.width.total, height: batting.height.total },
-    binding: binding && { style: binding.style, length: binding.length.total, strips: binding.strips.total, strip: binding.strip, buy: binding.buy.total },
+    binding: binding && { style: binding.style, length: binding.length.total, strips: binding.strips.total, strip: binding.strip, buy: binding.buy.total, overlap: binding.overlap.total },
+    seamTest: { ...test, expected: test.expected.total, sewn: test.sewn?.total ?? null, off: test.off?.total ?? null },
   }
-  const sums = planSums({ quilt, dimensions, needs, pieces, blocks: parts.blocks, rough: dimensions.top.strips.map(strip => rough.get(`${strip.border} ${strip.side}`)!), backing, batting, binding, patches: patchCounts(quilt) })
+  planSums({ quilt, dimensions, needs, pieces, blocks: parts.blocks, rough: dimensions.top.strips.map(strip => rough.get(`${strip.border} ${strip.side}`)!), backing, batting, binding, seamTest: test, patches: patchCounts(quilt) }, put)
   return { plan: { ...parts, sums, checks: checkQuilt({ ...work, plan: parts }) }, work }
 }
 
@@ -153,16 +135,4 @@ function layOutChoices(choices: readonly Choice[], fixed: readonly PieceOrder[],
 
 function clothUsed({ needs }: { needs: readonly ClothNeed[] }, quilt: Quilt): number {
   return needs.reduce((sum, need, i) => sum + need.need.total * quilt.cloths[i]!.usable * (need.unit === 'piece' ? quilt.cloths[i]!.length ?? 1 : 1), 0)
-}
-
-function plannedBlock({ block, design, tree }: BlockMake, choices: readonly Choice[], seam: Inches): PlannedBlock {
-  const seams = countSeams(tree)
-  return {
-    id: block.id, patches: design.patches.length, seams: design.patches.length - 1, setIn: seams['set-in'], partial: seams.partial,
-    units: choices.filter(({ demand }) => demand.perBlock.has(block.id)).map(({ demand: { unit, count, perBlock }, way: { method, made } }) => ({
-      kind: unit.kind, count: perBlock.get(block.id)!, method: method.id, width: unit.width + 2 * seam, height: unit.height + 2 * seam, trim: made.trim,
-      cloths: unit.patches.map(patch => patch.cloth), over: made.made - count, key: unit.key,
-    })),
-    sewing: tree,
-  }
 }

@@ -1,4 +1,4 @@
-import type { Box } from '../geometry/polygon'
+import { holds, type Box } from '../geometry/polygon'
 import type { Dimensions } from '../quilt/dimensions'
 import type { Inches } from '../measure/ruler'
 import type { Quilt } from '../quilt/quilt'
@@ -36,14 +36,13 @@ export function drawnTop({ setting, top }: Dimensions): Box {
 /** The part at a point of the drawing; outside the top, within `reach`, it is the binding. */
 export function partAt(x: Inches, y: Inches, dimensions: Dimensions, quilt: Quilt, reach: Inches): Part | null {
   const { setting, top } = dimensions
-  const inside = (box: Box, px: Inches, py: Inches) => px >= box.x && px < box.x + box.width && py >= box.y && py < box.y + box.height
-  const border = top.boxes.find(({ box }) => inside(box, x, y))
+  const border = top.boxes.find(({ box }) => holds(box, [x, y]))
   if (border) return { kind: 'border', border: border.border }
-  const sx = x - top.origin.x, sy = y - top.origin.y
-  const place = setting.places.find(box => inside(box, sx, sy))
+  const within = [x - top.origin.x, y - top.origin.y] as const
+  const place = setting.places.find(box => holds(box, within))
   if (place) return { kind: 'block', row: place.row, column: place.column }
-  if (setting.cornerstones.some(box => inside(box, sx, sy))) return { kind: 'cornerstone' }
-  if (setting.sashes.some(box => inside(box, sx, sy))) return { kind: 'sash' }
+  if (setting.cornerstones.some(box => holds(box, within))) return { kind: 'cornerstone' }
+  if (setting.sashes.some(box => holds(box, within))) return { kind: 'sash' }
   const whole = drawnTop(dimensions)
   const near = x > -reach && y > -reach && x < whole.width + reach && y < whole.height + reach
   return quilt.binding && near ? { kind: 'binding' } : null

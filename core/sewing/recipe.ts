@@ -3,7 +3,7 @@ import type { Unit } from '../block/unit'
 import { unitsOf, type UnitTree } from '../block/unitTree'
 import { lightness } from '../cloth/value'
 import { boundingBox, movePolygon, type Box, type Point } from '../geometry/polygon'
-import type { Inches } from '../measure/ruler'
+import { sameLength, type Inches } from '../measure/ruler'
 import type { Choice } from '../methods/choose'
 import type { Piece } from '../cutting/gather'
 import { clothOf, type Cell } from '../quilt/quilt'
@@ -20,6 +20,8 @@ export interface Recipe {
   count: number
   units: RecipeUnit[]
   joins: RecipeJoin[]
+  /** Where the block stands in the plan. */
+  path: string
   /** Raw edge to raw edge. */
   size: { width: Inches, height: Inches }
   picture: Step['picture']
@@ -28,6 +30,9 @@ export interface Recipe {
 export interface RecipeUnit {
   /** For ticks: what the unit is. */
   id: string
+  /** Where its numbers stand in the plan. */
+  path: string
+  key: string
   kind: Unit['kind']
   method: string
   perBlock: number
@@ -40,11 +45,17 @@ export interface RecipeUnit {
   steps: Step[]
 }
 
-export interface RecipeJoin { step: Step, times: number }
+export interface RecipeJoin {
+  step: Step
+  times: number
+  /** Where the size after it stands in the plan. */
+  path: string
+}
 
 /** The recipes of a block, one for each set of cloths it stands in; the commonest first. */
 export function recipesFor({ quilt, makes, choices }: PlanWork, plan: Plan, block: string): Recipe[] {
   const make = makes.get(block)!
+  const at = plan.blocks.findIndex(planned => planned.id === block)
   return variants(quilt).filter(variant => variant.cell.block === block).sort((a, b) => b.count - a.count).map(({ cell, count }) => {
     const cloths = clothsOfCell(quilt, cell)
     const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
@@ -53,25 +64,27 @@ export function recipesFor({ quilt, makes, choices }: PlanWork, plan: Plan, bloc
       const { dressed } = dressUnit(quilt, make, unit, cell)
       const known = units.get(dressed.key)
       if (known) known.perBlock += 1
-      else units.set(dressed.key, recipeUnit(choices.find(choice => choice.demand.unit.key === dressed.key && choice.demand.perBlock.has(block))!, plan, quilt.seam))
+      else units.set(dressed.key, recipeUnit(choices.find(choice => choice.demand.unit.key === dressed.key && choice.demand.perBlock.has(block))!, plan, at))
     }
     const draw = (patches: readonly number[]) => patches.map(patch => ({ polygon: make.polygons[patch]!, cloth: clothOfPatch(patch) }))
     const size = { width: make.block.width + 2 * quilt.seam, height: make.block.height + 2 * quilt.seam }
     return {
       block, cell, count, units: [...units.values()], size,
-      joins: joinSteps(make, clothOfPatch, id => lightness(clothOf(quilt, id).colour), quilt.seam),
+      path: `blocks.${at}`, joins: joinSteps(make, clothOfPatch, id => lightness(clothOf(quilt, id).colour), quilt.seam, `blocks.${at}.sewing`),
       picture: unfinished(draw(make.polygons.map((_, i) => i)), make.block.width, make.block.height, quilt.seam),
     }
   })
 }
 
-function recipeUnit({ demand, way }: Choice, plan: Plan, seam: Inches): RecipeUnit {
+function recipeUnit({ demand, way }: Choice, plan: Plan, block: number): RecipeUnit {
   const { unit } = demand
   const drafts = way.made.pieces
+  const place = plan.blocks[block]!.units.findIndex(planned => planned.key === unit.key)
+  const { width, height } = plan.blocks[block]!.units[place]!
   return {
-    id: unitId(unit), kind: unit.kind, method: way.method.id, perBlock: 1, inQuilt: demand.count, over: way.made.made - demand.count, trim: way.made.trim, steps: way.made.steps,
-    pieces: plan.pieces.filter(piece => drafts.some(draft => draft.cloth === piece.cloth && draft.part === piece.part && Math.abs(draft.width - piece.width) < 1e-6 && Math.abs(draft.height - piece.height) < 1e-6)),
-    size: { width: unit.width + 2 * seam, height: unit.height + 2 * seam },
+    id: unitId(unit), key: unit.key, path: `blocks.${block}.units.${place}`, kind: unit.kind, method: way.method.id, perBlock: 1, inQuilt: demand.count,
+    over: way.made.made - demand.count, trim: way.made.trim, steps: way.made.steps, size: { width, height },
+    pieces: plan.pieces.filter(piece => drafts.some(draft => draft.cloth === piece.cloth && draft.part === piece.part && sameLength(draft.width, piece.width) && sameLength(draft.height, piece.height))),
   }
 }
 
@@ -84,21 +97,21 @@ function round(value: number): number {
   return Math.round(value * 1e4) / 1e4
 }
 
-interface Joined { step: Step, key: string }
+interface Joined { step: Step, key: string, path: string }
 
 /** The joins of a block in the order of sewing; like parts are sewn together and said once. */
-function joinSteps(make: BlockMake, clothOfPatch: (patch: number) => string, light: (cloth: string) => number, seam: Inches): RecipeJoin[] {
+function joinSteps(make: BlockMake, clothOfPatch: (patch: number) => string, light: (cloth: string) => number, seam: Inches, path: string): RecipeJoin[] {
   const joins: Joined[] = []
   const sx = make.block.width / make.design.width, sy = make.block.height / make.design.height
   const rows = rowsOf(make.units)
-  const visit = (node: UnitTree, row: number | null): void => {
+  const visit = (node: UnitTree, row: number | null, at: string): void => {
     if ('unit' in node) return
     const own = row ?? rows.findIndex(candidate => candidate === node)
-    node.join.forEach(child => visit(child, own >= 0 ? own : null))
-    joins.push(joinStep(node, own >= 0 ? own : null))
+    node.join.forEach((child, i) => visit(child, own >= 0 ? own : null, `${at}.join.${i}`))
+    joins.push({ ...joinStep(node, own >= 0 ? own : null), path: at })
   }
 
-  const joinStep = (node: Extract<UnitTree, { join: unknown }>, row: number | null): Joined => {
+  const joinStep = (node: Extract<UnitTree, { join: unknown }>, row: number | null): Omit<Joined, 'path'> => {
     const [first, second] = node.join.map(child => patchesUnder(child).map(patch => ({ polygon: make.polygons[patch]!, cloth: clothOfPatch(patch) })))
     const from: Point = [node.seam[0][0] * sx, node.seam[0][1] * sy], to: Point = [node.seam[1][0] * sx, node.seam[1][1] * sy]
     const boxes = [first!, second!].map(part => boundingBox(part.flatMap(patch => patch.polygon))) as [Box, Box]
@@ -134,12 +147,12 @@ function joinSteps(make: BlockMake, clothOfPatch: (patch: number) => string, lig
     return toSecond === secondIsLater ? later : earlier
   }
 
-  visit(make.units, null)
+  visit(make.units, null, path)
   const distinct = new Map<string, RecipeJoin>()
-  for (const { key, step } of joins) {
+  for (const { key, step, path } of joins) {
     const known = distinct.get(key)
     if (known) known.times += 1
-    else distinct.set(key, { step, times: 1 })
+    else distinct.set(key, { step, times: 1, path })
   }
   return [...distinct.values()]
 }

@@ -4,8 +4,8 @@ import { waysFor } from '../methods/choose'
 import type { PlanWork } from '../quilt/plan'
 import { workroomOf } from '../quilt/workroom'
 
-/** What to cut for one block alone, to sew and measure before the rest is cut. Ways are those of the plan. */
-export function testBlockPieces({ quilt, makes, choices }: PlanWork, block: string): Piece[] {
+/** What to cut for one block alone, to sew and measure before the rest is cut. Ways and letters are those of the plan. */
+export function testBlockPieces({ quilt, makes, choices }: PlanWork, block: string, pieces: readonly Piece[]): Piece[] {
   const cell = quilt.setting.cells.flat().find(candidate => candidate.block === block)
   if (!cell) return []
   const one = { ...quilt, setting: { ...quilt.setting, cells: [[cell]] } }
@@ -16,5 +16,5 @@ export function testBlockPieces({ quilt, makes, choices }: PlanWork, block: stri
     // one block does not fill a strip set: cut its patches singly
     const method = way.method.id === 'strip-set' ? waysFor(demand, quilt, room).find(candidate => candidate.method.id === 'rectangle') ?? way : way
     return method.made.pieces.map(draft => ({ draft, method: method.method.id, where: [block], feeds: demand.feeds, times: demand.count }))
-  }))
+  }), 0, pieces)
 }

@@ -22,7 +22,6 @@ const isOpen = ref(false)
 const isRemoving = ref(false)
 const others = computed(() => cloths.filter(other => other.id !== cloth.id))
 const value = computed(() => Math.round(lightness(cloth.colour)))
-const what = computed(() => cloth.form === 'piece' ? `${cloth.count ?? 1} of ${formatSize(cloth.width, cloth.length ?? 0, speech.value)}` : inEnglish(`${formatLength(cloth.width, speech.value)} wide, ${formatLength(cloth.usable, speech.value)} without selvages`, speech.value))
 </script>
 
 <template>
@@ -33,7 +32,7 @@ const what = computed(() => cloth.form === 'piece' ? `${cloth.count ?? 1} of ${f
       <ClothSwatch :cloth="cloth" :size="36" grey :title="`Value ${value} of 100`" />
       <div class="min-w-0 grow">
         <h2 class="truncate">{{ cloth.name }}</h2>
-        <p class="note figure !whitespace-normal">{{ what }}<template v-if="cloth.directional">, has an up</template>, value {{ value }}</p>
+        <p class="note figure !whitespace-normal"><span data-given>{{ cloth.form === 'piece' ? `${cloth.count ?? 1} of ${formatSize(cloth.width, cloth.length ?? 0, speech)}` : `${formatLength(cloth.width, speech)} wide` }}</span><template v-if="cloth.form === 'yardage'">, <Figure :path="`cloths.${index}.usable`" title="Usable width" /> {{ inEnglish('without selvages', speech) }}</template><template v-if="cloth.directional">, has an up</template>, value {{ value }}</p>
       </div>
       <div class="text-right">
         <p v-if="need && need.need > 0" class="text-xl font-bold"><Figure :path="`cloths.${index}.buy`" :kind="need.unit === 'piece' ? 'count' : 'cloth'" :text="clothToBuy(need.buy, need.unit, speech)" :title="`To buy of ${cloth.name}`" /></p>

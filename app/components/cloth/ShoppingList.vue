@@ -3,11 +3,11 @@ import type { Plan } from '~~/core/quilt/plan'
 import { clothOf, type Quilt } from '~~/core/quilt/quilt'
 import { clothToBuy } from '~~/words/check'
 import { formatCloth, formatLength, formatSize } from '~~/words/length'
-import { craft, plural } from '~~/words/speech'
+import { craft } from '~~/words/speech'
 
 const { quilt, plan } = defineProps<{ quilt: Quilt, plan: Plan }>()
 const speech = useSpeech()
-const wanted = computed(() => plan.cloths.map(need => ({ need, cloth: clothOf(quilt, need.id) })).filter(({ need }) => need.need > 0))
+const wanted = computed(() => plan.cloths.map((need, index) => ({ need, index, cloth: clothOf(quilt, need.id) })).filter(({ need }) => need.need > 0))
 </script>
 
 <template>
@@ -16,16 +16,16 @@ const wanted = computed(() => plan.cloths.map(need => ({ need, cloth: clothOf(qu
     <table class="w-full">
       <thead><tr class="text-left"><th class="w-10" /><th>Cloth</th><th>Width counted on</th><th class="text-right">Buy</th></tr></thead>
       <tbody>
-        <tr v-for="{ need, cloth } in wanted" :key="cloth.id" class="border-t border-line">
+        <tr v-for="{ need, cloth, index } in wanted" :key="cloth.id" class="border-t border-line">
           <td class="py-1.5"><ClothSwatch :cloth="cloth" :size="32" /></td>
           <td>{{ cloth.letter }}, {{ cloth.name }}</td>
-          <td class="figure">{{ cloth.form === 'piece' ? formatSize(cloth.width, cloth.length ?? 0, speech) : formatLength(cloth.width, speech) }}</td>
-          <td class="figure text-right font-bold">{{ clothToBuy(need.buy, need.unit, speech) }}</td>
+          <td class="figure" data-given>{{ cloth.form === 'piece' ? formatSize(cloth.width, cloth.length ?? 0, speech) : formatLength(cloth.width, speech) }}</td>
+          <td class="text-right font-bold"><Figure :path="`cloths.${index}.buy`" :kind="need.unit === 'piece' ? 'count' : 'cloth'" :text="clothToBuy(need.buy, need.unit, speech)" :title="`To buy of ${cloth.name}`" /></td>
         </tr>
         <tr v-if="plan.backing && quilt.backing" class="border-t border-line">
           <td class="py-1.5"><ClothSwatch :cloth="clothOf(quilt, quilt.backing.cloth)" :size="32" /></td>
-          <td>Backing: {{ clothOf(quilt, quilt.backing.cloth).name }}, {{ plural(plan.backing.panels, 'panel') }}</td>
-          <td class="figure">{{ formatLength(clothOf(quilt, quilt.backing.cloth).width, speech) }}</td>
+          <td>Backing: {{ clothOf(quilt, quilt.backing.cloth).name }}, <Figure path="backing.panels" kind="count" title="Panels" /> {{ plan.backing.panels === 1 ? 'panel' : 'panels' }}</td>
+          <td class="figure" data-given>{{ formatLength(clothOf(quilt, quilt.backing.cloth).width, speech) }}</td>
           <td class="text-right font-bold"><Figure path="backing.buy" kind="cloth" :text="formatCloth(plan.backing.buy, speech)" title="Backing to buy" /></td>
         </tr>
         <tr v-if="plan.batting" class="border-t border-line">

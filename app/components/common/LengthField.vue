@@ -59,7 +59,9 @@ function finish() {
   emit('commit', inches)
 }
 
-function giveUp() {
+/** Esc takes back what was typed; only with nothing typed is it for whoever holds the field. */
+function giveUp(event: KeyboardEvent) {
+  if (isTyping.value || problem.value) event.stopPropagation()
   isTyping.value = false
   problem.value = null
   text.value = shown.value

@@ -35,6 +35,6 @@ const serious = computed(() => plan.checks.filter(check => check.severity !== 'n
 .small { font-size: 0.92rem; opacity: 0.88; line-height: 1.25; white-space: nowrap; }
 .look { margin-left: auto; flex: none; }
 .look.warn, .look.error { background: var(--weld); color: var(--on-weld); border-color: var(--weld); }
-@media (max-width: 1000px) { .bar { gap: 1.1rem; padding: 0.45rem 0.8rem; } }
+@media (max-width: 1000px) { .bar { gap: 0.9rem; padding: 0.45rem 0.6rem; } .big { font-size: 1.05rem; } .look { padding-inline: 0.6rem; } }
 @media (max-width: 700px) { .wide { display: none; } }
 </style>

@@ -1,11 +1,15 @@
 <script setup lang="ts">
+import type { TextPart } from '~~/words/textPart'
+
 export interface ModeStep {
   /** Small line above: where we are. */
   place: string
   /** The step in a sentence or two. */
-  text: string
-  /** The big figures, if the step has any. */
-  figure?: string
+  parts: readonly TextPart[]
+  /** Numbers of the plan that the sentence speaks of. */
+  paths?: readonly string[]
+  /** Plan paths of the big figures, if the step has any. */
+  figures?: readonly string[]
   done: boolean
   caution?: string
 }
@@ -68,8 +72,8 @@ function onKey(event: KeyboardEvent) {
       <div class="picture"><slot :index="index" /></div>
       <div class="say" aria-live="polite">
         <p class="note text-xl">{{ step.place }}</p>
-        <p v-if="step.figure" class="figure big-figure" data-testid="step-figure">{{ step.figure }}</p>
-        <p class="figure text" data-testid="step-text">{{ step.text }}</p>
+        <p v-if="step.figures" class="figure big-figure" data-testid="step-figure"><template v-for="(path, i) in step.figures" :key="path">{{ i > 0 ? ' × ' : '' }}<Figure :path="path" /></template></p>
+        <p class="figure text" data-testid="step-text"><FigureText :parts="step.parts" :paths="step.paths" /></p>
         <p v-if="step.caution" class="caution text-lg">{{ step.caution }}</p>
         <p v-if="!canStayAwake" class="note">Here the screen cannot be kept awake (it needs a secure page): set your tablet not to sleep.</p>
       </div>

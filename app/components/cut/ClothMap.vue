@@ -3,11 +3,14 @@ import type { Plan } from '~~/core/quilt/plan'
 import type { Cloth } from '~~/core/quilt/quilt'
 import type { Piece } from '~~/core/cutting/gather'
 import { formatLength } from '~~/words/length'
+import { isWorthKeeping } from '~~/core/cutting/layout'
 import { lightness } from '~~/core/cloth/value'
 
-const { cloth, need, pieces, done = [], current = null, hand = 'right', sheet = 0 } = defineProps<{
+const { cloth, need, path, pieces, done = [], current = null, hand = 'right', sheet = 0 } = defineProps<{
   cloth: Cloth
   need: Plan['cloths'][number]
+  /** Where the cloth stands in the plan. */
+  path: string
   pieces: ReadonlyMap<string, Piece>
   /** For each strip, whether it is cut. */
   done?: readonly boolean[]
@@ -22,6 +25,8 @@ const { cloth, need, pieces, done = [], current = null, hand = 'right', sheet = 
 const settings = useSettings()
 const strips = computed(() => need.strips.map((strip, i) => ({ ...strip, index: i })).filter(strip => strip.sheet === sheet))
 const length = computed(() => need.unit === 'piece' ? (cloth.length ?? 0) * (1 - cloth.shrink) : need.need)
+/** A piece is as long as it was sold; of yardage only what is needed is drawn. */
+const lengthPath = computed(() => need.unit === 'piece' ? undefined : `${path}.need`)
 const left = computed(() => need.left.filter(rest => rest.sheet === sheet))
 // long cloth is drawn lying down: what runs along the cloth runs along the screen
 const lying = computed(() => length.value > cloth.usable)
@@ -72,11 +77,11 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
       </template>
     </g>
     <g v-for="(rest, i) in left" :key="`r${i}`">
-      <rect v-if="rest.width >= 2 && rest.height >= 2" v-bind="placed(rest)" fill="none" stroke="var(--soft)" :stroke-width="fontSize * 0.08" :stroke-dasharray="`${fontSize * 0.5} ${fontSize * 0.4}`" />
+      <rect v-if="isWorthKeeping(rest)" v-bind="placed(rest)" fill="none" stroke="var(--soft)" :stroke-width="fontSize * 0.08" :stroke-dasharray="`${fontSize * 0.5} ${fontSize * 0.4}`" />
     </g>
     <rect v-if="current !== null && need.strips[current]?.sheet === sheet" v-bind="placed(need.strips[current]!)" fill="none" stroke="#a0392a" :stroke-width="fontSize * 0.4" />
-    <text :x="W / 2" :y="-pad * 0.45" text-anchor="middle" :font-size="fontSize * 1.15" fill="var(--ink)" class="figure">{{ formatLength(lying ? length : cloth.usable, settings) }}{{ lying ? ' of cloth' : ' usable' }}</text>
-    <text :x="-pad * 0.4" :y="H / 2" text-anchor="middle" :font-size="fontSize * 1.15" fill="var(--ink)" class="figure" :transform="`rotate(-90 ${-pad * 0.4} ${H / 2})`">{{ formatLength(lying ? cloth.usable : length, settings) }}{{ lying ? ' usable' : '' }}</text>
+    <text :x="W / 2" :y="-pad * 0.45" text-anchor="middle" :font-size="fontSize * 1.15" fill="var(--ink)" class="figure" :data-path="lying ? lengthPath : `${path}.usable`">{{ formatLength(lying ? length : cloth.usable, settings) }}{{ lying ? ' of cloth' : ' usable' }}</text>
+    <text :x="-pad * 0.4" :y="H / 2" text-anchor="middle" :font-size="fontSize * 1.15" fill="var(--ink)" class="figure" :data-path="lying ? `${path}.usable` : lengthPath" :transform="`rotate(-90 ${-pad * 0.4} ${H / 2})`">{{ formatLength(lying ? cloth.usable : length, settings) }}{{ lying ? ' usable' : '' }}</text>
     <text :x="0" :y="H + pad * 0.85" :font-size="fontSize" fill="var(--soft)">{{ lying ? 'selvage along this edge' : 'selvages left and right' }}</text>
   </svg>
 </template>

@@ -24,7 +24,7 @@ const speech = useSpeech()
     <li v-for="(strip, i) in need.strips" :key="i" class="strip" :class="{ done: progress[i]?.done }" data-testid="strip" @pointerenter="emit('point', i)" @pointerleave="emit('point', null)">
       <TickBox :checked="progress[i]?.done ? true : (progress[i]?.cut ?? 0) > 0 ? 'mixed' : false" :label="`Strip ${i + 1} is cut`" @toggle="emit('toggle', i)" />
       <div class="min-w-0">
-        <p class="figure font-bold !whitespace-normal"><span class="note mr-1">{{ i + 1 }}.</span><Figure :path="`cloths.${index}.strips.${i}.${stripWords(strip, speech).side}`" title="How deep the strip is" /> {{ stripWords(strip, speech).rest }}</p>
+        <p class="figure font-bold !whitespace-normal"><span class="note mr-1">{{ i + 1 }}.</span><Figure :path="`cloths.${index}.strips.${i}.${stripWords(strip, speech).side}`" title="How deep the strip is" /> <FigureText :parts="stripWords(strip, speech).rest" :paths="[`cloths.${index}.strips.${i}.width`, `cloths.${index}.strips.${i}.height`]" /></p>
         <p v-for="(cut, c) in subcuts(strip, pieces, speech)" :key="c" class="figure !whitespace-normal">
           <span class="tag !h-7 !min-w-7 text-[0.92rem]">{{ cut.piece?.letter }}</span> {{ cut.count }} × <template v-if="cut.piece"><Figure :path="`pieces.${places.get(cut.piece.id)}.width`" :title="`Width of ${cut.piece.letter}`" /> × <Figure :path="`pieces.${places.get(cut.piece.id)}.height`" :title="`Height of ${cut.piece.letter}`" /></template>{{ cut.after }} <span v-if="cut.piece" class="note">{{ useName(cut.piece.use, blockNames) }}</span>
         </p>

@@ -1,30 +1,27 @@
 <script setup lang="ts">
 import type { Edit } from '~~/core/edits/edit'
 import { removeMeasures, setMeasures } from '~~/core/edits/record'
-import type { Inches } from '~~/core/measure/ruler'
-import type { Piece } from '~~/core/cutting/gather'
+import type { PlannedBlock } from '~~/core/quilt/plannedBlock'
 import { blockOf, clothOf, type Quilt } from '~~/core/quilt/quilt'
-import { formatLength, formatSize } from '~~/words/length'
+import { formatLength } from '~~/words/length'
 import { useName } from '~~/words/names'
 
-const { quilt, block, pieces, letters } = defineProps<{
+const { quilt, planned, path } = defineProps<{
   quilt: Quilt
-  block: string
-  /** For one block alone. */
-  pieces: readonly Piece[]
-  /** Letters of the whole sheet, by cut size. */
-  letters: ReadonlyMap<string, string>
+  planned: PlannedBlock
+  /** Where the block stands in the plan. */
+  path: string
 }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
 
 const speech = useSpeech()
-const found = computed(() => blockOf(quilt, block))
-const wanted = computed(() => ({ width: found.value.width + 2 * quilt.seam, height: found.value.height + 2 * quilt.seam }))
-const measured = computed(() => quilt.made.find(entry => entry.what === 'block' && entry.block === block)?.size?.at(-1) ?? null)
-const names = computed(() => new Map([[block, found.value.name]]))
-function commit(value: Inches) {
-  emit('edit', 'measured block', setMeasures({ what: 'block', block, size: [value] }))
-}
+const found = computed(() => blockOf(quilt, planned.id))
+const entry = computed(() => quilt.made.find(made => made.what === 'block' && made.block === planned.id))
+const sides = computed(() => Math.abs(planned.width - planned.height) < 1e-6 ? ['size'] as const : ['width', 'height'] as const)
+const measured = (side: 'size' | 'width' | 'height') => entry.value?.[side]?.at(-1) ?? null
+const LABELS = { size: 'It measures', width: 'Across it measures', height: 'Down it measures' } as const
+const names = computed(() => new Map([[planned.id, found.value.name]]))
+const RIGHT = 1 / 32
 </script>
 
 <template>
@@ -32,31 +29,33 @@ function commit(value: Inches) {
     <h2>Then: one {{ found.name }} first</h2>
     <p class="mt-1">Cut, sew and measure one block before you cut the rest.</p>
     <ul class="my-3 space-y-1">
-      <li v-for="piece in pieces" :key="piece.id" class="flex flex-wrap items-center gap-2.5">
+      <li v-for="(piece, i) in planned.test" :key="piece.id" class="flex flex-wrap items-center gap-2.5">
         <ClothSwatch :cloth="clothOf(quilt, piece.cloth)" :size="32" />
-        <span v-if="letters.get(piece.id)" class="tag">{{ letters.get(piece.id) }}</span>
-        <span class="figure font-semibold">{{ piece.count }} × {{ formatSize(piece.width, piece.height, speech) }}</span>
+        <span class="tag">{{ piece.letter }}</span>
+        <span class="font-semibold"><Figure :path="`${path}.test.${i}.count`" kind="count" :title="`Pieces of ${piece.letter} for one block`" /> of <Figure :path="`${path}.test.${i}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`${path}.test.${i}.height`" :title="`Height of ${piece.letter}`" /></span>
         <span class="note">{{ useName(piece.use, names).split(': ').at(-1) }}{{ piece.cuts === 'one-diagonal' ? ', cut once' : piece.cuts === 'two-diagonals' ? ', cut twice' : '' }}</span>
       </li>
     </ul>
     <p class="note">Seam included in every size.</p>
     <div class="mt-3 flex flex-wrap items-end gap-4">
-      <p class="figure">It should measure <strong>{{ formatSize(wanted.width, wanted.height, speech) }}</strong>, raw edge to raw edge.</p>
+      <p>It should measure <strong><Figure :path="`${path}.width`" title="Width of the block, unfinished" /> × <Figure :path="`${path}.height`" title="Height of the block, unfinished" /></strong>, raw edge to raw edge.</p>
       <LengthField
-        v-if="Math.abs(wanted.width - wanted.height) < 1e-6"
+        v-for="side in sides"
+        :key="side"
         class="w-56"
-        label="It measures"
-        :value="measured"
-        :least="wanted.width / 2"
-        :most="wanted.width * 1.5"
+        :label="LABELS[side]"
+        :value="measured(side)"
+        :least="planned[side === 'height' ? 'height' : 'width'] / 2"
+        :most="planned[side === 'height' ? 'height' : 'width'] * 1.5"
         :step="1 / 16"
         hide-steps
-        @commit="commit"
+        @commit="v => emit('edit', 'measured block', setMeasures({ what: 'block', block: planned.id, size: entry?.size, width: entry?.width, height: entry?.height, [side]: [v] }))"
       />
-      <button v-if="measured !== null" type="button" class="button quiet" @click="emit('edit', 'measure taken back', removeMeasures('block', block))">Take the measure back</button>
+      <button v-if="entry" type="button" class="button quiet" @click="emit('edit', 'measure taken back', removeMeasures('block', planned.id))">Take the measure back</button>
     </div>
-    <p v-if="measured !== null" class="figure mt-2 !whitespace-normal" :class="Math.abs(measured - wanted.width) < 1 / 32 ? '' : 'caution'" role="status">
-      {{ Math.abs(measured - wanted.width) < 1 / 32 ? 'It is right. Cut the rest.' : `That is ${formatLength(Math.abs(measured - wanted.width), speech)} ${measured < wanted.width ? 'small' : 'large'}. Look at the seam before you cut on; from here everything follows ${formatLength(measured, speech)}.` }}
+    <p v-if="planned.off !== undefined" class="figure mt-2 !whitespace-normal" :class="Math.abs(planned.off) < RIGHT ? '' : 'caution'" role="status">
+      <template v-if="Math.abs(planned.off) < RIGHT">It is right. Cut the rest.</template>
+      <template v-else>That is <Figure :path="`${path}.off`" :text="formatLength(Math.abs(planned.off), speech)" title="Measured and expected" /> {{ planned.off < 0 ? 'small' : 'large' }}. Look at the seam before you cut on; from here everything follows the block as it is.</template>
     </p>
   </section>
 </template>

@@ -25,7 +25,7 @@ function take(way: typeof ways.value[number]) {
     <div v-if="target !== null" class="mt-3 space-y-2" role="group" aria-label="Which part takes it up">
       <p class="label">Which part shall take it up?</p>
       <button v-for="way in ways" :key="`${way.part}${way.border}`" type="button" class="button w-full !justify-start text-left" @click="take(way)">
-        <span>{{ partName(way) }}: <span class="figure">{{ formatLength(way.from, settings) }} → {{ formatLength(way.to, settings) }}</span><span v-if="Math.abs(way.total - target) > 1e-6" class="note figure"> comes to {{ formatLength(way.total, settings) }}</span></span>
+        <span data-given>{{ partName(way) }}: <span class="figure">{{ formatLength(way.from, settings) }} → {{ formatLength(way.to, settings) }}</span><span v-if="Math.abs(way.total - target) > 1e-6" class="note figure"> comes to {{ formatLength(way.total, settings) }}</span></span>
       </button>
       <p v-if="ways.length === 0" class="note">No part can take that up by itself. Add a border, or another row of blocks.</p>
     </div>

@@ -2,35 +2,28 @@
 import type { Edit } from '~~/core/edits/edit'
 import { removeMeasures, setMeasures } from '~~/core/edits/record'
 import type { Inches } from '~~/core/measure/ruler'
+import type { StageFigures } from '~~/core/quilt/plannedStages'
 import type { Quilt } from '~~/core/quilt/quilt'
 import { formatLength } from '~~/words/length'
 
-const { quilt, what, title, sides, planned } = defineProps<{
+const { quilt, what, title, measures } = defineProps<{
   quilt: Quilt
   /** The stage, as in the file: `setting`, `border-1`, `border-1-first`. */
   what: string
   title: string
-  sides: readonly ('width' | 'height')[]
-  /** Raw edge to raw edge, as it should measure. */
-  planned: { width: Inches, height: Inches }
+  /** Side by side: what it should measure and what it did, and where that stands in the plan. */
+  measures: readonly { side: 'width' | 'height', figures: StageFigures, path: string }[]
 }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
 
 const speech = useSpeech()
 const entry = computed(() => quilt.made.findLast(made => made.what === what))
-const places = computed(() => Math.max(planned.width, planned.height) > 80 ? 5 : 3)
+/** Five places on a long side, three else. Source: handbook §8. */
+const places = computed(() => Math.max(...measures.map(({ figures }) => figures.expected)) > 80 ? 5 : 3)
 /** What stands in the fields: kept measures first, then empty places. */
 const values = (side: 'width' | 'height'): (Inches | null)[] => {
   const kept = entry.value?.[side] ?? []
   return Array.from({ length: Math.max(places.value, kept.length) }, (_, i) => kept[i] ?? null)
-}
-const mean = (side: 'width' | 'height') => {
-  const kept = entry.value?.[side]
-  return kept && kept.length > 0 ? kept.reduce((a, b) => a + b, 0) / kept.length : null
-}
-const spread = (side: 'width' | 'height') => {
-  const kept = entry.value?.[side] ?? []
-  return kept.length > 1 ? Math.max(...kept) - Math.min(...kept) : 0
 }
 function set(side: 'width' | 'height', index: number, value: Inches) {
   const next = values(side)
@@ -49,27 +42,27 @@ const placeName = (side: 'width' | 'height', i: number) => places.value === 3 &&
   <section class="card" :aria-label="`Measure ${title}`" :data-stage="what">
     <div class="flex items-baseline gap-3"><h3 class="mr-auto">Measure {{ title }}</h3><button v-if="entry" type="button" class="button quiet" @click="emit('edit', 'measures taken back', removeMeasures(what))">Take back</button></div>
     <p class="note">Flat, through {{ places }} places, raw edge to raw edge.</p>
-    <div v-for="side in sides" :key="side" class="mt-3">
-      <p class="label">{{ side === 'width' ? 'Across' : 'Down' }} <span class="note figure font-normal">planned {{ formatLength(planned[side], speech) }}</span></p>
+    <div v-for="{ side, figures, path } in measures" :key="side" class="mt-3">
+      <p class="label">{{ side === 'width' ? 'Across' : 'Down' }} <span class="note font-normal">should be <Figure :path="`${path}.expected`" title="Raw edge to raw edge" /></span></p>
       <div class="grid grid-cols-[repeat(auto-fit,minmax(8rem,1fr))] gap-2">
         <LengthField
           v-for="(value, i) in values(side)"
           :key="i"
           :label="placeName(side, i)"
           :value="value"
-          :least="planned[side] / 2"
-          :most="planned[side] * 1.5"
+          :least="figures.expected / 2"
+          :most="figures.expected * 1.5"
           why="That is far from the plan"
           :step="1 / 8"
           hide-steps
           @commit="v => set(side, i, v)"
         />
       </div>
-      <p v-if="mean(side) !== null" class="figure mt-2 !whitespace-normal" role="status" :data-testid="`mean-${what}-${side}`">
-        Mean {{ formatLength(mean(side)!, speech) }}<template v-if="spread(side) > 0">, spread {{ formatLength(spread(side), speech) }}</template>.
-        <strong v-if="spread(side) > 0.5" class="wrong">More than half an inch apart: find out why before you cut the border.</strong>
-        <template v-else-if="Math.abs(mean(side)! - planned[side]) > 1 / 64">{{ formatLength(Math.abs(mean(side)! - planned[side]), speech) }} {{ mean(side)! < planned[side] ? 'smaller' : 'larger' }} than planned; all that follows goes by this.</template>
-        <template v-else>Just as planned.</template>
+      <p v-if="figures.mean !== undefined" class="figure mt-2 !whitespace-normal" role="status" :data-testid="`mean-${what}-${side}`">
+        Mean <Figure :path="`${path}.mean`" title="Mean of the measures" /><template v-if="figures.spread! > 0">, spread <Figure :path="`${path}.spread`" title="Spread of the measures" /></template>.
+        <strong v-if="figures.spread! > 0.5" class="wrong">More than half an inch apart: find out why before you cut the border.</strong>
+        <template v-else-if="Math.abs(figures.off!) > 1 / 64"><Figure :path="`${path}.off`" :text="formatLength(Math.abs(figures.off!), speech)" title="Measured and expected" /> {{ figures.off! < 0 ? 'smaller' : 'larger' }} than it should be; all that follows goes by this.</template>
+        <template v-else>Just as it should be.</template>
       </p>
     </div>
   </section>

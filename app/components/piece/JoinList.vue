@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import type { Recipe } from '~~/core/sewing/recipe'
 import type { Quilt } from '~~/core/quilt/quilt'
-import { formatSize } from '~~/words/length'
-import { stepText } from '~~/words/step'
+import { stepParts, stepText } from '~~/words/step'
 
 const { recipe, quilt } = defineProps<{ recipe: Recipe, quilt: Quilt }>()
 const speech = useSpeech()
@@ -10,13 +9,13 @@ const speech = useSpeech()
 
 <template>
   <ol class="joins">
-    <li v-for="({ step, times }, i) in recipe.joins" :key="i">
+    <li v-for="({ step, times, path }, i) in recipe.joins" :key="i">
       <div class="shot"><PictureView :picture="step.picture" :cloths="quilt.cloths" :label="stepText(step, speech)" /></div>
-      <p class="figure !whitespace-normal"><strong>{{ i + 1 }}.</strong> <span v-if="times > 1" class="font-semibold">{{ times }} alike. </span>{{ stepText(step, speech) }} <span v-if="step.expect" class="note">Now {{ formatSize(step.expect.width, step.expect.height, speech) }}.</span></p>
+      <p class="figure !whitespace-normal"><strong>{{ i + 1 }}.</strong> <span v-if="times > 1" class="font-semibold">{{ times }} alike. </span><FigureText :parts="stepParts(step, speech)" /> <span v-if="step.expect" class="note">Now <Figure :path="`${path}.width`" title="Width so far" /> × <Figure :path="`${path}.height`" title="Height so far" />.</span></p>
     </li>
     <li>
       <div class="shot"><PictureView :picture="recipe.picture" :cloths="quilt.cloths" label="The finished block" /></div>
-      <p class="figure !whitespace-normal">{{ stepText({ code: 'block-done', data: recipe.size }, speech) }}</p>
+      <p class="figure !whitespace-normal"><FigureText :parts="stepParts({ code: 'block-done', data: { ...recipe.size } }, speech)" :paths="[`${recipe.path}.width`, `${recipe.path}.height`]" /></p>
     </li>
   </ol>
 </template>

@@ -4,9 +4,9 @@ import type { RecipeUnit } from '~~/core/sewing/recipe'
 import { clothOf, type Quilt } from '~~/core/quilt/quilt'
 import type { Workbook } from '~/workers/planMessages'
 import { capital, methodName, unitName } from '~~/words/names'
-import { stepText } from '~~/words/step'
+import { stepParts, stepText } from '~~/words/step'
 
-const { unit, quilt, made, ways, paths, places, canWrite } = defineProps<{
+const { unit, quilt, made, ways, places, canWrite } = defineProps<{
   unit: RecipeUnit
   /** Place of each piece in the plan, by id. */
   places: ReadonlyMap<string, number>
@@ -15,8 +15,6 @@ const { unit, quilt, made, ways, paths, places, canWrite } = defineProps<{
   made: number
   /** Ways to make it, the plan's first. */
   ways: Workbook['ways'][string]
-  /** Plan paths of its numbers. */
-  paths: { count: string, width: string, height: string } | null
   canWrite: boolean
 }>()
 const emit = defineEmits<{ made: [by: number], choose: [method: MethodId | null] }>()
@@ -24,6 +22,8 @@ const emit = defineEmits<{ made: [by: number], choose: [method: MethodId | null]
 const speech = useSpeech()
 const settings = useSettings()
 const title = computed(() => capital(unitName(unit.kind, unit.inQuilt)))
+/** What the steps may speak of. */
+const paths = computed(() => [unit.path, ...unit.pieces.map(piece => `pieces.${places.get(piece.id)}`)].flatMap(path => [`${path}.width`, `${path}.height`]).concat(`${unit.path}.segment`))
 const least = computed(() => Math.min(...ways.map(way => way.cloth)))
 </script>
 
@@ -31,7 +31,7 @@ const least = computed(() => Math.min(...ways.map(way => way.cloth)))
   <article class="card unit" :data-unit="unit.kind">
     <header class="flex flex-wrap items-center gap-x-4 gap-y-1">
       <h3 class="text-xl">{{ title }}</h3>
-      <p class="figure !whitespace-normal">{{ unit.perBlock }} in each block, <template v-if="paths"><Figure :path="paths.count" kind="count" title="In the quilt" /></template><template v-else>{{ unit.inQuilt }}</template> in the quilt<template v-if="unit.over > 0">, {{ unit.over }} left over</template></p>
+      <p class="figure !whitespace-normal">{{ unit.perBlock }} in each block, <Figure :path="`${unit.path}.count`" kind="count" title="In the quilt" /> in the quilt<template v-if="unit.over > 0">, <Figure :path="`${unit.path}.over`" kind="count" title="Left over" /> left over</template></p>
       <span v-for="piece in unit.pieces" :key="piece.id" class="inline-flex items-center gap-1.5"><ClothSwatch :cloth="clothOf(quilt, piece.cloth)" :size="30" /><span class="tag">{{ piece.letter }}</span><span class="note"><Figure :path="`pieces.${places.get(piece.id)}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`pieces.${places.get(piece.id)}.height`" :title="`Height of ${piece.letter}`" /></span></span>
     </header>
     <p class="note mt-1">
@@ -45,11 +45,11 @@ const least = computed(() => Math.min(...ways.map(way => way.cloth)))
     <ol class="steps">
       <li v-for="(step, i) in unit.steps" :key="i">
         <div class="shot"><PictureView :picture="step.picture" :cloths="quilt.cloths" :label="stepText(step, speech)" :mirror="settings.hand === 'left'" /></div>
-        <p class="figure !whitespace-normal"><strong>{{ i + 1 }}.</strong> {{ stepText(step, speech) }}</p>
+        <p class="figure !whitespace-normal"><strong>{{ i + 1 }}.</strong> <FigureText :parts="stepParts(step, speech)" :paths="paths" /></p>
       </li>
     </ol>
     <footer class="mt-3 flex flex-wrap items-center gap-3">
-      <p class="figure">Unfinished: <strong v-if="paths"><Figure :path="paths.width" title="Unfinished width" /> × <Figure :path="paths.height" title="Unfinished height" /></strong></p>
+      <p class="figure">Unfinished: <strong><Figure :path="`${unit.path}.width`" title="Unfinished width" /> × <Figure :path="`${unit.path}.height`" title="Unfinished height" /></strong></p>
       <div class="no-print ml-auto flex items-center gap-2">
         <button type="button" class="button icon" :disabled="made === 0 || !canWrite" :aria-label="`One ${unitName(unit.kind, 1)} fewer made`" @click="emit('made', -1)"><UIcon name="i-lucide-minus" class="size-5" /></button>
         <span class="figure min-w-24 text-center font-semibold" :data-testid="`made-${unit.kind}`">{{ Math.min(made, unit.inQuilt) }} of {{ unit.inQuilt }}</span>

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import type { Edit } from '~~/core/edits/edit'
 import { doneCounts, piecesIn, stripProgress } from '~~/core/made/progress'
+import { isWorthKeeping } from '~~/core/cutting/layout'
 import { tick } from '~~/core/edits/record'
-import { lengthKey } from '~~/core/measure/ruler'
 import { clothOf } from '~~/core/quilt/quilt'
 import { CAUTIONS } from '~~/words/caution'
-import { stripText, subcuts } from '~~/words/cutting'
-import { formatLength, formatSize } from '~~/words/length'
+import { stripParts, stripWords, subcuts } from '~~/words/cutting'
 import { inEnglish } from '~~/words/speech'
 import { useName } from '~~/words/names'
+import type { TextPart } from '~~/words/textPart'
+import type { ModeStep } from '~/components/common/StepMode.vue'
 
 const store = useQuilt()
 const toast = useSay()
@@ -25,16 +26,13 @@ const places = computed(() => new Map(plan.value?.pieces.map((piece, i) => [piec
 const ticked = computed(() => doneCounts(quilt.value.done, 'cut'))
 const progress = computed(() => new Map(needs.value.map(({ need }) => [need.id, stripProgress(need.strips, ticked.value)])))
 const pointed = ref<number | null>(null)
+/** The block with the most to cut is the one to try first. */
 const testBlock = computed(() => {
-  const blocks = Object.entries(store.workbook?.testBlocks ?? {})
-  return blocks.sort((a, b) => b[1].length - a[1].length)[0] ?? null
+  const used = new Set(quilt.value.setting.cells.flat().map(cell => cell.block))
+  const blocks = plan.value?.blocks.map((block, index) => ({ block, index })).filter(({ block }) => used.has(block.id)) ?? []
+  return blocks.sort((a, b) => b.block.test.length - a.block.test.length)[0] ?? null
 })
 const isTested = computed(() => testBlock.value !== null && quilt.value.made.some(entry => entry.what === 'block'))
-/** The letter of the sheet for a size that is cut for the test block alone. */
-const letters = computed(() => {
-  const sheet = new Map(plan.value?.pieces.map(piece => [`${piece.cloth} ${lengthKey(piece.width)} ${lengthKey(piece.height)} ${piece.cuts}`, piece.letter]))
-  return new Map(testBlock.value?.[1].map(piece => [piece.id, sheet.get(`${piece.cloth} ${lengthKey(piece.width)} ${lengthKey(piece.height)} ${piece.cuts}`) ?? '']))
-})
 const pilesOf = (cloth: string) => plan.value!.pieces.map((piece, index) => ({ piece, index })).filter(({ piece }) => piece.cloth === cloth)
 const sheets = computed(() => current.value?.need.unit === 'piece' ? current.value.need.need : 1)
 
@@ -50,16 +48,20 @@ function toggle(cloth: string, index: number) {
 
 // at the mat: every strip of every cloth, one after the other
 const flat = computed(() => needs.value.flatMap(({ need, cloth }) => need.strips.map((strip, index) => ({ need, cloth, strip, index }))))
-const modeSteps = computed(() => flat.value.map(({ cloth, strip, index, need }) => ({
-  place: `${cloth.letter}, ${cloth.name}: strip ${index + 1} of ${need.strips.length}`,
-  figure: strip.run === 'along' ? formatLength(strip.width, speech.value) : formatLength(strip.height, speech.value),
-  text: `${stripText(strip, speech.value)}. ${subcuts(strip, pieces.value, speech.value).map(cut => `${cut.piece?.letter ?? ''}: ${cut.text}`).join('; ')}. Seam included.`,
-  done: progress.value.get(cloth.id)![index]!.done,
-  ...(index === 0 ? { caution: `${inEnglish('Press the cloth, fold selvage to selvage so that it hangs without a ripple, and square one end against the fold.', speech.value)} ${CAUTIONS.blade}` } : {}),
-})))
+const modeSteps = computed(() => flat.value.map(({ cloth, strip, index, need }): ModeStep => {
+  const path = `cloths.${plan.value!.cloths.indexOf(need)}.strips.${index}`
+  const cuts = subcuts(strip, pieces.value, speech.value)
+  return {
+    place: `${cloth.letter}, ${cloth.name}: strip ${index + 1} of ${need.strips.length}`,
+    figures: [`${path}.${stripWords(strip, speech.value).side}`],
+    parts: [...stripParts(strip, speech.value), '. ', ...cuts.flatMap((cut, i): TextPart[] => [`${i > 0 ? '; ' : ''}${cut.piece?.letter ?? ''}: `, ...cut.parts]), '. Seam included.'],
+    paths: [path, ...cuts.map(cut => `pieces.${places.value.get(cut.piece?.id ?? '')}`)].flatMap(at => [`${at}.width`, `${at}.height`]),
+    done: progress.value.get(cloth.id)![index]!.done,
+    ...(index === 0 ? { caution: `${inEnglish('Press the cloth, fold selvage to selvage so that it hangs without a ripple, and square one end against the fold.', speech.value)} ${CAUTIONS.blade}` } : {}),
+  }
+}))
 const isStepping = computed(() => route.query.steps !== undefined)
 const startAt = computed(() => store.bookmark?.of === 'cut' ? store.bookmark.step ?? 0 : Math.max(0, modeSteps.value.findIndex(step => !step.done)))
-const print = () => window.print()
 </script>
 
 <template>
@@ -74,21 +76,17 @@ const print = () => window.print()
       @at="i => store.setBookmark({ station: 'cut', of: 'cut', step: i })"
     >
       <template #default="{ index }">
-        <ClothMap :cloth="flat[index]!.cloth" :need="flat[index]!.need" :pieces="pieces" :current="flat[index]!.index" :sheet="flat[index]!.strip.sheet" :done="progress.get(flat[index]!.cloth.id)!.map(p => p.done)" :hand="settings.hand" />
+        <ClothMap :cloth="flat[index]!.cloth" :need="flat[index]!.need" :path="`cloths.${plan!.cloths.indexOf(flat[index]!.need)}`" :pieces="pieces" :current="flat[index]!.index" :sheet="flat[index]!.strip.sheet" :done="progress.get(flat[index]!.cloth.id)!.map(p => p.done)" :hand="settings.hand" />
       </template>
     </StepMode>
-    <div class="no-print mb-4 flex flex-wrap items-center gap-3">
-      <h1 class="mr-auto">Cut</h1>
-      <button type="button" class="button" @click="print"><UIcon name="i-lucide-printer" class="size-5" />Print the cutting sheet</button>
-      <NuxtLink class="button act" :to="`${route.path}?steps`"><UIcon name="i-lucide-maximize" class="size-5" />At the mat, step by step</NuxtLink>
-    </div>
+    <StationHead title="Cut" print="the cutting sheet" mode="At the mat" />
     <p v-if="!plan" class="note" role="status">Laying it out …</p>
     <template v-else-if="current">
       <details class="no-print mb-5" :open="!isTested">
         <summary class="mb-3 cursor-pointer text-lg font-semibold">Seam test and test block {{ isTested ? '(done)' : 'come first' }}</summary>
         <div class="grid items-start gap-4 lg:grid-cols-2">
-          <SeamTest :quilt="quilt" @edit="edit" />
-          <TestBlock v-if="testBlock" :quilt="quilt" :block="testBlock[0]" :pieces="testBlock[1]" :letters="letters" @edit="edit" />
+          <SeamTest :test="plan.seamTest" @edit="edit" />
+          <TestBlock v-if="testBlock" :quilt="quilt" :planned="testBlock.block" :path="`blocks.${testBlock.index}`" @edit="edit" />
         </div>
       </details>
       <p v-if="!isTested" class="caution mb-4" data-testid="test-first">The rest of the sheet is below. Wait with it until the test block measures right.</p>
@@ -102,11 +100,11 @@ const print = () => window.print()
         <header class="mb-3 flex flex-wrap items-center gap-3">
           <ClothSwatch :cloth="cloth" :size="44" />
           <h2 class="mr-auto">{{ cloth.letter }}, {{ cloth.name }}<span class="print-only"> for {{ quilt.name }}</span></h2>
-          <p class="figure !whitespace-normal">{{ need.strips.length }} strips from <Figure :path="`cloths.${plan.cloths.indexOf(need)}.need`" :kind="need.unit === 'piece' ? 'count' : 'length'" title="Cloth that the strips take" />{{ need.unit === 'piece' ? ' pieces' : '' }}. <strong>Seam included in every size.</strong></p>
+          <p class="figure !whitespace-normal"><Figure :path="`cloths.${plan.cloths.indexOf(need)}.strips.length`" kind="count" title="Strips" /> strips from <Figure :path="`cloths.${plan.cloths.indexOf(need)}.need`" :kind="need.unit === 'piece' ? 'count' : 'length'" title="Cloth that the strips take" />{{ need.unit === 'piece' ? ' pieces' : '' }}. <strong>Seam included in every size.</strong></p>
         </header>
         <div class="two">
           <div>
-            <div v-for="s in (cloth.id === current.cloth.id ? sheets : 1)" :key="s" class="map-box card !p-2"><ClothMap :cloth="cloth" :need="need" :pieces="pieces" :done="progress.get(cloth.id)!.map(p => p.done)" :current="pointed" :hand="settings.hand" :sheet="s - 1" /></div>
+            <div v-for="s in (cloth.id === current.cloth.id ? sheets : 1)" :key="s" class="map-box card !p-2"><ClothMap :cloth="cloth" :need="need" :path="`cloths.${plan.cloths.indexOf(need)}`" :pieces="pieces" :done="progress.get(cloth.id)!.map(p => p.done)" :current="pointed" :hand="settings.hand" :sheet="s - 1" /></div>
             <h3 class="mt-4 mb-2">Piles</h3>
             <table class="w-full">
               <thead><tr class="note text-left"><th>Pile</th><th>Cut, seam included</th><th class="text-right">Pieces</th><th class="pl-4">For</th></tr></thead>
@@ -119,9 +117,9 @@ const print = () => window.print()
                 </tr>
               </tbody>
             </table>
-            <template v-if="need.left.some(rest => rest.width >= 2 && rest.height >= 2)">
+            <template v-if="need.left.some(isWorthKeeping)">
               <h3 class="mt-4 mb-1">Left over, worth keeping</h3>
-              <p class="figure !whitespace-normal">{{ need.left.filter(rest => rest.width >= 2 && rest.height >= 2).map(rest => formatSize(rest.width, rest.height, speech)).join(', ') }}</p>
+              <p class="figure !whitespace-normal"><template v-for="(rest, i) in need.left" :key="i"><span v-if="isWorthKeeping(rest)" class="mr-4 inline-block"><Figure :path="`cloths.${plan.cloths.indexOf(need)}.left.${i}.width`" title="Left over, across" /> × <Figure :path="`cloths.${plan.cloths.indexOf(need)}.left.${i}.height`" title="Left over, along" /></span></template></p>
             </template>
           </div>
           <StripList :need="need" :index="plan.cloths.indexOf(need)" :pieces="pieces" :places="places" :progress="progress.get(cloth.id)!" :block-names="store.blockNames" @toggle="i => toggle(cloth.id, i)" @point="i => pointed = i" />

@@ -15,10 +15,12 @@ const carried = ref<Extract<Part, { kind: 'block' }> | null>(null)
 const isGrey = ref(false)
 
 const stage = useTemplateRef('stage')
+const drawing = useTemplateRef('drawing')
+const bubble = useTemplateRef('bubble')
 const { width: stageWidth, height: stageHeight } = useElementSize(stage)
 const TAPE_PX = 48
 const whole = computed(() => drawnTop(dimensions.value))
-const scale = computed(() => Math.max(0.5, Math.min((stageWidth.value - TAPE_PX - 96) / whole.value.width, (stageHeight.value - TAPE_PX - 60) / whole.value.height)))
+const scale = computed(() => Math.max(0.5, Math.min((stageWidth.value - TAPE_PX - 70) / whole.value.width, (stageHeight.value - TAPE_PX - 60) / whole.value.height)))
 const across = computed(() => tapeSegments(dimensions.value, quilt.value, 'width'))
 const down = computed(() => tapeSegments(dimensions.value, quilt.value, 'height'))
 const step = computed(() => quilt.value.ruler || 1 / 8)
@@ -64,6 +66,15 @@ function press(part: Part | null) {
   }
   selected.value = part
 }
+/** Leaves the part, and gives the drawing back the focus. */
+function leave() {
+  selected.value = null
+  drawing.value?.$el.focus()
+}
+function pickUp() {
+  carried.value = selected.value?.kind === 'block' ? selected.value : null
+  drawing.value?.$el.focus()
+}
 function onKey(event: KeyboardEvent) {
   const moves: Record<string, [number, number]> = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }
   const at = selected.value?.kind === 'block' ? selected.value : null
@@ -76,6 +87,7 @@ function onKey(event: KeyboardEvent) {
   else if (event.key === 'r' && at) edit('turn', turnCell(at.row, at.column))
   else if (event.key === 'm' && at) edit('mirror', mirrorCell(at.row, at.column))
   else if ((event.key === 'x' || event.key === 'Enter') && carried.value && at) press(at)
+  else if (event.key === 'Enter' && selected.value) bubble.value?.focus()
   else if (event.key === 'x' && at) carried.value = at
   else if ((event.key === '[' || event.key === ']') && selected.value) nudge(selected.value, 'width', event.key === '[' ? -1 : 1)
   else if (event.key === 'Escape') {
@@ -85,6 +97,16 @@ function onKey(event: KeyboardEvent) {
   else return
   event.preventDefault()
 }
+/** Both tapes are one thing along two edges. */
+const tape = (side: 'width' | 'height') => {
+  const segments = side === 'width' ? across.value : down.value
+  return {
+    side, segments, scale: scale.value, selected: selected.value, step: step.value, colours: segments.map(segment => colourOf(segment.part)), readonly: !store.canWrite, onSelect: press,
+    onPreview: (part: Part, size: Inches | null) => preview(part, side, size),
+    onCommit: (part: Part, size: Inches) => commit(part, side, size),
+    onNudge: (part: Part, steps: number) => nudge(part, side, steps),
+  }
+}
 const total = (side: 'width' | 'height') => store.dimensions!.top.stages.at(-1)![side].total
 useStationShow((part) => {
   selected.value = part
@@ -93,67 +115,43 @@ useStationShow((part) => {
 
 <template>
   <div class="design">
+    <QuiltBar :quilt="quilt" :is-grey="isGrey" @edit="edit" @select="part => selected = part" @grey="isGrey = !isGrey" />
     <div ref="stage" class="stage">
-      <div class="bench" :style="{ gridTemplateColumns: `${TAPE_PX + 14}px auto auto` }">
-        <span />
-        <MeasuringTape
-          class="ml-2.5"
-          side="width"
-          :segments="across"
-          :scale="scale"
-          :selected="selected"
-          :step="step"
-          :colours="across.map(s => colourOf(s.part))"
-          :readonly="!store.canWrite"
-          @select="press"
-          @preview="(p, s) => preview(p, 'width', s)"
-          @commit="(p, s) => commit(p, 'width', s)"
-          @nudge="(p, n) => nudge(p, 'width', n)"
-        />
-        <div class="self-center pl-2 text-2xl font-bold"><Figure path="quilt.width" title="Finished width"><ReachCard :quilt="quilt" side="width" :value="total('width')" @edit="edit" /></Figure></div>
+      <div class="bench">
+        <div class="self-center justify-self-end pr-2 text-2xl font-bold"><Figure path="quilt.width" title="Finished width"><ReachCard :quilt="quilt" side="width" :value="total('width')" @edit="edit" /></Figure></div>
+        <MeasuringTape class="ml-2.5" v-bind="tape('width')" />
         <div class="flex flex-col items-end">
-          <MeasuringTape
-            class="mt-2.5 mr-1"
-            side="height"
-            :segments="down"
-            :scale="scale"
-            :selected="selected"
-            :step="step"
-            :colours="down.map(s => colourOf(s.part))"
-            :readonly="!store.canWrite"
-            @select="press"
-            @preview="(p, s) => preview(p, 'height', s)"
-            @commit="(p, s) => commit(p, 'height', s)"
-            @nudge="(p, n) => nudge(p, 'height', n)"
-          />
+          <MeasuringTape class="mt-2.5 mr-1" v-bind="tape('height')" />
           <div class="pt-1 pr-1 text-2xl font-bold"><Figure path="quilt.height" title="Finished height"><ReachCard :quilt="quilt" side="height" :value="total('height')" @edit="edit" /></Figure></div>
         </div>
-        <QuiltDrawing :quilt="quilt" :dimensions="dimensions" :scale="scale" :selected="selected" :carried="carried" :grey="isGrey ? greyOf : undefined" @press="press" @key="onKey" />
-        <span />
+        <QuiltDrawing
+          ref="drawing"
+          :quilt="quilt"
+          :dimensions="dimensions"
+          :scale="scale"
+          :selected="selected"
+          :carried="carried"
+          :grey="isGrey ? greyOf : undefined"
+          @press="press"
+          @key="onKey"
+        />
       </div>
+      <p v-if="carried" class="caution hint" role="status">Now press the block to exchange it with. Esc lets go.</p>
+      <p v-else-if="!selected" class="note hint">Press any part of the drawing or the tape to change it where it is.</p>
+      <PartBubble v-if="selected && !carried" ref="bubble" :anchor="drawing?.anchor ?? null" :drawing="drawing?.$el ?? null" :boundary="stage" @close="leave">
+        <BlockCard v-if="selected.kind === 'block'" :key="`${selected.row} ${selected.column}`" :quilt="quilt" :row="selected.row" :column="selected.column" @edit="edit" @preview="store.preview" @pick-up="pickUp" />
+        <SashingCard v-else-if="(selected.kind === 'sash' || selected.kind === 'cornerstone') && quilt.setting.sashing" :quilt="quilt" :strips="dimensions.setting.sashes.length" :cornerstones="dimensions.setting.cornerstones.length" @edit="edit" @preview="store.preview" />
+        <BorderCard v-else-if="selected.kind === 'border' && quilt.borders[selected.border - 1]" :key="selected.border" :quilt="quilt" :border="selected.border" @edit="edit" @preview="store.preview" @removed="selected = null" />
+        <BindingCard v-else-if="selected.kind === 'binding' && quilt.binding" :quilt="quilt" @edit="edit" @removed="selected = null" />
+      </PartBubble>
     </div>
-    <aside class="side">
-      <p v-if="carried" class="caution mb-3" role="status">Now press the block to exchange it with. Esc lets go.</p>
-      <BlockCard v-if="selected?.kind === 'block'" :key="`${selected.row} ${selected.column}`" :quilt="quilt" :row="selected.row" :column="selected.column" @edit="edit" @preview="store.preview" @pick-up="carried = selected as Extract<Part, { kind: 'block' }>" />
-      <SashingCard v-else-if="(selected?.kind === 'sash' || selected?.kind === 'cornerstone') && quilt.setting.sashing" :quilt="quilt" :strips="dimensions.setting.sashes.length" :cornerstones="dimensions.setting.cornerstones.length" @edit="edit" @preview="store.preview" />
-      <BorderCard v-else-if="selected?.kind === 'border' && quilt.borders[selected.border - 1]" :key="selected.border" :quilt="quilt" :border="selected.border" @edit="edit" @preview="store.preview" @removed="selected = null" />
-      <BindingCard v-else-if="selected?.kind === 'binding' && quilt.binding" :quilt="quilt" @edit="edit" @removed="selected = null" />
-      <QuiltCard v-else :quilt="quilt" @edit="edit" @select="part => selected = part" />
-      <div class="mt-3 flex gap-2">
-        <button v-if="selected" type="button" class="button grow" @click="selected = null">The whole quilt</button>
-        <button type="button" class="button grow" :class="{ chosen: isGrey }" :aria-pressed="isGrey" @click="isGrey = !isGrey"><UIcon name="i-lucide-contrast" class="size-5" />In grey</button>
-      </div>
-    </aside>
   </div>
 </template>
 
 <style scoped>
-.design { display: grid; grid-template-columns: minmax(0, 1fr) 23.5rem; height: 100%; }
-.stage { min-width: 0; min-height: 0; display: grid; place-items: center; padding: 0.5rem; overflow: hidden; }
-.bench { display: grid; grid-template-rows: 54px auto; align-items: start; }
-.side { overflow-y: auto; padding: 1rem 1.1rem 1rem 0.2rem; }
-@media (max-width: 1000px) {
-  .design { grid-template-columns: minmax(0, 1fr); grid-template-rows: minmax(0, 1fr) auto; }
-  .side { max-height: 36vh; padding: 0.75rem 1rem; border-top: 2px dashed var(--line); background: var(--linen); }
-}
+.design { display: grid; grid-template-rows: auto minmax(0, 1fr); height: 100%; }
+.stage { position: relative; min-width: 0; min-height: 0; display: grid; place-items: center; padding: 0.25rem 0.5rem 0.5rem; overflow: hidden; }
+.bench { display: grid; grid-template: 54px auto / minmax(62px, auto) auto; align-items: start; }
+.hint { position: absolute; left: 1rem; bottom: 0.6rem; max-width: 15rem; }
+@media (max-width: 1000px) { .hint { max-width: none; right: 1rem; text-align: center; } }
 </style>

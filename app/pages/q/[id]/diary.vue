@@ -24,7 +24,7 @@ function write() {
 /** What was measured, said in one line each. */
 const measures = computed(() => quilt.value.made.map((entry) => {
   const list = (values: readonly number[] | undefined) => (values ?? []).map(v => formatLength(v, speech.value)).join(', ')
-  if (entry.what === 'seam-test') return `Seam test: ${entry.strips} strips of ${formatLength(entry.cut ?? 0, speech.value)} measured ${formatLength(entry.measured ?? 0, speech.value)}`
+  if (entry.what === 'seam-test') return `Seam test: ${entry.strips} strips of ${list([entry.cut!])}${entry.measured === undefined ? ', not measured yet' : ` measured ${list([entry.measured])}`}`
   if (entry.what === 'block') return `${store.blockNames.get(entry.block ?? '') ?? entry.block}: ${list([...(entry.size ?? []), ...(entry.width ?? []), ...(entry.height ?? [])])}`
   return `${stageName(entry.what)}: ${[entry.width ? `across ${list(entry.width)}` : '', entry.height ? `down ${list(entry.height)}` : ''].filter(Boolean).join('; ')}`
 }))
@@ -77,7 +77,7 @@ const next = computed(() => {
       </section>
       <section v-if="measures.length > 0" class="card" aria-label="Measured">
         <h2 class="mb-2">Measured</h2>
-        <ul class="space-y-1"><li v-for="line in measures" :key="line" class="figure !whitespace-normal">{{ line }}</li></ul>
+        <ul class="space-y-1" data-given><li v-for="line in measures" :key="line" class="figure !whitespace-normal">{{ line }}</li></ul>
       </section>
     </aside>
   </div>

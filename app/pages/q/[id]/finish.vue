@@ -3,7 +3,6 @@ import { setBacking, setBatting, setBinding } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
 import { doneCounts } from '~~/core/made/progress'
 import { clothOf } from '~~/core/quilt/quilt'
-import { plannedDimensions } from '~~/core/quilt/dimensions'
 import { CAUTIONS } from '~~/words/caution'
 import { formatCloth, formatLength } from '~~/words/length'
 import { capital, stageName } from '~~/words/names'
@@ -15,7 +14,6 @@ const speech = useSpeech()
 const quilt = computed(() => store.quilt!)
 const plan = computed(() => store.plan)
 const steps = computed(() => doneCounts(quilt.value.done, 'step'))
-const planned = computed(() => plannedDimensions(quilt.value))
 
 function edit(name: string, change: Edit) {
   toast.problems(store.apply(name, change))
@@ -25,21 +23,17 @@ function toggle(step: string) {
 }
 const isDone = (step: string) => (steps.value.get(step) ?? 0) > 0
 
-/** Raw size of a stage, by the plan before measures: what the ruler should show. */
-const rawOf = (index: number) => {
-  const stage = planned.value.top.stages[index]!
-  return { width: stage.width.total + 2 * quilt.value.seam, height: stage.height.total + 2 * quilt.value.seam }
-}
-/** After a border's first pair only one side has grown. */
-const rawAfterFirst = (border: number) => {
-  const inner = rawOf(border - 1), outer = rawOf(border)
-  return quilt.value.borders[border - 1]!.first === 'sides' ? { width: outer.width, height: inner.height } : { width: inner.width, height: outer.height }
+/** Both sides of a stage, with what was measured of them. */
+const bothSides = (stage: number) => (['width', 'height'] as const).map(side => ({ side, figures: plan.value!.stages[stage]!.measures[side], path: `stages.${stage}.measures.${side}` }))
+/** The one side that a border's first pair has changed. */
+const firstSide = (stage: number) => {
+  const { first } = plan.value!.stages[stage]!
+  return first ? [{ side: first.side, figures: first, path: `stages.${stage}.first` }] : []
 }
 /** What measuring has changed, stage by stage. */
-const changes = computed(() => plan.value?.stages.flatMap((stage, i) => {
-  const before = planned.value.top.stages[i]!
-  return (['width', 'height'] as const).filter(side => Math.abs(stage[side] - before[side].total) > 1 / 64).map(side => ({ what: stage.what, side, before: before[side].total, path: `stages.${i}.${side}` }))
-}) ?? [])
+const changes = computed(() => plan.value?.stages.flatMap((stage, i) => (['width', 'height'] as const)
+  .filter(side => Math.abs(stage[side] - stage.planned[side]) > 1 / 64)
+  .map(side => ({ what: stage.what, side, before: `stages.${i}.planned.${side}`, path: `stages.${i}.${side}` }))) ?? [])
 const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no seam' } as const
 </script>
 
@@ -51,14 +45,14 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
       <section aria-label="Centre and borders" class="space-y-4">
         <div class="flex items-center gap-3"><TickBox :checked="isDone('rows-joined')" label="The rows are joined" :disabled="!store.canWrite" @toggle="toggle('rows-joined')" /><h2>The centre, and its borders</h2></div>
         <p v-if="changes.length > 0" class="caution" role="status" data-testid="changed">
-          <strong>Measured, not planned: </strong><template v-for="(change, i) in changes" :key="change.path">{{ i > 0 ? '; ' : '' }}{{ capital(stageName(change.what)) }} {{ change.side === 'width' ? 'across' : 'down' }} <span class="figure">{{ formatLength(change.before, speech) }} → <Figure :path="change.path" title="As measured" /></span></template>. Borders, {{ craft('batting', speech) }}, backing and binding follow.
+          <strong>Measured, not planned: </strong><template v-for="(change, i) in changes" :key="change.path">{{ i > 0 ? '; ' : '' }}{{ capital(stageName(change.what)) }} {{ change.side === 'width' ? 'across' : 'down' }} <span class="figure"><Figure :path="change.before" title="As planned" /> → <Figure :path="change.path" title="As measured" /></span></template>. Borders, {{ craft('batting', speech) }}, backing and binding follow.
         </p>
         <div class="grid items-start gap-4 lg:grid-cols-2">
-          <MeasureCard :quilt="quilt" what="setting" title="the centre" :sides="['width', 'height']" :planned="rawOf(0)" @edit="edit" />
+          <MeasureCard :quilt="quilt" what="setting" title="the centre" :measures="bothSides(0)" @edit="edit" />
           <template v-for="(border, i) in quilt.borders" :key="i">
             <BorderSteps :quilt="quilt" :plan="plan" :border="i + 1" />
-            <MeasureCard :quilt="quilt" :what="`border-${i + 1}-first`" :title="border.first === 'sides' ? 'across, with the sides on' : 'down, with top and bottom on'" :sides="[border.first === 'sides' ? 'width' : 'height']" :planned="rawAfterFirst(i + 1)" @edit="edit" />
-            <MeasureCard :quilt="quilt" :what="`border-${i + 1}`" :title="`the top with border ${i + 1}`" :sides="['width', 'height']" :planned="rawOf(i + 1)" @edit="edit" />
+            <MeasureCard :quilt="quilt" :what="`border-${i + 1}-first`" :title="border.first === 'sides' ? 'across, with the sides on' : 'down, with top and bottom on'" :measures="firstSide(i + 1)" @edit="edit" />
+            <MeasureCard :quilt="quilt" :what="`border-${i + 1}`" :title="`the top with border ${i + 1}`" :measures="bothSides(i + 1)" @edit="edit" />
           </template>
         </div>
         <div v-if="quilt.borders.length > 0" class="flex items-center gap-3"><TickBox :checked="isDone('borders')" label="The borders are on" :disabled="!store.canWrite" @toggle="toggle('borders')" />The borders are on</div>
@@ -88,7 +82,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
         </div>
         <div class="card space-y-3">
           <h2>Layer, and quilt</h2>
-          <p>Press the back, tape it down wrong side up without stretching; {{ craft('batting', speech) }}; the top right side up. Smooth from the centre. Trim stray dark threads first. Curved pins about every {{ formatLength(4, speech) }} from the centre.</p>
+          <p>Press the back, tape it down wrong side up without stretching; {{ craft('batting', speech) }}; the top right side up. Smooth from the centre. Trim stray dark threads first. Curved pins about every <span class="figure" data-given>{{ formatLength(4, speech) }}</span> from the centre.</p>
           <p class="caution">{{ CAUTIONS.spray }} {{ CAUTIONS.weight }}</p>
           <div class="flex items-center gap-3"><TickBox :checked="isDone('layered')" label="The layers are held together" :disabled="!store.canWrite" @toggle="toggle('layered')" />The layers are held together</div>
           <div class="flex items-center gap-3"><TickBox :checked="isDone('quilted')" label="It is quilted" :disabled="!store.canWrite" @toggle="toggle('quilted')" />It is quilted, anchored along main seams first, from the centre out</div>
@@ -97,9 +91,9 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
           <h2>Binding</h2>
           <template v-if="quilt.binding && plan.binding">
             <div class="flex items-center gap-3"><TickBox :checked="isDone('trimmed')" label="The quilt is trimmed square" :disabled="!store.canWrite" @toggle="toggle('trimmed')" />Trim the quilt square first</div>
-            <p class="flex flex-wrap items-center gap-2 text-lg"><ClothSwatch :cloth="clothOf(quilt, quilt.binding.cloth)" :size="36" /><span><strong><Figure path="binding.strips" kind="count" title="Strips" /> {{ plan.binding.strips === 1 ? 'strip' : 'strips' }}</strong> of {{ formatLength(plan.binding.strip, speech) }}, joined {{ quilt.binding.join === 'diagonal' ? 'on the diagonal' : 'straight' }}, give <strong><Figure path="binding.length" title="Length of the binding" /></strong>.</span></p>
+            <p class="flex flex-wrap items-center gap-2 text-lg"><ClothSwatch :cloth="clothOf(quilt, quilt.binding.cloth)" :size="36" /><span><strong><Figure path="binding.strips" kind="count" title="Strips" /> {{ plan.binding.strips === 1 ? 'strip' : 'strips' }}</strong> of <span class="figure" data-given>{{ formatLength(plan.binding.strip, speech) }}</span>, joined {{ quilt.binding.join === 'diagonal' ? 'on the diagonal' : 'straight' }}, give <strong><Figure path="binding.length" title="Length of the binding" /></strong>.</span></p>
             <p class="note">They take <Figure path="binding.buy" title="Cloth for the binding" /> of cloth, counted in the need of {{ clothOf(quilt, quilt.binding.cloth).name }}. {{ plural(plan.binding.strips, 'join') }}, the closing one included: keep them off the corners. Edged, the quilt is <Figure path="quilt.edged.width" title="Width with the binding" /> × <Figure path="quilt.edged.height" title="Height with the binding" />.</p>
-            <p class="note">Fold in half along its length and press. Leave a tail of 8″; stop one seam short of each corner, fold up and down again. Overlap to close: {{ quilt.binding.join === 'diagonal' ? formatLength(plan.binding.strip, speech) : formatLength(2 * quilt.seam, speech) }}.</p>
+            <p class="note">Fold in half along its length and press. Leave a tail of <span class="figure" data-given>{{ formatLength(8, speech) }}</span>; stop one seam short of each corner, fold up and down again. Overlap to close: <Figure path="binding.overlap" title="Overlap of the ends" />.</p>
             <div class="flex items-center gap-3"><TickBox :checked="isDone('bound')" label="It is bound" :disabled="!store.canWrite" @toggle="toggle('bound')" />It is bound</div>
           </template>
           <button v-else type="button" class="button" @click="edit('binding', setBinding({}))">Add a binding</button>

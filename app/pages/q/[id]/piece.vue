@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { setMethod } from '~~/core/edits/blocks'
 import type { MethodId } from '~~/core/methods/method'
-import type { RecipeUnit } from '~~/core/sewing/recipe'
+import type { Picture } from '~~/core/sewing/picture'
+import type { Recipe, RecipeUnit } from '~~/core/sewing/recipe'
 import { blockOf, designOf, clothOf } from '~~/core/quilt/quilt'
 import { clothsOfCell } from '~~/core/block/demands'
 import { CAUTIONS } from '~~/words/caution'
-import { formatSize } from '~~/words/length'
 import { capital, unitName } from '~~/words/names'
 import { plural } from '~~/words/speech'
-import { stepText } from '~~/words/step'
+import { stepParts } from '~~/words/step'
+import { textOf } from '~~/words/textPart'
+import type { ModeStep } from '~/components/common/StepMode.vue'
 
 const store = useQuilt()
 const toast = useSay()
@@ -28,45 +30,50 @@ const madeBlocks = computed(() => Math.min(ofBlock.value, blocks.value.get(recip
 const isSewn = (unit: RecipeUnit) => unit.steps.length > 1 || unit.pieces.length > 1
 const versions = computed(() => recipes.value.filter(other => other.block === recipe.value?.block).length)
 
-/** Where the numbers of a unit stand in the plan. */
-function planned(unit: RecipeUnit) {
-  const b = plan.value!.blocks.findIndex(block => block.id === recipe.value!.block)
-  const list = plan.value!.blocks[b]?.units ?? []
-  const cloths = unit.id.split('.').slice(2)
-  const u = list.findIndex(candidate => candidate.kind === unit.kind && Math.abs(candidate.width - unit.size.width) < 1e-6 && Math.abs(candidate.height - unit.size.height) < 1e-6 && [...candidate.cloths].join() === cloths.join())
-  return u < 0 ? null : { key: list[u]!.key, paths: { count: `blocks.${b}.units.${u}.count`, width: `blocks.${b}.units.${u}.width`, height: `blocks.${b}.units.${u}.height` } }
-}
 const coloursOf = (r: typeof recipes.value[number]) => Object.fromEntries(Object.entries(clothsOfCell(quilt.value, r.cell)).map(([role, id]) => [role, clothOf(quilt.value, id).colour]))
 function choose(kind: string, method: MethodId | null) {
   toast.problems(store.apply('way of making', setMethod(recipe.value!.block, kind, method)))
 }
 
+const piecePaths = (unit: RecipeUnit) => unit.pieces.flatMap(piece => ['width', 'height'].map(side => `pieces.${places.value.get(piece.id)}.${side}`))
+const bothSides = (path: string) => [`${path}.width`, `${path}.height`]
+
 // at the machine: the units of this block, its joins, then the rows
-const modeSteps = computed(() => {
+const modeSteps = computed((): PieceStep[] => {
   const r = recipe.value
-  if (!r) return []
+  return r ? [...r.units.filter(isSewn).flatMap(unitSteps), ...joinSteps(r), ...rowSteps()] : []
+})
+type PieceStep = ModeStep & { picture: Picture | null, tick: (() => void) | null }
+
+function unitSteps(unit: RecipeUnit): PieceStep[] {
+  const made = units.value.get(unit.id) ?? 0
+  const isMade = made >= unit.inQuilt
+  return unit.steps.map((step, i) => ({
+    place: `${capital(unitName(unit.kind))}, ${plural(unit.inQuilt, 'unit')} in the quilt: step ${i + 1} of ${unit.steps.length}`,
+    parts: stepParts(step, speech.value), paths: [...bothSides(unit.path), ...piecePaths(unit), `${unit.path}.segment`], picture: step.picture,
+    ...(step.expect ? { figures: bothSides(unit.path) } : {}), ...(i === 0 ? { caution: CAUTIONS.needle } : step.do === 'press' ? { caution: CAUTIONS.iron } : {}),
+    done: isMade, tick: i === unit.steps.length - 1 ? () => countUnits(unit.id, isMade ? -unit.inQuilt : unit.inQuilt - made) : null,
+  }))
+}
+function joinSteps(r: Recipe): PieceStep[] {
   const name = blockOf(quilt.value, r.block).name
-  const sewn = r.units.filter(isSewn)
+  const done = madeBlocks.value >= ofBlock.value
   return [
-    ...sewn.flatMap(unit => unit.steps.map((step, i) => ({
-      place: `${capital(unitName(unit.kind))}, ${plural(unit.inQuilt, 'unit')} in the quilt: step ${i + 1} of ${unit.steps.length}`, text: stepText(step, speech.value), picture: step.picture,
-      ...(step.expect ? { figure: formatSize(step.expect.width, step.expect.height, speech.value) } : {}), done: (units.value.get(unit.id) ?? 0) >= unit.inQuilt, tick: i === unit.steps.length - 1 ? () => countUnits(unit.id, (units.value.get(unit.id) ?? 0) >= unit.inQuilt ? -unit.inQuilt : unit.inQuilt - (units.value.get(unit.id) ?? 0)) : null,
-      ...(i === 0 ? { caution: CAUTIONS.needle } : step.do === 'press' ? { caution: CAUTIONS.iron } : {}),
-    }))),
-    ...r.joins.map(({ step, times }, i) => ({
-      place: `${name}: join ${i + 1} of ${r.joins.length}`, text: `${times > 1 ? `${times} alike. ` : ''}${stepText(step, speech.value)}`, picture: step.picture, figure: step.expect ? formatSize(step.expect.width, step.expect.height, speech.value) : undefined,
-      done: madeBlocks.value >= ofBlock.value, tick: null,
+    ...r.joins.map(({ step, times, path }, i): PieceStep => ({
+      place: `${name}: join ${i + 1} of ${r.joins.length}`, parts: [times > 1 ? `${times} alike. ` : '', ...stepParts(step, speech.value)], picture: step.picture, figures: bothSides(path), done, tick: null,
     })),
     {
-      place: `${name}: done`, text: stepText({ code: 'block-done', data: r.size }, speech.value), picture: r.picture, figure: formatSize(r.size.width, r.size.height, speech.value), done: madeBlocks.value >= ofBlock.value,
-      tick: () => countBlocks(r.block, madeBlocks.value >= ofBlock.value ? -ofBlock.value : ofBlock.value - madeBlocks.value),
+      place: `${name}: done`, parts: stepParts({ code: 'block-done', data: { ...r.size } }, speech.value), paths: bothSides(r.path), picture: r.picture, figures: bothSides(r.path), done,
+      tick: () => countBlocks(r.block, done ? -ofBlock.value : ofBlock.value - madeBlocks.value),
     },
-    ...rows.value.map((row, i) => ({
-      place: `Rows: ${i + 1} of ${rows.value.length}`, picture: null, done: rowsDone.value[i]!, tick: () => toggleRow(i),
-      text: `Join row ${i + 1}: ${row.cells.map(cell => blockOf(quilt.value, cell.block).name).join(', ')}. ${row.press === 'towards-sashes' ? 'Press all seams to the sashes.' : `Press all seams to the ${row.press}.`}`,
-    })),
   ]
-})
+}
+function rowSteps(): PieceStep[] {
+  return rows.value.map((row, i) => ({
+    place: `Rows: ${i + 1} of ${rows.value.length}`, picture: null, done: rowsDone.value[i]!, tick: () => toggleRow(i),
+    parts: [`Join row ${i + 1}: ${row.cells.map(cell => blockOf(quilt.value, cell.block).name).join(', ')}. ${row.press === 'towards-sashes' ? 'Press all seams to the sashes.' : `Press all seams to the ${row.press}.`}`],
+  }))
+}
 const walked = ref(new Set<number>())
 function tickStep(index: number) {
   const step = modeSteps.value[index]!
@@ -77,7 +84,6 @@ function tickStep(index: number) {
 const shownSteps = computed(() => modeSteps.value.map((step, i) => ({ ...step, done: step.done || walked.value.has(i) })))
 const startAt = computed(() => store.bookmark?.of === 'piece' ? store.bookmark.step ?? 0 : 0)
 const isStepping = computed(() => route.query.steps !== undefined)
-const print = () => window.print()
 </script>
 
 <template>
@@ -92,14 +98,10 @@ const print = () => window.print()
       @at="i => store.setBookmark({ station: 'piece', of: 'piece', step: i })"
     >
       <template #default="{ index }">
-        <PictureView v-if="modeSteps[index]?.picture" :picture="modeSteps[index]!.picture!" :cloths="quilt.cloths" :label="modeSteps[index]!.text" :mirror="settings.hand === 'left'" />
+        <PictureView v-if="modeSteps[index]?.picture" :picture="modeSteps[index]!.picture!" :cloths="quilt.cloths" :label="textOf(modeSteps[index]!.parts)" :mirror="settings.hand === 'left'" />
       </template>
     </StepMode>
-    <div class="no-print mb-4 flex flex-wrap items-center gap-3">
-      <h1 class="mr-auto">Piece</h1>
-      <button type="button" class="button" @click="print"><UIcon name="i-lucide-printer" class="size-5" />Print the recipe</button>
-      <NuxtLink class="button act" :to="`${route.path}?steps`"><UIcon name="i-lucide-maximize" class="size-5" />At the machine, step by step</NuxtLink>
-    </div>
+    <StationHead title="Piece" print="the recipe" mode="At the machine" />
     <p v-if="!plan || !recipe" class="note" role="status">Laying it out …</p>
     <template v-else>
       <div class="no-print mb-4 flex flex-wrap gap-2" role="tablist" aria-label="Blocks">
@@ -111,7 +113,7 @@ const print = () => window.print()
         <div class="h-32 w-32 flex-none"><PictureView :picture="recipe.picture" :cloths="quilt.cloths" label="The block" /></div>
         <div>
           <h2 class="text-2xl">{{ blockOf(quilt, recipe.block).name }}</h2>
-          <p class="figure !whitespace-normal">{{ recipe.count }} in these cloths<template v-if="versions > 1">, {{ ofBlock }} in all</template>; {{ formatSize(recipe.size.width, recipe.size.height, speech) }} unfinished</p>
+          <p class="figure !whitespace-normal">{{ recipe.count }} in these cloths<template v-if="versions > 1">, {{ ofBlock }} in all</template>; <Figure :path="`${recipe.path}.width`" title="Unfinished width" /> × <Figure :path="`${recipe.path}.height`" title="Unfinished height" /> unfinished</p>
           <div class="no-print mt-2 flex items-center gap-2">
             <button type="button" class="button icon" :disabled="madeBlocks === 0 || !store.canWrite" aria-label="One block fewer made" @click="countBlocks(recipe.block, -1)"><UIcon name="i-lucide-minus" class="size-5" /></button>
             <span class="figure font-semibold" data-testid="blocks-made">{{ madeBlocks }} of {{ ofBlock }} blocks sewn</span>
@@ -129,8 +131,7 @@ const print = () => window.print()
           :unit="unit"
           :quilt="quilt"
           :made="units.get(unit.id) ?? 0"
-          :ways="store.workbook!.ways[planned(unit)?.key ?? ''] ?? []"
-          :paths="planned(unit)?.paths ?? null"
+          :ways="store.workbook!.ways[unit.key] ?? []"
           :places="places"
           :can-write="store.canWrite"
           @made="by => countUnits(unit.id, by)"

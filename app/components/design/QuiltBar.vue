@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import type { Quilt } from '~~/core/quilt/quilt'
+import { setCounts, setFill, setSashing } from '~~/core/edits/setting'
+import { addBorder, setBinding } from '~~/core/edits/edge'
+import type { Edit } from '~~/core/edits/edit'
+
+const { quilt, isGrey } = defineProps<{ quilt: Quilt, isGrey: boolean }>()
+const emit = defineEmits<{
+  edit: [name: string, edit: Edit]
+  select: [part: { kind: 'sash' } | { kind: 'border', border: number } | { kind: 'binding' }]
+  grey: []
+}>()
+
+const isChequered = computed(() => new Set(quilt.setting.cells.flat().map(cell => cell.block)).size > 1)
+function count(side: 'across' | 'down', by: number) {
+  const { across, down } = quilt.setting
+  const next = Math.min(200, Math.max(1, quilt.setting[side] + by))
+  emit('edit', 'number of blocks', setCounts(side === 'across' ? next : across, side === 'down' ? next : down))
+}
+function sash() {
+  emit('edit', 'sashing', setSashing({ cloth: quilt.cloths.at(-1)!.id }))
+  emit('select', { kind: 'sash' })
+}
+function border() {
+  emit('edit', 'border', addBorder(3, quilt.cloths[0]!.id))
+  emit('select', { kind: 'border', border: quilt.borders.length + 1 })
+}
+function bind() {
+  emit('edit', 'binding', setBinding({}))
+  emit('select', { kind: 'binding' })
+}
+function takeTurns() {
+  const [first, second] = quilt.blocks as [typeof quilt.blocks[0], typeof quilt.blocks[0]]
+  emit('edit', isChequered.value ? 'one block everywhere' : 'blocks by turns', setFill(isChequered.value ? [[first.id]] : [[first.id, second.id], [second.id, first.id]]))
+}
+</script>
+
+<template>
+  <div class="bar" role="toolbar" aria-label="The whole quilt">
+    <div v-for="side in (['across', 'down'] as const)" :key="side" class="count" role="group" :aria-label="`Blocks ${side}`">
+      <button type="button" class="button icon" :aria-label="`One block fewer ${side}`" @click="count(side, -1)"><UIcon name="i-lucide-minus" class="size-5" /></button>
+      <span class="figure px-1 text-center"><strong class="text-xl" :data-testid="`count-${side}`">{{ quilt.setting[side] }}</strong> {{ side }}</span>
+      <button type="button" class="button icon" :aria-label="`One block more ${side}`" @click="count(side, 1)"><UIcon name="i-lucide-plus" class="size-5" /></button>
+    </div>
+    <button v-if="quilt.blocks.length > 1" type="button" class="button" :class="{ chosen: isChequered }" :aria-pressed="isChequered" @click="takeTurns"><UIcon name="i-lucide-layout-grid" class="size-5" />Two by turns</button>
+    <button v-if="!quilt.setting.sashing" type="button" class="button" @click="sash"><UIcon name="i-lucide-grid-3x3" class="size-5" />Sashing</button>
+    <button type="button" class="button" @click="border"><UIcon name="i-lucide-square-dashed" class="size-5" />{{ quilt.borders.length > 0 ? 'Another border' : 'Border' }}</button>
+    <button v-if="!quilt.binding" type="button" class="button" @click="bind"><UIcon name="i-lucide-square" class="size-5" />Binding</button>
+    <button type="button" class="button" :class="{ chosen: isGrey }" :aria-pressed="isGrey" @click="emit('grey')"><UIcon name="i-lucide-contrast" class="size-5" />In grey</button>
+    <UPopover :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-80 z-50' }">
+      <button type="button" class="button ml-auto"><UIcon name="i-lucide-sliders-horizontal" class="size-5" />Name, seam, ruler</button>
+      <template #content><QuiltBasics :quilt="quilt" @edit="(name, change) => emit('edit', name, change)" /></template>
+    </UPopover>
+  </div>
+</template>
+
+<style scoped>
+.bar { display: flex; flex-wrap: wrap; align-items: center; gap: 0.5rem; padding: 0.55rem 0.9rem; }
+.count { display: flex; align-items: center; gap: 0.15rem; margin-right: 0.5rem; }
+</style>

@@ -1,0 +1,94 @@
+import type { BlockMake } from '../block/demands'
+import { countSeams } from '../block/sewingTree'
+import { sizedTree, type SizedTree } from '../block/sizedTree'
+import type { UnitKind } from '../block/unit'
+import type { Piece } from '../cutting/gather'
+import { measuredBlock } from '../made/measures'
+import type { Inches } from '../measure/ruler'
+import { sumOf, type Sum } from '../measure/sum'
+import type { Choice } from '../methods/choose'
+import type { MethodId } from '../methods/method'
+import { stripSetSegment } from '../methods/stripSet'
+import { cutSums } from './pieceSums'
+import type { Quilt } from './quilt'
+import { workroomOf } from './workroom'
+
+export interface PlannedBlock {
+  id: string
+  /** Unfinished, as planned: what a test block should measure. */
+  width: Inches
+  height: Inches
+  /** The smallest block measured less the planned size; left out until one is measured. */
+  off?: Inches
+  patches: number
+  seams: number
+  setIn: number
+  partial: number
+  units: PlannedUnit[]
+  sewing: SizedTree
+  /** What to cut for one block alone, to sew and measure before the rest is cut. */
+  test: Piece[]
+}
+
+export interface PlannedUnit {
+  kind: UnitKind
+  /** Over the whole quilt, for this block. */
+  count: number
+  method: MethodId
+  /** Unfinished: raw edge to raw edge. */
+  width: Inches
+  height: Inches
+  trim: boolean
+  /** How wide the segments of a strip set are cut. */
+  segment?: Inches
+  cloths: string[]
+  /** Units of this kind and cloth left over when all are made, whichever block they were for. */
+  over: number
+  key: string
+}
+
+export function plannedBlock(quilt: Quilt, { block, design, tree, polygons }: BlockMake, choices: readonly Choice[], test: Piece[]): PlannedBlock {
+  const seams = countSeams(tree), both = 2 * quilt.seam
+  const room = workroomOf(quilt)
+  const measured = measuredBlock(quilt, block)
+  return {
+    id: block.id, width: block.width + both, height: block.height + both, ...(measured ? { off: measured.width - block.width } : {}),
+    patches: design.patches.length, seams: design.patches.length - 1, setIn: seams['set-in'], partial: seams.partial,
+    units: choices.filter(({ demand }) => demand.perBlock.has(block.id)).map(({ demand: { unit, count, perBlock }, way: { method, made } }) => ({
+      kind: unit.kind, count: perBlock.get(block.id)!, method: method.id, width: unit.width + both, height: unit.height + both, trim: made.trim,
+      ...(method.id === 'strip-set' ? { segment: stripSetSegment(unit, room) } : {}),
+      cloths: unit.patches.map(patch => patch.cloth), over: made.made - count, key: unit.key,
+    })),
+    sewing: sizedTree(tree, polygons, quilt.seam), test,
+  }
+}
+
+/** The reasons for a block's numbers. `times`: how often it stands in the quilt. */
+export function blockSums(quilt: Quilt, block: PlannedBlock, path: string, times: number, put: (path: string, sum: Sum) => void): void {
+  const unfinished = (at: string, { width, height }: { width: Inches, height: Inches }) => {
+    for (const [side, size] of [['width', width], ['height', height]] as const) {
+      put(`${at}.${side}`, sumOf([{ what: 'finished', value: size - 2 * quilt.seam }, { what: 'seams', count: 2, each: quilt.seam }]))
+    }
+  }
+  unfinished(path, block)
+  if (block.off !== undefined) put(`${path}.off`, sumOf([{ what: 'smallest', value: block.width + block.off }, { what: 'expected', value: -block.width }]))
+  block.units.forEach((unit, u) => {
+    const at = `${path}.units.${u}`
+    put(`${at}.count`, times > 0 && unit.count % times === 0
+      ? sumOf([{ what: 'units-in-blocks', count: times, each: unit.count / times, of: block.id }])
+      : sumOf([{ what: 'units-counted', value: unit.count }]))
+    put(`${at}.over`, sumOf([{ what: 'units-left-over', value: unit.over }]))
+    if (unit.segment !== undefined) put(`${at}.segment`, sumOf([{ what: 'segment', value: unit.segment }]))
+    unfinished(at, unit)
+  })
+  block.test.forEach((piece, i) => {
+    put(`${path}.test.${i}.count`, sumOf([{ what: 'counted', value: piece.count }]))
+    cutSums(quilt, piece, `${path}.test.${i}`, put)
+  })
+  const visit = (tree: SizedTree, at: string): void => {
+    if ('patch' in tree) return
+    unfinished(at, tree)
+    tree.join.forEach((child, i) => visit(child, `${at}.join.${i}`))
+  }
+  visit(block.sewing, `${path}.sewing`)
+}
