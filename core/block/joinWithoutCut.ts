@@ -1,4 +1,5 @@
 import { GRID_TOLERANCE } from '../geometry/tiling'
+import { commonEdges } from '../geometry/adjacency'
 import type { Point, Polygon } from '../geometry/polygon'
 import type { SewingTree } from './sewingTree'
 
@@ -82,24 +83,6 @@ function sharedEdges(patches: readonly Polygon[], first: readonly number[], seco
   const shared: [Point, Point][] = []
   for (const a of first) for (const b of second) shared.push(...commonEdges(patches[a]!, patches[b]!))
   return shared
-}
-
-function commonEdges(one: Polygon, two: Polygon): [Point, Point][] {
-  const common: [Point, Point][] = []
-  one.forEach((p, i) => {
-    const q = one[(i + 1) % one.length]!
-    const length = Math.hypot(q[0] - p[0], q[1] - p[1])
-    const ux = (q[0] - p[0]) / length, uy = (q[1] - p[1]) / length
-    two.forEach((r, j) => {
-      const s = two[(j + 1) % two.length]!
-      const off = (t: Point) => Math.abs((t[0] - p[0]) * uy - (t[1] - p[1]) * ux)
-      if (off(r) > GRID_TOLERANCE || off(s) > GRID_TOLERANCE) return
-      const along = [r, s].map(t => (t[0] - p[0]) * ux + (t[1] - p[1]) * uy)
-      const start = Math.max(0, Math.min(...along)), end = Math.min(length, Math.max(...along))
-      if (end - start > GRID_TOLERANCE) common.push([[p[0] + ux * start, p[1] + uy * start], [p[0] + ux * end, p[1] + uy * end]])
-    })
-  })
-  return common
 }
 
 function inOneLine(edges: readonly [Point, Point][]): boolean {

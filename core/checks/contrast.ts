@@ -1,23 +1,51 @@
 import { clothsOfCell, variants } from '../block/demands'
 import { LEAST_CONTRAST, lightness } from '../cloth/value'
-import { clothOf, designOf, blockOf } from '../quilt/quilt'
-import { rolesOf } from '../block/design'
+import { sharedEdges } from '../geometry/adjacency'
+import type { Design } from '../block/design'
+import { clothOf, designOf, blockOf, type Cell } from '../quilt/quilt'
 import type { Check, Checker } from './check'
 
-/** Two roles of a block in cloths so alike in value that the figure melts into its ground. One check for each pair of cloths. */
+/** Two patches that touch in cloths so alike in value that the figure melts into its ground. One check for each pair of cloths. */
 export const lowContrast: Checker = ({ quilt }) => {
   const checks = new Map<string, Check>()
+  const touching = new Map(quilt.blocks.map(block => [block.id, touchingRoles(designOf(quilt, block))]))
   for (const { cell } of variants(quilt)) {
     const cloths = clothsOfCell(quilt, cell)
-    const roles = rolesOf(designOf(quilt, blockOf(quilt, cell.block)))
-    roles.forEach((first, i) => roles.slice(i + 1).forEach((second) => {
+    for (const [first, second] of touching.get(cell.block)!) {
       const [a, b] = [clothOf(quilt, cloths[first]!), clothOf(quilt, cloths[second]!)]
       const difference = Math.abs(lightness(a.colour) - lightness(b.colour))
       const key = `${cell.block} ${[a.id, b.id].sort().join()}`
-      if (a.id === b.id || difference >= LEAST_CONTRAST || checks.has(key)) return
+      if (a.id === b.id || difference >= LEAST_CONTRAST || checks.has(key)) continue
       const at = quilt.blocks.findIndex(block => block.id === cell.block)
       checks.set(key, { id: 'low-contrast', severity: 'warn', path: `blocks.${at}.cloths.${second}`, data: { block: blockOf(quilt, cell.block).name, first: a.name, second: b.name, difference, least: LEAST_CONTRAST } })
-    }))
+    }
   }
   return [...checks.values()]
+}
+
+/** Pairs of roles whose patches meet along an edge. */
+function touchingRoles({ patches }: Design): [string, string][] {
+  const pairs = new Map<string, [string, string]>()
+  for (const { first, second } of sharedEdges(patches.map(patch => patch.points))) {
+    const pair = [patches[first]!.role, patches[second]!.role].sort() as [string, string]
+    if (pair[0] !== pair[1]) pairs.set(pair.join('|'), pair)
+  }
+  return [...pairs.values()]
+}
+
+/** Places side by side that were given the same cloth of their own for the same role: scraps want to be spread. */
+export const neighboursAlike: Checker = ({ quilt }) => {
+  const { cells } = quilt.setting
+  const checks: Check[] = []
+  const compare = (row: number, column: number, one: Cell, other: Cell | undefined) => {
+    if (!other || other.block !== one.block) return
+    const role = Object.keys(one.cloths).find(name => one.cloths[name] === other.cloths[name])
+    if (role !== undefined) checks.push({ id: 'neighbours-alike', severity: 'note', path: `setting.cells.${row}.${column}`, data: { row: row + 1, place: column + 1, cloth: clothOf(quilt, one.cloths[role]!).name } })
+  }
+  cells.forEach((line, row) => line.forEach((cell, column) => {
+    compare(row, column, cell, line[column + 1])
+    compare(row, column, cell, cells[row + 1]?.[column])
+  }))
+  // a quilt in which many are alike was meant so
+  return checks.length > cells.flat().length / 4 ? [] : checks.slice(0, 5)
 }

@@ -1,5 +1,5 @@
 import { boundingBox } from '../geometry/polygon'
-import { roundDownToRuler, roundUpToRuler } from '../measure/ruler'
+import { roundDownToRuler, roundUpToRuler, TOLERANCE } from '../measure/ruler'
 import { sewnAsCut } from '../methods/cutSize'
 import { blockOf } from '../quilt/quilt'
 import { workroomOf } from '../quilt/workroom'
@@ -67,6 +67,19 @@ export const angledPieces: Checker = ({ plan }) => {
   const angled = plan.pieces.filter(piece => piece.cuts === 'angle')
   return angled.length === 0 ? [] : [{ id: 'angled-folded', severity: 'note', path: 'cloths', data: { letters: [...new Set(angled.map(piece => piece.letter))] } }]
 }
+
+/** Units whose outer edges end on the bias stretch under the iron. */
+export const biasEdges: Checker = ({ quilt, choices }) => {
+  const loose = choices.filter(({ way }) => way.made.biasEdges > 0)
+  const blocks = quilt.blocks.flatMap((block, i) => loose.some(({ demand }) => demand.perBlock.has(block.id)) ? [i] : [])
+  return blocks.map((i): Check => ({ id: 'bias-edges', severity: 'note', path: `blocks.${i}.method`, data: { block: quilt.blocks[i]!.name } }))
+}
+
+/** A finished border no wider than its own two seam allowances has no cloth of its own between them. */
+export const borderTooNarrow: Checker = ({ quilt }) => quilt.borders.flatMap((border, i): Check[] => {
+  const width = Math.min(border.sides, border.ends), least = 2 * quilt.seam
+  return width < least - TOLERANCE ? [{ id: 'border-too-narrow', severity: 'warn', path: `borders.${i}.width`, data: { border: i + 1, width, least } }] : []
+})
 
 /** A border wider than a block draws the eye from the blocks. */
 export const borderTooWide: Checker = ({ quilt }) => quilt.borders.flatMap((border, i): Check[] => {

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { parseLength } from '../measure/length'
 import type { Inches } from '../measure/ruler'
 import type { Units } from '../measure/units'
+import { expectationText, refuse } from './expectation'
 import type { Expectation } from './problem'
 
 /** Longest side of anything: a sheet of cloth or a quilt beyond this is a slip of the finger. */
@@ -21,14 +22,6 @@ export interface Fields {
   list: <T extends z.ZodType>(item: T, least?: number, most?: number) => z.ZodArray<T>
 }
 
-/**
- * What a field wants, as the message of its issue: Zod carries no data of ours but text, and `readQuilt` reads it back. The
- * sentence is made in `words/`.
- */
-export function refuse(expected: Expectation) {
-  return { error: () => ({ message: JSON.stringify(expected) }) }
-}
-
 /** The kinds of field a quilt file has, for a file written in these units. */
 export function fieldsFor(units: Units): Fields {
   const length = (least: Inches = 0, most: Inches = MOST_INCHES) => {
@@ -36,7 +29,7 @@ export function fieldsFor(units: Units): Fields {
     return z.union([z.number(), z.string()], refuse(expected)).transform((value, context): Inches => {
       const inches = parseLength(value, units)
       if (inches !== null && inches >= least - 1e-9 && inches <= most) return inches
-      context.addIssue({ code: 'custom', message: JSON.stringify(expected), input: value })
+      context.addIssue({ code: 'custom', message: expectationText(expected), input: value })
       return z.NEVER
     })
   }

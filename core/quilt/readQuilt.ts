@@ -1,11 +1,11 @@
-import type { z } from 'zod'
 import { UNIT_DEFAULTS, type Units } from '../measure/units'
 import { cellsOf } from './cells'
 import { clothLetters } from './letters'
+import { problemsOf } from './expectation'
 import { notYet } from './notYet'
 import { designsById } from './ownDesigns'
 import { sizeProblems } from './placeSizes'
-import { fail, ok, type Expectation, type Path, type Problem, type Result } from './problem'
+import { fail, ok, type Result } from './problem'
 import type { Block, Border, Cloth, Quilt } from './quilt'
 import { referenceProblems } from './references'
 import { quiltFileSchema, type ParsedQuilt } from './schema'
@@ -17,26 +17,11 @@ import { quiltFileSchema, type ParsedQuilt } from './schema'
 export function readQuilt(file: unknown): Result<Quilt> {
   const units: Units = (file as { units?: unknown } | null)?.units === 'cm' ? 'cm' : 'in'
   const parsed = quiltFileSchema(units).safeParse(file)
-  if (!parsed.success) return fail(parsed.error.issues.map(issue => toProblem(issue, file)))
+  if (!parsed.success) return fail(problemsOf(parsed.error, file))
   const problems = [...referenceProblems(parsed.data), ...notYet(parsed.data)]
   // sizes can only be compared when every place has its block
   if (problems.length === 0) problems.push(...sizeProblems(parsed.data))
   return problems.length > 0 ? fail(problems) : ok(complete(parsed.data, units))
-}
-
-function toProblem(issue: z.core.$ZodIssue, file: unknown): Problem {
-  const path = issue.path.map(step => typeof step === 'symbol' ? String(step) : step)
-  return { code: 'expected', path, expected: readExpectation(issue), got: valueAt(file, path) }
-}
-
-/** Fields put their expectation into the message; where Zod spoke by itself there is none. */
-function readExpectation(issue: z.core.$ZodIssue): Expectation {
-  if (!issue.message.startsWith('{')) return { kind: 'something-else' }
-  return JSON.parse(issue.message) as Expectation
-}
-
-function valueAt(file: unknown, path: Path): unknown {
-  return path.reduce<unknown>((value, step) => value !== null && typeof value === 'object' && Object.hasOwn(value, step) ? (value as Record<string | number, unknown>)[step] : undefined, file)
 }
 
 function complete(file: ParsedQuilt, units: Units): Quilt {

@@ -2,7 +2,8 @@ import { z } from 'zod'
 import { UNIT_KINDS } from '../block/unit'
 import { METHOD_IDS } from '../methods/method'
 import { UNIT_DEFAULTS, type Units } from '../measure/units'
-import { fieldsFor, MOST_INCHES, refuse } from './fields'
+import { refuse } from './expectation'
+import { fieldsFor, MOST_INCHES } from './fields'
 
 export const FORMAT = 'wren-quilt'
 export const VERSION = 1
