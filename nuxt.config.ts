@@ -18,7 +18,7 @@ export default defineNuxtConfig({
   // NUXT_PUBLIC_DEMO=1 puts the demo quilts on an empty shelf at the first visit
   runtimeConfig: { public: { demo: '' } },
   compatibilityDate: '2026-06-01',
-  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['jest'] } } },
   telemetry: false,
   eslint: { config: { stylistic: { quotes: 'single', semi: false } } },
   icon: { provider: 'none', clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'], globExclude: ['node_modules'] } } },

@@ -7,7 +7,8 @@ import { readQuilt } from '~~/core/quilt/readQuilt'
 import type { Quilt } from '~~/core/quilt/quilt'
 import type { QuiltFile } from '~~/core/quilt/schema'
 import { holdLease, type Lease } from '~/keeping/lease'
-import { keep, loadKept, withState, type Bookmark, type KeptQuilt } from '~/keeping/quiltKeeper'
+import { withState, type Bookmark, type KeptQuilt } from '~/keeping/keptQuilt'
+import { keep, loadKept } from '~/keeping/quiltKeeper'
 import { createPlanClient, type PlanClient } from '~/workers/planClient'
 import type { Workbook } from '~/workers/planMessages'
 
@@ -67,7 +68,7 @@ export const useQuilt = defineStore('quilt', () => {
       onRestart() {
         trouble.value = 'planner-restarted'
       },
-    })
+    }, () => new Worker(new URL('../workers/planWorker.ts', import.meta.url), { type: 'module' }))
     isPlanning.value = true
     client.ask(found.file)
     return true

@@ -1,6 +1,7 @@
 import { readQuilt } from '~~/core/quilt/readQuilt'
 import type { QuiltFile } from '~~/core/quilt/schema'
-import { keep, keptIds, loadKept, newId, removeKept, type KeptQuilt } from '~/keeping/quiltKeeper'
+import { keep, keptIds, loadKept, newId, removeKept } from '~/keeping/quiltKeeper'
+import type { KeptQuilt } from '~/keeping/keptQuilt'
 
 /** All quilts of this browser. */
 export const useShelf = defineStore('shelf', () => {

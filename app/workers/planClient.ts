@@ -17,14 +17,16 @@ interface Listener {
 /** A plan takes longer than this only when something is wrong or the quilt is huge; a newer question then does not wait. */
 const PATIENCE_MS = 1500
 
-/** One worker, one question at a time, the newest wins. A worker that dies is replaced, and asked again once. */
-export function createPlanClient(listener: Listener): PlanClient {
+/**
+ * One worker, one question at a time, the newest wins. A worker that dies is replaced, and asked again once. `startWorker` makes one.
+ */
+export function createPlanClient(listener: Listener, startWorker: () => Worker): PlanClient {
   let worker: Worker | null = null
   let job = 0
   let asked: { file: QuiltFile, at: number, tries: number } | null = null
 
   function start(): Worker {
-    const fresh = new Worker(new URL('./planWorker.ts', import.meta.url), { type: 'module' })
+    const fresh = startWorker()
     fresh.addEventListener('message', ({ data }: MessageEvent<FromPlanWorker>) => {
       if (data.job !== job) return
       asked = null

@@ -3,7 +3,7 @@ import { dimensionsOf } from '~~/core/quilt/dimensions'
 import { readQuilt } from '~~/core/quilt/readQuilt'
 import { drawnTop } from '~~/core/setting/parts'
 import { paintQuilt } from '~/drawing/paintQuilt'
-import type { KeptQuilt } from '~/keeping/quiltKeeper'
+import type { KeptQuilt } from '~/keeping/keptQuilt'
 import { formatSize } from '~~/words/length'
 
 const { kept } = defineProps<{ kept: KeptQuilt }>()

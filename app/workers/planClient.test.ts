@@ -1,0 +1,96 @@
+import type { QuiltFile } from '~~/core/quilt/schema'
+import { createPlanClient } from './planClient'
+import type { FromPlanWorker, ToPlanWorker, Workbook } from './planMessages'
+
+/** A worker whose answers the test gives. */
+class FakeWorker {
+  static all: FakeWorker[] = []
+  asked: ToPlanWorker[] = []
+  isStopped = false
+  private listeners: Record<string, ((event: unknown) => void)[]> = {}
+  constructor() {
+    FakeWorker.all.push(this)
+  }
+
+  addEventListener(kind: string, listener: (event: unknown) => void) {
+    (this.listeners[kind] ??= []).push(listener)
+  }
+
+  postMessage(message: ToPlanWorker) {
+    this.asked.push(message)
+  }
+
+  terminate() {
+    this.isStopped = true
+  }
+
+  answer(data: FromPlanWorker) {
+    this.listeners.message?.forEach(listener => listener({ data }))
+  }
+
+  die() {
+    this.listeners.error?.forEach(listener => listener({ preventDefault() {} }))
+  }
+}
+
+const file = (name: string) => ({ name }) as QuiltFile
+const workbook = (name: string) => ({ plan: name }) as unknown as Workbook
+
+function setUp() {
+  FakeWorker.all = []
+  const heard: string[] = []
+  const client = createPlanClient({
+    onDone: book => heard.push(`done ${String(book.plan)}`), onFailed: message => heard.push(`failed: ${message}`), onRestart: () => heard.push('restarted'),
+  }, () => new FakeWorker() as unknown as Worker)
+  return { client, heard, worker: () => FakeWorker.all.at(-1)! }
+}
+
+test('the newest question wins; the answer to an older one is not heard', () => {
+  const { client, heard, worker } = setUp()
+  client.ask(file('old'))
+  client.ask(file('new'))
+  const [first, second] = worker().asked
+  worker().answer({ kind: 'done', job: first!.job, workbook: workbook('old') })
+  worker().answer({ kind: 'done', job: second!.job, workbook: workbook('new') })
+  expect(heard).toEqual(['done new'])
+  expect(FakeWorker.all).toHaveLength(1)
+})
+
+test('a worker that dies is replaced and asked again; one that dies twice over a quilt is not asked a third time', () => {
+  const { client, heard, worker } = setUp()
+  client.ask(file('hard'))
+  worker().die()
+  expect(heard).toEqual(['restarted'])
+  expect(worker().asked[0]!.file.name).toBe('hard')
+  worker().die()
+  expect(heard.at(-1)).toMatch(/^failed/)
+  expect(FakeWorker.all).toHaveLength(2)
+  // the next quilt gets a worker of its own
+  client.ask(file('easy'))
+  worker().answer({ kind: 'done', job: worker().asked[0]!.job, workbook: workbook('easy') })
+  expect(heard.at(-1)).toBe('done easy')
+})
+
+test('a worker busy for too long is not waited for', () => {
+  const { client, heard, worker } = setUp()
+  const now = jest.spyOn(performance, 'now')
+  now.mockReturnValue(0)
+  client.ask(file('huge'))
+  const busy = worker()
+  now.mockReturnValue(5000)
+  client.ask(file('small'))
+  expect(busy.isStopped).toBe(true)
+  worker().answer({ kind: 'done', job: worker().asked[0]!.job, workbook: workbook('small') })
+  expect(heard).toEqual(['done small'])
+  now.mockRestore()
+})
+
+test('what could not be planned is said; stopped, it says nothing more', () => {
+  const { client, heard, worker } = setUp()
+  client.ask(file('bad'))
+  worker().answer({ kind: 'failed', job: worker().asked[0]!.job, message: 'why' })
+  client.ask(file('last'))
+  client.stop()
+  worker().die()
+  expect(heard).toEqual(['failed: why'])
+})
