@@ -2,13 +2,13 @@ import { area, type Polygon } from '../geometry/polygon'
 import { tilingFaults } from '../geometry/tiling'
 import { finishedPatches } from './design'
 import { SHIPPED_DESIGNS } from './designs'
-import { countSeams, findSewingTree, patchesOf } from './sewingTree'
+import { countSeams, findSewingOrder, patchesOf } from './sewingTree'
 import { unitTree, unitsOf } from './unitTree'
 
 const kindsOf = (id: string, width = 12, height = 12) => {
   const design = SHIPPED_DESIGNS.find(d => d.id === id)!
   const polygons = finishedPatches(design, width, height)
-  return unitsOf(unitTree(findSewingTree(design.patches.map(p => p.points)), polygons)).reduce<Record<string, number>>((count, unit) =>
+  return unitsOf(unitTree(findSewingOrder(design.patches.map(p => p.points)).tree, polygons)).reduce<Record<string, number>>((count, unit) =>
     ({ ...count, [unit.kind]: (count[unit.kind] ?? 0) + 1 }), {})
 }
 
@@ -16,12 +16,12 @@ describe.each(SHIPPED_DESIGNS.map(design => [design.id, design] as const))('%s',
   const patches = design.patches.map(patch => patch.points)
   test('tiles its rectangle', () => expect(tilingFaults(patches, design.width, design.height)).toEqual([]))
   test('is sewn by straight seams, one fewer than patches', () => {
-    const tree = findSewingTree(patches)
+    const tree = findSewingOrder(patches).tree
     expect(countSeams(tree)).toEqual({ 'straight': patches.length - 1, 'partial': 0, 'set-in': 0 })
     expect(patchesOf(tree).sort((a, b) => a - b)).toEqual(patches.map((_, i) => i))
   })
   test('falls into units that cover every patch once', () => {
-    const units = unitsOf(unitTree(findSewingTree(patches), finishedPatches(design, 12, 12)))
+    const units = unitsOf(unitTree(findSewingOrder(patches).tree, finishedPatches(design, 12, 12)))
     expect(units.flatMap(unit => unit.patches.map(p => p.patch)).sort((a, b) => a - b)).toEqual(patches.map((_, i) => i))
   })
 })
@@ -55,7 +55,7 @@ test('four rectangles wound round a square need one partial seam and nothing set
     [[1, 1], [2, 1], [2, 2], [1, 2]], [[0, 0], [2, 0], [2, 1], [0, 1]], [[2, 0], [3, 0], [3, 2], [2, 2]], [[1, 2], [3, 2], [3, 3], [1, 3]], [[0, 1], [1, 1], [1, 3], [0, 3]],
   ]
   expect(tilingFaults(ring, 3, 3)).toEqual([])
-  expect(countSeams(findSewingTree(ring))).toEqual({ 'straight': 3, 'partial': 1, 'set-in': 0 })
+  expect(countSeams(findSewingOrder(ring).tree)).toEqual({ 'straight': 3, 'partial': 1, 'set-in': 0 })
 })
 
 test('patches keep their roles: as many points as a star has', () => {

@@ -3,7 +3,7 @@ import { placePolygon, UPRIGHT, type Placement } from '../geometry/placement'
 import type { DressedPatch, DressedUnit } from '../methods/method'
 import { blockOf, clothOf, designOf, type Block, type Cell, type Quilt } from '../quilt/quilt'
 import { finishedPatches, type Design } from './design'
-import { findSewingTree, type SewingTree } from './sewingTree'
+import { findSewingOrder, type SewingOrder, type SewingTree } from './sewingTree'
 import { recogniseUnit, type Unit } from './unit'
 import { unitTree, unitsOf, type UnitTree } from './unitTree'
 
@@ -22,13 +22,13 @@ export interface UnitDemand {
 }
 
 /** How a block is sewn, whatever its cloth. */
-export interface BlockMake { block: Block, design: Design, tree: SewingTree, units: UnitTree, polygons: Polygon[] }
+export interface BlockMake { block: Block, design: Design, order: SewingOrder, tree: SewingTree, units: UnitTree, polygons: Polygon[] }
 
 export function blockMake(quilt: Quilt, block: Block): BlockMake {
   const design = designOf(quilt, block)
-  const tree = findSewingTree(design.patches.map(patch => patch.points))
+  const order = findSewingOrder(design.patches.map(patch => patch.points))
   const polygons = finishedPatches(design, block.width, block.height)
-  return { block, design, tree, units: unitTree(tree, polygons), polygons }
+  return { block, design, order, tree: order.tree, units: unitTree(order.tree, polygons), polygons }
 }
 
 /**

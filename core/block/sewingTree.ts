@@ -1,15 +1,28 @@
 import { GRID_TOLERANCE } from '../geometry/tiling'
 import type { Point, Polygon } from '../geometry/polygon'
-import { joinWithoutCut } from './joinWithoutCut'
+import { arrangementOf, type Arrangement } from '../geometry/arrangement'
+import { joinInOrder } from './joinSeams'
+import { fewestPartialSeams } from './seamSearch'
+import { seamPlan, setInJoints } from './seams'
 
 /**
  * The order of sewing: a patch, or two parts joined by a seam. `partial`: the seam is first sewn in part, and finished when
- * its neighbours are on. `set-in`: the seam turns a corner at a dot.
+ * its neighbours are on. `set-in`: the seam bends at `dots`, where needle and cloth turn; `bent` are its further legs.
  */
 export type SewingTree
   = | { patch: number }
-    | { join: [SewingTree, SewingTree], seam: [Point, Point], kind: SeamKind }
+    | { join: [SewingTree, SewingTree], seam: [Point, Point], kind: SeamKind, dots?: Point[], bent?: [Point, Point][] }
 export type SeamKind = 'straight' | 'partial' | 'set-in'
+
+export interface SewingOrder {
+  tree: SewingTree
+  /** Joints at which no seam can run through (Y-joints): each is sewn to a dot. No order has fewer. */
+  setIn: number
+  /** Seams first sewn in part. */
+  partial: number
+  /** Whether fewer partial seams are known to be impossible; false: the best found in the time. */
+  isProven: boolean
+}
 
 export function patchesOf(tree: SewingTree): number[] {
   return 'patch' in tree ? [tree.patch] : [...patchesOf(tree.join[0]), ...patchesOf(tree.join[1])]
@@ -30,20 +43,29 @@ export function countSeams(tree: SewingTree): Record<SeamKind, number> {
 interface Line { a: number, b: number, c: number }
 
 /**
- * A sewing tree for patches that tile a rectangle: cut the whole by a straight line that crosses no patch, and the halves
- * again, until single patches are left; sewing goes the other way. A tree of straight seams is found whenever one exists:
- * a straight cut never spoils another, for each part of a block that can be cut can be cut by the same lines.
- * Where no line passes, the part is joined from what fits together best, and its seams are marked partial or set-in.
+ * How to sew patches that tile a rectangle: cut the whole by a straight line that crosses no patch, and the halves again, until
+ * single patches are left; sewing goes the other way. A tree of straight seams is found whenever one exists: a straight cut
+ * never spoils another, for each part of a block that can be cut can be cut by the same lines. Where no line passes, the
+ * part is joined by the order of its seams with the fewest sewn in part; set-in joints are as many as the drawing has corners
+ * through which no seam can run.
  */
-export function findSewingTree(patches: readonly Polygon[]): SewingTree {
-  return treeOf(patches, patches.map((_, index) => index))
-}
-
-function treeOf(patches: readonly Polygon[], members: readonly number[]): SewingTree {
-  if (members.length === 1) return { patch: members[0]! }
-  const cut = bestCut(patches, members)
-  if (cut === null) return joinWithoutCut(patches, members)
-  return { join: [treeOf(patches, cut.before), treeOf(patches, cut.after)], seam: cut.seam, kind: 'straight' }
+export function findSewingOrder(patches: readonly Polygon[]): SewingOrder {
+  const found = { setIn: 0, partial: 0, isProven: true }
+  // the corners and edges of the whole are worked out only when some part cannot be cut
+  let arrangement: Arrangement | null = null
+  const treeOf = (members: readonly number[]): SewingTree => {
+    if (members.length === 1) return { patch: members[0]! }
+    const cut = bestCut(patches, members)
+    if (cut) return { join: [treeOf(cut.before), treeOf(cut.after)], seam: cut.seam, kind: 'straight' }
+    arrangement ??= arrangementOf(patches)
+    const plan = seamPlan(arrangement, new Set(members))
+    const order = fewestPartialSeams(plan)
+    found.setIn += setInJoints(plan).length
+    found.partial += order.partial
+    found.isProven &&= order.isProven
+    return joinInOrder(plan, order)
+  }
+  return { tree: treeOf(patches.map((_, index) => index)), ...found }
 }
 
 interface Cut { before: number[], after: number[], seam: [Point, Point], line: Line }

@@ -1,5 +1,4 @@
 import type { BlockMake } from '../block/demands'
-import { countSeams } from '../block/sewingTree'
 import { sizedTree, type SizedTree } from '../block/sizedTree'
 import type { UnitKind } from '../block/unit'
 import type { Piece } from '../cutting/gather'
@@ -24,6 +23,8 @@ export interface PlannedBlock {
   seams: number
   setIn: number
   partial: number
+  /** False: fewer partial seams might do, but none were found in the time. */
+  proven: boolean
   units: PlannedUnit[]
   sewing: SizedTree
   /** What to cut for one block alone, to sew and measure before the rest is cut. */
@@ -47,13 +48,13 @@ export interface PlannedUnit {
   key: string
 }
 
-export function plannedBlock(quilt: Quilt, { block, design, tree, polygons }: BlockMake, choices: readonly Choice[], test: Piece[]): PlannedBlock {
-  const seams = countSeams(tree), both = 2 * quilt.seam
+export function plannedBlock(quilt: Quilt, { block, design, order, tree, polygons }: BlockMake, choices: readonly Choice[], test: Piece[]): PlannedBlock {
+  const both = 2 * quilt.seam
   const room = workroomOf(quilt)
   const measured = measuredBlock(quilt, block)
   return {
     id: block.id, width: block.width + both, height: block.height + both, ...(measured ? { off: measured.width - block.width } : {}),
-    patches: design.patches.length, seams: design.patches.length - 1, setIn: seams['set-in'], partial: seams.partial,
+    patches: design.patches.length, seams: design.patches.length - 1, setIn: order.setIn, partial: order.partial, proven: order.isProven,
     units: choices.filter(({ demand }) => demand.perBlock.has(block.id)).map(({ demand: { unit, count, perBlock }, way: { method, made } }) => ({
       kind: unit.kind, count: perBlock.get(block.id)!, method: method.id, width: unit.width + both, height: unit.height + both, trim: made.trim,
       ...(method.id === 'strip-set' ? { segment: stripSetSegment(unit, room) } : {}),

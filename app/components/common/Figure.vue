@@ -58,6 +58,6 @@ const total = computed(() => sum.value && sumTotal(sum.value, kind, speech.value
 </template>
 
 <style scoped>
-.sum-mark { background: none; border: 0; padding: 0.1em 0.15em; font: inherit; font-feature-settings: "frac"; color: inherit; cursor: pointer; text-decoration: underline dotted; text-decoration-thickness: 2px; text-underline-offset: 0.22em; border-radius: 4px; }
+.sum-mark { background: none; border: 0; padding: 0.1em 0.05em; font: inherit; font-feature-settings: "frac"; color: inherit; cursor: pointer; text-decoration: underline dotted; text-decoration-thickness: 2px; text-underline-offset: 0.22em; border-radius: 4px; }
 @media print { .sum-mark { text-decoration: none; } }
 </style>
