@@ -28,7 +28,7 @@ export function subcuts(strip: Strip, pieces: ReadonlyMap<string, Piece>, speech
   }
   return [...groups.values()].map(({ id, count, width, height }) => {
     const piece = pieces.get(id)
-    const after = piece?.cuts === 'one-diagonal' ? ', then once corner to corner' : piece?.cuts === 'two-diagonals' ? ', then on both diagonals' : piece?.cuts === 'angle' ? ', by the template, single layer' : ''
+    const after = piece?.cuts === 'one-diagonal' ? ', then once corner to corner' : piece?.cuts === 'two-diagonals' ? ', then on both diagonals' : piece?.cuts === 'angle' ? (piece.shape === 'strip' ? ', then at an angle, single layer' : ', by the template, single layer') : ''
     return { piece, count, after, parts: [`${count} × `, ...sizeParts(width, height, speech), after] }
   })
 }

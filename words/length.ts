@@ -52,6 +52,11 @@ export function formatSmall(inches: Inches, { units }: Pick<Speech, 'units'>): s
   return `${parts / shared}/${64 / shared}″`
 }
 
+/** `412 sq in`, `2660 cm²`. */
+export function formatArea(area: number, { units }: Pick<Speech, 'units'>): string {
+  return units === 'cm' ? `${Math.round(area * 2.54 * 2.54)}${NO_BREAK}cm²` : `${Math.round(area)}${NO_BREAK}sq${NO_BREAK}in`
+}
+
 function trimZeros(text: string): string {
   return text.includes('.') ? text.replace(/\.?0+$/, '') : text
 }

@@ -26,6 +26,20 @@ export function stepParts({ code, data = {} }: Pick<Step, 'code' | 'data'>, spee
     switch (code) {
       case 'cut-plain': return `Cut ${size()}, seam included.`
       case 'cut-log': return `Cut the log ${size()}, seam included.`
+      case 'cut-generously': return `Cut ${size()}, with plenty to spare; grain does not matter on paper.`
+      case 'layer-squares': return `Lay two ${length('side')} squares right sides together, edges level.`
+      case 'sew-round-the-edge': return `Sew all round, ${length('seam')} from the edge.`
+      case 'cut-both-diagonals': return `Cut on both diagonals: ${count('gives')} units. Their edges are on the bias now: starch first, and do not pull.`
+      case 'square-on-half-square': return `Lay a ${length('side')} square right sides together on each half-square. Mark the diagonal that crosses the seam and sew ${length('seam')} away on both sides.`
+      case 'cut-mirrored-pair': return `Cut on the line: one unit of each hand. Keep the hands apart.`
+      case 'sew-half-lines': return `From each corner sew to the middle only, ${length('seam')} to the left of the line; turn the squares and do the next corner.`
+      case 'cut-pairs-alike': return `Cut on both lines: ${count('gives')} pairs of quarters, all of one hand. Press to the darker.`
+      case 'sew-half-to-quarters': return `Sew a large triangle to the long side of each pair, right sides together, with ${length('seam')}.`
+      case 'clean-angled-end': return `Cut the strip ${length('depth')} deep, single layer, right side up. Clean up its end at ${count('angle')}°.`
+      case 'cut-parallels': return `Cut parallels ${length('step')} apart, measured square to the cut: ${count('count')} in all, up to ${count('gives')} from a strip.`
+      case 'cut-end-for-end': return `Cut the pieces turning end for end, ${length('step')} along the strip for each: ${count('count')} in all, up to ${count('gives')} from a strip.`
+      case 'foundation-first': return `Paper ${name('section')}: lay patch ${count('number')} right side up under its number, on the unprinted side. Hold it to the light: it must reach ${length('seam')} past its lines all round.`
+      case 'foundation-add': return `Paper ${name('section')}, patch ${count('number')}: lay it right sides together on what is there, turn the paper over and sew on the line, short stitches. Fold the paper back, trim to ${length('seam')}, flip and press.`
       case 'cut-once': return `Cut the ${length('side')} squares once, corner to corner. Bias edges now: handle them gently.`
       case 'cut-twice': return `Cut the ${length('side')} squares on both diagonals.`
       case 'cut-large-twice-small-once': return `Cut the ${length('large')} squares on both diagonals, the ${length('small')} squares once.`

@@ -1,6 +1,6 @@
 import { termValue, type Sum, type Term } from '../core/measure/sum'
 import { stageName } from './names'
-import { formatCloth, formatFigure, formatLength } from './length'
+import { formatArea, formatCloth, formatFigure, formatLength } from './length'
 import type { Speech } from './speech'
 
 /** What the total is: a length, a length of cloth to buy, a number of things, or a part of the whole in per cent. */
@@ -16,7 +16,8 @@ const NAMES: Readonly<Record<string, string>> = {
   'panels-exactly': 'panels, exactly', 'to-span': 'to be spanned', 'panels': 'panels', 'strips': 'strips', 'long-pieces': 'long strips along the cloth', 'margin': 'margin', 'square-up': 'squaring up the end',
   'shrinkage': 'shrinkage', 'finished': 'finished', 'length': 'length', 'outline-box': 'box of the template', 'counted': 'counted', 'patches-fed': 'patches', 'rows-of-blocks': 'rows of blocks', 'patches-of': 'blocks',
   'units-in-blocks': 'blocks', 'units-counted': 'counted in the quilt', 'pieces-of-cloth': 'pieces of cloth opened', 'whole': 'the whole cloth', 'area-used': 'in the pieces', 'area-of-pieces': 'area of the pieces', 'area-of-cloth': 'area of the cloth they take',
-  'width-as-sold': 'width as sold', 'selvages': 'selvages', 'strip-width': 'width of the strip',
+  'corner-square': 'square sewn on', 'lost-at-both-seams': 'lost to seams and the cut', 'strips-for-this': 'strips for this alone',
+  'generous': 'to spare on a side', 'width-as-sold': 'width as sold', 'selvages': 'selvages', 'strip-width': 'width of the strip',
   'largest': 'the largest', 'smallest': 'the smallest', 'mean': 'mean', 'expected': 'expected', 'segment': 'segment of the set', 'units-left-over': 'made beyond those needed',
   'share-of-each-allowance': 'what strips lose, shared among the allowances', 'allowances-in-seams': 'allowances in the seams', 'seam-sewn': 'seam as sewn', 'seam-wanted': 'seam wanted',
   'strips-laid': 'strips laid out', 'usable-there': 'usable width there', 'length-of-strip': 'length of the strip', 'depth-of-strip': 'depth of the strip', 'cut-from-it': 'cut from it', 'width-of-the-piece': 'width of the piece cut there',
@@ -41,10 +42,6 @@ const AREAS = new Set(['area-of-pieces', 'area-of-cloth'])
 /** Per cent, whole. */
 export function formatPart(part: number): string {
   return `${Math.round(part * 100)} %`.replace('-', '−')
-}
-
-function formatArea(area: number, { units }: Speech): string {
-  return units === 'cm' ? `${Math.round(area * 2.54 * 2.54)} cm²` : `${Math.round(area)} sq in`
 }
 
 /** Terms that are lengths even in the slip of a number of things. */

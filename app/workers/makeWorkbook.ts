@@ -12,6 +12,5 @@ export function makeWorkbook(quilt: Quilt): Workbook {
     plan,
     recipes: blocks.flatMap(block => recipesFor(work, plan, block.id)),
     rows: quiltRows(quilt),
-    ways: Object.fromEntries(work.choices.map(({ demand, ways }) => [demand.unit.key, ways.map(way => ({ method: way.method.id, cloth: way.cloth, work: way.work, trim: way.made.trim }))])),
   }
 }

@@ -1,4 +1,3 @@
-import type { MethodId } from '~~/core/methods/method'
 import type { Plan } from '~~/core/quilt/plan'
 import type { QuiltFile } from '~~/core/quilt/schema'
 import type { Recipe } from '~~/core/sewing/recipe'
@@ -9,8 +8,6 @@ export interface Workbook {
   plan: Plan
   recipes: Recipe[]
   rows: QuiltRow[]
-  /** For each unit by its key: the ways to make it, best first. */
-  ways: Record<string, { method: MethodId, cloth: number, work: number, trim: boolean }[]>
 }
 
 export interface ToPlanWorker { job: number, file: QuiltFile }

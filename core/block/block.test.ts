@@ -54,11 +54,18 @@ test.each([
   ['log-cabin', { rectangle: 2, log: 11 }],
   ['courthouse-steps', { rectangle: 3, log: 10 }],
   ['bow-tie', { 'rectangle': 2, 'flip-corner': 2 }],
+  ['card-trick', { 'half-square': 4, 'three-patch': 4, 'quarter-square': 1 }],
+  ['turnstile', { 'three-patch': 4 }],
+  ['kaleidoscope', { wedge: 8, template: 4 }],
   ['churn-dash', { 'half-square': 4, 'strip-set': 3 }],
 ])('%s is made of the units a quilter would name', (id, kinds) => expect(kindsOf(id)).toEqual(kinds))
 
+test('a 60° diamond is one in its own rectangle only', () => {
+  expect(kindsOf('diamond-in-rectangle', 12 * Math.tan(Math.PI / 6), 12)).toEqual({ diamond: 1, template: 4 })
+})
+
 test('a block that is not square keeps its geese only where they are twice as wide as high', () => {
-  expect(kindsOf('sawtooth-star', 12, 10)).toEqual({ rectangle: 5, template: 12 })
+  expect(kindsOf('sawtooth-star', 12, 10)).toEqual({ rectangle: 5, template: 8, wedge: 4 })
 })
 
 test('four rectangles wound round a square need one partial seam and nothing set in', () => {

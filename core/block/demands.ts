@@ -3,9 +3,11 @@ import { placePolygon, UPRIGHT, type Placement } from '../geometry/placement'
 import type { DressedPatch, DressedUnit } from '../methods/method'
 import { blockOf, clothOf, designOf, type Block, type Cell, type Quilt } from '../quilt/quilt'
 import { finishedPatches, type Design } from './design'
-import { findSewingOrder, type SewingOrder, type SewingTree } from './sewingTree'
+import type { Foundation } from './foundation'
+import { foundationOf, foundationTree, sewingOrderOf } from './howSewn'
+import type { SewingOrder, SewingTree } from './sewingTree'
 import { recogniseUnit, type Unit } from './unit'
-import { unitTree, unitsOf, type UnitTree } from './unitTree'
+import { patchTree, unitTree, unitsOf, type UnitTree } from './unitTree'
 
 /** Which patch of which block a slot of the unit becomes. */
 export interface Feed { block: string, slot: string, patch: number }
@@ -21,14 +23,16 @@ export interface UnitDemand {
   method: Block['method']
 }
 
-/** How a block is sewn, whatever its cloth. */
-export interface BlockMake { block: Block, design: Design, order: SewingOrder, tree: SewingTree, units: UnitTree, polygons: Polygon[] }
+/** How a block is sewn, whatever its cloth. `papers`: on which it is sewn, when the quilter wants it so and it can be. */
+export interface BlockMake { block: Block, design: Design, order: SewingOrder, tree: SewingTree, units: UnitTree, polygons: Polygon[], papers: Foundation | null }
 
 export function blockMake(quilt: Quilt, block: Block): BlockMake {
   const design = designOf(quilt, block)
-  const order = findSewingOrder(design.patches.map(patch => patch.points))
+  const order = sewingOrderOf(design)
   const polygons = finishedPatches(design, block.width, block.height)
-  return { block, design, order, tree: order.tree, units: unitTree(order.tree, polygons), polygons }
+  const papers = block.method === 'foundation' ? foundationOf(design) : null
+  const tree = papers ? foundationTree(design, papers) : order.tree
+  return { block, design, order, tree, units: papers ? patchTree(tree, polygons) : unitTree(tree, polygons), polygons, papers }
 }
 
 /**

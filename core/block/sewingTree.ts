@@ -1,9 +1,9 @@
-import { GRID_TOLERANCE } from '../geometry/tiling'
 import type { Point, Polygon } from '../geometry/polygon'
 import { arrangementOf, type Arrangement } from '../geometry/arrangement'
 import { joinInOrder } from './joinSeams'
 import { fewestPartialSeams } from './seamSearch'
 import { seamPlan, setInJoints } from './seams'
+import { straightCuts, type StraightCut } from './straightCuts'
 
 /**
  * The order of sewing: a patch, or two parts joined by a seam. `partial`: the seam is first sewn in part, and finished when
@@ -39,9 +39,6 @@ export function countSeams(tree: SewingTree): Record<SeamKind, number> {
   return counts
 }
 
-/** A line through the drawing: a·x + b·y = c with (a, b) of length one. */
-interface Line { a: number, b: number, c: number }
-
 /**
  * How to sew patches that tile a rectangle: cut the whole by a straight line that crosses no patch, and the halves again, until
  * single patches are left; sewing goes the other way. A tree of straight seams is found whenever one exists: a straight cut
@@ -68,14 +65,10 @@ export function findSewingOrder(patches: readonly Polygon[]): SewingOrder {
   return { tree: treeOf(patches.map((_, index) => index)), ...found }
 }
 
-interface Cut { before: number[], after: number[], seam: [Point, Point], line: Line }
-
-function bestCut(patches: readonly Polygon[], members: readonly number[]): Cut | null {
-  let best: Cut | null = null
+function bestCut(patches: readonly Polygon[], members: readonly number[]): StraightCut | null {
+  let best: StraightCut | null = null
   let bestScore = -Infinity
-  for (const line of linesOf(patches, members)) {
-    const cut = cutAlong(patches, members, line)
-    if (cut === null) continue
+  for (const cut of straightCuts(patches, members)) {
     const score = cutScore(cut, members.length)
     if (score > bestScore + 1e-9) {
       best = cut
@@ -89,49 +82,7 @@ function bestCut(patches: readonly Polygon[], members: readonly number[]): Cut |
  * Rows before columns before slants, so that units made of triangles stay whole; then the more even cut, so that like parts
  * (half blocks, quarters) come out alike and are sewn in batches.
  */
-function cutScore({ before, after, line }: Cut, total: number): number {
+function cutScore({ before, after, line }: StraightCut, total: number): number {
   const direction = Math.abs(line.a) < 1e-9 ? 2 : Math.abs(line.b) < 1e-9 ? 1.9 : 0
   return direction + Math.min(before.length, after.length) / total
-}
-
-/** Every line on which an edge lies, once. */
-function linesOf(patches: readonly Polygon[], members: readonly number[]): Line[] {
-  const lines = new Map<string, Line>()
-  for (const member of members) {
-    const patch = patches[member]!
-    patch.forEach(([x, y], i) => {
-      const [nx, ny] = patch[(i + 1) % patch.length]!
-      const length = Math.hypot(nx - x, ny - y)
-      let a = (ny - y) / length, b = (x - nx) / length
-      if (a < -1e-9 || (Math.abs(a) < 1e-9 && b < 0)) [a, b] = [-a, -b]
-      const line = { a, b, c: a * x + b * y }
-      const key = [line.a, line.b, line.c].map(v => Math.round(v * 1e5) + 0).join()
-      if (!lines.has(key)) lines.set(key, line)
-    })
-  }
-  return [...lines.values()]
-}
-
-function cutAlong(patches: readonly Polygon[], members: readonly number[], line: Line): Cut | null {
-  const before: number[] = [], after: number[] = []
-  let from: Point | null = null, to: Point | null = null
-  let least = Infinity, most = -Infinity
-  for (const member of members) {
-    let low = false, high = false
-    for (const point of patches[member]!) {
-      const distance = line.a * point[0] + line.b * point[1] - line.c
-      if (distance < -GRID_TOLERANCE) low = true
-      else if (distance > GRID_TOLERANCE) high = true
-      else {
-        const along = line.a * point[1] - line.b * point[0]
-        if (along < least) [least, from] = [along, point]
-        if (along > most) [most, to] = [along, point]
-      }
-    }
-    if (low && high) return null
-    if (low) before.push(member)
-    else after.push(member)
-  }
-  if (before.length === 0 || after.length === 0 || from === null || to === null) return null
-  return { before, after, seam: [from, to], line }
 }

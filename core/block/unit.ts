@@ -1,4 +1,4 @@
-import { boundingBox, area, withoutIdleCorners, type Point, type Polygon } from '../geometry/polygon'
+import { boundingBox, area, cornerMean, withoutIdleCorners, type Point, type Polygon } from '../geometry/polygon'
 import { TOLERANCE, sameLength, type Inches } from '../measure/ruler'
 
 export const UNIT_KINDS = [
@@ -27,7 +27,7 @@ export function recogniseUnit(polygons: readonly Polygon[], members: readonly nu
   // a unit fills its box; anything else is a part of the block
   const filled = parts.reduce((sum, part) => sum + area(part.polygon), 0)
   if (Math.abs(filled - box.width * box.height) > TOLERANCE * Math.max(1, filled) && parts.length > 1) return null
-  const patches = singlePatch(parts) ?? halfSquare(parts, box) ?? quarterSquare(parts, box) ?? goose(parts, box) ?? corners(parts, box) ?? stripSet(parts, box)
+  const patches = singlePatch(parts) ?? halfSquare(parts, box) ?? quarterSquare(parts, box) ?? threePatch(parts, box) ?? goose(parts, box) ?? corners(parts, box) ?? stripSet(parts, box)
   if (patches === null) return null
   return { kind: patches.kind, width: box.width, height: box.height, patches: patches.slots }
 }
@@ -41,7 +41,8 @@ const named = (slot: string, part: Part): UnitPatch => ({ slot, patch: part.patc
 function singlePatch(parts: readonly Part[]): Found {
   if (parts.length !== 1) return null
   const part = parts[0]!
-  return { kind: isUprightRectangle(part.polygon) ? 'rectangle' : 'template', slots: [named('patch', part)] }
+  const kind = isUprightRectangle(part.polygon) ? 'rectangle' : isDiamond(part.polygon) ? 'diamond' : isWedge(part.polygon) ? 'wedge' : 'template'
+  return { kind, slots: [named('patch', part)] }
 }
 
 function halfSquare(parts: readonly Part[], box: Box): Found {
@@ -64,6 +65,22 @@ function quarterSquare(parts: readonly Part[], box: Box): Found {
   }
   const order = ['north', 'east', 'south', 'west']
   return bySide.size === 4 ? { kind: 'quarter-square', slots: order.map(side => named(side, bySide.get(side)!)) } : null
+}
+
+/** Half a square, and the other half in quarters: `first` follows the half clockwise round the middle, then `second`. */
+function threePatch(parts: readonly Part[], box: Box): Found {
+  if (parts.length !== 3 || !sameLength(box.width, box.height)) return null
+  const half = parts.find(part => sameLength(squareCorner(part.polygon)?.leg ?? 0, box.width))
+  const quarters = parts.filter(part => sameLength(squareCorner(part.polygon)?.leg ?? 0, box.width / Math.SQRT2))
+  if (!half || quarters.length !== 2) return null
+  const centre: Point = [box.x + box.width / 2, box.y + box.height / 2]
+  const angle = (part: Part) => {
+    const m = cornerMean(part.polygon)
+    return Math.atan2(m[1] - centre[1], m[0] - centre[0])
+  }
+  const after = (part: Part) => (angle(part) - angle(half) + 4 * Math.PI) % (2 * Math.PI)
+  const [first, second] = quarters.sort((a, b) => after(a) - after(b)) as [Part, Part]
+  return { kind: 'three-patch', slots: [named('half', half), named('first', first), named('second', second)] }
 }
 
 function goose(parts: readonly Part[], box: Box): Found {
@@ -124,6 +141,22 @@ export function isUprightRectangle(polygon: Polygon): boolean {
   const box = boundingBox(polygon)
   return polygon.every(([x, y]) =>
     (sameLength(x, box.x) || sameLength(x, box.x + box.width)) && (sameLength(y, box.y) || sameLength(y, box.y + box.height)))
+}
+
+/** Four equal sides, and corners that are not square. */
+function isDiamond(polygon: Polygon): boolean {
+  if (polygon.length !== 4) return false
+  const sides = polygon.map((p, i) => Math.hypot(polygon[(i + 1) % 4]![0] - p[0], polygon[(i + 1) % 4]![1] - p[1]))
+  const [a, b, , d] = polygon as [Point, Point, Point, Point]
+  const dot = (b[0] - a[0]) * (d[0] - a[0]) + (b[1] - a[1]) * (d[1] - a[1])
+  return sides.every(side => sameLength(side, sides[0]!)) && Math.abs(dot) > TOLERANCE
+}
+
+/** A triangle with two equal sides that is not half of a square. */
+function isWedge(polygon: Polygon): boolean {
+  if (polygon.length !== 3 || squareCorner(polygon)) return false
+  const sides = polygon.map((p, i) => Math.hypot(polygon[(i + 1) % 3]![0] - p[0], polygon[(i + 1) % 3]![1] - p[1]))
+  return sides.some((side, i) => sameLength(side, sides[(i + 1) % 3]!))
 }
 
 /** The right angle of a triangle with two equal legs, and the length of a leg; null for any other figure. */

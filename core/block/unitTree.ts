@@ -15,6 +15,12 @@ export function unitTree(tree: SewingTree, polygons: readonly Polygon[]): UnitTr
   return { join: [unitTree(tree.join[0], polygons), unitTree(tree.join[1], polygons)], seam: tree.seam, kind: tree.kind }
 }
 
+/** A sewing tree in which every patch stands alone, as on papers. */
+export function patchTree(tree: SewingTree, polygons: readonly Polygon[]): UnitTree {
+  if ('patch' in tree) return { unit: recogniseUnit(polygons, [tree.patch])! }
+  return { join: [patchTree(tree.join[0], polygons), patchTree(tree.join[1], polygons)], seam: tree.seam, kind: tree.kind }
+}
+
 export function unitsOf(tree: UnitTree): Unit[] {
   return 'unit' in tree ? [tree.unit] : [...unitsOf(tree.join[0]), ...unitsOf(tree.join[1])]
 }

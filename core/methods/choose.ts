@@ -1,16 +1,25 @@
 import type { UnitDemand } from '../block/demands'
+import { offsetPolygon } from '../geometry/offset'
+import { area as polygonArea, withoutIdleCorners } from '../geometry/polygon'
+import { TOLERANCE, type Inches } from '../measure/ruler'
 import type { Quilt } from '../quilt/quilt'
 import { METHODS } from './index'
-import type { Made, Method, Workroom } from './method'
+import type { Made, Method, PieceDraft, Workroom } from './method'
 
 /** One way of making the units of a demand, and what it costs. */
 export interface Way {
   method: Method
   made: Made
-  /** Cloth as cut from full strips of its own, in square inches. */
+  /** Cloth as cut from full strips of its own, in square inches; and the length of those strips. */
   cloth: number
+  length: Inches
   /** Seams and cuts for all of the units. */
   work: number
+  /** Area of the pieces, in square inches, and the part of it that is in none of the units. */
+  area: number
+  waste: number
+  /** Whether its pieces can be cut from those cloths that come in pieces. */
+  fitsPieces: boolean
 }
 
 export interface Choice { demand: UnitDemand, way: Way, ways: Way[] }
@@ -23,37 +32,48 @@ export function waysFor(demand: UnitDemand, quilt: Quilt, room: Workroom): Way[]
   const asked = askedFor(demand)
   const ways = METHODS
     .filter(method => method.kinds.includes(demand.unit.kind) && method.fits(demand.unit, room))
-    // a template is the last resort: only where nothing else is known, or where it was asked for
-    .filter((method, _, all) => method.id !== 'template' || asked === 'template' || all.length === 1)
+    // papers are a way of making a whole block, not one unit of it
+    .filter(method => method.id !== 'foundation' || asked === 'foundation')
     .map(method => wayOf(method, demand, room))
   const least = Math.min(...ways.map(way => way.cloth))
   const score = (way: Way): number[] => {
     switch (quilt.aim) {
       case 'fewest-steps': return [way.work, way.cloth]
       case 'most-exact': return [way.made.trim ? 0 : 1, way.made.biasEdges, way.work]
-      case 'least-cloth':
-      case 'from-precuts': return [way.cloth <= least * (1 + EQUAL_CLOTH) ? 0 : way.cloth, way.work]
+      case 'from-precuts': return [way.fitsPieces ? 0 : 1, way.area, way.work]
+      case 'least-cloth': return [way.cloth <= least * (1 + EQUAL_CLOTH) ? 0 : way.cloth, way.work]
     }
   }
-  return ways.sort((a, b) => Number(b.method.id === asked) - Number(a.method.id === asked) || compare(score(a), score(b)))
+  // a template is the last resort: it comes first only where nothing else is known, or where it was asked for
+  const rank = (way: Way) => way.method.id === asked ? 0 : way.method.id === 'template' ? 2 : 1
+  return ways.sort((a, b) => rank(a) - rank(b) || compare(score(a), score(b)))
 }
 
 /** The method the quilter asked for this kind of unit, if any. */
 export function askedFor(demand: UnitDemand): string | null {
-  if (demand.method === 'auto' || demand.method === 'foundation') return null
-  return demand.method === 'template' ? 'template' : demand.method[demand.unit.kind] ?? null
+  if (demand.method === 'auto') return null
+  return typeof demand.method === 'string' ? demand.method : demand.method[demand.unit.kind] ?? null
 }
 
 function wayOf(method: Method, demand: UnitDemand, room: Workroom): Way {
   const made = method.make(demand.unit, demand.count, room)
-  const cloth = made.pieces.reduce((sum, piece) => {
+  const lengths = made.pieces.map((piece) => {
     const usable = room.usableWidth(piece.cloth)
-    const count = piece.pool ? piece.pool.needed / piece.pool.gives : piece.count
     const lies = piece.turn ? [[piece.width, piece.height], [piece.height, piece.width]] : [[piece.width, piece.height]]
-    const lengths = lies.map(([across, down]) => across! > usable + 1e-6 ? Infinity : count / Math.floor(usable / across! + 1e-6) * down!)
-    return sum + Math.min(...lengths) * usable
-  }, 0)
-  return { method, made, cloth, work: (made.seams + made.cuts) * demand.count }
+    return Math.min(...lies.map(([across, down]) => across! > usable + 1e-6 ? Infinity : wanted(piece) / Math.floor(usable / across! + 1e-6) * down!))
+  })
+  const cloth = made.pieces.reduce((sum, piece, i) => sum + lengths[i]! * room.usableWidth(piece.cloth), 0)
+  const area = made.pieces.reduce((sum, piece) => sum + piece.width * piece.height * wanted(piece), 0)
+  const used = demand.count * demand.unit.patches.reduce((sum, patch) => sum + polygonArea(offsetPolygon(withoutIdleCorners(patch.polygon, TOLERANCE), room.seam)), 0)
+  return {
+    method, made, cloth, length: lengths.reduce((a, b) => a + b, 0), work: (made.seams + made.cuts) * demand.count, area, waste: 1 - used / area,
+    fitsPieces: made.pieces.every(piece => !room.isInPieces(piece.cloth) || (Math.min(piece.width, piece.height) <= room.usableWidth(piece.cloth) + TOLERANCE && Math.max(piece.width, piece.height) <= room.longestStrip(piece.cloth) + TOLERANCE)),
+  }
+}
+
+/** Pieces of a draft, a share of a square where its triangles serve others too. */
+function wanted(piece: PieceDraft): number {
+  return piece.pool ? piece.pool.needed / piece.pool.gives : piece.count
 }
 
 function compare(a: readonly number[], b: readonly number[]): number {

@@ -1,6 +1,7 @@
 import { squareCorner } from '../block/unit'
 import { boundingBox } from '../geometry/polygon'
 import { box, cloth, line, picture } from '../sewing/picture'
+import { bonusFrom } from './bonus'
 import { sewnAsCut } from './cutSize'
 import { pressAndTrim } from './finishing'
 import type { Step } from '../sewing/step'
@@ -21,6 +22,7 @@ function flipMethod(id: MethodId, kind: 'flip-corner' | 'square-in-square', base
       return {
         pieces: [plainPiece(base.cloth, kind === 'flip-corner' ? 'bases' : 'centres', unit.width, unit.height, count, [baseSlot], room), ...cornerPieces(unit, baseSlot, count, room)],
         made: count, trim: false, seams: corners.length, cuts: corners.length, biasEdges: 0,
+        bonus: bonusFrom(squareCorner(corners[0]!.polygon)!.leg + 2 * room.seam, room.seam, corners.length * count),
         steps: [...flipSteps(unit, baseSlot, room), ...pressAndTrim(unit, room, null)],
       }
     },

@@ -1,4 +1,5 @@
 import { box, cloth, line, picture } from '../sewing/picture'
+import { bonusFrom } from './bonus'
 import { sewnAsCut } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { patchAt, type Method } from './method'
@@ -24,7 +25,7 @@ export const flyingGooseFlip: Method = {
           ? [squarePiece(sky[0]!.cloth, 'points', corner, 2 * count, ['left', 'right'])]
           : sky.map(patch => squarePiece(patch.cloth, 'points', corner, count, [patch.slot]))),
       ],
-      made: count, trim: false, seams: 2, cuts: 2, biasEdges: 0,
+      made: count, trim: false, seams: 2, cuts: 2, biasEdges: 0, bonus: bonusFrom(corner.cut, room.seam, 2 * count),
       steps: [
         { do: 'mark', code: 'mark-corner-squares', data: { side: corner.cut }, picture: picture([cloth(sky[0]!.cloth, box(0, 0, short, short), 'wrong')], [line('mark', [0, short], [short, 0])]) },
         { do: 'sew', code: 'sew-corner-square', data: { seam: room.seam }, picture: picture([base, cloth(sky[0]!.cloth, box(0, 0, short, short), 'wrong')], [line('sew', [0, short], [short, 0])]) },

@@ -1,8 +1,11 @@
+import { angledStrips } from './angledStrips'
 import { flipCorner, squareInSquareFlip } from './flipCorner'
 import { flyingGooseFlip } from './flyingGooseFlip'
 import { flyingGooseFour } from './flyingGooseFour'
 import { flyingGooseTriangles } from './flyingGooseTriangles'
+import { foundation } from './foundation'
 import { halfSquareTriangleEight } from './halfSquareTriangleEight'
+import { halfSquareTriangleFour } from './halfSquareTriangleFour'
 import { halfSquareTriangleSingle } from './halfSquareTriangleSingle'
 import { halfSquareTriangleTwo } from './halfSquareTriangleTwo'
 import type { Method } from './method'
@@ -12,13 +15,15 @@ import { log, rectangle } from './rectangle'
 import { squareInSquareTriangles } from './squareInSquareTriangles'
 import { stripSet } from './stripSet'
 import { template } from './template'
+import { threePatchAlike, threePatchPairs } from './threePatch'
 
 /** Every way Wren knows of making a unit. A new one is a file of its own and a line here. */
 export const METHODS: readonly Method[] = [
   rectangle, log, stripSet,
-  halfSquareTriangleTwo, halfSquareTriangleEight, halfSquareTriangleSingle,
+  halfSquareTriangleTwo, halfSquareTriangleEight, halfSquareTriangleFour, halfSquareTriangleSingle,
   flyingGooseFour, flyingGooseFlip, flyingGooseTriangles,
   quarterSquareTwo, quarterSquareSingle,
   flipCorner, squareInSquareTriangles, squareInSquareFlip,
-  template,
+  threePatchAlike, threePatchPairs, angledStrips,
+  template, foundation,
 ]

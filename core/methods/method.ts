@@ -78,6 +78,19 @@ export interface Made {
   /** Outer edges of the unit that end on the bias. */
   biasEdges: number
   steps: Step[]
+  /** Mirror images that come out besides, whether wanted or not. */
+  mirrored?: number
+  /** What the cut-off corners would make, if their seam is sewn before they are cut off. */
+  bonus?: Bonus | undefined
+}
+
+/** Small half-squares from corners that were sewn on, flipped and cut off. */
+export interface Bonus {
+  /** Finished side. */
+  side: Inches
+  /** The square that is sewn on, as cut. */
+  square: Inches
+  count: number
 }
 
 /** One way of making one kind of unit. `make` never fails for a unit that `fits`. */

@@ -14,6 +14,7 @@ const unit = (kind: DressedUnit['kind'], width: number, height: number, patches:
 const halfSquare = (f: number) => unit('half-square', f, f, [['first', 'a', [[0, 0], [f, 0], [0, f]]], ['second', 'b', [[f, 0], [f, f], [0, f]]]])
 const hourglass = (f: number) => unit('quarter-square', f, f, [
   ['north', 'a', [[0, 0], [f, 0], [f / 2, f / 2]]], ['east', 'b', [[f, 0], [f, f], [f / 2, f / 2]]], ['south', 'a', [[f, f], [0, f], [f / 2, f / 2]]], ['west', 'b', [[0, f], [0, 0], [f / 2, f / 2]]]])
+const threePatch = (f: number) => unit('three-patch', f, f, [['half', 'c', [[0, 0], [f, 0], [0, f]]], ['first', 'a', [[f, 0], [f, f], [f / 2, f / 2]]], ['second', 'b', [[f, f], [0, f], [f / 2, f / 2]]]])
 const goose = (w: number) => unit('goose', w, w / 2, [['goose', 'a', [[0, w / 2], [w / 2, 0], [w, w / 2]]], ['left', 'b', [[0, 0], [w / 2, 0], [0, w / 2]]], ['right', 'b', [[w / 2, 0], [w, 0], [w, w / 2]]]])
 const framed = (f: number) => unit('square-in-square', f, f, [
   ['centre', 'a', [[f / 2, 0], [f, f / 2], [f / 2, f], [0, f / 2]]], ['nw', 'b', [[0, 0], [f / 2, 0], [0, f / 2]]], ['ne', 'b', [[f / 2, 0], [f, 0], [f, f / 2]]],
@@ -30,6 +31,9 @@ describe('the handbook\'s table at ¼″', () => {
     ['hst-8', halfSquare(f), [[2 * f + 1.707, 2 * f + 1.75], [2 * f + 1.707, 2 * f + 1.75]]],
     ['qst-2', hourglass(f), [[f + 1.207, f + 1.25], [f + 1.207, f + 1.25]]],
     ['qst-single', hourglass(f), [[f + 1.207, f + 1.25], [f + 1.207, f + 1.25], [f + 1.207, f + 1.25], [f + 1.207, f + 1.25]]],
+    ['hst-4', halfSquare(f), [[Math.SQRT2 * f + 1.207, 5.5], [Math.SQRT2 * f + 1.207, 5.5]]],
+    ['three-patch-alike', threePatch(f), [[f + 1.207, f + 1.25], [f + 1.207, f + 1.25], [f + 0.854, f + 7 / 8]]],
+    ['three-patch-pairs', threePatch(f), [[f + 1.207, f + 1.25], [f + 1.207, f + 1.25], [f + 0.854, f + 7 / 8]]],
     ['goose-4', goose(w), [[w + 1.207, w + 1.25], [h + 0.854, h + 7 / 8]]],
     ['goose-triangles', goose(w), [[w + 1.207, w + 1.25], [h + 0.854, h + 7 / 8]]],
     ['square-in-square-triangles', framed(4), [[4 / Math.SQRT2 + 0.5, 3.375], [2.854, 2.875], [2.854, 2.875], [2.854, 2.875], [2.854, 2.875]]],
@@ -54,6 +58,26 @@ test('two halves of the cut square hold the offset of the finished triangle', ()
     const tip = Math.max(...quarter.map(p => p[1])), top = Math.min(...quarter.map(p => p[1]))
     expect(2 * (tip - top)).toBeCloseTo(make('qst-2', hourglass(f), 2).pieces[0]!.exact.width, 9)
   }))
+})
+
+test('strips cut at an angle: a 60° diamond from a strip of its altitude + ½, a 60° triangle from altitude + ¾', () => {
+  const h = 3, side = h / Math.sin(Math.PI / 3)
+  const diamond = unit('diamond', side * 1.5, h, [['patch', 'a', [[0, 0], [side, 0], [side * 1.5, h], [side / 2, h]]]])
+  const [strip] = make('strip-angle', diamond, 4).pieces
+  expect(strip!.height).toBeCloseTo(h + 0.5, 9)
+  // four diamonds step along by depth ÷ sin 60°, and the slant of the end comes once
+  expect(strip!.width).toBeGreaterThanOrEqual(4 * 3.5 / Math.sin(Math.PI / 3) + 3.5 / Math.tan(Math.PI / 3))
+  expect(strip!.width).toBeLessThan(4 * 3.5 / Math.sin(Math.PI / 3) + 3.5 / Math.tan(Math.PI / 3) + 0.75)
+  const triangle = unit('wedge', side, h, [['patch', 'a', [[0, h], [side / 2, 0], [side, h]]]])
+  expect(make('strip-angle', triangle, 4).pieces[0]!.height).toBeCloseTo(h + 0.75, 9)
+})
+
+test('half of what three-patch units in pairs give is of the other hand; by half lines none is', () => {
+  expect(make('three-patch-pairs', threePatch(3), 8)).toMatchObject({ made: 8, mirrored: 8 })
+  expect(make('three-patch-alike', threePatch(3), 8).mirrored).toBeUndefined()
+  const area = (id: MethodId) => make(id, threePatch(3), 8).pieces.reduce((sum, piece) => sum + piece.width * piece.height * piece.count, 0)
+  // making both hands and keeping one wastes about half of the cloth
+  expect(area('three-patch-pairs') / area('three-patch-alike')).toBeCloseTo(2, 0)
 })
 
 test('yields cover what is asked, and what is over is less than one set', () => {

@@ -11,12 +11,8 @@ export function notYet(file: ParsedQuilt): Problem[] {
   })
   if (file.binding && (file.binding.style === 'flanged' || file.binding.style === 'self')) refuse(['binding', 'style'], file.binding.style)
   file.blocks.forEach((block, i) => {
-    if (block.method === 'foundation') refuse(['blocks', i, 'method'], 'foundation')
-    else if (typeof block.method === 'object') {
-      for (const [kind, method] of Object.entries(block.method)) {
-        if (['hst-4', 'three-patch-pairs', 'three-patch-alike', 'strip-angle', 'wedge-strip-set', 'foundation'].includes(method ?? '')) refuse(['blocks', i, 'method', kind], method!)
-      }
-    }
+    if (typeof block.method !== 'object') return
+    for (const [kind, method] of Object.entries(block.method)) if (method === 'wedge-strip-set') refuse(['blocks', i, 'method', kind], method)
   })
   return problems
 }

@@ -1,12 +1,13 @@
 import type { Piece } from '../cutting/gather'
 import { roundedSum, sumOf, type Sum } from '../measure/sum'
+import { FOUNDATION_EXTRA } from '../methods/foundation'
 import type { Quilt } from './quilt'
 
 type Put = (path: string, sum: Sum) => void
 
 /** Pieces from the patches they feed; strips and the like are simply counted. */
 export function countSum(piece: Piece): Sum {
-  if (piece.patches === 0 || piece.part === 'strips') return sumOf([{ what: 'counted', value: piece.count }])
+  if (piece.patches === 0 || piece.shape === 'strip') return sumOf([{ what: 'counted', value: piece.count }])
   const needed = piece.count - piece.spare
   const perPiece = Math.max(1, Math.round(piece.patches / needed))
   const fed = roundedSum([{ what: 'patches-fed', count: piece.patches, each: 1 / perPiece }], needed)
@@ -19,7 +20,7 @@ export function cutSums(quilt: Quilt, piece: Piece, path: string, put: Put): voi
     const cut = piece[side], exact = piece.exact[side]
     const terms = piece.shape === 'strip'
       ? [{ what: 'length', value: exact }]
-      : piece.shape === 'template' ? [{ what: 'outline-box', value: exact }] : [{ what: 'finished', value: exact - 2 * quilt.seam }, { what: 'seams', count: 2, each: quilt.seam }]
+      : piece.shape === 'template' ? [{ what: 'outline-box', value: exact }] : piece.part === 'foundation' ? [{ what: 'finished', value: exact - 2 * FOUNDATION_EXTRA }, { what: 'generous', count: 2, each: FOUNDATION_EXTRA }] : [{ what: 'finished', value: exact - 2 * quilt.seam }, { what: 'seams', count: 2, each: quilt.seam }]
     put(`${path}.${side}`, roundedSum(terms, cut))
   }
 }

@@ -112,7 +112,8 @@ function bestOfTwo(demands: readonly UnitDemand[], fixed: readonly PieceOrder[],
   const first = layOutChoices(choices, fixed, quilt, search)
   if (quilt.aim !== 'least-cloth') return first
   const close = choices
-    .map((choice, i) => ({ i, second: choice.ways[1], gap: choice.ways[1] ? choice.ways[1].cloth - choice.way.cloth : Infinity }))
+    .map((choice, i) => ({ i, second: choice.ways[1] })).map(({ i, second }) => ({ i, second: second?.method.id === 'template' ? undefined : second }))
+    .map(({ i, second }) => ({ i, second, gap: second ? second.cloth - choices[i]!.way.cloth : Infinity }))
     .filter(({ i, second }) => second && choices[i]!.demand.method === 'auto')
     .sort((a, b) => a.gap - b.gap)[0]
   if (!close) return first

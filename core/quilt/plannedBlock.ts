@@ -1,4 +1,6 @@
 import type { BlockMake } from '../block/demands'
+import type { FoundationSection } from '../block/foundation'
+import { foundationOf } from '../block/howSewn'
 import { sizedTree, type SizedTree } from '../block/sizedTree'
 import type { UnitKind } from '../block/unit'
 import type { Piece } from '../cutting/gather'
@@ -6,7 +8,7 @@ import { measuredBlock } from '../made/measures'
 import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 import type { Choice } from '../methods/choose'
-import type { MethodId } from '../methods/method'
+import type { Bonus, MethodId } from '../methods/method'
 import { stripSetSegment } from '../methods/stripSet'
 import { cutSums } from './pieceSums'
 import type { Quilt } from './quilt'
@@ -27,6 +29,8 @@ export interface PlannedBlock {
   proven: boolean
   units: PlannedUnit[]
   sewing: SizedTree
+  /** Papers it can be sewn on, each with its patches in order; null: its sections cannot be joined by straight seams. */
+  foundation: FoundationSection[] | null
   /** What to cut for one block alone, to sew and measure before the rest is cut. */
   test: Piece[]
 }
@@ -43,9 +47,31 @@ export interface PlannedUnit {
   /** How wide the segments of a strip set are cut. */
   segment?: Inches
   cloths: string[]
+  /** Every way to make it, best first: what it takes for all of these units in the quilt. */
+  ways: PlannedWay[]
+  /** Of the other hand, made whether wanted or not. */
+  mirrored: number
+  /** Small half-squares that the cut-off corners would make. */
+  bonus?: Bonus | undefined
   /** Units of this kind and cloth left over when all are made, whichever block they were for. */
   over: number
   key: string
+}
+
+export interface PlannedWay {
+  method: MethodId
+  /** Square inches of the pieces; length of the strips they are cut from. */
+  area: number
+  length: Inches
+  /** Part of the area that is in none of the units. */
+  waste: number
+  /** For one unit. */
+  seams: number
+  cuts: number
+  biasEdges: number
+  trim: boolean
+  over: number
+  fitsPieces: boolean
 }
 
 export function plannedBlock(quilt: Quilt, { block, design, order, tree, polygons }: BlockMake, choices: readonly Choice[], test: Piece[]): PlannedBlock {
@@ -55,12 +81,15 @@ export function plannedBlock(quilt: Quilt, { block, design, order, tree, polygon
   return {
     id: block.id, width: block.width + both, height: block.height + both, ...(measured ? { off: measured.width - block.width } : {}),
     patches: design.patches.length, seams: design.patches.length - 1, setIn: order.setIn, partial: order.partial, proven: order.isProven,
-    units: choices.filter(({ demand }) => demand.perBlock.has(block.id)).map(({ demand: { unit, count, perBlock }, way: { method, made } }) => ({
+    units: choices.filter(({ demand }) => demand.perBlock.has(block.id)).map(({ demand: { unit, count, perBlock }, way: { method, made }, ways }) => ({
       kind: unit.kind, count: perBlock.get(block.id)!, method: method.id, width: unit.width + both, height: unit.height + both, trim: made.trim,
       ...(method.id === 'strip-set' ? { segment: stripSetSegment(unit, room) } : {}),
-      cloths: unit.patches.map(patch => patch.cloth), over: made.made - count, key: unit.key,
+      cloths: unit.patches.map(patch => patch.cloth), over: made.made - count, mirrored: made.mirrored ?? 0, ...(made.bonus ? { bonus: made.bonus } : {}), key: unit.key,
+      ways: ways.map(way => ({
+        method: way.method.id, area: way.area, length: way.length, waste: way.waste, seams: way.made.seams, cuts: way.made.cuts, biasEdges: way.made.biasEdges, trim: way.made.trim, over: way.made.made - count, fitsPieces: way.fitsPieces,
+      })),
     })),
-    sewing: sizedTree(tree, polygons, quilt.seam), test,
+    sewing: sizedTree(tree, polygons, quilt.seam), foundation: foundationOf(design)?.sections ?? null, test,
   }
 }
 
@@ -79,6 +108,8 @@ export function blockSums(quilt: Quilt, block: PlannedBlock, path: string, times
       ? sumOf([{ what: 'units-in-blocks', count: times, each: unit.count / times, of: block.id }])
       : sumOf([{ what: 'units-counted', value: unit.count }]))
     put(`${at}.over`, sumOf([{ what: 'units-left-over', value: unit.over }]))
+    if (unit.bonus) put(`${at}.bonus.side`, sumOf([{ what: 'corner-square', value: unit.bonus.square }, { what: 'lost-at-both-seams', value: unit.bonus.side - unit.bonus.square }]))
+    unit.ways.forEach((way, w) => put(`${at}.ways.${w}.length`, sumOf([{ what: 'strips-for-this', value: way.length }])))
     if (unit.segment !== undefined) put(`${at}.segment`, sumOf([{ what: 'segment', value: unit.segment }]))
     unfinished(at, unit)
   })

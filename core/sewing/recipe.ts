@@ -127,12 +127,13 @@ function joinSteps(make: BlockMake, clothOfPatch: (patch: number) => string, lig
     const across = ([x, y]: Point): Point => upright ? [x + gap, y] : [x, y + gap]
     const seamLines = [line('sew', from, to), line('sew', across(from), across(to))]
     const shapes = secondIsLater ? [...shift(first, 0), ...shift(second, gap)] : [...shift(second, 0), ...shift(first, gap)]
-    const key = [...first!, ...second!].map(patch => `${movePolygon(patch.polygon, -all.x, -all.y).map(p => p.map(v => v.toFixed(3)).join()).sort().join(' ')}:${patch.cloth}`).sort().join('|')
+    const paper = paperOf(make, node)
+    const key = (paper ? `${paper.section} ${paper.number} ` : '') + [...first!, ...second!].map(patch => `${movePolygon(patch.polygon, -all.x, -all.y).map(p => p.map(v => v.toFixed(3)).join()).sort().join(' ')}:${patch.cloth}`).sort().join('|')
     return {
       key,
       step: {
-        do: 'sew', code: node.kind === 'partial' ? 'join-partial' : node.kind === 'set-in' ? 'join-set-in' : isLogJoin(node) ? 'join-log' : 'join-parts',
-        data: { seam, press: pressWords(press) }, picture: picture(shapes, seamLines, arrow), expect: { width: all.width + 2 * seam, height: all.height + 2 * seam },
+        do: 'sew', code: paper ? 'foundation-add' : node.kind === 'partial' ? 'join-partial' : node.kind === 'set-in' ? 'join-set-in' : isLogJoin(node) ? 'join-log' : 'join-parts',
+        data: { seam, press: pressWords(press), ...(paper ? { section: paper.section, number: paper.number } : {}) }, picture: picture(shapes, seamLines, arrow), expect: { width: all.width + 2 * seam, height: all.height + 2 * seam },
       },
     }
   }
@@ -155,6 +156,13 @@ function joinSteps(make: BlockMake, clothOfPatch: (patch: number) => string, lig
     else distinct.set(key, { step, times: 1, path })
   }
   return [...distinct.values()]
+}
+
+/** The paper a join is sewn on, and the number of the patch it adds; null for a join of papers, or without papers. */
+function paperOf({ papers }: BlockMake, node: Extract<UnitTree, { join: unknown }>): { section: string, number: number } | null {
+  const patches = patchesUnder(node)
+  const paper = papers?.sections.find(({ order }) => patches.every(patch => order.includes(patch)))
+  return paper ? { section: paper.section, number: patches.length } : null
 }
 
 type Press = 'up' | 'down' | 'left' | 'right' | 'open'

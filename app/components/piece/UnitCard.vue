@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import type { MethodId } from '~~/core/methods/method'
 import type { RecipeUnit } from '~~/core/sewing/recipe'
+import type { PlannedUnit } from '~~/core/quilt/plannedBlock'
 import { clothOf, type Quilt } from '~~/core/quilt/quilt'
-import type { Workbook } from '~/workers/planMessages'
 import { capital, methodName, unitName } from '~~/words/names'
 import { stepParts, stepText } from '~~/words/step'
 
-const { unit, quilt, made, ways, places, canWrite } = defineProps<{
+const { unit, quilt, made, planned, places, canWrite } = defineProps<{
   unit: RecipeUnit
   /** Place of each piece in the plan, by id. */
   places: ReadonlyMap<string, number>
   quilt: Quilt
   /** Ticked so far, over the whole quilt. */
   made: number
-  /** Ways to make it, the plan's first. */
-  ways: Workbook['ways'][string]
+  /** What the plan says of it. */
+  planned: PlannedUnit
   canWrite: boolean
 }>()
 const emit = defineEmits<{ made: [by: number], choose: [method: MethodId | null] }>()
@@ -24,7 +24,6 @@ const settings = useSettings()
 const title = computed(() => capital(unitName(unit.kind, unit.inQuilt)))
 /** What the steps may speak of. */
 const paths = computed(() => [unit.path, ...unit.pieces.map(piece => `pieces.${places.get(piece.id)}`)].flatMap(path => [`${path}.width`, `${path}.height`]).concat(`${unit.path}.segment`))
-const least = computed(() => Math.min(...ways.map(way => way.cloth)))
 </script>
 
 <template>
@@ -34,14 +33,11 @@ const least = computed(() => Math.min(...ways.map(way => way.cloth)))
       <p class="figure !whitespace-normal">{{ unit.perBlock }} in each block, <Figure :path="`${unit.path}.count`" kind="count" title="In the quilt" /> in the quilt<template v-if="unit.over > 0">, <Figure :path="`${unit.path}.over`" kind="count" title="Left over" /> left over</template></p>
       <span v-for="piece in unit.pieces" :key="piece.id" class="inline-flex items-center gap-1.5"><ClothSwatch :cloth="clothOf(quilt, piece.cloth)" :size="30" /><span class="tag">{{ piece.letter }}</span><span class="note"><Figure :path="`pieces.${places.get(piece.id)}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`pieces.${places.get(piece.id)}.height`" :title="`Height of ${piece.letter}`" /></span></span>
     </header>
-    <p class="note mt-1">
-      <label v-if="ways.length > 1" class="no-print inline-flex flex-wrap items-center gap-2">Made
-        <select class="field !min-h-11 !w-auto !py-1" :value="unit.method" :disabled="!canWrite" :aria-label="`How to make the ${unitName(unit.kind)}`" @change="e => emit('choose', (e.target as HTMLSelectElement).value as MethodId)">
-          <option v-for="way in ways" :key="way.method" :value="way.method">{{ methodName(way.method) }}{{ way.cloth > least * 1.01 ? `, ${Math.round((way.cloth / least - 1) * 100)} % more cloth` : '' }}{{ way.trim ? ', trimmed' : '' }}</option>
-        </select>
-      </label>
-      <span :class="{ 'print-only': ways.length > 1 }">Made {{ methodName(unit.method) }}.</span> Seam included in every size.
-    </p>
+    <p class="note mt-1">Made {{ methodName(unit.method) }}. Seam included in every size.<template v-if="planned.mirrored > 0"> {{ planned.mirrored }} of the other hand come out besides.</template><template v-if="planned.bonus"> The cut-off corners would make {{ planned.bonus.count }} half-squares of <Figure :path="`${unit.path}.bonus.side`" title="Finished size of what the corners make" />: sew a second seam, two seams outside the first, before you cut.</template></p>
+    <details v-if="planned.ways.length > 1" class="no-print mt-2" data-testid="ways">
+      <summary class="cursor-pointer py-2 font-semibold">Ways to make it ({{ planned.ways.length }})</summary>
+      <WaysTable :unit="planned" :path="unit.path" :aim="quilt.aim" :can-write="canWrite" @choose="method => emit('choose', method)" />
+    </details>
     <ol class="steps">
       <li v-for="(step, i) in unit.steps" :key="i">
         <div class="shot"><PictureView :picture="step.picture" :cloths="quilt.cloths" :label="stepText(step, speech)" :mirror="settings.hand === 'left'" /></div>

@@ -30,6 +30,7 @@ const madeBlocks = computed(() => Math.min(ofBlock.value, blocks.value.get(recip
 const isSewn = (unit: RecipeUnit) => unit.steps.length > 1 || unit.pieces.length > 1
 const versions = computed(() => recipes.value.filter(other => other.block === recipe.value?.block).length)
 
+const plannedUnit = (unit: RecipeUnit) => plan.value!.blocks.flatMap(block => block.id === recipe.value!.block ? block.units : []).find(planned => planned.key === unit.key)!
 const coloursOf = (r: typeof recipes.value[number]) => Object.fromEntries(Object.entries(clothsOfCell(quilt.value, r.cell)).map(([role, id]) => [role, clothOf(quilt.value, id).colour]))
 function choose(kind: string, method: MethodId | null) {
   toast.problems(store.apply('way of making', setMethod(recipe.value!.block, kind, method)))
@@ -131,7 +132,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
           :unit="unit"
           :quilt="quilt"
           :made="units.get(unit.id) ?? 0"
-          :ways="store.workbook!.ways[unit.key] ?? []"
+          :planned="plannedUnit(unit)"
           :places="places"
           :can-write="store.canWrite"
           @made="by => countUnits(unit.id, by)"

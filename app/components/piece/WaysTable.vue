@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import type { MethodId } from '~~/core/methods/method'
+import type { PlannedUnit } from '~~/core/quilt/plannedBlock'
+import { formatArea } from '~~/words/length'
+import { methodName } from '~~/words/names'
+import { whyThisWay } from '~~/words/ways'
+
+const { unit, path, aim, canWrite } = defineProps<{
+  unit: PlannedUnit
+  /** Where the unit stands in the plan. */
+  path: string
+  aim: string
+  canWrite: boolean
+}>()
+const emit = defineEmits<{ choose: [method: MethodId] }>()
+const speech = useSpeech()
+const isInPieces = computed(() => unit.ways.some(way => !way.fitsPieces))
+const yesNo = (is: boolean) => is ? 'yes' : 'no'
+</script>
+
+<template>
+  <div class="overflow-x-auto">
+    <table class="ways">
+      <caption class="sr-only">Ways to make it</caption>
+      <thead>
+        <tr><th>Way</th><th>Cloth</th><th>Strips</th><th>Wasted</th><th>Seams</th><th>Cuts</th><th>Trimmed</th><th>Bias edges</th><th>Over</th><th v-if="isInPieces">From my pieces</th><th class="no-print" /></tr>
+      </thead>
+      <tbody>
+        <tr v-for="(way, w) in unit.ways" :key="way.method" :class="{ taken: way.method === unit.method }" :data-way="way.method">
+          <th>{{ methodName(way.method) }}</th>
+          <td class="figure">{{ formatArea(way.area, speech) }}</td>
+          <td><Figure :path="`${path}.ways.${w}.length`" title="Length of cloth for these pieces alone" /></td>
+          <td class="figure">{{ Math.round(Math.max(0, way.waste) * 100) }} %</td>
+          <td class="figure">{{ +way.seams.toFixed(2) }}</td>
+          <td class="figure">{{ +way.cuts.toFixed(2) }}</td>
+          <td>{{ yesNo(way.trim) }}</td>
+          <td class="figure">{{ way.biasEdges }}</td>
+          <td class="figure">{{ way.over }}</td>
+          <td v-if="isInPieces">{{ yesNo(way.fitsPieces) }}</td>
+          <td class="no-print"><button v-if="way.method !== unit.method" type="button" class="button !min-h-10 !px-3" :disabled="!canWrite" @click="emit('choose', way.method)">Take it</button><strong v-else>taken</strong></td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="note mt-2">{{ whyThisWay(unit, aim) }} Seams and cuts are for one unit.</p>
+  </div>
+</template>
+
+<style scoped>
+.ways { width: 100%; border-collapse: collapse; }
+.ways th, .ways td { padding: 0.3rem 0.6rem; text-align: left; border-top: 1px solid var(--line); white-space: nowrap; }
+.ways thead th { font-weight: 600; color: var(--soft); border-top: 0; }
+.ways tbody th { font-weight: 500; }
+.taken { background: color-mix(in srgb, var(--weld) 14%, transparent); }
+</style>

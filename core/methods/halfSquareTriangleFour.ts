@@ -1,0 +1,35 @@
+import { box, cloth, line, picture } from '../sewing/picture'
+import { trimmedLater } from './cutSize'
+import { pressAndTrim } from './finishing'
+import { hasUp, type Method } from './method'
+import { squarePiece } from './pieces'
+
+/**
+ * Half-square triangles four at a time: two squares sewn together all round, a seam from the edge, and cut on both diagonals.
+ * A quarter has its seam along the square's side: finished it is a half-square turned by 45°, its leg (S − 2·seam)/√2 less the
+ * allowance at the two cut edges, so that S = √2·f + 2(1 + √2)·seam. Every outer edge ends on the bias. At ¼″ √2·f + 1.207″.
+ */
+export const halfSquareTriangleFour: Method = {
+  id: 'hst-4', kinds: ['half-square'],
+  fits: (unit, room) => !hasUp(unit, room),
+  make(unit, count, room) {
+    const size = trimmedLater(Math.SQRT2 * unit.width + 2 * (1 + Math.SQRT2) * room.seam, room)
+    const side = size.cut, sets = Math.ceil(count / 4)
+    const [under, over] = unit.patches as [typeof unit.patches[0], typeof unit.patches[0]]
+    const shift = side * 0.04
+    const layers = [cloth(under.cloth, box(0, 0, side, side)), cloth(over.cloth, box(shift, shift, side, side), 'wrong')]
+    const s = room.seam, near = shift + s, far = shift + side - s
+    const round = [line('sew', [near, near], [far, near]), line('sew', [far, near], [far, far]), line('sew', [far, far], [near, far]), line('sew', [near, far], [near, near])]
+    const cuts = [line('cut', [shift, shift], [shift + side, shift + side]), line('cut', [shift + side, shift], [shift, shift + side])]
+    return {
+      pieces: unit.patches.map(patch => squarePiece(patch.cloth, 'half-squares', size, sets, [patch.slot])),
+      made: sets * 4, trim: true, seams: 1, cuts: 0.5, biasEdges: 4,
+      steps: [
+        { do: 'layer', code: 'layer-squares', data: { side }, picture: picture(layers) },
+        { do: 'sew', code: 'sew-round-the-edge', data: { seam: room.seam }, picture: picture(layers, round) },
+        { do: 'cut-apart', code: 'cut-both-diagonals', data: { gives: 4 }, picture: picture(layers, [...round, ...cuts]) },
+        ...pressAndTrim(unit, room, 'half-square'),
+      ],
+    }
+  },
+}
