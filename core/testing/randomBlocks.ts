@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { arrangementOf } from '../geometry/arrangement'
-import { isSimple, withoutIdleCorners, type Point, type Polygon } from '../geometry/polygon'
+import { unite } from '../drafting/unite'
+import type { Point, Polygon } from '../geometry/polygon'
 
 /** A block as bare polygons that tile its rectangle. */
 export interface BareBlock { width: number, height: number, patches: Polygon[] }
@@ -69,27 +70,11 @@ export const merged = (block: fc.Arbitrary<BareBlock>): fc.Arbitrary<BareBlock> 
     const inner = edges.filter(edge => edge.left >= 0 && edge.right >= 0)
     if (inner.length === 0) break
     const { left, right } = inner[pick % inner.length]!
-    const one = unite(now, left, right)
+    const one = unite(now[left]!, now[right]!)
     if (one) now = [...now.filter((_, i) => i !== left && i !== right), one]
   }
   return { width, height, patches: now }
 })
-
-/** Two neighbours as one polygon; null when they would close round a hole. */
-function unite(patches: readonly Polygon[], first: number, second: number): Polygon | null {
-  const { corners, edges } = arrangementOf([patches[first]!, patches[second]!])
-  const next = new Map<number, number>()
-  for (const { from, to, left } of edges) {
-    if (left !== -1) continue
-    if (next.has(from)) return null
-    next.set(from, to)
-  }
-  const start = next.keys().next().value!
-  const outline: Point[] = []
-  for (let at = start; outline.length === 0 || at !== start; at = next.get(at)!) outline.push(corners[at]!)
-  const polygon = withoutIdleCorners(outline, 1e-9)
-  return outline.length === next.size && isSimple(polygon) ? polygon : null
-}
 
 /** Blocks of every sort, up to about so many patches. */
 export const anyBlock = (most = 9): fc.Arbitrary<BareBlock> => fc.oneof(cutBlock(most), ringBlock(most), jitteredBlock(3), merged(cutBlock(most)), merged(ringBlock(most)), merged(jitteredBlock(3)))
