@@ -3,10 +3,19 @@ import type { QuiltFile } from '~~/core/quilt/schema'
 /** Saves a copy of the quilt as a file, whatever the browser's storage says. */
 export function downloadQuilt(file: QuiltFile) {
   const name = (file.name ?? 'quilt').trim().toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'quilt'
-  const url = URL.createObjectURL(new Blob([`${JSON.stringify(file, null, 2)}\n`], { type: 'application/json' }))
+  downloadText(`${name}.wren.json`, `${JSON.stringify(file, null, 2)}\n`, 'application/json')
+}
+
+/** Hands the browser a text as a file to keep. */
+export function downloadText(name: string, text: string, type: string) {
+  downloadBlob(name, new Blob([text], { type }))
+}
+
+export function downloadBlob(name: string, blob: Blob) {
+  const url = URL.createObjectURL(blob)
   const link = document.createElement('a')
   link.href = url
-  link.download = `${name}.wren.json`
+  link.download = name
   link.click()
   setTimeout(() => URL.revokeObjectURL(url), 10_000)
 }

@@ -1,7 +1,9 @@
 import { area, type Polygon } from '../geometry/polygon'
 import { tilingFaults } from '../geometry/tiling'
 import { finishedPatches } from './design'
+import fc from 'fast-check'
 import { SHIPPED_DESIGNS } from './designs'
+import { DESIGN_FAMILIES } from './designs/parametric'
 import { countSeams, findSewingOrder, patchesOf } from './sewingTree'
 import { unitTree, unitsOf } from './unitTree'
 
@@ -20,6 +22,17 @@ const NOT_STRAIGHT: Record<string, [number, number]> = {
 test('there are ninety designs at least, each with a name and an id of its own', () => {
   expect(SHIPPED_DESIGNS.length).toBeGreaterThanOrEqual(90)
   for (const key of ['id', 'name'] as const) expect(new Set(SHIPPED_DESIGNS.map(design => design[key])).size).toBe(SHIPPED_DESIGNS.length)
+})
+
+test('whatever numbers a family of blocks is made with, its patches tile and it can be sewn', () => {
+  fc.assert(fc.property(fc.constantFrom(...DESIGN_FAMILIES), fc.infiniteStream(fc.nat(1000)), (family, stream) => {
+    const values = Object.fromEntries(family.numbers.map(({ key, least, most }) => [key, least + Number(stream.next().value) % (most - least + 1)]))
+    const design = family.make(values)
+    const patches = design.patches.map(patch => patch.points)
+    fc.pre(patches.length <= 150)
+    expect(tilingFaults(patches, design.width, design.height)).toEqual([])
+    expect(patchesOf(findSewingOrder(patches).tree)).toHaveLength(patches.length)
+  }), { numRuns: 60 })
 })
 
 describe.each(SHIPPED_DESIGNS.map(design => [design.id, design] as const))('%s', (_, design) => {

@@ -2,6 +2,7 @@ import { rolesOf, type Design } from '../block/design'
 import { parseLength } from '../measure/length'
 import type { Inches } from '../measure/ruler'
 import type { QuiltFile } from '../quilt/schema'
+import { keepDesign } from './designs'
 import { dressRoles } from './dress'
 import { replaced, written, type Edit } from './edit'
 import { asCells, freeId } from './setting'
@@ -32,7 +33,7 @@ function resized(file: QuiltFile, { size, width = size, height = size, ...rest }
 /** Another design for a block. Roles keep their cloths by name; new roles take the block's cloths in turn. */
 export function setDesign(blockId: string, design: Design): Edit {
   return file => ({
-    ...file,
+    ...keepDesign(design)(file),
     blocks: file.blocks.map((block) => {
       if (block.id !== blockId) return block
       const old = block.cloths ?? {}
@@ -74,7 +75,7 @@ export function addBlock(design: Design, at: { row: number, column: number } | n
       id, design: design.id, ...(size === undefined ? { width, height } : { size }),
       cloths: dressRoles(design, cloths),
     }
-    const added = { ...file, blocks: [...file.blocks, block] }
+    const added = keepDesign(design)({ ...file, blocks: [...file.blocks, block] })
     return at === null ? added : placeBlock(at.row, at.column, id)(added)
   }
 }

@@ -3,6 +3,7 @@ import type { Inches } from '../measure/ruler'
 import type { Units } from '../measure/units'
 import { fromInches } from '../measure/units'
 import { FORMAT, VERSION, type QuiltFile } from '../quilt/schema'
+import { keepDesign } from './designs'
 import { dressRoles } from './dress'
 import { freeId } from './setting'
 
@@ -20,12 +21,18 @@ export interface NewQuilt {
 export function newQuilt({ name, units, design, size, across, down, cloths }: NewQuilt): QuiltFile {
   const ids: string[] = []
   for (const cloth of cloths) ids.push(freeId(cloth.name, ids))
-  return {
+  return keepDesign(design)({
     format: FORMAT, version: VERSION, name, units,
     cloths: cloths.map((cloth, i) => ({ id: ids[i]!, name: cloth.name, colour: cloth.colour })),
-    blocks: [{ id: design.id, design: design.id, size: fromInches(size, units), cloths: dressRoles(design, ids) }],
+    blocks: [{ id: design.id, design: design.id, ...sizeOf(design, fromInches(size, units)), cloths: dressRoles(design, ids) }],
     setting: { kind: 'straight', across, down, fill: [[design.id]] },
     borders: [],
     backing: { cloth: ids.at(-1)! }, batting: {}, binding: { style: 'double', cloth: ids[0]! },
-  }
+  })
+}
+
+/** A block that is not square has the size chosen for its longer side. */
+function sizeOf({ width, height }: Design, size: number): { size: number } | { width: number, height: number } {
+  const longer = Math.max(width, height)
+  return Math.abs(width - height) < 1e-6 ? { size } : { width: size * width / longer, height: size * height / longer }
 }

@@ -65,7 +65,10 @@ function choose(candidate: Design) {
       <button type="button" role="radio" class="button grow !px-2" :class="{ chosen: scope === 'all' }" :aria-checked="scope === 'all'" @click="scope = 'all'">All {{ alike }} alike</button>
       <button type="button" role="radio" class="button grow !px-2" :class="{ chosen: scope === 'here' }" :aria-checked="scope === 'here'" @click="scope = 'here'">Only this one</button>
     </div>
-    <button type="button" class="button w-full" @click="isChoosing = true"><UIcon name="i-lucide-layout-grid" class="size-5" />Another block …</button>
+    <div class="flex gap-2">
+      <button type="button" class="button grow !px-2" @click="isChoosing = true"><UIcon name="i-lucide-layout-grid" class="size-5" />Another block …</button>
+      <NuxtLink class="button grow !px-2" :to="{ path: $route.path.replace(/design$/, 'draft'), query: { block: cell.block } }"><UIcon name="i-lucide-pencil-ruler" class="size-5" />Redraw it</NuxtLink>
+    </div>
     <ClothPicker
       v-for="role in rolesOf(design)"
       :key="role"

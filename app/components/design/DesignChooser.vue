@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import type { Design } from '~~/core/block/design'
+import { DIFFICULTIES, designFacts } from '~~/core/block/designFacts'
+import { plural } from '~~/words/speech'
 
 const { designs, colours = () => ({}), title } = defineProps<{
   designs: readonly Design[]
@@ -11,13 +13,30 @@ const emit = defineEmits<{ choose: [design: Design] }>()
 const open = defineModel<boolean>('open', { required: true })
 
 const words = ref('')
+const family = ref('')
+const difficulty = ref('')
+const wanted = ref<string[]>([])
+const isByNumbers = ref(false)
 const input = useTemplateRef('input')
 const content = useFirstFocus(input)
+const families = computed(() => [...new Set(designs.map(design => design.family))])
+const WISHES = [['no-triangles', 'no triangles'], ['no-set-in', 'no set-in seams'], ['strips', 'from strips'], ['papers', 'on foundation papers']] as const
+/** Looked at only when something is wished for: each design has to be taken apart to know. */
+function isAsWished(design: Design): boolean {
+  if (wanted.value.length === 0 && difficulty.value === '') return true
+  const facts = designFacts(design)
+  return (difficulty.value === '' || facts.difficulty === difficulty.value)
+    && wanted.value.every(wish => ({ 'no-triangles': facts.hasNoTriangles, 'no-set-in': facts.setIn + facts.partial === 0, 'strips': facts.isStripPieced, 'papers': facts.papers !== null })[wish])
+}
 const found = computed(() => {
-  const wanted = words.value.trim().toLowerCase().split(/\s+/)
-  return designs.filter(design => wanted.every(word => `${design.name} ${design.family} ${design.patches.length} patches`.toLowerCase().includes(word)))
+  const parts = words.value.trim().toLowerCase().split(/\s+/)
+  return designs.filter(design => (family.value === '' || design.family === family.value)
+    && parts.every(word => `${design.name} ${design.family} ${grid(design)} ${design.patches.length} patches`.toLowerCase().includes(word)) && isAsWished(design))
 })
-
+const grid = ({ width, height }: Design) => `${+width.toFixed(1)} by ${+height.toFixed(1)}`
+function toggle(wish: string) {
+  wanted.value = wanted.value.includes(wish) ? wanted.value.filter(other => other !== wish) : [...wanted.value, wish]
+}
 function choose(design: Design) {
   open.value = false
   emit('choose', design)
@@ -30,30 +49,44 @@ function choose(design: Design) {
     :content="content"
     :title="title"
     description="Choose a block"
-    :ui="{ content: 'max-w-4xl bg-paper', description: 'sr-only', body: 'p-4' }"
+    :ui="{ content: 'max-w-5xl bg-paper', description: 'sr-only', body: 'p-4' }"
   >
     <template #body>
-      <label class="label" for="design-words">Find a block</label>
-      <input
-        id="design-words"
-        ref="input"
-        v-model="words"
-        class="field mb-4"
-        type="search"
-        placeholder="star, log, nine-patches …"
-        autocomplete="off"
-        @keydown.enter="found.length > 0 && choose(found[0]!)"
-      >
-      <p v-if="found.length === 0" class="note py-8 text-center">No block of that name. Try a part of it: star, log, goose.</p>
-      <ul class="grid max-h-[55vh] grid-cols-[repeat(auto-fill,minmax(8.5rem,1fr))] gap-3 overflow-y-auto p-1">
-        <li v-for="design in found" :key="design.id">
-          <button type="button" class="tile" @click="choose(design)">
-            <DesignPicture :design="design" :colours="colours(design)" :size="92" />
-            <span class="font-semibold">{{ design.name }}</span>
-            <span class="note text-[0.9rem]">{{ design.patches.length === 1 ? 'one patch' : `${design.patches.length} patches` }}</span>
-          </button>
-        </li>
-      </ul>
+      <DesignByNumbers v-if="isByNumbers" :colours="colours" @choose="choose" @back="isByNumbers = false" />
+      <template v-else>
+        <div class="mb-3 flex flex-wrap items-end gap-2">
+          <div class="min-w-56 grow">
+            <label class="label" for="design-words">Find a block</label>
+            <input
+              id="design-words"
+              ref="input"
+              v-model="words"
+              class="field"
+              type="search"
+              placeholder="star, log, 4 by 4, nine-patches …"
+              autocomplete="off"
+              @keydown.enter="found.length > 0 && choose(found[0]!)"
+            >
+          </div>
+          <label><span class="sr-only">Family</span><select v-model="family" class="field !w-auto"><option value="">all families</option><option v-for="name in families" :key="name" :value="name">{{ name }}</option></select></label>
+          <label><span class="sr-only">How hard</span><select v-model="difficulty" class="field !w-auto"><option value="">easy to hard</option><option v-for="name in DIFFICULTIES" :key="name" :value="name">{{ name }}</option></select></label>
+          <button type="button" class="button" @click="isByNumbers = true"><UIcon name="i-lucide-sliders-horizontal" class="size-5" />By my own numbers</button>
+        </div>
+        <div class="mb-3 flex flex-wrap items-center gap-2">
+          <button v-for="[wish, label] in WISHES" :key="wish" type="button" class="button !min-h-10 !px-3" :class="{ chosen: wanted.includes(wish) }" :aria-pressed="wanted.includes(wish)" @click="toggle(wish)">{{ label }}</button>
+          <span class="note ml-auto" role="status">{{ plural(found.length, 'block') }}</span>
+        </div>
+        <p v-if="found.length === 0" class="note py-8 text-center">No block like that. Try a part of its name: star, log, goose; or fewer wishes.</p>
+        <ul class="grid max-h-[52vh] grid-cols-[repeat(auto-fill,minmax(8.5rem,1fr))] gap-3 overflow-y-auto p-1">
+          <li v-for="design in found" :key="design.id">
+            <button type="button" class="tile" @click="choose(design)">
+              <DesignPicture :design="design" :colours="colours(design)" :size="92" />
+              <span class="font-semibold">{{ design.name }}</span>
+              <span class="note text-[0.9rem]">{{ design.patches.length === 1 ? 'one patch' : `${design.patches.length} patches` }}</span>
+            </button>
+          </li>
+        </ul>
+      </template>
     </template>
   </UModal>
 </template>
