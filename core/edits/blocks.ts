@@ -64,6 +64,11 @@ export function setMethod(blockId: string, kind: string, method: string | null):
   })
 }
 
+/** One way for the whole block: unit by unit as the aim has it, on foundation papers, or by templates. */
+export function setWholeMethod(blockId: string, method: 'auto' | 'foundation' | 'template'): Edit {
+  return file => ({ ...file, blocks: file.blocks.map(block => block.id === blockId ? { ...block, method } : block) })
+}
+
 /** Another block beside those of the quilt, of their size, standing in the place given. */
 export function addBlock(design: Design, at: { row: number, column: number } | null): Edit {
   return (file) => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { setMethod } from '~~/core/edits/blocks'
+import { setMethod, setWholeMethod } from '~~/core/edits/blocks'
 import type { MethodId } from '~~/core/methods/method'
 import type { Picture } from '~~/core/sewing/picture'
 import type { Recipe, RecipeUnit } from '~~/core/sewing/recipe'
@@ -32,6 +32,9 @@ const versions = computed(() => recipes.value.filter(other => other.block === re
 
 const plannedUnit = (unit: RecipeUnit) => plan.value!.blocks.flatMap(block => block.id === recipe.value!.block ? block.units : []).find(planned => planned.key === unit.key)!
 const coloursOf = (r: typeof recipes.value[number]) => Object.fromEntries(Object.entries(clothsOfCell(quilt.value, r.cell)).map(([role, id]) => [role, clothOf(quilt.value, id).colour]))
+function makeWhole(method: 'auto' | 'foundation' | 'template') {
+  toast.problems(store.apply('way of making', setWholeMethod(recipe.value!.block, method)))
+}
 function choose(kind: string, method: MethodId | null) {
   toast.problems(store.apply('way of making', setMethod(recipe.value!.block, kind, method)))
 }
@@ -144,6 +147,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
         <p class="caution mb-4">{{ CAUTIONS.iron }}</p>
         <JoinList :recipe="recipe" :quilt="quilt" />
       </section>
+      <PaperWork :quilt="quilt" :planned="plan.blocks.find(b => b.id === recipe!.block)!" :can-write="store.canWrite" @method="makeWhole" />
       <section class="no-print" aria-label="Rows">
         <h2 class="mb-1">Join the rows</h2>
         <p class="note mb-3">Lay all blocks out first, and step back. Chain the same seam of every row; two clips of one colour for each row keep the order.</p>

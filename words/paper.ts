@@ -1,0 +1,28 @@
+import type { FoundationPaper } from '../core/paper/foundationPapers'
+import type { PageWords } from '../core/paper/pages'
+import type { Template } from '../core/paper/templates'
+import { formatLength } from './length'
+import { inEnglish, plural, type Speech } from './speech'
+
+/** The head of every page to be printed at true size. */
+export function pageWords(title: string, speech: Speech): PageWords {
+  return {
+    title, page: (number, of) => `Page ${number} of ${of}. Print at 100 %, not fitted to the page.`,
+    testSquare: inEnglish(`This square must measure ${formatLength(1, speech)} each way. If it does not, do not cut.`, speech),
+    tile: (column, row) => `Part ${column}${row}: glue the parts with their crosses on each other.`,
+  }
+}
+
+export function templateName({ letter, roles }: Template): string {
+  return `${letter}: ${roles.join(', ')}`
+}
+
+/** How many to cut by it for the whole quilt, and of which hand. */
+export function templateCount({ count, reversed }: Template, blocks: number): string {
+  const straight = `cut ${count * blocks}`
+  return reversed > 0 ? `${straight}, and ${reversed * blocks} turned over` : straight
+}
+
+export function paperTitle({ section }: FoundationPaper, block: string, papers: number): string {
+  return papers > 1 ? `${block}, paper ${section} of ${plural(papers, 'paper')}` : block
+}
