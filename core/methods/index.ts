@@ -16,6 +16,7 @@ import { squareInSquareTriangles } from './squareInSquareTriangles'
 import { stripSet } from './stripSet'
 import { template } from './template'
 import { threePatchAlike, threePatchPairs } from './threePatch'
+import { triangleSingle } from './triangleSingle'
 
 /** Every way Wren knows of making a unit. A new one is a file of its own and a line here. */
 export const METHODS: readonly Method[] = [
@@ -24,6 +25,6 @@ export const METHODS: readonly Method[] = [
   flyingGooseFour, flyingGooseFlip, flyingGooseTriangles,
   quarterSquareTwo, quarterSquareSingle,
   flipCorner, squareInSquareTriangles, squareInSquareFlip,
-  threePatchAlike, threePatchPairs, angledStrips,
+  threePatchAlike, threePatchPairs, angledStrips, triangleSingle,
   template, foundation,
 ]

@@ -28,7 +28,7 @@ export const threePatchPairs: Method = {
     const layers = [cloth(a, box(0, 0, q, q)), cloth(b, box(q * 0.04, q * 0.04, q, q), 'wrong')]
     const seamed = [cloth(a, [[0, 0], [h, 0], [0, h]]), cloth(b, [[h, 0], [h, h], [0, h]]), cloth(c, box(h * 0.04, h * 0.04, h, h), 'wrong')]
     return {
-      pieces: [squarePiece(a, 'quarters', quarter, sets, ['first']), squarePiece(b, 'quarters', quarter, sets, ['second']), squarePiece(c, 'half-squares', half, 2 * sets, ['half'])],
+      pieces: [squarePiece(a, 'quarter-pairs', quarter, sets, ['first']), squarePiece(b, 'quarter-pairs', quarter, sets, ['second']), squarePiece(c, 'large-triangles', half, 2 * sets, ['half'])],
       made: 2 * sets, trim: true, seams: 2, cuts: 1.5, biasEdges: 0, mirrored: 2 * sets,
       steps: [
         { do: 'layer', code: 'layer-and-mark', data: { side: q }, picture: picture(layers, [line('mark', ...rising)]) },
@@ -70,7 +70,7 @@ export const threePatchAlike: Method = {
       { do: 'sew', code: 'sew-half-to-quarters', data: { seam: room.seam }, picture: picture(unit.patches.map(patch => cloth(patch.cloth, patch.polygon))) },
     ]
     return {
-      pieces: [squarePiece(a, 'quarters', quarter, sets, ['first']), squarePiece(b, 'quarters', quarter, sets, ['second']), trianglePiece(c, 'half-squares', half, count, ['half'], 'one-diagonal')],
+      pieces: [squarePiece(a, 'quarter-pairs', quarter, sets, ['first']), squarePiece(b, 'quarter-pairs', quarter, sets, ['second']), trianglePiece(c, 'large-triangles', half, count, ['half'], 'one-diagonal')],
       made: sets * 4, trim: true, seams: 2, cuts: 1, biasEdges: 0, steps: [...sew, ...pressAndTrim(unit, room, 'quarter-square')],
     }
   },
