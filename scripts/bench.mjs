@@ -25,8 +25,8 @@ record('wren plan of the sample, cold start', median(times(7, () => {
 })) / 1000, 's', 1.5)
 
 // the core alone
-await build({ stdin: { contents: `export { planQuilt } from './core/quilt/plan'; export { readQuilt } from './core/quilt/readQuilt'; export { ownStrips, lengthOf } from './core/cutting/ownStrips'; export { toCutPiece } from './core/cloth/need'`, resolveDir: ROOT, loader: 'ts' }, bundle: true, platform: 'node', format: 'esm', outfile: `${ROOT}cli/dist/bench.mjs`, logLevel: 'error' })
-const { planQuilt, readQuilt, ownStrips, lengthOf, toCutPiece } = await import(`${ROOT}cli/dist/bench.mjs`)
+await build({ stdin: { contents: `export { planQuilt } from './core/quilt/plan'; export { readQuilt } from './core/quilt/readQuilt'; export { ownStrips, lengthOf } from './core/cutting/ownStrips'; export { toCutPiece } from './core/cloth/need'; export { SHIPPED_DESIGNS } from './core/block/designs'; export { findSewingOrder } from './core/block/sewingTree'; export { findFoundation } from './core/block/foundation'; export { blockMake, unitDemands } from './core/block/demands'; export { waysFor } from './core/methods/choose'; export { workroomOf } from './core/quilt/workroom'`, resolveDir: ROOT, loader: 'ts' }, bundle: true, platform: 'node', format: 'esm', outfile: `${ROOT}cli/dist/bench.mjs`, logLevel: 'error' })
+const { planQuilt, readQuilt, ownStrips, lengthOf, toCutPiece, SHIPPED_DESIGNS, findSewingOrder, findFoundation, blockMake, unitDemands, waysFor, workroomOf } = await import(`${ROOT}cli/dist/bench.mjs`)
 const quilts = [['sample', sample], ...readdirSync(`${ROOT}demo`).filter(name => name.endsWith('.json')).map(name => [name.replace('.wren.json', ''), `${ROOT}demo/${name}`])]
 for (const [name, path] of quilts) {
   const quilt = readQuilt(JSON.parse(readFileSync(path, 'utf8'))).value
@@ -49,6 +49,32 @@ for (const [name, path] of quilts) {
   record(`need ÷ each size in its own strips, ${name}`, need / own, '', 1)
 }
 
+// how blocks are sewn: the whole library, each design at first sight
+const oneBlock = design => readQuilt({
+  format: 'wren-quilt', version: 1, cloths: [{ id: 'a' }, { id: 'b' }], setting: { across: 1, down: 1 },
+  blocks: [{ id: 'one', design: design.id, width: 12 * design.width / design.height, height: 12, cloths: Object.fromEntries(design.patches.map((patch, i) => [patch.role, i % 2 ? 'a' : 'b'])) }],
+}).value
+let started = performance.now()
+for (const design of SHIPPED_DESIGNS) {
+  const quilt = oneBlock(design)
+  const makes = new Map([['one', blockMake(quilt, quilt.blocks[0])]])
+  for (const demand of unitDemands(quilt, makes)) waysFor(demand, quilt, workroomOf(quilt))
+}
+record(`sewing order and ways to make, ${SHIPPED_DESIGNS.length} designs`, performance.now() - started, 'ms', 2000)
+started = performance.now()
+for (const design of SHIPPED_DESIGNS) findFoundation(design.patches.map(patch => patch.points))
+record(`foundation papers, ${SHIPPED_DESIGNS.length} designs`, performance.now() - started, 'ms', null)
+// 400 patches with 361 corners through which no seam runs, and 400 of the common sort
+const at = (x, y) => [x === 0 || x === 20 ? x : x + Math.sin(x * 7 + y * 3) * 0.3, y === 0 || y === 20 ? y : y + Math.cos(x * 5 + y * 11) * 0.3]
+const crooked = Array.from({ length: 400 }, (_, i) => [[0, 0], [1, 0], [1, 1], [0, 1]].map(([dx, dy]) => at(i % 20 + dx, Math.floor(i / 20) + dy)))
+started = performance.now()
+findSewingOrder(crooked)
+record('sewing order of 400 crooked patches', performance.now() - started, 'ms', 1000)
+const straight = Array.from({ length: 400 }, (_, i) => [[0, 0], [1, 0], [1, 1], [0, 1]].map(([dx, dy]) => [i % 20 + dx, Math.floor(i / 20) + dy]))
+started = performance.now()
+findSewingOrder(straight)
+record('sewing order of 400 squares', performance.now() - started, 'ms', 1000)
+
 // the screen
 const { server, address } = await startServer(await freePort(4173))
 const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'] })
@@ -62,6 +88,12 @@ try {
   await page.getByRole('heading', { name: 'The shelf is empty' }).waitFor()
   await page.waitForTimeout(300)
   record('script of the first load, gzip', scripts / 1000, 'kB', 250)
+
+  const paper = await page.request.post(`${address}/api/papers`, { data: { file: JSON.parse(readFileSync(sample, 'utf8')), block: 'star', what: 'papers', page: 'a4' } })
+  await paper.body()
+  started = performance.now()
+  await (await page.request.post(`${address}/api/papers`, { data: { file: JSON.parse(readFileSync(sample, 'utf8')), block: 'star', what: 'papers', page: 'a4' } })).body()
+  record('foundation papers of a block as PDF', performance.now() - started, 'ms', 1000)
 
   // 400 blocks: a size typed into the tape's field, script and layout of each key
   await page.getByRole('button', { name: 'Begin a quilt' }).click()
