@@ -18,9 +18,9 @@ export default defineNuxtConfig({
   // NUXT_PUBLIC_DEMO=1 puts the demo quilts on an empty shelf at the first visit
   runtimeConfig: { public: { demo: '' } },
   compatibilityDate: '2026-06-01',
-  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['jest'] } } },
   // the fonts that go into PDFs travel with the server
   nitro: { serverAssets: [{ baseName: 'fonts', dir: '../node_modules/@fontsource/commissioner/files', pattern: 'commissioner-latin-{400,700}-normal.woff' }] },
+  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['jest'] } } },
   telemetry: false,
   eslint: { config: { stylistic: { quotes: 'single', semi: false } } },
   icon: { provider: 'none', clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'], globExclude: ['node_modules'] } } },
