@@ -1,3 +1,7 @@
+import { fileURLToPath } from 'node:url'
+
+const fonts = fileURLToPath(new URL('node_modules/@fontsource/commissioner/files', import.meta.url))
+
 export default defineNuxtConfig({
   modules: ['@nuxt/ui', '@pinia/nuxt', '@vueuse/nuxt', '@nuxt/eslint'],
   // a quilt lives in the browser's own storage; there is nothing for a server to render
@@ -18,10 +22,14 @@ export default defineNuxtConfig({
   // NUXT_PUBLIC_DEMO=1 puts the demo quilts on an empty shelf at the first visit
   runtimeConfig: { public: { demo: '' } },
   compatibilityDate: '2026-06-01',
-  // the fonts that go into PDFs travel with the server
-  nitro: { serverAssets: [{ baseName: 'fonts', dir: '../node_modules/@fontsource/commissioner/files', pattern: 'commissioner-latin-{400,700}-normal.woff' }] },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['jest'] } } },
   telemetry: false,
+  hooks: {
+    'nitro:config'(nitro) {
+      // the fonts that go into PDFs travel with the server; a hook, since the types of Nuxt know nothing of server assets
+      Object.assign(nitro, { serverAssets: [{ baseName: 'fonts', dir: fonts, pattern: 'commissioner-latin-{400,700}-normal.woff' }] })
+    },
+  },
   eslint: { config: { stylistic: { quotes: 'single', semi: false } } },
   icon: { provider: 'none', clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'], globExclude: ['node_modules'] } } },
 })

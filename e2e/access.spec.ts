@@ -33,6 +33,10 @@ for (const light of ['light', 'dark'] as const) {
       await goTo(page, station)
       await expectAccessible(page, station)
     }
+    await page.goto(page.url().replace(/diary$/, 'draft'))
+    await expect(page.getByTestId('draft-board')).toBeVisible()
+    await expectAccessible(page, 'draft')
+    await page.goBack()
     await page.locator('footer .look').click()
     await expectAccessible(page, 'second look')
     await page.keyboard.press('Escape')
@@ -49,8 +53,10 @@ test('on a tablet nothing is wider than the screen', async ({ page }) => {
   await page.setViewportSize({ width: 820, height: 1180 })
   await layOutDemo(page)
   await page.getByRole('link').filter({ hasText: 'Berth four' }).click()
-  for (const station of ['Cloth', 'Cut', 'Piece', 'Finish', 'Diary']) {
-    await goTo(page, station)
+  const quilt = page.url().replace(/\/design$/, '')
+  for (const station of ['Draft', 'Cloth', 'Cut', 'Piece', 'Finish', 'Diary']) {
+    if (station === 'Draft') await page.goto(`${quilt}/draft`)
+    else await goTo(page, station)
     const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
     expect(over, station).toBeLessThanOrEqual(0)
     const work = await page.locator('#work').evaluate(element => element.scrollWidth - element.clientWidth)

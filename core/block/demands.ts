@@ -45,8 +45,10 @@ export function unitDemands(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>)
     const make = makes.get(cell.block)!
     for (const unit of unitsOf(make.units)) {
       const { dressed, feeds } = dressUnit(quilt, make, unit, cell)
-      const key = `${JSON.stringify(make.block.method)} ${dressed.key}`
-      const demand: UnitDemand = demands.get(key) ?? { unit: dressed, count: 0, feeds: [], perBlock: new Map(), method: make.block.method }
+      // papers that cannot be are not asked for; a check says so
+      const method = make.block.method === 'foundation' && !make.papers ? 'auto' : make.block.method
+      const key = `${JSON.stringify(method)} ${dressed.key}`
+      const demand: UnitDemand = demands.get(key) ?? { unit: dressed, count: 0, feeds: [], perBlock: new Map(), method }
       demand.count += count
       demand.perBlock.set(cell.block, (demand.perBlock.get(cell.block) ?? 0) + count)
       for (const feed of feeds) {

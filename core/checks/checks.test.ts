@@ -28,6 +28,8 @@ const CAUSES: Partial<Record<CheckId, Partial<QuiltFile>>> = {
   'set-in-seams': { designs: [{ id: 'ring', name: 'Ring', width: 3, height: 3, patches: ([[[1, 1], [2, 1], [2, 2], [1, 2]], [[0, 0], [2, 0], [2, 1], [0, 1]], [[2, 0], [3, 0], [3, 2], [2, 2]], [[1, 2], [3, 2], [3, 3], [1, 3]], [[0, 1], [1, 1], [1, 3], [0, 3]]] as [number, number][][]).map(points => ({ role: 'a', points })) }], blocks: [{ id: 'ring', design: 'ring', size: 9, cloths: { a: 'soot' } }], setting: { across: 2, down: 2 } },
   'mirrored-pieces': { designs: [{ id: 'slant', name: 'Slant', width: 2, height: 3, patches: [{ role: 'a', points: [[0, 0], [2, 0], [1, 3], [0, 3]] }, { role: 'b', points: [[2, 0], [2, 3], [1, 3]] }] }], blocks: [{ id: 'slant', design: 'slant', width: 6, height: 9, cloths: { a: 'soot', b: 'cream' } }], setting: { across: 2, down: 2 } },
   'overhang-too-small': { backing: { cloth: 'cream', overhang: 1 } },
+  'no-foundation': { blocks: [{ id: 'spool', design: 'spool', size: 9, method: 'foundation', cloths: { thread: 'soot', spool: 'cream', ground: 'brass' } }], setting: { across: 2, down: 2 } },
+  'bias-edges': { blocks: [{ ...star, design: 'pinwheel', method: { 'half-square': 'hst-4' }, cloths: { blade: 'soot', ground: 'cream' } }, plain] },
   'short-margin': { margin: 0 },
 }
 

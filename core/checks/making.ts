@@ -54,6 +54,11 @@ export const setInSeams: Checker = ({ quilt, plan }) => plan.blocks.flatMap((blo
   ? []
   : [{ id: 'set-in-seams', severity: 'note', path: `blocks.${i}.design`, data: { block: blockOf(quilt, block.id).name, setIn: block.setIn, partial: block.partial } }])
 
+/** Papers were asked for, and no straight seams join them: the block is made unit by unit instead. */
+export const noFoundation: Checker = ({ quilt, makes }) => quilt.blocks.flatMap((block, i): Check[] => block.method === 'foundation' && !makes.get(block.id)!.papers
+  ? [{ id: 'no-foundation', severity: 'warn', path: `blocks.${i}.method`, data: { block: block.name } }]
+  : [])
+
 /** Pieces that exist in both hands: lay two layers right sides together. */
 export const mirroredPieces: Checker = ({ quilt, plan }) => {
   const handed = plan.pieces.filter(piece => piece.hand !== 'either')

@@ -1,35 +1,16 @@
 import fc from 'fast-check'
 import { SHIPPED_DESIGNS } from '../block/designs'
 import { rolesOf } from '../block/design'
-import type { Point, Polygon } from '../geometry/polygon'
 import type { QuiltFile } from '../quilt/schema'
+import { cutUp } from './randomBlocks'
 
 type Design = NonNullable<QuiltFile['designs']>[number]
-
-/** Cuts a convex polygon by a line through two of its edges, again and again: a block that straight seams can sew. */
-function cutUp(polygon: Polygon, cuts: readonly { which: number, from: number, to: number }[]): Polygon[] {
-  const parts: Polygon[] = [polygon]
-  for (const { which, from, to } of cuts) {
-    const index = which % parts.length
-    const part = parts[index]!
-    const n = part.length
-    const a = from % n, b = (a + 1 + (to % (n - 1))) % n
-    const on = (edge: number): Point => {
-      const p = part[edge]!, q = part[(edge + 1) % n]!
-      return [(p[0] + q[0]) / 2, (p[1] + q[1]) / 2]
-    }
-    const [lo, hi] = [Math.min(a, b), Math.max(a, b)]
-    const first = [on(lo), ...part.slice(lo + 1, hi + 1), on(hi)], second = [on(hi), ...part.slice(hi + 1), ...part.slice(0, lo + 1), on(lo)]
-    parts.splice(index, 1, first, second)
-  }
-  return parts
-}
 
 const cutList = fc.array(fc.record({ which: fc.nat(20), from: fc.nat(7), to: fc.nat(7) }), { maxLength: 6 })
 
 const ownDesign = fc.record({ width: fc.integer({ min: 1, max: 6 }), height: fc.integer({ min: 1, max: 6 }), cuts: cutList }).map(({ width, height, cuts }): Design => ({
   id: 'own', name: 'Own block', width, height,
-  patches: cutUp([[0, 0], [width, 0], [width, height], [0, height]], cuts).map((points, i) => ({ role: i % 2 === 0 ? 'light' : 'dark', points: points.map(([x, y]): [number, number] => [x, y]) })),
+  patches: cutUp([[[0, 0], [width, 0], [width, height], [0, height]]], cuts).map((points, i) => ({ role: i % 2 === 0 ? 'light' : 'dark', points: points.map(([x, y]): [number, number] => [x, y]) })),
 }))
 
 const ring: Design = {

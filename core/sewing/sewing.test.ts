@@ -1,0 +1,125 @@
+import fc from 'fast-check'
+import { SHIPPED_DESIGNS } from '../block/designs'
+import { rolesOf } from '../block/design'
+import { sewingOrderOf } from '../block/howSewn'
+import { boundingBox } from '../geometry/polygon'
+import type { QuiltFile } from '../quilt/schema'
+import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
+import { randomQuilt } from '../testing/randomQuilt'
+import { picture, besideLine, unfinished } from './picture'
+import { recipesFor, type Recipe } from './recipe'
+import { quiltRows } from './rows'
+
+const oneBlock = (id: string, size = 12, method: 'auto' | 'foundation' | 'template' = 'auto'): QuiltFile => {
+  const design = SHIPPED_DESIGNS.find(d => d.id === id)!
+  const longer = Math.max(design.width, design.height)
+  return {
+    format: 'wren-quilt', version: 1, cloths: [{ id: 'a', colour: '#222222' }, { id: 'b', colour: '#eeeeee' }],
+    blocks: [{ id: 'one', design: id, width: size * design.width / longer, height: size * design.height / longer, method, cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, i % 2 ? 'b' : 'a'])) }], setting: { across: 2, down: 2 },
+  }
+}
+const recipesOf = (file: QuiltFile): Recipe[] => {
+  const { quilt, plan, work } = planOf(file)
+  return quilt.blocks.flatMap(block => recipesFor(work, plan, block.id))
+}
+
+describe.each(SHIPPED_DESIGNS.map(design => [design.id, design] as const))('the recipe of %s', (id, design) => {
+  const file = oneBlock(id)
+  const { plan } = planOf(file)
+  const [recipe] = recipesOf(file)
+
+  test('makes every unit, and joins as often as it has parts', () => {
+    const units = recipe!.units.reduce((sum, unit) => sum + unit.perBlock, 0)
+    expect(recipe!.joins.reduce((sum, join) => sum + join.times, 0)).toBe(units - 1)
+    const inUnits = plan.blocks[0]!.units.reduce((sum, unit) => sum + unit.cloths.length * unit.count / 4, 0)
+    expect(inUnits).toBe(design.patches.length)
+  })
+
+  test('the last join is the block; each says the size that the plan says, and has a sum for it', () => {
+    const last = recipe!.joins.at(-1)
+    if (last) expect(last.step.expect).toEqual({ width: expect.closeTo(recipe!.size.width, 9), height: expect.closeTo(recipe!.size.height, 9) })
+    for (const { step, path } of recipe!.joins) {
+      expect(plan.sums[`${path}.width`]!.total).toBeCloseTo(step.expect!.width, 9)
+      expect(plan.sums[`${path}.height`]!.total).toBeCloseTo(step.expect!.height, 9)
+    }
+    for (const unit of recipe!.units) expect(plan.sums[`${unit.path}.width`]!.total).toBeCloseTo(unit.size.width, 9)
+  })
+
+  test('set-in and partial seams are told as such, as often as the order has them', () => {
+    const { setIn, partial } = sewingOrderOf(design)
+    const told = (code: string) => recipe!.joins.filter(({ step }) => step.code === code).reduce((sum, join) => sum + join.times, 0)
+    expect(told('join-partial')).toBe(partial)
+    expect(told('join-set-in') > 0).toBe(setIn > 0)
+  })
+
+  test('every picture shows cloth, and nothing outside it', () => {
+    for (const step of [...recipe!.units.flatMap(unit => unit.steps), ...recipe!.joins.map(join => join.step)]) {
+      expect(step.picture.shapes.length).toBeGreaterThan(0)
+      const box = boundingBox(step.picture.shapes.flatMap(shape => shape.points))
+      expect(box.x).toBeGreaterThanOrEqual(-1e-9)
+      expect(box.y).toBeGreaterThanOrEqual(-1e-9)
+      expect(box.x + box.width).toBeLessThanOrEqual(step.picture.width + 1e-9)
+      expect(box.y + box.height).toBeLessThanOrEqual(step.picture.height + 1e-9)
+    }
+  })
+
+  test('on papers it is sewn patch by patch, if it can be', () => {
+    const papers = plan.blocks[0]!.foundation
+    const [onPaper] = recipesOf(oneBlock(id, 12, 'foundation'))
+    const added = onPaper!.joins.filter(({ step }) => step.code === 'foundation-add').reduce((sum, join) => sum + join.times, 0)
+    expect(added).toBe(papers ? design.patches.length - papers.length : 0)
+    expect(planOf(oneBlock(id, 12, 'foundation')).plan.blocks[0]!.units.every(unit => unit.method === 'foundation')).toBe(papers !== null)
+  })
+})
+
+test('change the size and the pictures change with it', () => {
+  const at = (size: number) => recipesOf(oneBlock('sawtooth-star', size))[0]!.picture.width
+  expect(at(12)).toBeCloseTo(12.5, 9)
+  expect(at(9)).toBeCloseTo(9.5, 9)
+})
+
+test('a log cabin says its size after every round', () => {
+  const sizes = recipesOf(oneBlock('log-cabin', 7))[0]!.joins.map(({ step }) => [step.expect!.width - 0.5, step.expect!.height - 0.5])
+  // logs of an inch round a centre of an inch: 1 × 2, 2 × 2, 2 × 3, 3 × 3 …
+  expect(sizes).toEqual([[1, 2], [2, 2], [2, 3], [3, 3], [3, 4], [4, 4], [4, 5], [5, 5], [5, 6], [6, 6], [6, 7], [7, 7]].map(pair => pair.map(v => expect.closeTo(v, 9))))
+})
+
+test('rows of a block are pressed by turns, so that their seams lock where they meet', () => {
+  const [recipe] = recipesOf(oneBlock('sixteen-patch', 8))
+  const { quilt } = planOf(oneBlock('sixteen-patch', 8))
+  expect(quilt.blocks).toHaveLength(1)
+  expect(recipe!.units.every(unit => unit.kind === 'strip-set')).toBe(true)
+  const [star] = recipesOf(oneBlock('friendship-star', 9))
+  const upright = star!.joins.filter(({ step }) => String(step.data!.press).startsWith('to the')).map(({ step }) => step.data!.press)
+  expect(new Set(upright)).toEqual(new Set(['to the right', 'to the left']))
+})
+
+test('rows of the quilt: odd one way, even the other; with sashing all to the sashes; ids by what stands in them', () => {
+  const plain = quiltRows(quiltOf({ ...SAMPLE, setting: { ...SAMPLE.setting, sashing: null } }))
+  expect(plain.map(row => row.press)).toEqual(plain.map((_, i) => i % 2 === 0 ? 'right' : 'left'))
+  expect(quiltRows(quiltOf(SAMPLE)).every(row => row.press === 'towards-sashes')).toBe(true)
+  expect(plain[0]!.id).toBe(plain[2]!.id)
+  expect(plain[0]!.id).not.toBe(plain[1]!.id)
+})
+
+test('a test block takes what its units take, in the letters of the sheet', () => {
+  fc.assert(fc.property(randomQuilt, (file) => {
+    const { plan } = planOf(file)
+    const letters = new Map<string, string>()
+    for (const piece of plan.pieces) letters.set(`${Math.min(piece.width, piece.height).toFixed(4)} ${Math.max(piece.width, piece.height).toFixed(4)} ${piece.cuts} ${piece.hand} ${piece.outline ? 'o' : ''}`, piece.letter)
+    for (const block of plan.blocks) {
+      for (const piece of block.test) {
+        const known = letters.get(`${Math.min(piece.width, piece.height).toFixed(4)} ${Math.max(piece.width, piece.height).toFixed(4)} ${piece.cuts} ${piece.hand} ${piece.outline ? 'o' : ''}`)
+        if (known !== undefined && !piece.outline) expect(piece.letter).toBe(known)
+        expect(piece.count).toBeGreaterThan(0)
+      }
+    }
+  }), { numRuns: 40 })
+})
+
+test('pictures: lines beside a line keep their distance; a unit has its allowance round it', () => {
+  const [one, other] = besideLine('sew', [0, 0], [4, 3], 0.25) as [ReturnType<typeof besideLine>[0], ReturnType<typeof besideLine>[0]]
+  for (const line of [one, other]) expect(Math.abs(line.from[0] * 3 - line.from[1] * 4) / 5).toBeCloseTo(0.25, 9)
+  expect(unfinished([{ polygon: [[0, 0], [2, 0], [2, 2], [0, 2]], cloth: 'a' }], 2, 2, 0.25)).toMatchObject({ width: 2.5, height: 2.5 })
+  expect(picture([{ points: [[-3, -1], [1, -1], [1, 4]], cloth: 'a', side: 'right' }])).toMatchObject({ width: 4, height: 5 })
+})
