@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { SHIPPED_DESIGNS } from '../block/designs'
 import { rolesOf } from '../block/design'
 import { offsetPolygon } from '../geometry/offset'
-import { boundingBox, type Polygon } from '../geometry/polygon'
+import { area, boundingBox, withoutIdleCorners, type Polygon } from '../geometry/polygon'
 import { planQuilt } from '../quilt/plan'
 import { readQuilt } from '../quilt/readQuilt'
 import { METHODS } from './index'
@@ -78,6 +78,26 @@ test('half of what three-patch units in pairs give is of the other hand; by half
   const area = (id: MethodId) => make(id, threePatch(3), 8).pieces.reduce((sum, piece) => sum + piece.width * piece.height * piece.count, 0)
   // making both hands and keeping one wastes about half of the cloth
   expect(area('three-patch-pairs') / area('three-patch-alike')).toBeCloseTo(2, 0)
+})
+
+test('what a way wastes is its area less the areas that are sewn in, for every unit of every design', () => {
+  for (const design of SHIPPED_DESIGNS) {
+    const longer = Math.max(design.width, design.height)
+    const quilt = readQuilt({
+      format: 'wren-quilt', version: 1, cloths: [{ id: 'a', colour: '#222222', width: 108 }, { id: 'b', width: 108 }], setting: { across: 2, down: 2 },
+      blocks: [{ id: 'one', design: design.id, width: 12 * design.width / longer, height: 12 * design.height / longer, cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, i % 2 ? 'b' : 'a'])) }],
+    })
+    if (!quilt.ok) throw new Error(design.id)
+    for (const { demand, ways } of planQuilt(quilt.value).work.choices) {
+      const sewnIn = demand.count * demand.unit.patches.reduce((sum, patch) => sum + area(offsetPolygon(withoutIdleCorners(patch.polygon, 1e-6), 1 / 4)), 0)
+      for (const way of ways) {
+        expect(way.area * (1 - way.waste)).toBeCloseTo(sewnIn, 6)
+        // strips are cut across and shared; everything else is cut piece by piece and cannot use more than there is
+        if (way.method.id !== 'strip-set' && way.method.id !== 'strip-angle') expect(way.waste).toBeGreaterThan(-0.08)
+        expect(way.made.made).toBeGreaterThanOrEqual(demand.count)
+      }
+    }
+  }
 })
 
 test('yields cover what is asked, and what is over is less than one set', () => {

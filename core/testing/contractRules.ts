@@ -258,6 +258,32 @@ export const RULES: readonly Rule[] = [
       return unit.width > 2 * quilt.seam && unit.height > 2 * quilt.seam && unit.width <= most + 1e-6 && unit.height <= most + 1e-6 ? [] : [`${block.id} ${unit.kind} ${unit.width} × ${unit.height}`]
     })),
   },
+  {
+    number: 25, says: 'papers hold every patch once; there are none just where a seam is set in or begins in part',
+    broken: (_, plan) => plan.blocks.flatMap(({ id, foundation, patches, setIn, partial }) => {
+      if (foundation === null) return setIn + partial > 0 ? [] : [`${id} has no papers`]
+      const held = foundation.flatMap(section => section.order)
+      return [
+        ...(setIn + partial > 0 ? [`${id} has papers and a seam that is not straight`] : []), ...differ(`${id} patches on papers`, held.length, patches), ...differ(`${id} different patches on papers`, new Set(held).size, patches),
+        ...(new Set(foundation.map(section => section.section)).size === foundation.length ? [] : [`${id} has two papers of one name`]),
+      ]
+    }),
+  },
+  {
+    number: 26, says: 'the tree has as many partial seams as the block, and set-in seams where the block has joints to set in',
+    broken: (quilt, plan) => plan.blocks.flatMap((block) => {
+      const kinds: string[] = []
+      const walk = (tree: SewingTree) => {
+        if ('patch' in tree) return
+        kinds.push(tree.kind)
+        tree.join.forEach(walk)
+      }
+      walk(block.sewing)
+      const isOnPapers = quilt.blocks.find(b => b.id === block.id)!.method === 'foundation'
+      const partial = kinds.filter(kind => kind === 'partial').length
+      return [...(isOnPapers ? [] : differ(`${block.id} partial seams`, partial, block.partial)), ...(kinds.includes('set-in') === block.setIn > 0 ? [] : [`${block.id}: ${block.setIn} joints, and the tree says otherwise`])]
+    }),
+  },
 ]
 
 /** Everything a plan breaks, each line with the number of its rule. */

@@ -78,6 +78,8 @@ function choose(candidate: Design) {
       :none="scope === 'here' ? 'as the others' : undefined"
       @choose="cloth => dress(role, cloth)"
     />
-    <DesignChooser v-model:open="isChoosing" :designs="designs" :colours="dressed" :title="scope === 'all' ? `Another block for all ${alike}` : 'Another block for this place'" @choose="choose" />
+    <DesignChooser v-model:open="isChoosing" :designs="designs" :colours="dressed" :title="scope === 'all' ? `Another block for all ${alike}` : 'Another block for this place'" @choose="choose">
+      <template #own><NuxtLink class="button" :to="{ path: $route.path.replace(/design$/, 'draft'), query: { block: cell.block, blank: '' } }"><UIcon name="i-lucide-pencil-ruler" class="size-5" />Draw my own</NuxtLink></template>
+    </DesignChooser>
   </section>
 </template>

@@ -11,6 +11,10 @@ const { designs, colours = () => ({}), title } = defineProps<{
 }>()
 const emit = defineEmits<{ choose: [design: Design] }>()
 const open = defineModel<boolean>('open', { required: true })
+defineSlots<{
+  /** Another way to come by a block, beside the library. */
+  own?: () => unknown
+}>()
 
 const words = ref('')
 const family = ref('')
@@ -71,6 +75,7 @@ function choose(design: Design) {
           <label><span class="sr-only">Family</span><select v-model="family" class="field !w-auto"><option value="">all families</option><option v-for="name in families" :key="name" :value="name">{{ name }}</option></select></label>
           <label><span class="sr-only">How hard</span><select v-model="difficulty" class="field !w-auto"><option value="">easy to hard</option><option v-for="name in DIFFICULTIES" :key="name" :value="name">{{ name }}</option></select></label>
           <button type="button" class="button" @click="isByNumbers = true"><UIcon name="i-lucide-sliders-horizontal" class="size-5" />By my own numbers</button>
+          <slot name="own" />
         </div>
         <div class="mb-3 flex flex-wrap items-center gap-2">
           <button v-for="[wish, label] in WISHES" :key="wish" type="button" class="button !min-h-10 !px-3" :class="{ chosen: wanted.includes(wish) }" :aria-pressed="wanted.includes(wish)" @click="toggle(wish)">{{ label }}</button>

@@ -107,6 +107,8 @@ onBeforeRouteLeave(() => isSaved.value || !drafting.canUndo.value || confirm('Le
       <button type="button" class="button" @click="drafting.turn"><UIcon name="i-lucide-rotate-cw" class="size-5" />Turn</button>
       <button type="button" class="button icon" aria-label="Undo in the drawing" :disabled="!drafting.canUndo.value" @click="drafting.undo"><UIcon name="i-lucide-undo-2" class="size-5" /></button>
       <button type="button" class="button icon" aria-label="Redo in the drawing" :disabled="!drafting.canRedo.value" @click="drafting.redo"><UIcon name="i-lucide-redo-2" class="size-5" /></button>
+      <NuxtLink class="button ml-auto" :to="`/q/${String(route.params.id)}/design`">Back</NuxtLink>
+      <button type="button" class="button act" :disabled="serious.length > 0 || !store.canWrite" @click="save"><UIcon name="i-lucide-check" class="size-5" />Use it in the quilt</button>
     </div>
     <div ref="stage" class="stage">
       <DraftBoard
@@ -139,6 +141,7 @@ onBeforeRouteLeave(() => isSaved.value || !drafting.canUndo.value || confirm('Le
           <label><span class="sr-only">Units across</span><input type="number" class="field figure !w-20" :min="LEAST_UNITS" :max="MOST_UNITS" :value="grid.across" @change="e => resize({ across: within(Number((e.target as HTMLInputElement).value)) })"></label>
           by
           <label><span class="sr-only">Units down</span><input type="number" class="field figure !w-20" :min="LEAST_UNITS" :max="MOST_UNITS" :value="grid.down" @change="e => resize({ down: within(Number((e.target as HTMLInputElement).value)) })"></label>
+          <button type="button" class="button" @click="drafting.startAgain">Empty grid</button>
           <label><span class="sr-only">Kind of grid</span><select class="field !w-auto" :value="grid.kind" @change="e => resize({ kind: (e.target as HTMLSelectElement).value as Grid['kind'] })"><option v-for="kind in GRID_KINDS" :key="kind" :value="kind">{{ GRID_NAMES[kind] }}</option></select></label>
         </div>
       </div>
@@ -146,11 +149,6 @@ onBeforeRouteLeave(() => isSaved.value || !drafting.canUndo.value || confirm('Le
         <p class="font-semibold">{{ plural(draft.patches.length, 'patch', 'patches') }}</p>
         <p v-if="sewing" class="note">{{ sewingText(sewing) }}</p>
         <ul v-if="faults.length > 0" class="mt-2 space-y-1"><li v-for="(fault, i) in faults.slice(0, 5)" :key="i" class="wrong">{{ draftFaultText(fault) }}</li></ul>
-      </div>
-      <div class="flex flex-wrap gap-2">
-        <button type="button" class="button act" :disabled="serious.length > 0 || !store.canWrite" @click="save"><UIcon name="i-lucide-check" class="size-5" />Use it in the quilt</button>
-        <NuxtLink class="button" :to="`/q/${String(route.params.id)}/design`">Back</NuxtLink>
-        <button type="button" class="button" @click="drafting.startAgain">Empty grid</button>
       </div>
       <details>
         <summary class="cursor-pointer py-2 font-semibold">Files</summary>
