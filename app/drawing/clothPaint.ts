@@ -4,11 +4,11 @@ import { markColour, motifsOf, TILE } from './motifs'
 
 const patterns = new Map<string, CanvasPattern | string>()
 
-/** What to fill with for a cloth: its colour, or a pattern of it. Kept, for it is asked for at every patch. */
-export function clothFill(context: CanvasRenderingContext2D, cloth: Pick<Cloth, 'colour' | 'pattern'>): CanvasPattern | string {
+/** What to fill with for a cloth: its colour, or a pattern of it, turned as its stripes run. Kept, for it is asked for at every patch. */
+export function clothFill(context: CanvasRenderingContext2D, cloth: Pick<Cloth, 'colour' | 'pattern'>, turnDeg = 0): CanvasPattern | string {
   const motifs = motifsOf(cloth.pattern)
   if (motifs.length === 0) return cloth.colour
-  const key = `${cloth.colour} ${cloth.pattern}`
+  const key = `${cloth.colour} ${cloth.pattern} ${turnDeg}`
   const known = patterns.get(key)
   if (known) return known
   const tile = document.createElement('canvas')
@@ -23,6 +23,7 @@ export function clothFill(context: CanvasRenderingContext2D, cloth: Pick<Cloth, 
     else paint.stroke(new Path2D(motif.path))
   }
   const pattern = context.createPattern(tile, 'repeat') ?? cloth.colour
+  if (turnDeg !== 0 && typeof pattern !== 'string') pattern.setTransform(new DOMMatrix().rotate(turnDeg))
   patterns.set(key, pattern)
   return pattern
 }

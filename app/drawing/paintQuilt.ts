@@ -1,4 +1,4 @@
-import { clothsOfCell } from '~~/core/block/demands'
+import { clothsOfCell, stripesOfRole } from '~~/core/block/demands'
 import { placePolygon } from '~~/core/geometry/placement'
 import { drawnTop } from '~~/core/setting/parts'
 import type { Dimensions } from '~~/core/quilt/dimensions'
@@ -52,7 +52,7 @@ export function paintQuilt(context: CanvasRenderingContext2D, quilt: Quilt, dime
   for (const place of setting.places) {
     const [x, y, width, height] = box(place.x + top.origin.x, place.y + top.origin.y, place.width, place.height)
     if (width < 1 || height < 1) continue
-    const key = `${place.cell.block} ${place.cell.turn} ${place.cell.mirror} ${JSON.stringify(place.cell.cloths)} ${width} ${height}`
+    const key = `${place.cell.block} ${place.cell.turn} ${place.cell.mirror} ${JSON.stringify(place.cell.cloths)} ${JSON.stringify(blockOf(quilt, place.cell.block).stripes)} ${width} ${height}`
     let bitmap = bitmaps.get(key)
     if (!bitmap) bitmaps.set(key, bitmap = paintBlock(quilt, place.cell, width, height, view.grey))
     context.drawImage(bitmap, x, y)
@@ -70,7 +70,9 @@ function paintBlock(quilt: Quilt, cell: Cell, width: number, height: number, gre
   const sx = width / (sideways ? design.height : design.width), sy = height / (sideways ? design.width : design.height)
   for (const patch of design.patches) {
     const cloth = clothOf(quilt, cloths[patch.role]!)
-    const fill = clothFill(context, grey ? { colour: grey(cloth.colour), pattern: 'plain' } : cloth)
+    const stripes = stripesOfRole(quilt, blockOf(quilt, cell.block), patch.role, cloth.id)
+    const turnDeg = stripes ? (cell.turn + (stripes === 'level' ? 90 : 0)) % 180 : 0
+    const fill = clothFill(context, grey ? { colour: grey(cloth.colour), pattern: 'plain' } : cloth, turnDeg)
     context.beginPath()
     placePolygon(patch.points, cell, design.width, design.height).forEach(([x, y], i) => i === 0 ? context.moveTo(x * sx, y * sy) : context.lineTo(x * sx, y * sy))
     context.closePath()

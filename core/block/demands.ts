@@ -1,6 +1,6 @@
 import { boundingBox, movePolygon, type Polygon } from '../geometry/polygon'
 import { placePolygon, UPRIGHT, type Placement } from '../geometry/placement'
-import type { DressedPatch, DressedUnit } from '../methods/method'
+import type { DressedPatch, DressedUnit, Stripes } from '../methods/method'
 import { blockOf, clothOf, designOf, type Block, type Cell, type Quilt } from '../quilt/quilt'
 import { finishedPatches, type Design } from './design'
 import type { Foundation } from './foundation'
@@ -79,6 +79,11 @@ export function clothsOfCell(quilt: Quilt, cell: Pick<Cell, 'block' | 'cloths'>)
   return { ...blockOf(quilt, cell.block).cloths, ...cell.cloths }
 }
 
+/** How stripes are to run in the patches of a role: as the quilter said, where its cloth has stripes. */
+export function stripesOfRole(quilt: Quilt, block: Pick<Block, 'stripes'>, role: string, cloth: string): Stripes | undefined {
+  return clothOf(quilt, cloth).pattern === 'stripe' ? block.stripes[role] : undefined
+}
+
 /** A unit in the cloths of one place, turned to where like units look alike. */
 export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell): { dressed: DressedUnit, feeds: Feed[] } {
   const cloths = clothsOfCell(quilt, cell)
@@ -86,17 +91,24 @@ export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell)
   const corner = boundingBox(unit.patches.flatMap(patch => patch.polygon))
   const local = unit.patches.map(patch => ({ patch: patch.patch, polygon: movePolygon(patch.polygon, -corner.x, -corner.y) }))
   const hasUp = local.some(({ patch }) => clothOf(quilt, clothOfPatch(patch)).directional)
-  const placements: Placement[] = hasUp ? [{ turn: cell.turn, mirror: cell.mirror }] : [0, 90, 180, 270].map(turn => ({ turn: turn as Placement['turn'], mirror: false }))
+  const stripesOf = (patch: number): Stripes | undefined => stripesOfRole(quilt, make.block, make.design.patches[patch]!.role, clothOfPatch(patch))
+  const isStriped = local.some(({ patch }) => stripesOf(patch))
+  // a print keeps its up in the quilt; stripes keep their direction in the block, and look alike upside down
+  const turns = isStriped ? [0, 180] as const : [0, 90, 180, 270] as const
+  const placements: Placement[] = hasUp ? [{ turn: cell.turn, mirror: cell.mirror }] : turns.map(turn => ({ turn, mirror: false }))
   const [best] = placements.map((placement) => {
     const sideways = placement.turn % 180 !== 0
     const placed = local.map(({ patch, polygon }) => ({ patch, polygon: placePolygon(polygon, placement, unit.width, unit.height) }))
-    const look = placed.map(({ patch, polygon }) => `${corners(polygon)}:${clothOfPatch(patch)}`).sort().join('|')
+    const look = placed.map(({ patch, polygon }) => `${corners(polygon)}:${clothOfPatch(patch)}${stripesOf(patch) ?? ''}`).sort().join('|')
     return { placed, key: `${unit.kind}|${look}`, width: sideways ? unit.height : unit.width, height: sideways ? unit.width : unit.height }
     // lying rather than standing, so that a goose is given as 5 × 2¾ and not as 2¾ × 5
   }).sort((a, b) => Number(b.width >= b.height - 1e-9) - Number(a.width >= a.height - 1e-9) || (a.key < b.key ? -1 : 1))
   const { placed, key, width, height } = best!
   const slots = recogniseUnit(placed.map(({ polygon }) => polygon), placed.map((_, i) => i))!.patches
-  const patches = slots.map(({ slot, patch, polygon }): DressedPatch => ({ slot, cloth: clothOfPatch(placed[patch]!.patch), polygon }))
+  const patches = slots.map(({ slot, patch, polygon }): DressedPatch => {
+    const cloth = clothOfPatch(placed[patch]!.patch), stripes = stripesOf(placed[patch]!.patch)
+    return { slot, cloth, polygon, ...(clothOf(quilt, cloth).directional || stripes ? { isUpright: true } : {}), ...(stripes ? { stripes } : {}) }
+  })
   return { dressed: { key, kind: unit.kind, width, height, patches }, feeds: slots.map(({ slot, patch }) => ({ block: cell.block, slot, patch: placed[patch]!.patch })) }
 }
 

@@ -29,6 +29,8 @@ export interface Piece {
   outline?: Polygon
   hand: Hand
   method: string
+  /** Its stripes run with its height; left out where that does not matter. */
+  isStriped?: boolean
   /** How its width runs on the cloth. */
   grain: 'across' | 'along' | 'any'
 }
@@ -77,7 +79,7 @@ export function gatherPieces(orders: readonly PieceOrder[], spares = 0, known: r
       patches: pile.reduce((sum, order) => sum + (order.draft.serves ?? order.times) * order.draft.slots.length, 0),
       for: [...forBlocks].map(([block, patches]) => ({ block, patches: [...patches].sort((a, b) => a - b) })),
       shape: draft.shape, width: draft.width, height: draft.height, exact: draft.exact, cuts: draft.cuts, hand: draft.hand ?? 'either', method,
-      ...(draft.outline ? { outline: draft.outline } : {}), grain: along ? 'along' : draft.turn ? 'any' : 'across',
+      ...(draft.outline ? { outline: draft.outline } : {}), ...(draft.isStriped ? { isStriped: true } : {}), grain: along ? 'along' : draft.turn ? 'any' : 'across',
     }
   })
 }
@@ -105,7 +107,7 @@ function pieceId({ draft, along, method }: PieceOrder): string {
   if (draft.cuts === 'one-diagonal' || draft.cuts === 'two-diagonals') parts.push(draft.cuts, diagonalOf(draft.pool?.corner))
   if (draft.outline) parts.push(draft.hand ?? 'either', outlineKey(draft.outline))
   if (along) parts.push('along')
-  else if (!draft.turn) parts.push('upright')
+  else if (!draft.turn) parts.push(draft.isStriped ? 'striped' : 'upright')
   if (method === 'strip-set') parts.push('set')
   return parts.filter(part => part !== '').join('.')
 }

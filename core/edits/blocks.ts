@@ -64,6 +64,20 @@ export function setMethod(blockId: string, kind: string, method: string | null):
   })
 }
 
+/** How stripes run in a role of a block; null leaves them as they fall. */
+export function setStripes(blockId: string, role: string, stripes: 'upright' | 'level' | null): Edit {
+  return file => ({
+    ...file,
+    blocks: file.blocks.map((block) => {
+      if (block.id !== blockId) return block
+      const all = { ...block.stripes }
+      if (stripes === null) Reflect.deleteProperty(all, role)
+      else all[role] = stripes
+      return { ...block, stripes: all }
+    }),
+  })
+}
+
 /** One way for the whole block: unit by unit as the aim has it, on foundation papers, or by templates. */
 export function setWholeMethod(blockId: string, method: 'auto' | 'foundation' | 'template'): Edit {
   return file => ({ ...file, blocks: file.blocks.map(block => block.id === blockId ? { ...block, method } : block) })

@@ -20,7 +20,7 @@ const CLEANING: Inches = 0.5
  */
 export const angledStrips: Method = {
   id: 'strip-angle', kinds: ['diamond', 'wedge'],
-  fits: (unit, room) => !hasUp(unit, room) && perStrip(lieOf(unit, room), room.usableWidth(unit.patches[0]!.cloth)) >= 1,
+  fits: (unit, room) => !hasUp(unit) && perStrip(lieOf(unit, room), room.usableWidth(unit.patches[0]!.cloth)) >= 1,
   make(unit, count, room) {
     const [patch] = unit.patches
     const lie = lieOf(unit, room)

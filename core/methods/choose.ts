@@ -5,6 +5,7 @@ import { TOLERANCE, type Inches } from '../measure/ruler'
 import type { Quilt } from '../quilt/quilt'
 import { METHODS } from './index'
 import type { Made, Method, PieceDraft, Workroom } from './method'
+import { onStripes } from './stripes'
 
 /** One way of making the units of a demand, and what it costs. */
 export interface Way {
@@ -56,7 +57,8 @@ export function askedFor(demand: UnitDemand): string | null {
 }
 
 function wayOf(method: Method, demand: UnitDemand, room: Workroom): Way {
-  const made = method.make(demand.unit, demand.count, room)
+  const plain = method.make(demand.unit, demand.count, room)
+  const made = { ...plain, pieces: plain.pieces.map(draft => onStripes(draft, demand.unit)) }
   const lengths = made.pieces.map((piece) => {
     const usable = room.usableWidth(piece.cloth)
     const lies = piece.turn ? [[piece.width, piece.height], [piece.height, piece.width]] : [[piece.width, piece.height]]

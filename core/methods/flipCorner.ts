@@ -20,7 +20,7 @@ function flipMethod(id: MethodId, kind: 'flip-corner' | 'square-in-square', base
       const base = unit.patches.find(patch => patch.slot === baseSlot)!
       const corners = unit.patches.filter(patch => patch !== base)
       return {
-        pieces: [plainPiece(base.cloth, kind === 'flip-corner' ? 'bases' : 'centres', unit.width, unit.height, count, [baseSlot], room), ...cornerPieces(unit, baseSlot, count, room)],
+        pieces: [plainPiece(base, kind === 'flip-corner' ? 'bases' : 'centres', unit.width, unit.height, count, [baseSlot], room), ...cornerPieces(unit, baseSlot, count, room)],
         made: count, trim: false, seams: corners.length, cuts: corners.length, biasEdges: 0,
         bonus: bonusFrom(squareCorner(corners[0]!.polygon)!.leg + 2 * room.seam, room.seam, corners.length * count),
         steps: [...flipSteps(unit, baseSlot, room), ...pressAndTrim(unit, room, null)],

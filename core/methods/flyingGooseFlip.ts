@@ -20,7 +20,7 @@ export const flyingGooseFlip: Method = {
     const base = cloth(goose.cloth, box(0, 0, long, short))
     return {
       pieces: [
-        plainPiece(goose.cloth, 'geese', unit.width, unit.height, count, ['goose'], room),
+        plainPiece(goose, 'geese', unit.width, unit.height, count, ['goose'], room),
         ...(sky[0]!.cloth === sky[1]!.cloth
           ? [squarePiece(sky[0]!.cloth, 'points', corner, 2 * count, ['left', 'right'])]
           : sky.map(patch => squarePiece(patch.cloth, 'points', corner, count, [patch.slot]))),

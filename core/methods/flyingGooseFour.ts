@@ -11,7 +11,7 @@ import { squarePiece } from './pieces'
  */
 export const flyingGooseFour: Method = {
   id: 'goose-4', kinds: ['goose'],
-  fits: (unit, room) => !hasUp(unit, room) && patchAt(unit, 'left').cloth === patchAt(unit, 'right').cloth,
+  fits: unit => !hasUp(unit) && patchAt(unit, 'left').cloth === patchAt(unit, 'right').cloth,
   make(unit, count, room) {
     const goose = patchAt(unit, 'goose').cloth, sky = patchAt(unit, 'left').cloth
     const large = trimmedLater(Math.max(unit.width, unit.height) + LONG_SIDE_GAIN * room.seam, room)

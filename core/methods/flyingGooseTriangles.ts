@@ -20,12 +20,12 @@ export const flyingGooseTriangles: Method = {
     const large = trimmedLater(Math.max(unit.width, unit.height) + LONG_SIDE_GAIN * room.seam, room)
     const small = trimmedLater(Math.min(unit.width, unit.height) + LEG_GAIN * room.seam, room)
     const L = large.cut, q = small.cut
-    const skies = left.cloth === right.cloth && !room.isDirectional(left.cloth)
+    const skies = left.cloth === right.cloth && !left.isUpright
       ? [trianglePiece(left.cloth, 'points', small, 2 * count, ['left', 'right'], 'one-diagonal')]
-      : [left, right].map(sky => trianglePiece(sky.cloth, 'points', small, count, [sky.slot], 'one-diagonal', room.isDirectional(sky.cloth) ? cornerOf(sky.polygon) : undefined))
+      : [left, right].map(sky => trianglePiece(sky.cloth, 'points', small, count, [sky.slot], 'one-diagonal', sky.isUpright ? cornerOf(sky.polygon) : undefined))
     const gap = unit.width * 0.06
     return {
-      pieces: [trianglePiece(goose.cloth, 'geese', large, count, ['goose'], 'two-diagonals', room.isDirectional(goose.cloth) ? longSide(goose) : undefined), ...skies],
+      pieces: [trianglePiece(goose.cloth, 'geese', large, count, ['goose'], 'two-diagonals', goose.isUpright ? longSide(goose) : undefined), ...skies],
       made: count, trim: true, seams: 2, cuts: 1.5, biasEdges: 0,
       steps: [
         { do: 'cut', code: 'cut-large-twice-small-once', data: { large: L, small: q }, picture: picture(

@@ -17,7 +17,7 @@ export const foundation: Method = {
     const exact = { width: b.width + 2 * FOUNDATION_EXTRA, height: b.height + 2 * FOUNDATION_EXTRA }
     const width = roundUpToRuler(exact.width, room.ruler), height = roundUpToRuler(exact.height, room.ruler)
     const piece: PieceDraft = {
-      cloth: patch!.cloth, part: 'foundation', shape: Math.abs(width - height) < 1e-6 ? 'square' : 'rectangle', width, height, exact, cuts: 'none', turn: !room.isDirectional(patch!.cloth), count, slots: [patch!.slot],
+      cloth: patch!.cloth, part: 'foundation', shape: Math.abs(width - height) < 1e-6 ? 'square' : 'rectangle', width, height, exact, cuts: 'none', turn: !patch!.isUpright, count, slots: [patch!.slot],
     }
     return {
       pieces: [piece], made: count, trim: true, seams: 1, cuts: 1, biasEdges: 0,

@@ -11,7 +11,7 @@ import { squarePiece } from './pieces'
  */
 export const halfSquareTriangleEight: Method = {
   id: 'hst-8', kinds: ['half-square'],
-  fits: (unit, room) => !hasUp(unit, room)
+  fits: (unit, room) => !hasUp(unit)
     && clothsOf(unit).every(name => 2 * (unit.width + LEG_GAIN * room.seam) + room.ruler <= room.usableWidth(name)),
   make(unit, count, room) {
     const size = trimmedLater(2 * (unit.width + LEG_GAIN * room.seam), room)

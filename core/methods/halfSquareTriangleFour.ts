@@ -11,7 +11,7 @@ import { squarePiece } from './pieces'
  */
 export const halfSquareTriangleFour: Method = {
   id: 'hst-4', kinds: ['half-square'],
-  fits: (unit, room) => !hasUp(unit, room),
+  fits: unit => !hasUp(unit),
   make(unit, count, room) {
     const size = trimmedLater(Math.SQRT2 * unit.width + 2 * (1 + Math.SQRT2) * room.seam, room)
     const side = size.cut, sets = Math.ceil(count / 4)

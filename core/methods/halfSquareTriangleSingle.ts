@@ -20,7 +20,7 @@ export const halfSquareTriangleSingle: Method = {
     const [first, second] = unit.patches as [typeof unit.patches[0], typeof unit.patches[0]]
     return {
       pieces: unit.patches.map(patch => trianglePiece(
-        patch.cloth, 'half-squares', size, count, [patch.slot], 'one-diagonal', room.isDirectional(patch.cloth) ? cornerOf(patch.polygon) : undefined)),
+        patch.cloth, 'half-squares', size, count, [patch.slot], 'one-diagonal', patch.isUpright ? cornerOf(patch.polygon) : undefined)),
       made: count, trim: true, seams: 1, cuts: 1, biasEdges: 0,
       steps: [
         { do: 'cut', code: 'cut-once', data: { side }, picture: picture(

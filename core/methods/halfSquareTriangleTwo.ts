@@ -10,7 +10,7 @@ import { squarePiece } from './pieces'
  */
 export const halfSquareTriangleTwo: Method = {
   id: 'hst-2', kinds: ['half-square'],
-  fits: (unit, room) => !hasUp(unit, room),
+  fits: unit => !hasUp(unit),
   make(unit, count, room) {
     const size = trimmedLater(unit.width + LEG_GAIN * room.seam, room)
     const side = size.cut, pairs = Math.ceil(count / 2)

@@ -18,7 +18,17 @@ export interface DressedUnit {
   height: Inches
   patches: readonly DressedPatch[]
 }
-export interface DressedPatch { slot: string, cloth: string, polygon: Polygon }
+export interface DressedPatch {
+  slot: string
+  cloth: string
+  polygon: Polygon
+  /** Its print has an up, or its stripes a direction: it may not be cut turned. */
+  isUpright?: boolean
+  /** How stripes are to run in it, as it lies in the unit. */
+  stripes?: Stripes
+}
+/** Stripes run along the cloth; in a patch they run up and down it, or across. */
+export type Stripes = 'upright' | 'level'
 
 /** What the methods need to know of the quilt they work for. */
 export interface Workroom {
@@ -62,6 +72,8 @@ export interface PieceDraft {
   pool?: { needed: number, gives: number, corner?: string }
   /** Units that these pieces feed, where other pieces feed the rest of them. */
   serves?: number
+  /** Its stripes run with its height. */
+  isStriped?: boolean
   /** The slots of the unit that it feeds. */
   slots: readonly string[]
 }
@@ -111,6 +123,6 @@ export function patchAt(unit: DressedUnit, slot: string): DressedPatch {
   return patch
 }
 
-export function hasUp(unit: DressedUnit, room: Workroom): boolean {
-  return unit.patches.some(patch => room.isDirectional(patch.cloth))
+export function hasUp(unit: DressedUnit): boolean {
+  return unit.patches.some(patch => patch.isUpright)
 }

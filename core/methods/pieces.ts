@@ -1,6 +1,6 @@
 import { sameLength } from '../measure/ruler'
 import { sewnAsCut, type CutSize } from './cutSize'
-import type { Cuts, PieceDraft, Workroom } from './method'
+import type { Cuts, DressedPatch, PieceDraft, Workroom } from './method'
 
 export function squarePiece(cloth: string, part: string, size: CutSize, count: number, slots: readonly string[], cuts: Cuts = 'none'): PieceDraft {
   return {
@@ -9,11 +9,11 @@ export function squarePiece(cloth: string, part: string, size: CutSize, count: n
 }
 
 /** A rectangle (or square) of this finished size, sewn as cut. */
-export function plainPiece(cloth: string, part: string, width: number, height: number, count: number, slots: readonly string[], room: Workroom): PieceDraft {
+export function plainPiece({ cloth, isUpright }: Pick<DressedPatch, 'cloth' | 'isUpright'>, part: string, width: number, height: number, count: number, slots: readonly string[], room: Workroom): PieceDraft {
   const across = sewnAsCut(width + 2 * room.seam, room), down = sewnAsCut(height + 2 * room.seam, room)
   return {
     cloth, part, shape: sameLength(across.cut, down.cut) ? 'square' : 'rectangle', width: across.cut, height: down.cut,
-    exact: { width: across.exact, height: down.exact }, cuts: 'none', turn: !room.isDirectional(cloth), count, slots,
+    exact: { width: across.exact, height: down.exact }, cuts: 'none', turn: !isUpright, count, slots,
   }
 }
 

@@ -22,7 +22,7 @@ export const quarterSquareSingle: Method = {
     ]
     return {
       pieces: unit.patches.map(patch => trianglePiece(
-        patch.cloth, 'quarters', size, count, [patch.slot], 'two-diagonals', room.isDirectional(patch.cloth) ? patch.slot : undefined)),
+        patch.cloth, 'quarters', size, count, [patch.slot], 'two-diagonals', patch.isUpright ? patch.slot : undefined)),
       made: count, trim: true, seams: 3, cuts: 2, biasEdges: 0,
       steps: [
         { do: 'cut', code: 'cut-twice', data: { side }, picture: picture([cloth(north.cloth, box(0, 0, side, side))], [line('cut', [0, 0], [side, side]), line('cut', [0, side], [side, 0])]) },

@@ -11,7 +11,7 @@ import { squarePiece } from './pieces'
  */
 export const quarterSquareTwo: Method = {
   id: 'qst-2', kinds: ['quarter-square'],
-  fits: (unit, room) => !hasUp(unit, room) && hourglassCloths(unit) !== null,
+  fits: unit => !hasUp(unit) && hourglassCloths(unit) !== null,
   make(unit, count, room) {
     const size = trimmedLater(unit.width + LONG_SIDE_GAIN * room.seam, room)
     const side = size.cut, pairs = Math.ceil(count / 2)

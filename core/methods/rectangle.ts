@@ -15,7 +15,7 @@ function singlePieces(id: MethodId, kinds: readonly UnitKind[], part: (unit: Dre
       return {
         pieces: unit.patches.map((patch) => {
           const b = boundingBox(patch.polygon)
-          return plainPiece(patch.cloth, part(unit), b.width, b.height, count, [patch.slot], room)
+          return plainPiece(patch, part(unit), b.width, b.height, count, [patch.slot], room)
         }),
         made: count, trim: false, seams: unit.patches.length - 1, cuts: 0, biasEdges: 0,
         steps: unit.patches.length === 1 ? cutSteps(unit, room) : [...rowSteps(unit, room), ...pressAndTrim(unit, room, null)],

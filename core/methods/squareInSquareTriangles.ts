@@ -13,7 +13,7 @@ import { squarePiece, trianglePiece } from './pieces'
 export const squareInSquareTriangles: Method = {
   id: 'square-in-square-triangles', kinds: ['square-in-square'],
   // cut on the straight grain and stood on its tip, the centre's print would lean
-  fits: (unit, room) => !room.isDirectional(patchAt(unit, 'centre').cloth),
+  fits: unit => !patchAt(unit, 'centre').isUpright,
   make(unit, count, room) {
     const centre = patchAt(unit, 'centre')
     const corners = unit.patches.filter(patch => patch.slot !== 'centre')
@@ -30,7 +30,7 @@ export const squareInSquareTriangles: Method = {
     return {
       pieces: [
         squarePiece(centre.cloth, 'centres', middle, count, ['centre']),
-        ...corners.map(corner => trianglePiece(corner.cloth, 'corners', size, count, [corner.slot], 'one-diagonal', room.isDirectional(corner.cloth) ? cornerOf(corner.polygon) : undefined)),
+        ...corners.map(corner => trianglePiece(corner.cloth, 'corners', size, count, [corner.slot], 'one-diagonal', corner.isUpright ? cornerOf(corner.polygon) : undefined)),
       ],
       made: count, trim: true, seams: 4, cuts: 2, biasEdges: 0,
       steps: [

@@ -11,7 +11,7 @@ import { hasUp, type DressedUnit, type Method, type PieceDraft, type Workroom } 
  */
 export const stripSet: Method = {
   id: 'strip-set', kinds: ['strip-set'],
-  fits: (unit, room) => !hasUp(unit, room) && stripSetSegment(unit, room) <= setLength(unit, room),
+  fits: (unit, room) => !hasUp(unit) && stripSetSegment(unit, room) <= setLength(unit, room),
   make(unit, count, room) {
     const beside = liesBeside(unit)
     const segment = stripSetSegment(unit, room)

@@ -14,11 +14,11 @@ export const template: Method = {
   make(unit, count, room) {
     const pieces = unit.patches.map((patch): PieceDraft => {
       const cutLine = offsetPolygon(withoutIdleCorners(patch.polygon, TOLERANCE), room.seam)
-      const { outline, hand } = room.isDirectional(patch.cloth) ? { outline: atOrigin(cutLine), hand: 'either' as Hand } : canonical(cutLine)
+      const { outline, hand } = patch.isUpright ? { outline: atOrigin(cutLine), hand: 'either' as Hand } : canonical(cutLine)
       const box = boundingBox(outline)
       return {
         cloth: patch.cloth, part: 'templates', shape: 'template', width: box.width, height: box.height, exact: { width: box.width, height: box.height },
-        cuts: 'angle', hand, outline, turn: !room.isDirectional(patch.cloth), count, slots: [patch.slot],
+        cuts: 'angle', hand, outline, turn: !patch.isUpright, count, slots: [patch.slot],
       }
     })
     const cut: Step[] = unit.patches.map((patch, i) => ({

@@ -17,7 +17,7 @@ function sizesOf(unit: DressedUnit, room: Workroom) {
  */
 export const threePatchPairs: Method = {
   id: 'three-patch-pairs', kinds: ['three-patch'],
-  fits: (unit, room) => !hasUp(unit, room),
+  fits: unit => !hasUp(unit),
   make(unit, count, room) {
     const { quarter, half } = sizesOf(unit, room)
     const [a, b, c] = ['first', 'second', 'half'].map(slot => patchAt(unit, slot).cloth) as [string, string, string]
@@ -48,7 +48,7 @@ export const threePatchPairs: Method = {
  */
 export const threePatchAlike: Method = {
   id: 'three-patch-alike', kinds: ['three-patch'],
-  fits: (unit, room) => !hasUp(unit, room),
+  fits: unit => !hasUp(unit),
   make(unit, count, room) {
     const { quarter, half } = sizesOf(unit, room)
     const [a, b, c] = ['first', 'second', 'half'].map(slot => patchAt(unit, slot).cloth) as [string, string, string]

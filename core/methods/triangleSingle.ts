@@ -14,7 +14,7 @@ import { trianglePiece } from './pieces'
  */
 export const triangleSingle: Method = {
   id: 'triangle-single', kinds: ['template'],
-  fits: (unit, room) => lies(unit) !== null && (lies(unit) === 'legs' || !room.isDirectional(unit.patches[0]!.cloth)),
+  fits: unit => lies(unit) !== null && (lies(unit) === 'legs' || !unit.patches[0]!.isUpright),
   make(unit, count, room) {
     const [patch] = unit.patches
     const isTwice = lies(unit) === 'long-side'
@@ -22,7 +22,7 @@ export const triangleSingle: Method = {
     const size = trimmedLater(isTwice ? leg * Math.SQRT2 + LONG_SIDE_GAIN * room.seam : leg + LEG_GAIN * room.seam, room)
     const side = size.cut
     const cuts = isTwice ? [line('cut', [0, side], [side, 0]), line('cut', [0, 0], [side, side])] : [line('cut', [0, side], [side, 0])]
-    const corner = room.isDirectional(patch!.cloth) ? cornerOf(patch!.polygon) : undefined
+    const corner = patch!.isUpright ? cornerOf(patch!.polygon) : undefined
     return {
       pieces: [trianglePiece(patch!.cloth, 'triangles', size, count, [patch!.slot], isTwice ? 'two-diagonals' : 'one-diagonal', corner)],
       made: count, trim: true, seams: 0, cuts: 0.5, biasEdges: isTwice ? 2 : 1,

@@ -95,6 +95,27 @@ describe('checks', () => {
   test('a top that outgrew its borders', () => expect(ids({ made: [{ what: 'setting', height: [80, 80] }] })).toContain('error border-too-short'))
 })
 
+describe('stripes', () => {
+  const striped = (design: string, cloths: Record<string, string>, stripes: Record<string, 'upright' | 'level'>, height = 9) => planOf({
+    ...berth, cloths: berth.cloths.map(cloth => cloth.id === 'soot' ? { ...cloth, pattern: 'stripe' } : cloth), borders: [], blocks: [{ id: 'one', design, width: 9, height, cloths, stripes }], setting: { across: 2, down: 2 },
+  }).plan
+  const of = (plan: ReturnType<typeof striped>) => plan.pieces.filter(piece => piece.cloth === 'soot' && piece.for.length > 0).map(piece => [piece.width, piece.height, piece.grain])
+  test('a bar whose stripes run up it is cut as it lies; across it, a quarter turn round', () => {
+    // a rail of 9 by 3: cut 9½ by 3½
+    expect(of(striped('rail-fence', { first: 'soot', second: 'cream', third: 'brass' }, { first: 'upright' }))).toEqual([[9.5, 3.5, 'across']])
+    expect(of(striped('rail-fence', { first: 'soot', second: 'cream', third: 'brass' }, { first: 'level' }))).toEqual([[3.5, 9.5, 'across']])
+  })
+  test('a cloth without stripes is not bound by them, and stripes left as they fall are cut as they lie best', () => {
+    expect(of(striped('rail-fence', { first: 'cream', second: 'soot', third: 'brass' }, { first: 'level' })).every(([, , grain]) => grain === 'any')).toBe(true)
+  })
+  test('triangles from opposite corners of a square serve each other: none is thrown away', () => {
+    // four half-squares a block, two of each slant: 16 striped triangles from 8 squares
+    const plan = striped('pinwheel', { blade: 'soot', ground: 'cream' }, { blade: 'upright' })
+    expect(plan.pieces.filter(piece => piece.cloth === 'soot' && piece.part === 'half-squares').reduce((sum, piece) => sum + piece.count, 0)).toBe(8)
+    expect(plan.blocks[0]!.units.every(unit => unit.method === 'hst-single')).toBe(true)
+  })
+})
+
 describe('aims and choices', () => {
   const methodOf = (change: Partial<QuiltFile>) => planOf({ ...berth, ...change }).plan.blocks[0]!.units.find(unit => unit.kind === 'goose')!.method
   test('the quilter\'s choice wins', () => {

@@ -39,6 +39,8 @@ function schemaFor(units: Units) {
   const block = z.object({
     id: f.id, name: f.text(200).optional(), design: f.id, size: finished().optional(), width: finished().optional(), height: finished().optional(),
     cloths: z.record(z.string(), f.id).default({}), method: method.default('auto'),
+    // for roles in striped cloth: whether the stripes run up the block or across it
+    stripes: z.record(z.string(), f.oneOf(['upright', 'level'])).default({}),
   }, object)
   const cell = z.object({
     block: f.id, turn: f.oneOf([0, 90, 180, 270]).default(0), mirror: f.flag.default(false), cloths: z.record(z.string(), f.id).default({}),

@@ -281,7 +281,7 @@ export const RULES: readonly Rule[] = [
       walk(block.sewing)
       const isOnPapers = quilt.blocks.find(b => b.id === block.id)!.method === 'foundation'
       const partial = kinds.filter(kind => kind === 'partial').length
-      return [...(isOnPapers ? [] : differ(`${block.id} partial seams`, partial, block.partial)), ...(kinds.includes('set-in') === block.setIn > 0 ? [] : [`${block.id}: ${block.setIn} joints, and the tree says otherwise`])]
+      return [...(isOnPapers ? [] : differ(`${block.id} partial seams`, partial, block.partial)), ...(kinds.includes('set-in') === (block.setIn > 0) ? [] : [`${block.id}: ${block.setIn} joints, and the tree says otherwise`])]
     }),
   },
 ]

@@ -20,7 +20,7 @@ const ring: Design = {
 }
 
 const cloth = fc.record({
-  width: fc.constantFrom(40, 42, 44, 108), directional: fc.boolean().map(b => b), shrink: fc.constantFrom(0, 0, 0.03), form: fc.constantFrom('yardage' as const, 'yardage' as const, 'yardage' as const, 'piece' as const),
+  width: fc.constantFrom(40, 42, 44, 108), directional: fc.boolean(), striped: fc.boolean(), shrink: fc.constantFrom(0, 0, 0.03), form: fc.constantFrom('yardage' as const, 'yardage' as const, 'yardage' as const, 'piece' as const),
   selvage: fc.option(fc.constantFrom(0, 1, 1.5), { nil: undefined }), colour: fc.constantFrom('#26282b', '#f3e7cd', '#c9973a', '#a8402c', '#5b744c'),
 })
 
@@ -33,7 +33,7 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc.record({
   sashing: fc.option(fc.record({ width: fc.constantFrom('1', '1 1/2', '2'), outer: fc.boolean(), stones: fc.boolean(), long: fc.constantFrom('along' as const, 'across' as const) }), { nil: null }),
   borders: fc.array(fc.record({ sides: fc.integer({ min: 4, max: 60 }), ends: fc.integer({ min: 4, max: 60 }), first: fc.constantFrom('sides' as const, 'ends' as const), long: fc.constantFrom('along' as const, 'across' as const) }), { maxLength: 3 }),
   backing: fc.boolean(), binding: fc.option(fc.constantFrom('diagonal' as const, 'straight' as const), { nil: null }), margin: fc.constantFrom(0, 0.1, 0.25),
-  colours: fc.array(fc.nat(4), { minLength: 8, maxLength: 8 }), turns: fc.array(fc.constantFrom(0 as const, 90 as const, 180 as const, 270 as const), { minLength: 8, maxLength: 8 }), cells: fc.boolean(), measured: fc.boolean(), method: fc.constantFrom('auto' as const, 'auto' as const, 'auto' as const, 'template' as const, 'foundation' as const, { 'half-square': 'hst-4' as const, 'three-patch': 'three-patch-pairs' as const }), spares: fc.constantFrom(0, 0, 2),
+  colours: fc.array(fc.nat(4), { minLength: 8, maxLength: 8 }), turns: fc.array(fc.constantFrom(0 as const, 90 as const, 180 as const, 270 as const), { minLength: 8, maxLength: 8 }), cells: fc.boolean(), measured: fc.boolean(), method: fc.constantFrom('auto' as const, 'auto' as const, 'auto' as const, 'template' as const, 'foundation' as const, { 'half-square': 'hst-4' as const, 'three-patch': 'three-patch-pairs' as const }), spares: fc.constantFrom(0, 0, 2), stripes: fc.constantFrom(undefined, undefined, 'upright' as const, 'level' as const),
 }).map((r): QuiltFile => {
   const scale = r.units === 'cm' ? 2.54 : 1
   const id = (n: number) => `cloth${r.colours[n % 8]! % r.cloths.length}`
@@ -42,9 +42,9 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc.record({
   const inUnits = (text: string) => `${text}in`
   return {
     format: 'wren-quilt', version: 1, name: 'Random', units: r.units, aim: r.aim, margin: r.margin, spares: r.spares, ...(r.ruler === undefined ? {} : { ruler: typeof r.ruler === 'string' ? inUnits(r.ruler) : 0 }), ...(r.seam ? { seam: inUnits(r.seam) } : {}),
-    cloths: r.cloths.map((c, i) => ({ id: `cloth${i}`, colour: c.colour, width: c.width * scale, directional: c.directional && i === 1, shrink: c.shrink, form: c.form, ...(c.form === 'piece' ? { length: 40 * scale, count: 3 } : {}), ...(c.selvage === undefined ? {} : { selvage: c.selvage * scale }) })),
+    cloths: r.cloths.map((c, i) => ({ id: `cloth${i}`, colour: c.colour, pattern: c.striped ? 'stripe' : 'plain', width: c.width * scale, directional: c.directional && i === 1, shrink: c.shrink, form: c.form, ...(c.form === 'piece' ? { length: 40 * scale, count: 3 } : {}), ...(c.selvage === undefined ? {} : { selvage: c.selvage * scale }) })),
     designs: [r.own],
-    blocks: [{ id: 'own', design: 'own', size, cloths: dress(['light', 'dark'], 0) }, { id: 'shipped', design: r.shipped.id, size, method: r.method, cloths: dress(rolesOf(r.shipped), 2) }],
+    blocks: [{ id: 'own', design: 'own', size, cloths: dress(['light', 'dark'], 0) }, { id: 'shipped', design: r.shipped.id, size, method: r.method, ...(r.stripes ? { stripes: { [rolesOf(r.shipped)[0]!]: r.stripes } } : {}), cloths: dress(rolesOf(r.shipped), 2) }],
     setting: {
       across: r.across, down: r.down,
       ...(r.cells

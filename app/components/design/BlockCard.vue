@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { rolesOf, type Design } from '~~/core/block/design'
 import { clothsOfCell } from '~~/core/block/demands'
-import { addBlock, mirrorCell, placeBlock, setBlocksHeight, setBlocksSize, setBlocksWidth, setCellCloth, setDesign, setRoleCloth, turnCell } from '~~/core/edits/blocks'
+import { addBlock, mirrorCell, placeBlock, setBlocksHeight, setBlocksSize, setBlocksWidth, setCellCloth, setDesign, setRoleCloth, setStripes, turnCell } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
 import { asCells } from '~~/core/edits/setting'
 import { blockOf, designOf, type Quilt } from '~~/core/quilt/quilt'
@@ -25,6 +25,7 @@ const isChoosing = ref(false)
 const designs = computed(() => [...quilt.designs.values()])
 const dressed = (candidate: Design) => Object.fromEntries(rolesOf(candidate).map((role, i) => [role, quilt.cloths.find(c => c.id === (block.value.cloths[role] ?? quilt.cloths[i % quilt.cloths.length]!.id))!.colour]))
 
+const isStriped = (id: string) => quilt.cloths.find(cloth => cloth.id === id)!.pattern === 'stripe'
 function dress(role: string, cloth: string | null) {
   if (scope.value === 'here') emit('edit', 'cloth of one place', setCellCloth(row, column, role, cloth))
   else if (cloth) emit('edit', 'cloth', file => setRoleCloth(cell.value.block, role, cloth)(cell.value.cloths[role] === undefined ? file : setCellCloth(row, column, role, null)(file)))
@@ -69,15 +70,16 @@ function choose(candidate: Design) {
       <button type="button" class="button grow !px-2" @click="isChoosing = true"><UIcon name="i-lucide-layout-grid" class="size-5" />Another block …</button>
       <NuxtLink class="button grow !px-2" :to="{ path: $route.path.replace(/design$/, 'draft'), query: { block: cell.block } }"><UIcon name="i-lucide-pencil-ruler" class="size-5" />Redraw it</NuxtLink>
     </div>
-    <ClothPicker
-      v-for="role in rolesOf(design)"
-      :key="role"
-      :cloths="quilt.cloths"
-      :label="capital(role)"
-      :value="scope === 'here' && cell.cloths[role] === undefined ? null : cloths[role]!"
-      :none="scope === 'here' ? 'as the others' : undefined"
-      @choose="cloth => dress(role, cloth)"
-    />
+    <template v-for="role in rolesOf(design)" :key="role">
+      <ClothPicker
+        :cloths="quilt.cloths"
+        :label="capital(role)"
+        :value="scope === 'here' && cell.cloths[role] === undefined ? null : cloths[role]!"
+        :none="scope === 'here' ? 'as the others' : undefined"
+        @choose="cloth => dress(role, cloth)"
+      />
+      <label v-if="isStriped(cloths[role]!)" class="flex items-center gap-2"><span class="font-semibold">Stripes of {{ role }}</span><select class="field !w-auto" :value="block.stripes[role] ?? ''" @change="e => emit('edit', 'stripes', setStripes(cell.block, role, ((e.target as HTMLSelectElement).value || null) as 'upright' | 'level' | null))"><option value="">as they fall</option><option value="upright">up the block</option><option value="level">across it</option></select></label>
+    </template>
     <DesignChooser v-model:open="isChoosing" :designs="designs" :colours="dressed" :title="scope === 'all' ? `Another block for all ${alike}` : 'Another block for this place'" @choose="choose">
       <template #own><NuxtLink class="button" :to="{ path: $route.path.replace(/design$/, 'draft'), query: { block: cell.block, blank: '' } }"><UIcon name="i-lucide-pencil-ruler" class="size-5" />Draw my own</NuxtLink></template>
     </DesignChooser>

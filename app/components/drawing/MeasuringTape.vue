@@ -128,7 +128,7 @@ function onKey(event: KeyboardEvent) {
     </template>
     <template v-else>
       <rect v-for="(segment, i) in segments" :key="i" x="0" :y="segment.start * scale" width="7" :height="Math.max(0, segment.size * scale - 1)" :fill="colours[i]" />
-      <text v-for="(label, i) in labels" v-show="segments[i]!.size * scale > 17" :key="`t${i}`" x="22" :y="label.at + 6" text-anchor="middle" class="tape-figure">{{ label.text }}</text>
+      <text v-for="(label, i) in labels" v-show="segments[i]!.size * scale > 17" :key="`t${i}`" x="24" :y="label.at + 6" text-anchor="middle" class="tape-figure" :class="{ long: label.text.length > 3 }">{{ label.text }}</text>
     </template>
     <rect
       v-for="(segment, i) in segments.filter(isSelected)"
@@ -149,4 +149,5 @@ function onKey(event: KeyboardEvent) {
 <style scoped>
 .tape { display: block; cursor: pointer; touch-action: none; user-select: none; overflow: visible; }
 .tape-figure { font-size: 17px; font-weight: 600; fill: var(--ink); font-feature-settings: "frac"; }
+.tape-figure.long { font-size: 15px; }
 </style>

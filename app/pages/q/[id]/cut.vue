@@ -113,7 +113,7 @@ const startAt = computed(() => store.bookmark?.of === 'cut' ? store.bookmark.ste
                   <td class="py-1"><span class="tag">{{ piece.letter }}</span></td>
                   <td><Figure :path="`pieces.${index}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`pieces.${index}.height`" :title="`Height of ${piece.letter}`" /></td>
                   <td class="text-right"><Figure :path="`pieces.${index}.count`" kind="count" :title="`Pieces of ${piece.letter}`" /><span v-if="piece.spare" class="note"> ({{ piece.spare }} spare)</span></td>
-                  <td class="pl-4">{{ useName(piece.use, store.blockNames) }}{{ piece.hand === 'either' ? '' : `, ${piece.hand} hand` }}</td>
+                  <td class="pl-4">{{ useName(piece.use, store.blockNames) }}{{ piece.hand === 'either' ? '' : `, ${piece.hand} hand` }}{{ piece.isStriped ? ', stripes run with its height' : '' }}</td>
                 </tr>
               </tbody>
             </table>

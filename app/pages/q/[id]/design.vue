@@ -153,5 +153,7 @@ useStationShow((part) => {
 .stage { position: relative; min-width: 0; min-height: 0; display: grid; place-items: center; padding: 0.25rem 0.5rem 0.5rem; overflow: hidden; }
 .bench { display: grid; grid-template: 54px auto / minmax(62px, auto) auto; align-items: start; }
 .hint { position: absolute; left: 1rem; bottom: 0.6rem; max-width: 15rem; }
+/* on a wide screen the quilt keeps to the left, so that a bubble has room beside it */
+@media (min-width: 1001px) { .stage { padding-right: 12rem; } }
 @media (max-width: 1000px) { .hint { max-width: none; right: 1rem; text-align: center; } }
 </style>
