@@ -30,7 +30,10 @@ function resized(file: QuiltFile, { size, width = size, height = size, ...rest }
   return side === 'width' ? { ...rest, width: value, height } : { ...rest, width, height: value }
 }
 
-/** Another design for a block. Roles keep their cloths by name; new roles take the block's cloths in turn. */
+/**
+ * Another design for a block. Roles keep their cloths by name; new roles take the block's cloths in turn. Where it is the only
+ * block of the quilt it takes the proportions of the design, its longer side as long as before; beside others it keeps its place.
+ */
 export function setDesign(blockId: string, design: Design): Edit {
   return file => ({
     ...keepDesign(design)(file),
@@ -39,10 +42,18 @@ export function setDesign(blockId: string, design: Design): Edit {
       const old = block.cloths ?? {}
       const used = [...new Set(Object.values(old))]
       const spare = [...used, ...file.cloths.map(cloth => cloth.id).filter(id => !used.includes(id))]
-      const { name: _, ...rest } = block
+      const { name: _, ...rest } = file.blocks.length === 1 ? inProportion(file, block, design) : block
       return { ...rest, design: design.id, method: 'auto', cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, old[role] ?? spare[i % spare.length]!])) }
     }),
   })
+}
+
+function inProportion(file: QuiltFile, { size, width, height, ...rest }: BlockEntry, design: Design): BlockEntry {
+  const inches = (length: number | string | undefined) => length === undefined ? 0 : parseLength(length, file.units ?? 'in') ?? 0
+  const longer = Math.max(inches(size), inches(width), inches(height))
+  const across = longer * design.width / Math.max(design.width, design.height), down = longer * design.height / Math.max(design.width, design.height)
+  if (Math.abs(across - down) > 1e-9) return { ...rest, width: written(file, across), height: written(file, down) }
+  return size === undefined ? { ...rest, size: written(file, longer) } : { ...rest, size }
 }
 
 /** Dresses one role of a block, wherever the block stands. */

@@ -107,3 +107,11 @@ test('mends put right what they are offered for', () => {
     }
   }), { numRuns: 60 })
 })
+
+test('the only block of a quilt takes the proportions of its new design, and gives them back', () => {
+  const diamond = SHIPPED_DESIGNS.find(design => design.id === 'diamond-in-rectangle')!
+  const square = newQuilt({ name: 'One', units: 'in', design: star, size: 9, across: 2, down: 2, cloths: [{ name: 'A', colour: '#222222' }, { name: 'B', colour: '#eeeeee' }] })
+  const upright = blocks.setDesign('sawtooth-star', diamond)(square)
+  expect(read(upright).blocks[0]).toMatchObject({ width: expect.closeTo(9 * Math.tan(Math.PI / 6), 9), height: 9 })
+  expect(read(blocks.setDesign('sawtooth-star', star)(upright)).blocks[0]).toMatchObject({ width: 9, height: 9 })
+})

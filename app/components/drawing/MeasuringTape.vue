@@ -40,7 +40,7 @@ const marks = computed(() => {
     return isAcross.value ? `M${along} ${DEEP_PX}v${-deep}` : `M${DEEP_PX} ${along}h${-deep}`
   }).join('')
 })
-const labels = computed(() => segments.map(segment => ({ at: (segment.start + segment.size / 2) * scale, text: formatFigure(segment.size, settings), fits: segment.size * scale > formatFigure(segment.size, settings).length * 9 })))
+const labels = computed(() => segments.map(segment => ({ at: (segment.start + segment.size / 2) * scale, text: formatFigure(segment.size, settings), fits: segment.size * scale > formatFigure(segment.size, settings).length * 7.6 })))
 const current = computed(() => segments[Math.min(at.value, segments.length - 1)])
 const isSelected = (segment: TapeSegment) => samePart(selected, segment.part) || (selected?.kind === 'block' && segment.part.kind === 'block' && (isAcross.value ? segment.part.column === selected.column : segment.part.row === selected.row)) || (selected?.kind === 'cornerstone' && segment.part.kind === 'sash')
 
