@@ -1,11 +1,13 @@
 import { boundingBox, movePolygon, type Polygon } from '../geometry/polygon'
-import { placePolygon, UPRIGHT, type Placement } from '../geometry/placement'
+import { sameLength } from '../measure/ruler'
+import { placePolygon, type Placement } from '../geometry/placement'
 import type { DressedPatch, DressedUnit, Stripes } from '../methods/method'
 import { blockOf, clothOf, designOf, type Block, type Cell, type Quilt } from '../quilt/quilt'
 import { finishedPatches, type Design } from './design'
 import type { Foundation } from './foundation'
 import { foundationOf, foundationTree, sewingOrderOf } from './howSewn'
 import type { SewingOrder, SewingTree } from './sewingTree'
+import { isItsOwnMirrorImage } from './mirrorImage'
 import { recogniseUnit, type Unit } from './unit'
 import { patchTree, unitTree, unitsOf, type UnitTree } from './unitTree'
 
@@ -17,6 +19,8 @@ export interface UnitDemand {
   unit: DressedUnit
   count: number
   feeds: Feed[]
+  /** How many of its mirror image the quilt wants, where a unit has two hands. */
+  mirrored: number
   /** Of `count`, how many for each block. */
   perBlock: Map<string, number>
   /** What its block's quilter asked for. */
@@ -48,7 +52,7 @@ export function unitDemands(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>)
       // papers that cannot be are not asked for; a check says so
       const method = make.block.method === 'foundation' && !make.papers ? 'auto' : make.block.method
       const key = `${JSON.stringify(method)} ${dressed.key}`
-      const demand: UnitDemand = demands.get(key) ?? { unit: dressed, count: 0, feeds: [], perBlock: new Map(), method }
+      const demand: UnitDemand = demands.get(key) ?? { unit: dressed, count: 0, mirrored: 0, feeds: [], perBlock: new Map(), method }
       demand.count += count
       demand.perBlock.set(cell.block, (demand.perBlock.get(cell.block) ?? 0) + count)
       for (const feed of feeds) {
@@ -57,19 +61,29 @@ export function unitDemands(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>)
       demands.set(key, demand)
     }
   }
-  return [...demands.values()]
+  const all = [...demands.values()]
+  return all.map(demand => demand.unit.kind === 'three-patch' ? { ...demand, mirrored: all.filter(other => isMirrorImage(demand, other)).reduce((sum, other) => sum + other.count, 0) } : demand)
 }
 
-/** Blocks that look alike, counted. Turn and mirror make a difference only to a cloth with an up. */
+/** Three-patch units of the same cloths whose quarters follow each other the other way round. */
+function isMirrorImage(one: UnitDemand, other: UnitDemand): boolean {
+  const cloths = ({ unit }: UnitDemand) => ['half', 'first', 'second'].map(slot => unit.patches.find(patch => patch.slot === slot)?.cloth)
+  if (other.unit.kind !== 'three-patch' || !sameLength(one.unit.width, other.unit.width) || JSON.stringify(one.method) !== JSON.stringify(other.method)) return false
+  const [half, first, second] = cloths(one), [otherHalf, otherFirst, otherSecond] = cloths(other)
+  return half === otherHalf && first === otherSecond && second === otherFirst && first !== second
+}
+
+/** Blocks that are made alike, counted. A turn makes a difference only to a cloth with an up; a mirror also to a block that is not its own mirror image. */
 export function variants(quilt: Quilt): { cell: Cell, count: number }[] {
   const found = new Map<string, { cell: Cell, count: number }>()
   for (const cell of quilt.setting.cells.flat()) {
     const cloths = clothsOfCell(quilt, cell)
     const hasUp = Object.values(cloths).some(id => clothOf(quilt, id).directional)
-    const key = JSON.stringify([cell.block, Object.entries(cloths).sort(), hasUp ? [cell.turn, cell.mirror] : []])
+    const placement: Placement = hasUp ? { turn: cell.turn, mirror: cell.mirror } : { turn: 0, mirror: cell.mirror && !isItsOwnMirrorImage(designOf(quilt, blockOf(quilt, cell.block))) }
+    const key = JSON.stringify([cell.block, Object.entries(cloths).sort(), placement])
     const variant = found.get(key)
     if (variant) variant.count += 1
-    else found.set(key, { cell: hasUp ? cell : { ...cell, ...UPRIGHT }, count: 1 })
+    else found.set(key, { cell: { ...cell, ...placement }, count: 1 })
   }
   return [...found.values()]
 }
@@ -95,7 +109,7 @@ export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell)
   const isStriped = local.some(({ patch }) => stripesOf(patch))
   // a print keeps its up in the quilt; stripes keep their direction in the block, and look alike upside down
   const turns = isStriped ? [0, 180] as const : [0, 90, 180, 270] as const
-  const placements: Placement[] = hasUp ? [{ turn: cell.turn, mirror: cell.mirror }] : turns.map(turn => ({ turn, mirror: false }))
+  const placements: Placement[] = hasUp ? [{ turn: cell.turn, mirror: cell.mirror }] : turns.map(turn => ({ turn, mirror: cell.mirror }))
   const [best] = placements.map((placement) => {
     const sideways = placement.turn % 180 !== 0
     const placed = local.map(({ patch, polygon }) => ({ patch, polygon: placePolygon(polygon, placement, unit.width, unit.height) }))

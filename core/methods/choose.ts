@@ -57,7 +57,7 @@ export function askedFor(demand: UnitDemand): string | null {
 }
 
 function wayOf(method: Method, demand: UnitDemand, room: Workroom): Way {
-  const plain = method.make(demand.unit, demand.count, room)
+  const plain = method.make(demand.unit, demand.count, room, demand.mirrored)
   const made = { ...plain, pieces: plain.pieces.map(draft => onStripes(draft, demand.unit)) }
   const lengths = made.pieces.map((piece) => {
     const usable = room.usableWidth(piece.cloth)

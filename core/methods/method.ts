@@ -110,7 +110,8 @@ export interface Method {
   id: MethodId
   kinds: readonly UnitKind[]
   fits: (unit: DressedUnit, room: Workroom) => boolean
-  make: (unit: DressedUnit, count: number, room: Workroom) => Made
+  /** `mirrored`: how many of its mirror image the quilt wants. */
+  make: (unit: DressedUnit, count: number, room: Workroom, mirrored?: number) => Made
 }
 
 export function clothsOf(unit: DressedUnit): string[] {

@@ -72,6 +72,12 @@ test('strips cut at an angle: a 60° diamond from a strip of its altitude + ½, 
   expect(make('strip-angle', triangle, 4).pieces[0]!.height).toBeCloseTo(h + 0.75, 9)
 })
 
+test('where both hands are wanted, the squares of a pair serve both', () => {
+  const { pieces, mirrored } = METHODS.find(method => method.id === 'three-patch-pairs')!.make(threePatch(3), 8, room, 8)
+  expect(mirrored).toBe(0)
+  expect(new Set(pieces.map(piece => piece.pool!.corner)).size).toBe(1)
+})
+
 test('half of what three-patch units in pairs give is of the other hand; by half lines none is', () => {
   expect(make('three-patch-pairs', threePatch(3), 8)).toMatchObject({ made: 8, mirrored: 8 })
   expect(make('three-patch-alike', threePatch(3), 8).mirrored).toBeUndefined()

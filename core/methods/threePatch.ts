@@ -2,7 +2,7 @@ import type { Step } from '../sewing/step'
 import { besideLine, box, cloth, line, picture } from '../sewing/picture'
 import { LEG_GAIN, LONG_SIDE_GAIN, trimmedLater } from './cutSize'
 import { pressAndTrim } from './finishing'
-import { hasUp, patchAt, type DressedUnit, type Method, type Workroom } from './method'
+import { hasUp, patchAt, type DressedUnit, type Method, type PieceDraft, type Workroom } from './method'
 import { squarePiece, trianglePiece } from './pieces'
 
 /** The sizes both ways share: quarters are cut from squares f + 2(1 + √2)·seam, the half from f + (2 + √2)·seam. */
@@ -18,18 +18,23 @@ function sizesOf(unit: DressedUnit, room: Workroom) {
 export const threePatchPairs: Method = {
   id: 'three-patch-pairs', kinds: ['three-patch'],
   fits: unit => !hasUp(unit),
-  make(unit, count, room) {
+  make(unit, count, room, mirrored = 0) {
     const { quarter, half } = sizesOf(unit, room)
     const [a, b, c] = ['first', 'second', 'half'].map(slot => patchAt(unit, slot).cloth) as [string, string, string]
     // a pair of quarter squares gives two half-square units, each of which gives one unit of the hand that is wanted
     const sets = Math.ceil(count / 2)
+    // squares are counted by the hand that is more in need: each gives as much of the other
+    const hand = a < b ? 'left' : 'right'
+    const shared = (piece: PieceDraft): PieceDraft => ({ ...piece, pool: { needed: piece.count, gives: mirrored > 0 ? 2 : 1, corner: hand } })
     const q = quarter.cut, h = half.cut
     const rising = [[0, q], [q, 0]] as const, falling = [[0, 0], [h, h]] as const
     const layers = [cloth(a, box(0, 0, q, q)), cloth(b, box(q * 0.04, q * 0.04, q, q), 'wrong')]
     const seamed = [cloth(a, [[0, 0], [h, 0], [0, h]]), cloth(b, [[h, 0], [h, h], [0, h]]), cloth(c, box(h * 0.04, h * 0.04, h, h), 'wrong')]
     return {
-      pieces: [squarePiece(a, 'quarter-pairs', quarter, sets, ['first']), squarePiece(b, 'quarter-pairs', quarter, sets, ['second']), squarePiece(c, 'large-triangles', half, 2 * sets, ['half'])],
-      made: 2 * sets, trim: true, seams: 2, cuts: 1.5, biasEdges: 0, mirrored: 2 * sets,
+      pieces: [
+        shared(squarePiece(a, 'quarter-pairs', quarter, sets, ['first'])), shared(squarePiece(b, 'quarter-pairs', quarter, sets, ['second'])), shared(squarePiece(c, 'large-triangles', half, 2 * sets, ['half'])),
+      ],
+      made: 2 * sets, trim: true, seams: 2, cuts: 1.5, biasEdges: 0, mirrored: Math.max(0, 2 * sets - mirrored),
       steps: [
         { do: 'layer', code: 'layer-and-mark', data: { side: q }, picture: picture(layers, [line('mark', ...rising)]) },
         { do: 'sew', code: 'sew-both-sides', data: { seam: room.seam }, picture: picture(layers, [line('mark', ...rising), ...besideLine('sew', ...rising, room.seam)]) },

@@ -95,6 +95,22 @@ describe('checks', () => {
   test('a top that outgrew its borders', () => expect(ids({ made: [{ what: 'setting', height: [80, 80] }] })).toContain('error border-too-short'))
 })
 
+describe('hands', () => {
+  const slant = { id: 'slant', name: 'Slant', width: 2, height: 3, patches: [{ role: 'a', points: [[0, 0], [2, 0], [1, 3], [0, 3]] as [number, number][] }, { role: 'b', points: [[2, 0], [2, 3], [1, 3]] as [number, number][] }] }
+  const cells = (mirrors: boolean[]) => planOf({ ...berth, borders: [], designs: [slant], blocks: [{ id: 'slant', design: 'slant', width: 6, height: 9, cloths: { a: 'soot', b: 'cream' } }], setting: { across: mirrors.length, down: 1, cells: [mirrors.map(mirror => ({ block: 'slant', mirror }))] } }).plan
+  const hands = (plan: ReturnType<typeof cells>) => Object.fromEntries(['left', 'right'].map(hand => [hand, plan.pieces.filter(piece => piece.cloth === 'soot' && piece.shape === 'template' && piece.hand === hand).reduce((sum, piece) => sum + piece.count, 0)]))
+  test('a mirrored place takes pieces of the other hand', () => {
+    const upright = hands(cells([false, false, false])), mixed = hands(cells([false, true, false]))
+    expect(Object.values(upright).sort()).toEqual([0, 3])
+    expect(Object.values(mixed).sort()).toEqual([1, 2])
+    expect(cells([false, true]).checks.some(check => check.id === 'mirrored-pieces')).toBe(true)
+  })
+  test('a block that is its own mirror image takes the same pieces however it stands', () => {
+    const stars = (mirror: boolean) => planOf({ ...berth, setting: { across: 2, down: 1, cells: [[{ block: 'star' }, { block: 'star', mirror }]] } }).plan.pieces
+    expect(stars(true)).toEqual(stars(false))
+  })
+})
+
 describe('stripes', () => {
   const striped = (design: string, cloths: Record<string, string>, stripes: Record<string, 'upright' | 'level'>, height = 9) => planOf({
     ...berth, cloths: berth.cloths.map(cloth => cloth.id === 'soot' ? { ...cloth, pattern: 'stripe' } : cloth), borders: [], blocks: [{ id: 'one', design, width: 9, height, cloths, stripes }], setting: { across: 2, down: 2 },

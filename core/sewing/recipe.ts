@@ -1,4 +1,5 @@
 import { clothsOfCell, dressUnit, variants, type BlockMake } from '../block/demands'
+import { mirroredMake } from '../block/mirrorImage'
 import type { Unit } from '../block/unit'
 import { unitsOf, type UnitTree } from '../block/unitTree'
 import { lightness } from '../cloth/value'
@@ -66,11 +67,12 @@ export function recipesFor({ quilt, makes, choices }: PlanWork, plan: Plan, bloc
       if (known) known.perBlock += 1
       else units.set(dressed.key, recipeUnit(choices.find(choice => choice.demand.unit.key === dressed.key && choice.demand.perBlock.has(block))!, plan, at))
     }
-    const draw = (patches: readonly number[]) => patches.map(patch => ({ polygon: make.polygons[patch]!, cloth: clothOfPatch(patch) }))
+    const seen = cell.mirror ? mirroredMake(make) : make
+    const draw = (patches: readonly number[]) => patches.map(patch => ({ polygon: seen.polygons[patch]!, cloth: clothOfPatch(patch) }))
     const size = { width: make.block.width + 2 * quilt.seam, height: make.block.height + 2 * quilt.seam }
     return {
       block, cell, count, units: [...units.values()], size,
-      path: `blocks.${at}`, joins: joinSteps(make, clothOfPatch, id => lightness(clothOf(quilt, id).colour), quilt.seam, `blocks.${at}.sewing`),
+      path: `blocks.${at}`, joins: joinSteps(seen, clothOfPatch, id => lightness(clothOf(quilt, id).colour), quilt.seam, `blocks.${at}.sewing`),
       picture: unfinished(draw(make.polygons.map((_, i) => i)), make.block.width, make.block.height, quilt.seam),
     }
   })

@@ -79,7 +79,7 @@ export const RULES: readonly Rule[] = [
   {
     number: 7, says: 'there are pieces enough for the patches they feed',
     broken: (_, { pieces }) => pieces.flatMap((piece) => {
-      const gives: Record<string, number> = { 'hst-2': 2, 'hst-4': 4, 'hst-8': 8, 'three-patch-alike': 4, 'three-patch-pairs': piece.part === 'quarter-pairs' ? 2 : 1, 'qst-2': 4, 'one-diagonal': 2, 'two-diagonals': 4 }
+      const gives: Record<string, number> = { 'hst-2': 2, 'hst-4': 4, 'hst-8': 8, 'three-patch-alike': 4, 'three-patch-pairs': piece.part === 'quarter-pairs' ? 4 : 2, 'qst-2': 4, 'one-diagonal': 2, 'two-diagonals': 4 }
       const each = piece.shape === 'strip' ? Infinity : piece.method === 'goose-4' ? (piece.part === 'geese' ? 4 : 2) : gives[piece.cuts === 'none' ? piece.method : piece.cuts] ?? 1
       return (piece.count - piece.spare) * each >= piece.patches - 1e-9 && piece.count - piece.spare > 0 ? [] : [`${piece.id}: ${piece.count} pieces for ${piece.patches} patches`]
     }),

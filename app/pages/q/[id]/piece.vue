@@ -110,13 +110,13 @@ const isStepping = computed(() => route.query.steps !== undefined)
     <template v-else>
       <div class="no-print mb-4 flex flex-wrap gap-2" role="tablist" aria-label="Blocks">
         <button v-for="(r, i) in recipes" :key="i" type="button" role="tab" class="button !px-3" :class="{ chosen: r === recipe }" :aria-selected="r === recipe" @click="chosen = i">
-          <DesignPicture :design="designOf(quilt, blockOf(quilt, r.block))" :colours="coloursOf(r)" :size="34" />{{ blockOf(quilt, r.block).name }}<span class="note figure">× {{ r.count }}</span>
+          <DesignPicture :design="designOf(quilt, blockOf(quilt, r.block))" :colours="coloursOf(r)" :size="34" :style="r.cell.mirror ? { transform: 'scaleX(-1)' } : {}" />{{ blockOf(quilt, r.block).name }}{{ r.cell.mirror ? ', mirrored' : '' }}<span class="note figure">× {{ r.count }}</span>
         </button>
       </div>
       <header class="mb-4 flex flex-wrap items-center gap-4">
         <div class="h-32 w-32 flex-none"><PictureView :picture="recipe.picture" :cloths="quilt.cloths" label="The block" /></div>
         <div>
-          <h2 class="text-2xl">{{ blockOf(quilt, recipe.block).name }}</h2>
+          <h2 class="text-2xl">{{ blockOf(quilt, recipe.block).name }}{{ recipe.cell.mirror ? ', mirrored' : '' }}</h2>
           <p class="figure !whitespace-normal">{{ recipe.count }} in these cloths<template v-if="versions > 1">, {{ ofBlock }} in all</template>; <Figure :path="`${recipe.path}.width`" title="Unfinished width" /> × <Figure :path="`${recipe.path}.height`" title="Unfinished height" /> unfinished</p>
           <div class="no-print mt-2 flex items-center gap-2">
             <button type="button" class="button icon" :disabled="madeBlocks === 0 || !store.canWrite" aria-label="One block fewer made" @click="countBlocks(recipe.block, -1)"><UIcon name="i-lucide-minus" class="size-5" /></button>

@@ -1,0 +1,29 @@
+import type { Point } from '../geometry/polygon'
+import type { Design } from './design'
+import type { BlockMake } from './demands'
+import type { UnitTree } from './unitTree'
+
+const known = new WeakMap<Design, boolean>()
+
+/** Whether a mirror shows the same block, perhaps turned: then a mirrored place takes no other pieces than an upright one. */
+export function isItsOwnMirrorImage(design: Design): boolean {
+  const found = known.get(design) ?? look(design, ([x, y]) => [design.width - x, y]).some(one => look(design, p => p)[0] === one)
+  known.set(design, found)
+  return found
+}
+
+/** What the design looks like after a move and each quarter turn that keeps its box. */
+function look({ width, height, patches }: Design, move: (p: Point) => Point): string[] {
+  const turns: ((p: Point) => Point)[] = [p => p, ([x, y]) => [width - x, height - y], ...(Math.abs(width - height) < 1e-9 ? [([x, y]: Point): Point => [height - y, x], ([x, y]: Point): Point => [y, width - x]] : [])]
+  return turns.map(turn => patches.map(patch => `${patch.role} ${patch.points.map(p => turn(move(p)).map(v => (v + 0).toFixed(4)).join()).sort().join(' ')}`).sort().join('|'))
+}
+
+/** How a block is sewn when it stands mirrored in the quilt: the same joins, seen in the mirror. */
+export function mirroredMake(make: BlockMake): BlockMake {
+  const flip = (polygon: readonly Point[]) => polygon.map(([x, y]): Point => [make.block.width - x, y])
+  const flipSeam = ([x, y]: Point): Point => [make.design.width - x, y]
+  const visit = (tree: UnitTree): UnitTree => 'unit' in tree
+    ? { unit: { ...tree.unit, patches: tree.unit.patches.map(patch => ({ ...patch, polygon: flip(patch.polygon) })) } }
+    : { join: [visit(tree.join[0]), visit(tree.join[1])], seam: [flipSeam(tree.seam[0]), flipSeam(tree.seam[1])], kind: tree.kind }
+  return { ...make, polygons: make.polygons.map(flip), units: visit(make.units) }
+}
