@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { goTo, layOutDemo, openDemo } from './support'
+import { goTo, openDemo } from './support'
 
 async function expectAccessible(page: Page, place: string) {
   // let what fades in be there: a half-seen text has half its contrast
@@ -51,9 +51,7 @@ for (const light of ['light', 'dark'] as const) {
 
 test('on a tablet nothing is wider than the screen', async ({ page }) => {
   await page.setViewportSize({ width: 820, height: 1180 })
-  await layOutDemo(page)
-  await page.getByRole('link').filter({ hasText: 'Berth four' }).click()
-  const quilt = page.url().replace(/\/design$/, '')
+  const quilt = await openDemo(page, 'Berth four')
   for (const station of ['Draft', 'Cloth', 'Cut', 'Piece', 'Finish', 'Diary']) {
     if (station === 'Draft') await page.goto(`${quilt}/draft`)
     else await goTo(page, station)
