@@ -1,4 +1,5 @@
 import type { Polygon } from '../geometry/polygon'
+import { letterAt } from '../quilt/letters'
 import { straightCuts } from './straightCuts'
 
 /** Patches sewn onto one paper, in the order of sewing: each seam is straight across all that lies there already. */
@@ -30,7 +31,6 @@ export function findFoundation(patches: readonly Polygon[]): Foundation | null {
     const key = members.join()
     const found = known.get(key)
     if (found !== undefined) return found
-    if (known.size > MOST_PARTS) isFewest = false
     const part = onePaper(patches, members) ?? best(members)
     known.set(key, part)
     return part
@@ -41,8 +41,13 @@ export function findFoundation(patches: readonly Polygon[]): Foundation | null {
       const one = solve(before)
       const other: Part | null = one && (fewest === null || papers(one) < papers(fewest) - 1) ? solve(after) : null
       if (one && other && (fewest === null || papers(one) + papers(other) < papers(fewest))) fewest = { join: [one, other] }
-      // two papers cannot be beaten where one does not do; and a search that grew too long takes what it has
-      if (fewest && (papers(fewest) === 2 || known.size > MOST_PARTS)) break
+      // two papers cannot be beaten where one does not do
+      if (fewest && papers(fewest) === 2) break
+      // a search that grew too long takes what it has, and says so
+      if (fewest && known.size > MOST_PARTS) {
+        isFewest = false
+        break
+      }
     }
     return fewest
   }
@@ -74,12 +79,8 @@ function numbered(whole: Part): Pick<Foundation, 'sections' | 'join'> {
   const sections: FoundationSection[] = []
   const visit = (part: Part): SectionTree => {
     if ('join' in part) return { join: [visit(part.join[0]), visit(part.join[1])] }
-    sections.push({ section: sectionName(sections.length), order: part.order })
+    sections.push({ section: letterAt(sections.length), order: part.order })
     return { section: sections.length - 1 }
   }
   return { join: visit(whole), sections }
-}
-
-function sectionName(index: number): string {
-  return index < 26 ? String.fromCharCode(65 + index) : sectionName(Math.floor(index / 26) - 1) + sectionName(index % 26)
 }

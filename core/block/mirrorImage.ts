@@ -7,13 +7,13 @@ const known = new WeakMap<Design, boolean>()
 
 /** Whether a mirror shows the same block, perhaps turned: then a mirrored place takes no other pieces than an upright one. */
 export function isItsOwnMirrorImage(design: Design): boolean {
-  const found = known.get(design) ?? look(design, ([x, y]) => [design.width - x, y]).some(one => look(design, p => p)[0] === one)
+  const found = known.get(design) ?? looks(design, ([x, y]) => [design.width - x, y]).includes(looks(design, p => p)[0]!)
   known.set(design, found)
   return found
 }
 
-/** What the design looks like after a move and each quarter turn that keeps its box. */
-function look({ width, height, patches }: Design, move: (p: Point) => Point): string[] {
+/** What the design looks like after a move and each quarter turn that keeps its box; the first is without a turn. */
+function looks({ width, height, patches }: Design, move: (p: Point) => Point): string[] {
   const turns: ((p: Point) => Point)[] = [p => p, ([x, y]) => [width - x, height - y], ...(Math.abs(width - height) < 1e-9 ? [([x, y]: Point): Point => [height - y, x], ([x, y]: Point): Point => [y, width - x]] : [])]
   return turns.map(turn => patches.map(patch => `${patch.role} ${patch.points.map(p => turn(move(p)).map(v => (v + 0).toFixed(4)).join()).sort().join(' ')}`).sort().join('|'))
 }

@@ -1,13 +1,12 @@
 import { countSeams } from '../block/sewingTree'
 import { expectedSeamTest, measuredBlock, measuredStage, seamError, sewnSeam } from '../made/measures'
+import { SEAM_TOLERANCE } from '../made/seamTest'
 import type { Check, Checker } from './check'
 
 /** Spread of measures beyond which something is off. Source: handbook §8. */
 const MOST_SPREAD = 1 / 2
 /** Blocks further apart than this cannot be eased together. */
 const MOST_SCATTER = 1 / 8
-/** A seam off by less than a thread or two is as good as right. */
-const SEAM_TOLERANCE = 1 / 64
 
 export const seamOff: Checker = ({ quilt }) => {
   const at = quilt.made.findLastIndex(entry => entry.what === 'seam-test')

@@ -1,10 +1,13 @@
-import { roundedSum, sumOf, type Sum } from '../measure/sum'
+import { sumOf, type Sum } from '../measure/sum'
 import type { Inches } from '../measure/ruler'
 import type { Quilt } from '../quilt/quilt'
 import { sewnSeam } from './measures'
 
 /** Strips sewn side by side to see what the machine's seam really takes. `sewn` and `off` once they were measured. */
 export interface SeamTest { strips: number, cut: Inches, expected: Sum, measured: Inches | null, sewn: Sum | null, off: Sum | null }
+
+/** A seam off by less than a thread or two is as good as right. */
+export const SEAM_TOLERANCE: Inches = 1 / 64
 
 /** Two strips of 3″, or of 8 cm, unless the quilter chose others. */
 const USUAL = { strips: 2, cut: { in: 3, cm: 8 / 2.54 } } as const
@@ -19,7 +22,7 @@ export function seamTest(quilt: Quilt): SeamTest {
   const sewn = sewnSeam(strips, cut, measured)
   return {
     strips, cut, expected, measured,
-    sewn: roundedSum([{ what: 'share-of-each-allowance', value: sewn }], sewn, [{ what: 'strips', count: strips, each: cut }, { what: 'measure', value: measured }, { what: 'allowances-in-seams', value: seams }]),
+    sewn: sumOf([{ what: 'share-of-each-allowance', value: sewn }], [{ what: 'strips', count: strips, each: cut }, { what: 'measure', value: measured }, { what: 'allowances-in-seams', value: seams }]),
     off: sumOf([{ what: 'seam-sewn', value: sewn }, { what: 'seam-wanted', value: -quilt.seam }]),
   }
 }

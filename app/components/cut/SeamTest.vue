@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Edit } from '~~/core/edits/edit'
 import { setMeasures } from '~~/core/edits/record'
+import { SEAM_TOLERANCE } from '~~/core/made/seamTest'
 import type { Inches } from '~~/core/measure/ruler'
 import type { Plan } from '~~/core/quilt/plan'
 import { CAUTIONS } from '~~/words/caution'
@@ -10,9 +11,7 @@ const { test } = defineProps<{ test: Plan['seamTest'] }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
 
 const speech = useSpeech()
-/** Less than a thread: as good as right. */
-const RIGHT: Inches = 1 / 64
-const isRight = computed(() => test.off !== null && Math.abs(test.off) < RIGHT)
+const isRight = computed(() => test.off !== null && Math.abs(test.off) < SEAM_TOLERANCE)
 /** Another number or width of strips is another test: what was measured of the old one no longer counts. */
 function choose(strips: number, cut: Inches) {
   emit('edit', 'strips of the seam test', setMeasures({ what: 'seam-test', strips, cut }))
