@@ -15,7 +15,7 @@ export function unitName(kind: UnitKind, count = 2): string {
 const METHODS: Readonly<Record<string, string>> = {
   'rectangle': 'cut singly', 'hst-single': 'one at a time, from triangles', 'hst-2': 'two at a time', 'hst-4': 'four at a time', 'hst-8': 'eight at a time',
   'qst-2': 'two at a time', 'qst-single': 'one at a time, from triangles', 'goose-flip': 'one at a time, flipped corners', 'goose-4': 'four at a time', 'goose-triangles': 'one at a time, from triangles',
-  'flip-corner': 'flipped corners', 'square-in-square-triangles': 'corner triangles', 'square-in-square-flip': 'flipped corners', 'strip-set': 'from a strip set', 'strip-angle': 'from strips cut at an angle', 'three-patch-pairs': 'in mirrored pairs', 'three-patch-alike': 'all alike, by half lines', 'triangle-single': 'from squares cut into triangles', 'foundation': 'on foundation papers', 'log': 'log by log', 'template': 'by template',
+  'flip-corner': 'flipped corners', 'square-in-square-triangles': 'corner triangles', 'square-in-square-flip': 'flipped corners', 'strip-set': 'from a strip set', 'strip-angle': 'from strips cut at an angle', 'wedge-strip-set': 'with their corners, from a strip set', 'three-patch-pairs': 'in mirrored pairs', 'three-patch-alike': 'all alike, by half lines', 'triangle-single': 'from squares cut into triangles', 'foundation': 'on foundation papers', 'log': 'log by log', 'template': 'by template',
 }
 
 export function methodName(method: string): string {
@@ -24,7 +24,7 @@ export function methodName(method: string): string {
 
 const PARTS: Readonly<Record<string, string>> = {
   'squares': 'squares', 'rectangles': 'rectangles', 'logs': 'logs', 'half-squares': 'for half-square triangles', 'quarters': 'for hourglasses', 'geese': 'for geese', 'points': 'for points',
-  'bases': 'bases', 'corners': 'corners', 'centres': 'centres', 'strips': 'strips for strip sets', 'angled-strips': 'strips to cut at an angle', 'foundation': 'for the papers', 'triangles': 'for triangles', 'quarter-pairs': 'for quarters', 'large-triangles': 'for large triangles', 'templates': 'by template', 'sashes': 'sashes', 'long-sashes': 'long sashes',
+  'bases': 'bases', 'corners': 'corners', 'centres': 'centres', 'strips': 'strips for strip sets', 'wedge-strips': 'strips for sets to cut in wedges', 'angled-strips': 'strips to cut at an angle', 'foundation': 'for the papers', 'triangles': 'for triangles', 'quarter-pairs': 'for quarters', 'large-triangles': 'for large triangles', 'templates': 'by template', 'sashes': 'sashes', 'long-sashes': 'long sashes',
   'long-sashes-joined': 'strips to join for long sashes', 'cornerstones': 'cornerstones', 'border': 'border strips', 'border-joined': 'strips to join for the border', 'binding': 'binding strips',
 }
 

@@ -38,6 +38,9 @@ export function stepParts({ code, data = {} }: Pick<Step, 'code' | 'data'>, spee
       case 'clean-angled-end': return `Cut the strip ${length('depth')} deep, single layer, right side up. Clean up its end at ${count('angle')}°.`
       case 'cut-parallels': return `Cut parallels ${length('step')} apart, measured square to the cut: ${count('count')} in all, up to ${count('gives')} from a strip.`
       case 'cut-end-for-end': return `Cut the pieces turning end for end, ${length('step')} along the strip for each: ${count('count')} in all, up to ${count('gives')} from a strip.`
+      case 'cut-wedges-in-turn': return `Cut wedges of ${count('angle')}° turning end for end, each with its blunt tip on one seam and its corner's edge, ${length('wide')} wide, on the far edge of the set: ${count('count')} in all, up to ${count('gives')} from a set. What lies between is over.`
+      case 'trim-corner-later': return `The corners come out too deep, with slanted ends: leave them. When the block is together, square it from its centre; until then a wedge with its corner takes up ${size()}.`
+      case 'sew-corner-to-wedge': return `Sew a corner to the base of each wedge, middles matched, with ${length('seam')}. Both edges are on the bias: do not pull.`
       case 'foundation-first': return `Paper ${name('section')}: lay patch ${count('number')} right side up under its number, on the unprinted side. Hold it to the light: it must reach ${length('seam')} past its lines all round.`
       case 'foundation-add': return `Paper ${name('section')}, patch ${count('number')}: lay it right sides together on what is there, turn the paper over and sew on the line, short stitches. Fold the paper back, trim to ${length('seam')}, flip and press.`
       case 'cut-once': return `Cut the ${length('side')} squares once, corner to corner. Bias edges now: handle them gently.`

@@ -1,14 +1,16 @@
 import { boundingBox, movePolygon, type Polygon } from '../geometry/polygon'
 import { sameLength } from '../measure/ruler'
 import { placePolygon, type Placement } from '../geometry/placement'
+import { askedFor } from '../methods/askedFor'
 import type { DressedPatch, DressedUnit, Stripes } from '../methods/method'
 import { blockOf, clothOf, designOf, type Block, type Cell, type Quilt } from '../quilt/quilt'
+import { cutLines } from './cutLines'
 import { finishedPatches, type Design } from './design'
 import type { Foundation } from './foundation'
 import { foundationOf, foundationTree, sewingOrderOf } from './howSewn'
 import type { SewingOrder, SewingTree } from './sewingTree'
 import { isItsOwnMirrorImage } from './mirrorImage'
-import { recogniseUnit, type Unit } from './unit'
+import { recogniseUnit, squareCorner, type Unit } from './unit'
 import { patchTree, unitTree, unitsOf, type UnitTree } from './unitTree'
 
 /** Which patch of which block a slot of the unit becomes. */
@@ -27,8 +29,11 @@ export interface UnitDemand {
   method: Block['method']
 }
 
-/** How a block is sewn, whatever its cloth. `papers`: on which it is sewn, when the quilter wants it so and it can be. */
-export interface BlockMake { block: Block, design: Design, order: SewingOrder, tree: SewingTree, units: UnitTree, polygons: Polygon[], papers: Foundation | null }
+/**
+ * How a block is sewn, whatever its cloth. `papers`: on which it is sewn, when the quilter wants it so and it can be. `cutLines`:
+ * of each patch, if it is cut by a template.
+ */
+export interface BlockMake { block: Block, design: Design, order: SewingOrder, tree: SewingTree, units: UnitTree, polygons: Polygon[], papers: Foundation | null, cutLines: Polygon[] }
 
 export function blockMake(quilt: Quilt, block: Block): BlockMake {
   const design = designOf(quilt, block)
@@ -36,7 +41,7 @@ export function blockMake(quilt: Quilt, block: Block): BlockMake {
   const polygons = finishedPatches(design, block.width, block.height)
   const papers = block.method === 'foundation' ? foundationOf(design) : null
   const tree = papers ? foundationTree(design, papers) : order.tree
-  return { block, design, order, tree, units: papers ? patchTree(tree, polygons) : unitTree(tree, polygons), polygons, papers }
+  return { block, design, order, tree, units: papers ? patchTree(tree, polygons) : unitTree(tree, polygons), polygons, papers, cutLines: cutLines(tree, polygons, quilt.seam) }
 }
 
 /**
@@ -103,7 +108,9 @@ export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell)
   const cloths = clothsOfCell(quilt, cell)
   const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
   const corner = boundingBox(unit.patches.flatMap(patch => patch.polygon))
-  const local = unit.patches.map(patch => ({ patch: patch.patch, polygon: movePolygon(patch.polygon, -corner.x, -corner.y) }))
+  const local = unit.patches.map(({ patch, polygon }) => ({ patch, polygon: movePolygon(polygon, -corner.x, -corner.y), cutLine: movePolygon(make.cutLines[patch]!, -corner.x, -corner.y) }))
+  // tips make a difference only to what is cut by its template
+  const isByTemplate = askedFor(make.block.method, unit.kind) === 'template' || (unit.kind === 'template' && !squareCorner(local[0]!.polygon))
   const hasUp = local.some(({ patch }) => clothOf(quilt, clothOfPatch(patch)).directional)
   const stripesOf = (patch: number): Stripes | undefined => stripesOfRole(quilt, make.block, make.design.patches[patch]!.role, clothOfPatch(patch))
   const isStriped = local.some(({ patch }) => stripesOf(patch))
@@ -112,8 +119,8 @@ export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell)
   const placements: Placement[] = hasUp ? [{ turn: cell.turn, mirror: cell.mirror }] : turns.map(turn => ({ turn, mirror: cell.mirror }))
   const [best] = placements.map((placement) => {
     const sideways = placement.turn % 180 !== 0
-    const placed = local.map(({ patch, polygon }) => ({ patch, polygon: placePolygon(polygon, placement, unit.width, unit.height) }))
-    const look = placed.map(({ patch, polygon }) => `${corners(polygon)}:${clothOfPatch(patch)}${stripesOf(patch) ?? ''}`).sort().join('|')
+    const placed = local.map(({ patch, polygon, cutLine }) => ({ patch, polygon: placePolygon(polygon, placement, unit.width, unit.height), cutLine: placePolygon(cutLine, placement, unit.width, unit.height) }))
+    const look = placed.map(({ patch, polygon, cutLine }) => `${corners(isByTemplate ? cutLine : polygon)}:${clothOfPatch(patch)}${stripesOf(patch) ?? ''}`).sort().join('|')
     return { placed, key: `${unit.kind}|${look}`, width: sideways ? unit.height : unit.width, height: sideways ? unit.width : unit.height }
     // lying rather than standing, so that a goose is given as 5 × 2¾ and not as 2¾ × 5
   }).sort((a, b) => Number(b.width >= b.height - 1e-9) - Number(a.width >= a.height - 1e-9) || (a.key < b.key ? -1 : 1))
@@ -121,7 +128,7 @@ export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell)
   const slots = recogniseUnit(placed.map(({ polygon }) => polygon), placed.map((_, i) => i))!.patches
   const patches = slots.map(({ slot, patch, polygon }): DressedPatch => {
     const cloth = clothOfPatch(placed[patch]!.patch), stripes = stripesOf(placed[patch]!.patch)
-    return { slot, cloth, polygon, ...(clothOf(quilt, cloth).directional || stripes ? { isUpright: true } : {}), ...(stripes ? { stripes } : {}) }
+    return { slot, cloth, polygon, cutLine: placed[patch]!.cutLine, ...(clothOf(quilt, cloth).directional || stripes ? { isUpright: true } : {}), ...(stripes ? { stripes } : {}) }
   })
   return { dressed: { key, kind: unit.kind, width, height, patches }, feeds: slots.map(({ slot, patch }) => ({ block: cell.block, slot, patch: placed[patch]!.patch })) }
 }

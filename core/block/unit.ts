@@ -24,7 +24,9 @@ export interface Unit {
 export function recogniseUnit(polygons: readonly Polygon[], members: readonly number[]): Unit | null {
   const parts = members.map((patch): Part => ({ patch, polygon: withoutIdleCorners(polygons[patch]!, TOLERANCE) }))
   const box = boundingBox(parts.flatMap(part => part.polygon))
-  // a unit fills its box; anything else is a part of the block
+  const wedge = corneredWedge(parts)
+  if (wedge) return { kind: 'wedge', width: box.width, height: box.height, patches: wedge }
+  // any other unit fills its box; what does not is a part of the block
   const filled = parts.reduce((sum, part) => sum + area(part.polygon), 0)
   if (Math.abs(filled - box.width * box.height) > TOLERANCE * Math.max(1, filled) && parts.length > 1) return null
   const patches = singlePatch(parts) ?? halfSquare(parts, box) ?? quarterSquare(parts, box) ?? threePatch(parts, box) ?? goose(parts, box) ?? corners(parts, box) ?? stripSet(parts, box)
@@ -157,6 +159,19 @@ function isWedge(polygon: Polygon): boolean {
   if (polygon.length !== 3 || squareCorner(polygon)) return false
   const sides = polygon.map((p, i) => Math.hypot(polygon[(i + 1) % 3]![0] - p[0], polygon[(i + 1) % 3]![1] - p[1]))
   return sides.some((side, i) => sameLength(side, sides[(i + 1) % 3]!))
+}
+
+/** A wedge with a corner of the block on its base: half a square whose long side is that base. */
+function corneredWedge(parts: readonly Part[]): UnitPatch[] | null {
+  if (parts.length !== 2) return null
+  const corner = parts.find(part => squareCorner(part.polygon)), wedge = parts.find(part => part !== corner)
+  if (!corner || !wedge || !isWedge(wedge.polygon)) return null
+  const { at } = squareCorner(corner.polygon)!
+  const base = corner.polygon.filter(point => !samePoint(point, at))
+  const tip = wedge.polygon.find(point => !base.some(end => samePoint(end, point)))!
+  const isOnBase = base.every(end => wedge.polygon.some(point => samePoint(point, end)))
+  const [left, right] = base.map(end => Math.hypot(end[0] - tip[0], end[1] - tip[1]))
+  return isOnBase && sameLength(left!, right!) ? [named('wedge', wedge), named('corner', corner)] : null
 }
 
 /** The right angle of a triangle with two equal legs, and the length of a leg; null for any other figure. */

@@ -108,7 +108,7 @@ function pieceId({ draft, along, method }: PieceOrder): string {
   if (draft.outline) parts.push(draft.hand ?? 'either', outlineKey(draft.outline))
   if (along) parts.push('along')
   else if (!draft.turn) parts.push(draft.isStriped ? 'striped' : 'upright')
-  if (method === 'strip-set') parts.push('set')
+  if (method === 'strip-set' || method === 'wedge-strip-set') parts.push('set')
   return parts.filter(part => part !== '').join('.')
 }
 

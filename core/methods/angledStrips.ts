@@ -1,10 +1,13 @@
+import { squareCorner } from '../block/unit'
 import { offsetPolygon } from '../geometry/offset'
 import type { Point, Polygon } from '../geometry/polygon'
 import { roundUpToRuler, type Inches } from '../measure/ruler'
 import { box, cloth, line, picture } from '../sewing/picture'
 import type { Step } from '../sewing/step'
-import { sewnAsCut } from './cutSize'
-import { hasUp, type DressedUnit, type Method, type PieceDraft, type Workroom } from './method'
+import { LEG_GAIN, sewnAsCut, trimmedLater } from './cutSize'
+import { pressAndTrim } from './finishing'
+import { hasUp, type DressedPatch, type DressedUnit, type Made, type Method, type PieceDraft, type Workroom } from './method'
+import { trianglePiece } from './pieces'
 
 /** How pieces lie in a strip: its depth, what each piece takes of its length, what the slant of the ends takes besides. */
 interface Lie { depth: Inches, pitch: Inches, ends: Inches, angleDeg: number }
@@ -22,7 +25,7 @@ export const angledStrips: Method = {
   id: 'strip-angle', kinds: ['diamond', 'wedge'],
   fits: (unit, room) => !hasUp(unit) && perStrip(lieOf(unit, room), room.usableWidth(unit.patches[0]!.cloth)) >= 1,
   make(unit, count, room) {
-    const [patch] = unit.patches
+    const [patch, corner] = unit.patches
     const lie = lieOf(unit, room)
     const usable = room.usableWidth(patch!.cloth)
     const most = perStrip(lie, usable)
@@ -42,8 +45,25 @@ export const angledStrips: Method = {
       { do: 'cut', code: 'clean-angled-end', data: { depth: lie.depth, angle: Math.round(lie.angleDeg * 10) / 10 }, picture: picture([cloth(patch!.cloth, box(0, 0, length, lie.depth))], cuts.slice(0, 1)) },
       { do: 'cut', code: isDiamond ? 'cut-parallels' : 'cut-end-for-end', data: { step: isDiamond ? lie.depth : lie.pitch, gives: most, count }, picture: picture([cloth(patch!.cloth, box(0, 0, length, lie.depth))], cuts) },
     ]
-    return { pieces, made: count, trim: false, seams: 0, cuts: 1 + 1 / most, biasEdges: isDiamond ? 2 : 1, steps }
+    const alone = { pieces, made: count, trim: false, seams: 0, cuts: 1 + 1 / most, biasEdges: isDiamond ? 2 : 1, steps }
+    return corner ? withCorner(alone, unit, corner, count, room) : alone
   },
+}
+
+/** The wedge's corner cut singly, as half of a square, and sewn to its base. */
+function withCorner(wedges: Made, unit: DressedUnit, corner: DressedPatch, count: number, room: Workroom): Made {
+  const size = trimmedLater(squareCorner(corner.polygon)!.leg + LEG_GAIN * room.seam, room)
+  const square = box(0, 0, size.cut, size.cut)
+  return {
+    ...wedges, pieces: [...wedges.pieces, trianglePiece(corner.cloth, 'triangles', size, count, [corner.slot], 'one-diagonal')],
+    trim: true, seams: 1, cuts: wedges.cuts + 0.5,
+    steps: [
+      ...wedges.steps,
+      { do: 'cut', code: 'cut-once', data: { side: size.cut }, picture: picture([cloth(corner.cloth, square)], [line('cut', square[3]!, square[1]!)]) },
+      { do: 'sew', code: 'sew-corner-to-wedge', data: { seam: room.seam }, picture: picture(unit.patches.map(patch => cloth(patch.cloth, patch.polygon))) },
+      ...pressAndTrim(unit, room, null),
+    ],
+  }
 }
 
 function perStrip(lie: Lie, usable: Inches): number {

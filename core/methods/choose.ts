@@ -1,8 +1,8 @@
 import type { UnitDemand } from '../block/demands'
-import { offsetPolygon } from '../geometry/offset'
-import { area as polygonArea, withoutIdleCorners } from '../geometry/polygon'
+import { area as polygonArea } from '../geometry/polygon'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import type { Quilt } from '../quilt/quilt'
+import { askedFor } from './askedFor'
 import { METHODS } from './index'
 import type { Made, Method, PieceDraft, Workroom } from './method'
 import { onStripes } from './stripes'
@@ -30,7 +30,7 @@ const EQUAL_CLOTH = 0.01
 
 /** All ways that fit, best first for the quilt's aim; a way that the quilter asked for comes first of all. */
 export function waysFor(demand: UnitDemand, quilt: Quilt, room: Workroom): Way[] {
-  const asked = askedFor(demand)
+  const asked = askedFor(demand.method, demand.unit.kind)
   const ways = METHODS
     .filter(method => method.kinds.includes(demand.unit.kind) && method.fits(demand.unit, room))
     // papers are a way of making a whole block, not one unit of it
@@ -50,12 +50,6 @@ export function waysFor(demand: UnitDemand, quilt: Quilt, room: Workroom): Way[]
   return ways.sort((a, b) => rank(a) - rank(b) || compare(score(a), score(b)))
 }
 
-/** The method the quilter asked for this kind of unit, if any. */
-export function askedFor(demand: UnitDemand): string | null {
-  if (demand.method === 'auto') return null
-  return typeof demand.method === 'string' ? demand.method : demand.method[demand.unit.kind] ?? null
-}
-
 function wayOf(method: Method, demand: UnitDemand, room: Workroom): Way {
   const plain = method.make(demand.unit, demand.count, room, demand.mirrored)
   const made = { ...plain, pieces: plain.pieces.map(draft => onStripes(draft, demand.unit)) }
@@ -66,7 +60,7 @@ function wayOf(method: Method, demand: UnitDemand, room: Workroom): Way {
   })
   const cloth = made.pieces.reduce((sum, piece, i) => sum + lengths[i]! * room.usableWidth(piece.cloth), 0)
   const area = made.pieces.reduce((sum, piece) => sum + piece.width * piece.height * wanted(piece), 0)
-  const used = demand.count * demand.unit.patches.reduce((sum, patch) => sum + polygonArea(offsetPolygon(withoutIdleCorners(patch.polygon, TOLERANCE), room.seam)), 0)
+  const used = demand.count * demand.unit.patches.reduce((sum, patch) => sum + polygonArea(patch.cutLine), 0)
   return {
     method, made, cloth, length: lengths.reduce((a, b) => a + b, 0), work: (made.seams + made.cuts) * demand.count, area, waste: 1 - used / area,
     fitsPieces: made.pieces.every(piece => !room.isInPieces(piece.cloth) || (Math.min(piece.width, piece.height) <= room.usableWidth(piece.cloth) + TOLERANCE && Math.max(piece.width, piece.height) <= room.longestStrip(piece.cloth) + TOLERANCE)),

@@ -12,7 +12,7 @@ export const LONG_SIDE_GAIN = 2 * (1 + Math.SQRT2)
 export interface CutSize { exact: Inches, cut: Inches }
 
 /** Trimmed after sewing: rounded up to the ruler. */
-export function trimmedLater(exact: Inches, room: Workroom): CutSize {
+export function trimmedLater(exact: Inches, room: Pick<Workroom, 'ruler'>): CutSize {
   return { exact, cut: roundUpToRuler(exact, room.ruler) }
 }
 

@@ -17,6 +17,7 @@ import { stripSet } from './stripSet'
 import { template } from './template'
 import { threePatchAlike, threePatchPairs } from './threePatch'
 import { triangleSingle } from './triangleSingle'
+import { wedgeStripSet } from './wedgeStripSet'
 
 /** Every way Wren knows of making a unit. A new one is a file of its own and a line here. */
 export const METHODS: readonly Method[] = [
@@ -25,6 +26,6 @@ export const METHODS: readonly Method[] = [
   flyingGooseFour, flyingGooseFlip, flyingGooseTriangles,
   quarterSquareTwo, quarterSquareSingle,
   flipCorner, squareInSquareTriangles, squareInSquareFlip,
-  threePatchAlike, threePatchPairs, angledStrips, triangleSingle,
+  threePatchAlike, threePatchPairs, angledStrips, wedgeStripSet, triangleSingle,
   template, foundation,
 ]

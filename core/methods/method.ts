@@ -22,6 +22,8 @@ export interface DressedPatch {
   slot: string
   cloth: string
   polygon: Polygon
+  /** How it is cut by a template: polygon and allowance, tips cut to fit. */
+  cutLine: Polygon
   /** Its print has an up, or its stripes a direction: it may not be cut turned. */
   isUpright?: boolean
   /** How stripes are to run in it, as it lies in the unit. */

@@ -2,15 +2,16 @@ import fc from 'fast-check'
 import { SHIPPED_DESIGNS } from '../block/designs'
 import { rolesOf } from '../block/design'
 import { offsetPolygon } from '../geometry/offset'
-import { area, boundingBox, withoutIdleCorners, type Polygon } from '../geometry/polygon'
+import { area, boundingBox, type Polygon } from '../geometry/polygon'
 import { planQuilt } from '../quilt/plan'
 import { readQuilt } from '../quilt/readQuilt'
+import { convexOverlap } from '../testing/overlap'
 import { METHODS } from './index'
 import type { DressedUnit, MethodId, Workroom } from './method'
 
 const room: Workroom = { seam: 1 / 4, ruler: 1 / 8, usableWidth: () => 41, longestStrip: () => 41, isInPieces: () => false, isDirectional: () => false, isDarker: () => true }
 const square = (f: number): Polygon => [[0, 0], [f, 0], [f, f], [0, f]]
-const unit = (kind: DressedUnit['kind'], width: number, height: number, patches: [string, string, Polygon][]): DressedUnit => ({ key: kind, kind, width, height, patches: patches.map(([slot, cloth, polygon]) => ({ slot, cloth, polygon })) })
+const unit = (kind: DressedUnit['kind'], width: number, height: number, patches: [string, string, Polygon][]): DressedUnit => ({ key: kind, kind, width, height, patches: patches.map(([slot, cloth, polygon]) => ({ slot, cloth, polygon, cutLine: offsetPolygon(polygon, room.seam) })) })
 const halfSquare = (f: number) => unit('half-square', f, f, [['first', 'a', [[0, 0], [f, 0], [0, f]]], ['second', 'b', [[f, 0], [f, f], [0, f]]]])
 const hourglass = (f: number) => unit('quarter-square', f, f, [
   ['north', 'a', [[0, 0], [f, 0], [f / 2, f / 2]]], ['east', 'b', [[f, 0], [f, f], [f / 2, f / 2]]], ['south', 'a', [[f, f], [0, f], [f / 2, f / 2]]], ['west', 'b', [[0, f], [0, 0], [f / 2, f / 2]]]])
@@ -95,11 +96,11 @@ test('what a way wastes is its area less the areas that are sewn in, for every u
     })
     if (!quilt.ok) throw new Error(design.id)
     for (const { demand, ways } of planQuilt(quilt.value).work.choices) {
-      const sewnIn = demand.count * demand.unit.patches.reduce((sum, patch) => sum + area(offsetPolygon(withoutIdleCorners(patch.polygon, 1e-6), 1 / 4)), 0)
+      const sewnIn = demand.count * demand.unit.patches.reduce((sum, patch) => sum + area(patch.cutLine), 0)
       for (const way of ways) {
         expect(way.area * (1 - way.waste)).toBeCloseTo(sewnIn, 6)
         // strips are cut across and shared; everything else is cut piece by piece and cannot use more than there is
-        if (way.method.id !== 'strip-set' && way.method.id !== 'strip-angle') expect(way.waste).toBeGreaterThan(-0.08)
+        if (way.method.id !== 'strip-set' && way.method.id !== 'strip-angle' && way.method.id !== 'wedge-strip-set') expect(way.waste).toBeGreaterThan(-0.08)
         expect(way.made.made).toBeGreaterThanOrEqual(demand.count)
       }
     }
@@ -146,4 +147,35 @@ test('every method of every shipped unit says its steps, and pictures them', () 
       }
     }
   }
+})
+
+test('wedges with their corners from one set: each holds the offset of wedge and corner, and they do not overlap', () => {
+  fc.assert(fc.property(fc.integer({ min: 32, max: 144 }).map(n => n / 8), fc.integer({ min: 1, max: 60 }), (side, count) => {
+    // one of the eight wedges of a block, its corner on it; tip at the middle of the block
+    const t = side / 2 * Math.tan(Math.PI / 8)
+    const kite = unit('wedge', side / 2, side / 2, [['wedge', 'a', [[0, side / 2], [t, 0], [side / 2, side / 2 - t]]], ['corner', 'b', [[t, 0], [side / 2, 0], [side / 2, side / 2 - t]]]])
+    const way = make('wedge-strip-set', kite, count)
+    const [middle, outer] = [way.pieces.filter(piece => piece.slots[0] === 'wedge'), way.pieces.filter(piece => piece.slots[0] === 'corner')]
+    expect(middle.reduce((sum, piece) => sum + piece.serves!, 0)).toBe(count)
+    // the handbook's altitude of a wedge, its tip cut off, fits between the far seam and the allowance at its base
+    expect(middle[0]!.height).toBeGreaterThanOrEqual(side / 2 + 3 * room.seam - 1e-9)
+    // the corner lies half as deep as the base is long, a right angle with its allowance
+    expect(outer[0]!.height).toBeGreaterThanOrEqual(t + room.seam * Math.SQRT2 + room.seam)
+    const { data, picture: drawn } = way.steps.find(step => step.code === 'cut-wedges-in-turn')!
+    const cuts = Array.from({ length: drawn.lines.length / 4 }, (_, i) => drawn.lines.slice(4 * i, 4 * i + 4).map(line => line.from))
+    const offset = offsetPolygon([[0, side / 2], [t, 0], [side / 2, 0], [side / 2, side / 2 - t]], room.seam)
+    // turned so that the tip is up, the widest part of the offset shape fits into the cut at its distance from the tip
+    const [edgeLeft, tipLeft, tipRight, edgeRight] = cuts[0]!
+    const turn = ([x, y]: readonly [number, number]) => [(x + y - side / 2) / Math.SQRT2, (x - y + side / 2) / Math.SQRT2] as const
+    const slope = (edgeRight![0] - tipRight![0]) / (edgeRight![1] - tipRight![1])
+    for (const corner of offset) {
+      const [across, down] = turn(corner)
+      const fromTip = Math.max(0, down + room.seam)
+      expect(Math.abs(across)).toBeLessThanOrEqual((tipRight![0] - tipLeft![0]) / 2 + fromTip * slope + 1e-6)
+      expect(fromTip).toBeLessThanOrEqual(edgeLeft![1] - tipLeft![1] + 1e-6)
+    }
+    for (const [i, cut] of cuts.slice(1).entries()) expect(convexOverlap(cuts[i]!, cut)).toBeLessThan(1e-6)
+    for (const [i, cut] of cuts.slice(2).entries()) expect(convexOverlap(cuts[i]!, cut)).toBeLessThan(1e-6)
+    expect(data!.gives).toBeGreaterThan(0)
+  }))
 })

@@ -1,20 +1,18 @@
 import { UNIT_KINDS } from '../block/unit'
-import { offsetPolygon } from '../geometry/offset'
-import { boundingBox, movePolygon, scalePolygon, withoutIdleCorners, type Polygon } from '../geometry/polygon'
-import { TOLERANCE } from '../measure/ruler'
+import { boundingBox, movePolygon, scalePolygon, type Point, type Polygon } from '../geometry/polygon'
+import type { Inches } from '../measure/ruler'
 import { cloth, picture } from '../sewing/picture'
 import type { Step } from '../sewing/step'
 import { pressAndTrim } from './finishing'
 import type { Hand, Method, PieceDraft } from './method'
 
-/** Any patch by its template: the offset of the finished patch, exact, sewn as cut. Serves every kind of unit. */
+/** Any patch by its template: the offset of the finished patch, its tips cut to fit, exact, sewn as cut. Serves every kind of unit. */
 export const template: Method = {
   id: 'template', kinds: UNIT_KINDS,
   fits: () => true,
   make(unit, count, room) {
     const pieces = unit.patches.map((patch): PieceDraft => {
-      const cutLine = offsetPolygon(withoutIdleCorners(patch.polygon, TOLERANCE), room.seam)
-      const { outline, hand } = patch.isUpright ? { outline: atOrigin(cutLine), hand: 'either' as Hand } : canonical(cutLine)
+      const { outline, hand } = patch.isUpright ? { outline: atOrigin(patch.cutLine), hand: 'either' as Hand } : canonical(patch.cutLine)
       const box = boundingBox(outline)
       return {
         cloth: patch.cloth, part: 'templates', shape: 'template', width: box.width, height: box.height, exact: { width: box.width, height: box.height },
@@ -55,6 +53,8 @@ function firstOfTurns(polygon: Polygon): { outline: Polygon, key: string } {
 }
 
 function atOrigin(polygon: Polygon): Polygon {
-  const box = boundingBox(polygon)
-  return movePolygon(polygon, -box.x, -box.y)
+  const { x, y } = boundingBox(polygon)
+  // like outlines from unlike places are to be the same number for number
+  const clean = (value: Inches) => Math.round(value * 1e6) / 1e6
+  return polygon.map(([px, py]): Point => [clean(px - x), clean(py - y)])
 }

@@ -1,7 +1,7 @@
+import { cutLines } from '../block/cutLines'
 import { finishedPatches, type Design } from '../block/design'
 import { sewingOrderOf } from '../block/howSewn'
 import type { SewingTree } from '../block/sewingTree'
-import { offsetPolygon } from '../geometry/offset'
 import { boundingBox, movePolygon, scalePolygon, withoutIdleCorners, type Point, type Polygon } from '../geometry/polygon'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { letterAt } from '../quilt/letters'
@@ -22,15 +22,22 @@ export interface Template {
   dots: Point[]
 }
 
-/** Every shape of a block once, however it is turned or mirrored, with how many of each hand one block takes. */
+/**
+ * Every shape of a block once, however it is turned or mirrored, with how many of each hand one block takes. Patches that differ
+ * only in how their tips are cut to fit their neighbours are shapes of their own.
+ */
 export function templatesOf(design: Design, width: Inches, height: Inches, seam: Inches): Template[] {
   const sx = width / design.width, sy = height / design.height
-  const dots = dotsOf(sewingOrderOf(design).tree).map(([x, y]): Point => [x * sx, y * sy])
+  const { tree } = sewingOrderOf(design)
+  const finished = finishedPatches(design, width, height)
+  const cuts = cutLines(tree, finished, seam)
+  const dots = dotsOf(tree).map(([x, y]): Point => [x * sx, y * sy])
   const templates = new Map<string, Template>()
-  finishedPatches(design, width, height).forEach((patch, i) => {
+  finished.forEach((patch, i) => {
     const seamLine = withoutIdleCorners(patch, TOLERANCE)
     const role = design.patches[i]!.role
-    const own = lookOf(seamLine), over = lookOf(scalePolygon(seamLine, -1, 1))
+    const cutLine = cuts[i]!
+    const own = lookOf(cutLine), over = lookOf(scalePolygon(cutLine, -1, 1))
     const known = templates.get(own) ?? templates.get(over)
     if (known) {
       if (templates.has(own)) known.count += 1
@@ -38,7 +45,6 @@ export function templatesOf(design: Design, width: Inches, height: Inches, seam:
       if (!known.roles.includes(role)) known.roles.push(role)
       return
     }
-    const cutLine = offsetPolygon(seamLine, seam)
     const { x, y } = boundingBox(cutLine)
     const move = (points: Polygon) => movePolygon(points, -x, -y)
     templates.set(own, {

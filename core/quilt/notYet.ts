@@ -10,9 +10,5 @@ export function notYet(file: ParsedQuilt): Problem[] {
     if (border.corners !== 'butted') refuse(['borders', i, 'corners'], typeof border.corners === 'string' ? border.corners : 'cornered')
   })
   if (file.binding && (file.binding.style === 'flanged' || file.binding.style === 'self')) refuse(['binding', 'style'], file.binding.style)
-  file.blocks.forEach((block, i) => {
-    if (typeof block.method !== 'object') return
-    for (const [kind, method] of Object.entries(block.method)) if (method === 'wedge-strip-set') refuse(['blocks', i, 'method', kind], method)
-  })
   return problems
 }
