@@ -97,25 +97,52 @@ function sewingOrder(plan: SeamPlan, choice: Choice, seams: readonly Seam[], cut
       waitsFor[partAt(over, at)]!.push({ on: partAt(i, place), step: { seam: i, enters: at, leaves: place } })
     }
   })
-  return topological(parts, waitsFor, part => weight(plan, seams[parts[part]!.seam]!))
+  const beside = (part: number) => parts[part]!.edges.flatMap(edge => [plan.arrangement.edges[edge]!.left, plan.arrangement.edges[edge]!.right])
+  return topological(parts, waitsFor, part => weight(plan, seams[parts[part]!.seam]!), beside)
 }
 
-/** Short seams between whole edges first; those that stop at a dot last, so that a bent join comes when both of its sides are there. */
+/**
+ * Short seams between whole edges first; those that stop at a dot last, so that a bent join comes when both of its sides are there.
+ * Of these the seams within come before those that lead to the edge of the part: first the star, then what is set in round it.
+ */
 function weight({ through }: SeamPlan, { corners, edges }: Seam): number {
-  const dots = [corners[0]!, corners.at(-1)!].filter(corner => through.get(corner)?.length === 0).length
-  return dots * 1000 + edges.length
+  const ends = [corners[0]!, corners.at(-1)!]
+  const dots = ends.filter(corner => through.get(corner)?.length === 0).length
+  const outer = ends.filter(corner => !through.has(corner)).length
+  return dots === 0 ? edges.length : 1000 * (1 + outer) + 100 * dots + edges.length
 }
 
-function topological(parts: SeamPart[], waitsFor: readonly { on: number, step: RingStep }[][], weightOf: (part: number) => number): { order: SeamPart[], ring: RingStep[] | null } {
+/** `beside`: the patches on both sides of a part. Of parts alike, those between fresh patches come first, so that pairs are sewn to pairs. */
+function topological(
+  parts: SeamPart[], waitsFor: readonly { on: number, step: RingStep }[][], weightOf: (part: number) => number, beside: (part: number) => readonly number[],
+): { order: SeamPart[], ring: RingStep[] | null } {
   const left = waitsFor.map(list => list.length)
   const followers: number[][] = parts.map(() => [])
   waitsFor.forEach((list, part) => list.forEach(({ on }) => followers[on]!.push(part)))
+  const rank = parts.map((_, part) => weightOf(part))
+  const besides = parts.map((_, part) => beside(part))
+  const partsBeside = new Map<number, number[]>()
+  besides.forEach((patches, part) => {
+    for (const patch of patches) {
+      const list = partsBeside.get(patch)
+      if (list) list.push(part)
+      else partsBeside.set(patch, [part])
+    }
+  })
+  const isFresh = parts.map(() => true)
   const ready = parts.flatMap((_, i) => left[i] === 0 ? [i] : [])
   const order: SeamPart[] = []
   while (ready.length > 0) {
-    ready.sort((a, b) => weightOf(b) - weightOf(a) || b - a)
-    const part = ready.pop()!
+    const part = ready.reduce((best, other) => rank[other]! < rank[best]! || (rank[other] === rank[best] && other < best) ? other : best)
+    ready.splice(ready.indexOf(part), 1)
     order.push(parts[part]!)
+    for (const patch of besides[part]!) {
+      for (const other of partsBeside.get(patch)!) {
+        if (isFresh[other]) rank[other]! += 0.5
+        isFresh[other] = false
+      }
+      partsBeside.set(patch, [])
+    }
     for (const follower of followers[part]!) if (--left[follower]! === 0) ready.push(follower)
   }
   return order.length === parts.length ? { order, ring: null } : { order, ring: ringAmong(waitsFor, left) }
