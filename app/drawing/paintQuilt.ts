@@ -1,4 +1,6 @@
-import { clothsOfCell, stripesOfRole } from '~~/core/block/demands'
+import { clothsOfCell, stripesOfPatch } from '~~/core/block/demands'
+import { finishedPatches } from '~~/core/block/design'
+import { placedAngle } from '~~/core/block/stripeDirection'
 import { placePolygon } from '~~/core/geometry/placement'
 import { drawnTop } from '~~/core/setting/parts'
 import type { Dimensions } from '~~/core/quilt/dimensions'
@@ -64,17 +66,19 @@ function paintBlock(quilt: Quilt, cell: Cell, width: number, height: number, gre
   canvas.width = width
   canvas.height = height
   const context = canvas.getContext('2d')!
-  const design = designOf(quilt, blockOf(quilt, cell.block))
+  const block = blockOf(quilt, cell.block)
+  const design = designOf(quilt, block)
+  const finished = finishedPatches(design, block.width, block.height)
   const cloths = clothsOfCell(quilt, cell)
   const sideways = cell.turn % 180 !== 0
   const sx = width / (sideways ? design.height : design.width), sy = height / (sideways ? design.width : design.height)
-  for (const patch of design.patches) {
+  for (const [i, patch] of design.patches.entries()) {
     const cloth = clothOf(quilt, cloths[patch.role]!)
-    const stripes = stripesOfRole(quilt, blockOf(quilt, cell.block), patch.role, cloth.id)
-    const turnDeg = stripes ? (cell.turn + (stripes === 'level' ? 90 : 0)) % 180 : 0
+    const stripes = stripesOfPatch(quilt, block, patch.role, cloth.id, finished[i]!)
+    const turnDeg = stripes === undefined ? 0 : placedAngle(stripes, cell)
     const fill = clothFill(context, grey ? { colour: grey(cloth.colour), pattern: 'plain' } : cloth, turnDeg)
     context.beginPath()
-    placePolygon(patch.points, cell, design.width, design.height).forEach(([x, y], i) => i === 0 ? context.moveTo(x * sx, y * sy) : context.lineTo(x * sx, y * sy))
+    placePolygon(patch.points, cell, design.width, design.height).forEach(([x, y], k) => k === 0 ? context.moveTo(x * sx, y * sy) : context.lineTo(x * sx, y * sy))
     context.closePath()
     context.fillStyle = fill
     context.fill()

@@ -2,7 +2,7 @@ import { boundingBox, movePolygon, type Polygon } from '../geometry/polygon'
 import { sameLength } from '../measure/ruler'
 import { placePolygon, type Placement } from '../geometry/placement'
 import { askedFor } from '../methods/askedFor'
-import type { DressedPatch, DressedUnit, Stripes } from '../methods/method'
+import type { DressedPatch, DressedUnit } from '../methods/method'
 import { blockOf, clothOf, designOf, type Block, type Cell, type Quilt } from '../quilt/quilt'
 import { cutLines } from './cutLines'
 import { finishedPatches, type Design } from './design'
@@ -10,6 +10,7 @@ import type { Foundation } from './foundation'
 import { foundationOf, foundationTree, sewingOrderOf } from './howSewn'
 import type { SewingOrder, SewingTree } from './sewingTree'
 import { isItsOwnMirrorImage } from './mirrorImage'
+import { placedAngle, stripeAngle } from './stripeDirection'
 import { recogniseUnit, squareCorner, type Unit } from './unit'
 import { patchTree, unitTree, unitsOf, type UnitTree } from './unitTree'
 
@@ -98,9 +99,10 @@ export function clothsOfCell(quilt: Quilt, cell: Pick<Cell, 'block' | 'cloths'>)
   return { ...blockOf(quilt, cell.block).cloths, ...cell.cloths }
 }
 
-/** How stripes are to run in the patches of a role: as the quilter said, where its cloth has stripes. */
-export function stripesOfRole(quilt: Quilt, block: Pick<Block, 'stripes'>, role: string, cloth: string): Stripes | undefined {
-  return clothOf(quilt, cloth).pattern === 'stripe' ? block.stripes[role] : undefined
+/** How stripes are to run in a patch, in degrees as drawn: as the quilter said for its role, where its cloth has stripes. */
+export function stripesOfPatch(quilt: Quilt, block: Pick<Block, 'stripes'>, role: string, cloth: string, polygon: Polygon): number | undefined {
+  const direction = clothOf(quilt, cloth).pattern === 'stripe' ? block.stripes[role] : undefined
+  return direction === undefined ? undefined : stripeAngle(direction, polygon)
 }
 
 /** A unit in the cloths of one place, turned to where like units look alike. */
@@ -112,23 +114,25 @@ export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell)
   // tips make a difference only to what is cut by its template
   const isByTemplate = askedFor(make.block.method, unit.kind) === 'template' || (unit.kind === 'template' && !squareCorner(local[0]!.polygon))
   const hasUp = local.some(({ patch }) => clothOf(quilt, clothOfPatch(patch)).directional)
-  const stripesOf = (patch: number): Stripes | undefined => stripesOfRole(quilt, make.block, make.design.patches[patch]!.role, clothOfPatch(patch))
-  const isStriped = local.some(({ patch }) => stripesOf(patch))
-  // a print keeps its up in the quilt; stripes keep their direction in the block, and look alike upside down
-  const turns = isStriped ? [0, 180] as const : [0, 90, 180, 270] as const
-  const placements: Placement[] = hasUp ? [{ turn: cell.turn, mirror: cell.mirror }] : turns.map(turn => ({ turn, mirror: cell.mirror }))
+  // a print keeps its up in the quilt; stripes are turned with their unit
+  const placements: Placement[] = hasUp ? [{ turn: cell.turn, mirror: cell.mirror }] : ([0, 90, 180, 270] as const).map(turn => ({ turn, mirror: cell.mirror }))
+  const stripesOf = (patch: number, placement: Placement): number | undefined => {
+    const angle = stripesOfPatch(quilt, make.block, make.design.patches[patch]!.role, clothOfPatch(patch), make.polygons[patch]!)
+    return angle === undefined ? undefined : placedAngle(angle, placement)
+  }
   const [best] = placements.map((placement) => {
     const sideways = placement.turn % 180 !== 0
-    const placed = local.map(({ patch, polygon, cutLine }) => ({ patch, polygon: placePolygon(polygon, placement, unit.width, unit.height), cutLine: placePolygon(cutLine, placement, unit.width, unit.height) }))
-    const look = placed.map(({ patch, polygon, cutLine }) => `${corners(isByTemplate ? cutLine : polygon)}:${clothOfPatch(patch)}${stripesOf(patch) ?? ''}`).sort().join('|')
+    const placed = local.map(({ patch, polygon, cutLine }) => ({ patch, polygon: placePolygon(polygon, placement, unit.width, unit.height), cutLine: placePolygon(cutLine, placement, unit.width, unit.height), stripes: stripesOf(patch, placement) }))
+    const look = placed.map(({ patch, polygon, cutLine, stripes }) => `${corners(isByTemplate ? cutLine : polygon)}:${clothOfPatch(patch)}${stripes ?? ''}`).sort().join('|')
     return { placed, key: `${unit.kind}|${look}`, width: sideways ? unit.height : unit.width, height: sideways ? unit.width : unit.height }
     // lying rather than standing, so that a goose is given as 5 × 2¾ and not as 2¾ × 5
   }).sort((a, b) => Number(b.width >= b.height - 1e-9) - Number(a.width >= a.height - 1e-9) || (a.key < b.key ? -1 : 1))
   const { placed, key, width, height } = best!
   const slots = recogniseUnit(placed.map(({ polygon }) => polygon), placed.map((_, i) => i))!.patches
   const patches = slots.map(({ slot, patch, polygon }): DressedPatch => {
-    const cloth = clothOfPatch(placed[patch]!.patch), stripes = stripesOf(placed[patch]!.patch)
-    return { slot, cloth, polygon, cutLine: placed[patch]!.cutLine, ...(clothOf(quilt, cloth).directional || stripes ? { isUpright: true } : {}), ...(stripes ? { stripes } : {}) }
+    const { cutLine, stripes, patch: drawn } = placed[patch]!
+    const cloth = clothOfPatch(drawn)
+    return { slot, cloth, polygon, cutLine, ...(clothOf(quilt, cloth).directional || stripes !== undefined ? { isUpright: true } : {}), ...(stripes === undefined ? {} : { stripes }) }
   })
   return { dressed: { key, kind: unit.kind, width, height, patches }, feeds: slots.map(({ slot, patch }) => ({ block: cell.block, slot, patch: placed[patch]!.patch })) }
 }

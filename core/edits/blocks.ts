@@ -1,4 +1,5 @@
 import { rolesOf, type Design } from '../block/design'
+import type { StripeDirection } from '../block/stripeDirection'
 import { parseLength } from '../measure/length'
 import type { Inches } from '../measure/ruler'
 import type { QuiltFile } from '../quilt/schema'
@@ -76,7 +77,7 @@ export function setMethod(blockId: string, kind: string, method: string | null):
 }
 
 /** How stripes run in a role of a block; null leaves them as they fall. */
-export function setStripes(blockId: string, role: string, stripes: 'upright' | 'level' | null): Edit {
+export function setStripes(blockId: string, role: string, stripes: StripeDirection | null): Edit {
   return file => ({
     ...file,
     blocks: file.blocks.map((block) => {

@@ -5,7 +5,7 @@ import type { Quilt } from '../quilt/quilt'
 import { askedFor } from './askedFor'
 import { METHODS } from './index'
 import type { Made, Method, PieceDraft, Workroom } from './method'
-import { onStripes } from './stripes'
+import { hasSlantedStripes, onStripes } from './stripes'
 
 /** One way of making the units of a demand, and what it costs. */
 export interface Way {
@@ -33,6 +33,7 @@ export function waysFor(demand: UnitDemand, quilt: Quilt, room: Workroom): Way[]
   const asked = askedFor(demand.method, demand.unit.kind)
   const ways = METHODS
     .filter(method => method.kinds.includes(demand.unit.kind) && method.fits(demand.unit, room))
+    .filter(method => method.id === 'template' || !hasSlantedStripes(demand.unit))
     // papers are a way of making a whole block, not one unit of it
     .filter(method => method.id !== 'foundation' || asked === 'foundation')
     .map(method => wayOf(method, demand, room))

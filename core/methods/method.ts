@@ -26,11 +26,9 @@ export interface DressedPatch {
   cutLine: Polygon
   /** Its print has an up, or its stripes a direction: it may not be cut turned. */
   isUpright?: boolean
-  /** How stripes are to run in it, as it lies in the unit. */
-  stripes?: Stripes
+  /** How stripes are to run in it, as it lies in the unit: degrees clockwise from upright, less than 180. */
+  stripes?: number
 }
-/** Stripes run along the cloth; in a patch they run up and down it, or across. */
-export type Stripes = 'upright' | 'level'
 
 /** What the methods need to know of the quilt they work for. */
 export interface Workroom {

@@ -1,4 +1,4 @@
-import type { Point } from '../geometry/polygon'
+import { boundingBox, type Point } from '../geometry/polygon'
 import type { DressedUnit, PieceDraft } from './method'
 
 /** Where a corner or a side comes to lie after a quarter turn clockwise. */
@@ -6,14 +6,19 @@ const TURNED: Readonly<Record<string, string>> = { nw: 'ne', ne: 'se', se: 'sw',
 /** Stripes look alike upside down: opposite corners of a square serve each other. */
 const ALIKE: Readonly<Record<string, string>> = { se: 'nw', sw: 'ne', south: 'north', west: 'east' }
 
+/** Whether stripes run slanted in one of its patches: then only a template can be laid on them. */
+export function hasSlantedStripes(unit: DressedUnit): boolean {
+  return unit.patches.some(({ stripes = 0 }) => stripes % 90 !== 0)
+}
+
 /**
- * A piece as it lies on striped cloth, whose stripes run along the length. Where they are to run level in the patch the piece is
- * cut a quarter turn round; and triangles from opposite corners of a square are counted together.
+ * A piece as it lies on striped cloth, whose stripes run along the length: turned until they run in it as they are to run in the
+ * patch. Triangles from opposite corners of a square are counted together.
  */
 export function onStripes(draft: PieceDraft, unit: DressedUnit): PieceDraft {
   const stripes = unit.patches.find(patch => draft.slots.includes(patch.slot))?.stripes
   if (stripes === undefined) return draft
-  const turned = { ...(stripes === 'level' ? quarterTurned(draft) : draft), isStriped: true }
+  const turned = { ...(stripes === 0 ? draft : stripes === 90 ? quarterTurned(draft) : slanted(draft, stripes)), isStriped: true }
   const { pool } = turned
   if (pool?.corner === undefined) return turned
   return { ...turned, pool: { ...pool, corner: ALIKE[pool.corner] ?? pool.corner, needed: Math.ceil(pool.needed / 2) } }
@@ -26,4 +31,12 @@ function quarterTurned(draft: PieceDraft): PieceDraft {
     ...(pool?.corner === undefined ? {} : { pool: { ...pool, corner: TURNED[pool.corner] } }),
     ...(outline ? { outline: outline.map(([x, y]): Point => [height - y, x]) } : {}),
   }
+}
+
+/** A template turned back by the angle of its stripes, so that they stand upright. */
+function slanted(draft: PieceDraft, degrees: number): PieceDraft {
+  const cos = Math.cos(degrees * Math.PI / 180), sin = Math.sin(degrees * Math.PI / 180)
+  const turned = draft.outline!.map(([x, y]): Point => [x * cos + y * sin, y * cos - x * sin])
+  const { x, y, width, height } = boundingBox(turned)
+  return { ...draft, width, height, exact: { width, height }, outline: turned.map(([px, py]): Point => [px - x, py - y]) }
 }

@@ -1,10 +1,13 @@
 import { cutLines } from '../block/cutLines'
 import { finishedPatches, type Design } from '../block/design'
+import { stripesOfPatch } from '../block/demands'
 import { sewingOrderOf } from '../block/howSewn'
 import type { SewingTree } from '../block/sewingTree'
+import { placedAngle } from '../block/stripeDirection'
 import { boundingBox, movePolygon, scalePolygon, withoutIdleCorners, type Point, type Polygon } from '../geometry/polygon'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { letterAt } from '../quilt/letters'
+import { designOf, type Block, type Quilt } from '../quilt/quilt'
 import { line, outline, text, type Drawing, type Mark } from './sheet'
 
 /** A shape to cut by: as it lies in the block, seen from the right side. */
@@ -20,13 +23,22 @@ export interface Template {
   cutLine: Polygon
   /** Corners of set-in joints: sew to the dot and no further. */
   dots: Point[]
+  /** How the grain, and with it the stripes of a striped cloth, runs in it: degrees clockwise from upright. */
+  grain: number
+}
+
+/** The templates of a block of this quilt, their grain along the stripes where its cloths have any. */
+export function templatesForBlock(quilt: Quilt, block: Block): Template[] {
+  return templatesOf(designOf(quilt, block), block.width, block.height, quilt.seam, (role, polygon) => stripesOfPatch(quilt, block, role, block.cloths[role]!, polygon))
 }
 
 /**
  * Every shape of a block once, however it is turned or mirrored, with how many of each hand one block takes. Patches that differ
- * only in how their tips are cut to fit their neighbours are shapes of their own.
+ * only in how their tips are cut to fit their neighbours, or in how their stripes run, are shapes of their own.
  */
-export function templatesOf(design: Design, width: Inches, height: Inches, seam: Inches): Template[] {
+export function templatesOf(
+  design: Design, width: Inches, height: Inches, seam: Inches, stripesOf: (role: string, polygon: Polygon) => number | undefined = () => undefined,
+): Template[] {
   const sx = width / design.width, sy = height / design.height
   const { tree } = sewingOrderOf(design)
   const finished = finishedPatches(design, width, height)
@@ -37,7 +49,8 @@ export function templatesOf(design: Design, width: Inches, height: Inches, seam:
     const seamLine = withoutIdleCorners(patch, TOLERANCE)
     const role = design.patches[i]!.role
     const cutLine = cuts[i]!
-    const own = lookOf(cutLine), over = lookOf(scalePolygon(cutLine, -1, 1))
+    const stripes = stripesOf(role, patch)
+    const own = lookOf(cutLine, stripes), over = lookOf(scalePolygon(cutLine, -1, 1), stripes === undefined ? undefined : placedAngle(stripes, { turn: 0, mirror: true }))
     const known = templates.get(own) ?? templates.get(over)
     if (known) {
       if (templates.has(own)) known.count += 1
@@ -48,21 +61,21 @@ export function templatesOf(design: Design, width: Inches, height: Inches, seam:
     const { x, y } = boundingBox(cutLine)
     const move = (points: Polygon) => movePolygon(points, -x, -y)
     templates.set(own, {
-      letter: letterAt(templates.size), roles: [role], count: 1, reversed: 0, seamLine: move(seamLine), cutLine: move(cutLine),
+      grain: stripes ?? 0, letter: letterAt(templates.size), roles: [role], count: 1, reversed: 0, seamLine: move(seamLine), cutLine: move(cutLine),
       dots: [...move(dots.filter(dot => seamLine.some(corner => Math.hypot(corner[0] - dot[0], corner[1] - dot[1]) < 1e-6)))],
     })
   })
   return [...templates.values()]
 }
 
-/** The same for a shape however it is turned by quarters. */
-function lookOf(polygon: Polygon): string {
+/** The same for a shape, and its stripes, however it is turned by quarters. */
+function lookOf(polygon: Polygon, stripes: number | undefined): string {
   let turned = polygon
-  return [0, 1, 2, 3].map(() => {
+  return ([0, 90, 180, 270] as const).map((turn) => {
     const { x, y } = boundingBox(turned)
     const key = turned.map(([px, py]) => `${(px - x).toFixed(4)},${(py - y).toFixed(4)}`).sort().join(' ')
     turned = turned.map(([px, py]): Point => [-py, px])
-    return key
+    return stripes === undefined ? key : `${key} ${placedAngle(stripes, { turn, mirror: false })}`
   }).sort()[0]!
 }
 
@@ -76,9 +89,11 @@ export interface TemplateWords { name: (template: Template) => string, count: (t
 export function templateDrawing(template: Template, words: TemplateWords): Drawing {
   const box = boundingBox(template.cutLine), inner = boundingBox(template.seamLine)
   const cx = inner.x + inner.width / 2, cy = inner.y + inner.height / 2
-  const reach = Math.min(inner.height * 0.35, 1.2)
+  const reach = Math.min((template.grain % 90 === 0 ? inner.height : Math.min(inner.width, inner.height)) * 0.35, 1.2)
+  const turn = template.grain * Math.PI / 180
+  const at = (x: number, y: number): Point => [cx + x * Math.cos(turn) - y * Math.sin(turn), cy + x * Math.sin(turn) + y * Math.cos(turn)]
   const arrow: Mark[] = [
-    line('arrow', [cx, cy + reach], [cx, cy - reach]), line('arrow', [cx - 0.06, cy - reach + 0.1], [cx, cy - reach], [cx + 0.06, cy - reach + 0.1]), line('arrow', [cx - 0.06, cy + reach - 0.1], [cx, cy + reach], [cx + 0.06, cy + reach - 0.1]),
+    line('arrow', at(0, reach), at(0, -reach)), line('arrow', at(-0.06, 0.1 - reach), at(0, -reach), at(0.06, 0.1 - reach)), line('arrow', at(-0.06, reach - 0.1), at(0, reach), at(0.06, reach - 0.1)),
   ]
   // the name stands below the shape: small shapes have no room inside
   return {

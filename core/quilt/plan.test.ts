@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { DEMO_QUILTS } from '../../demo'
+import type { StripeDirection } from '../block/stripeDirection'
 import { brokenRules, RULES } from '../testing/contractRules'
 import { randomQuilt } from '../testing/randomQuilt'
 import { planQuilt } from './plan'
@@ -112,7 +113,7 @@ describe('hands', () => {
 })
 
 describe('stripes', () => {
-  const striped = (design: string, cloths: Record<string, string>, stripes: Record<string, 'upright' | 'level'>, height = 9) => planOf({
+  const striped = (design: string, cloths: Record<string, string>, stripes: Record<string, StripeDirection>, height = 9) => planOf({
     ...berth, cloths: berth.cloths.map(cloth => cloth.id === 'soot' ? { ...cloth, pattern: 'stripe' } : cloth), borders: [], blocks: [{ id: 'one', design, width: 9, height, cloths, stripes }], setting: { across: 2, down: 2 },
   }).plan
   const of = (plan: ReturnType<typeof striped>) => plan.pieces.filter(piece => piece.cloth === 'soot' && piece.for.length > 0).map(piece => [piece.width, piece.height, piece.grain])
@@ -129,6 +130,25 @@ describe('stripes', () => {
     const plan = striped('pinwheel', { blade: 'soot', ground: 'cream' }, { blade: 'upright' })
     expect(plan.pieces.filter(piece => piece.cloth === 'soot' && piece.part === 'half-squares').reduce((sum, piece) => sum + piece.count, 0)).toBe(8)
     expect(plan.blocks[0]!.units.every(unit => unit.method === 'hst-single')).toBe(true)
+  })
+  test('along its own length a diamond stands on its tip between the stripes; the wedges of a ring are all alike', () => {
+    const height = 9 / Math.tan(Math.PI / 6)
+    const diamond = striped('diamond-in-rectangle', { diamond: 'soot', corner: 'cream' }, { diamond: 'lengthwise' }, height).pieces.find(piece => piece.cloth === 'soot' && piece.isStriped)!
+    expect(diamond.height).toBeGreaterThan(height)
+    expect(striped('diamond-in-rectangle', { diamond: 'soot', corner: 'cream' }, { diamond: 'crosswise' }, height).pieces.find(piece => piece.cloth === 'soot' && piece.isStriped)!.width).toBeCloseTo(diamond.height, 6)
+    // eight wedges at every eighth of a turn
+    const wedges = striped('kaleidoscope', { first: 'soot', second: 'soot', corner: 'cream' }, { first: 'lengthwise', second: 'lengthwise' }).pieces.filter(piece => piece.cloth === 'soot' && piece.isStriped)
+    expect(new Set(wedges.map(piece => `${piece.width.toFixed(3)} ${piece.height.toFixed(3)}`)).size).toBe(1)
+    expect(wedges.reduce((sum, piece) => sum + piece.count, 0)).toBe(32)
+  })
+  test('stripes along the sides of a split diamond meet in chevrons: its halves are mirror images on the cloth', () => {
+    const { pieces } = striped('split-diamond', { 'left half': 'soot', 'right half': 'soot', 'corner': 'cream' }, { 'left half': 30, 'right half': 150 }, 9 / Math.tan(Math.PI / 6))
+    const halves = pieces.filter(piece => piece.cloth === 'soot' && piece.isStriped)
+    expect(halves).toHaveLength(2)
+    const sides = halves.map(({ outline }) => outline!.map((p, i) => Math.atan2(outline![(i + 1) % outline!.length]![0] - p[0], outline![(i + 1) % outline!.length]![1] - p[1])))
+    // one long edge of each runs with the stripes
+    for (const angles of sides) expect(angles.some(angle => Math.abs(Math.sin(angle)) < 1e-6)).toBe(true)
+    expect(halves[0]!.width).toBeCloseTo(halves[1]!.width, 6)
   })
 })
 

@@ -8,6 +8,7 @@ import { fieldsFor, MOST_INCHES } from './fields'
 export const FORMAT = 'wren-quilt'
 export const VERSION = 1
 export const AIMS = ['least-cloth', 'fewest-steps', 'most-exact', 'from-precuts'] as const
+export const STRIPES = ['upright', 'level', 'lengthwise', 'crosswise'] as const
 export const SETTING_KINDS = ['straight', 'on-point', 'offset-rows', 'offset-columns'] as const
 
 /** The smallest thing that can be sewn, finished. */
@@ -39,8 +40,8 @@ function schemaFor(units: Units) {
   const block = z.object({
     id: f.id, name: f.text(200).optional(), design: f.id, size: finished().optional(), width: finished().optional(), height: finished().optional(),
     cloths: z.record(z.string(), f.id).default({}), method: method.default('auto'),
-    // for roles in striped cloth: whether the stripes run up the block or across it
-    stripes: z.record(z.string(), f.oneOf(['upright', 'level'])).default({}),
+    // for roles in striped cloth: how the stripes run in its patches; a number is degrees clockwise from upright
+    stripes: z.record(z.string(), z.union([z.literal(STRIPES), f.number(0, 180)], choice([...STRIPES, '0 to 180']))).default({}),
   }, object)
   const cell = z.object({
     block: f.id, turn: f.oneOf([0, 90, 180, 270]).default(0), mirror: f.flag.default(false), cloths: z.record(z.string(), f.id).default({}),

@@ -2,7 +2,7 @@ import { foundationOf } from '~~/core/block/howSewn'
 import { foundationPapers, paperDrawing } from '~~/core/paper/foundationPapers'
 import { pagesOf } from '~~/core/paper/pages'
 import type { PageKind, Sheet } from '~~/core/paper/sheet'
-import { templateDrawing, templatesOf } from '~~/core/paper/templates'
+import { templateDrawing, templatesForBlock } from '~~/core/paper/templates'
 import { clothOf, designOf, type Quilt } from '~~/core/quilt/quilt'
 import { pageWords, paperTitle, templateCount, templateName } from '~~/words/paper'
 import type { Speech } from '~~/words/speech'
@@ -14,7 +14,7 @@ export function papersFor(quilt: Quilt, blockId: string, what: 'templates' | 'pa
   const design = designOf(quilt, block)
   const blocks = quilt.setting.cells.flat().filter(cell => cell.block === blockId).length
   if (what === 'templates') {
-    const drawings = templatesOf(design, block.width, block.height, quilt.seam).map(template => templateDrawing(template, { name: templateName, count: one => templateCount(one, blocks) }))
+    const drawings = templatesForBlock(quilt, block).map(template => templateDrawing(template, { name: templateName, count: one => templateCount(one, blocks) }))
     return pagesOf(drawings, page, pageWords(`Templates: ${block.name}`, speech))
   }
   const foundation = foundationOf(design)

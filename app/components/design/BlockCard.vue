@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { rolesOf, type Design } from '~~/core/block/design'
+import { finishedPatches, rolesOf, type Design } from '~~/core/block/design'
 import { clothsOfCell } from '~~/core/block/demands'
 import { addBlock, mirrorCell, placeBlock, setBlocksHeight, setBlocksSize, setBlocksWidth, setCellCloth, setDesign, setRoleCloth, setStripes, turnCell } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
@@ -26,6 +26,7 @@ const designs = computed(() => [...quilt.designs.values()])
 const dressed = (candidate: Design) => Object.fromEntries(rolesOf(candidate).map((role, i) => [role, quilt.cloths.find(c => c.id === (block.value.cloths[role] ?? quilt.cloths[i % quilt.cloths.length]!.id))!.colour]))
 
 const isStriped = (id: string) => quilt.cloths.find(cloth => cloth.id === id)!.pattern === 'stripe'
+const patchesOf = (role: string) => finishedPatches(design.value, block.value.width, block.value.height).filter((_, i) => design.value.patches[i]!.role === role)
 function dress(role: string, cloth: string | null) {
   if (scope.value === 'here') emit('edit', 'cloth of one place', setCellCloth(row, column, role, cloth))
   else if (cloth) emit('edit', 'cloth', file => setRoleCloth(cell.value.block, role, cloth)(cell.value.cloths[role] === undefined ? file : setCellCloth(row, column, role, null)(file)))
@@ -78,7 +79,7 @@ function choose(candidate: Design) {
         :none="scope === 'here' ? 'as the others' : undefined"
         @choose="cloth => dress(role, cloth)"
       />
-      <label v-if="isStriped(cloths[role]!)" class="flex items-center gap-2"><span class="font-semibold">Stripes of {{ role }}</span><select class="field !w-auto" :value="block.stripes[role] ?? ''" @change="e => emit('edit', 'stripes', setStripes(cell.block, role, ((e.target as HTMLSelectElement).value || null) as 'upright' | 'level' | null))"><option value="">as they fall</option><option value="upright">up the block</option><option value="level">across it</option></select></label>
+      <StripesField v-if="isStriped(cloths[role]!)" :role="role" :value="block.stripes[role] ?? null" :patches="patchesOf(role)" @choose="stripes => emit('edit', 'stripes', setStripes(cell.block, role, stripes))" />
     </template>
     <DesignChooser v-model:open="isChoosing" :designs="designs" :colours="dressed" :title="scope === 'all' ? `Another block for all ${alike}` : 'Another block for this place'" @choose="choose">
       <template #own><NuxtLink class="button" :to="{ path: $route.path.replace(/design$/, 'draft'), query: { block: cell.block, blank: '' } }"><UIcon name="i-lucide-pencil-ruler" class="size-5" />Draw my own</NuxtLink></template>

@@ -2,9 +2,9 @@
 import type { PageKind } from '~~/core/paper/sheet'
 import { outlinesInDxf, outlinesInSvg, runMachine } from '~~/core/paper/cuttingMachine'
 import { templatesToSvg } from '~~/core/paper/outlineFiles'
-import { templatesOf } from '~~/core/paper/templates'
+import { templatesForBlock } from '~~/core/paper/templates'
 import type { PlannedBlock } from '~~/core/quilt/plannedBlock'
-import { blockOf, designOf, type Quilt } from '~~/core/quilt/quilt'
+import { blockOf, type Quilt } from '~~/core/quilt/quilt'
 import { sewingText } from '~~/words/drafting'
 import { formatLength } from '~~/words/length'
 import { plural } from '~~/words/speech'
@@ -21,7 +21,7 @@ const blocks = computed(() => quilt.setting.cells.flat().filter(cell => cell.blo
 const page = ref<PageKind>(quilt.units === 'cm' ? 'a4' : 'letter')
 const isMaking = ref(false)
 const run = shallowRef<{ kind: string, pieces: number, cutLength: number, seconds: number } | null>(null)
-const templates = computed(() => templatesOf(designOf(quilt, block.value), block.value.width, block.value.height, quilt.seam))
+const templates = computed(() => templatesForBlock(quilt, block.value))
 
 async function print(what: 'templates' | 'papers') {
   isMaking.value = true
