@@ -39,6 +39,6 @@ test('how a block is sewn, what is wrong with a drawing, what a page says', () =
   expect(sewingText({ setIn: 0, partial: 2, isProven: false, papers: null })).toContain('fewer might do')
   expect(draftFaultText({ code: 'gap-or-overlap', patch: 0, at: [1.25, 3] })).toContain('near 1.3 across, 3 down')
   expect(blockTroubleText({ code: 'curved', figure: 2, what: 'circle' })).toContain('Figure 2 (circle)')
-  expect(templateCount({ letter: 'A', roles: [], count: 4, reversed: 2, seamLine: [], cutLine: [], dots: [] }, 3)).toBe('cut 12, and 6 turned over')
+  expect(templateCount({ letter: 'A', roles: [], count: 4, reversed: 2, seamLine: [], cutLine: [], dots: [], grain: 0 }, 3)).toBe('cut 12, and 6 turned over')
   expect(pageWords('T', us).page(1, 2)).toContain('Page 1 of 2')
 })

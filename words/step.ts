@@ -47,7 +47,8 @@ export function stepParts({ code, data = {} }: Pick<Step, 'code' | 'data'>, spee
       case 'cut-twice': return `Cut the ${length('side')} squares on both diagonals.`
       case 'cut-large-twice-small-once': return `Cut the ${length('large')} squares on both diagonals, the ${length('small')} squares once.`
       case 'cut-corner-squares-once': return `Cut the ${length('side')} squares once, corner to corner, for the corners. The centre is ${length('centre')} square.`
-      case 'cut-template': return `Cut by the template, ${size()} over all${data.hand === 'left' || data.hand === 'right' ? `, ${name('hand')} hand` : ''}. Single layer, right side up.`
+      case 'cut-template': return `Cut by the template, ${size()} over all${data.hand === 'left' || data.hand === 'right' ? `, ${name('hand')} hand` : ''}.${count('pairs') === 0 ? ' Single layer, right side up.' : ''}`
+      case 'layer-both-hands': return `Lay two layers right sides together and cut through both: one piece of each hand. ${plural(count('pairs'), 'pair')} in all${count('alone') > 0 ? `; ${count('alone')} more of the ${name('hand')} hand from a single layer, right side up` : ''}.`
       case 'layer-and-mark': return `Lay two ${length('side')} squares right sides together, edges level. Mark one diagonal on the lighter one.`
       case 'layer-and-mark-both': return `Lay two ${length('side')} squares right sides together. Mark both diagonals on the lighter one.`
       case 'layer-two-on-large': return `Lay two ${length('small')} squares right sides down on opposite corners of the ${length('large')} square; they overlap a little in the middle. Mark the diagonal through both.`

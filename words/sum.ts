@@ -18,7 +18,7 @@ const NAMES: Readonly<Record<string, string>> = {
   'units-in-blocks': 'blocks', 'units-counted': 'counted in the quilt', 'pieces-of-cloth': 'pieces of cloth opened', 'whole': 'the whole cloth', 'area-used': 'in the pieces', 'area-of-pieces': 'area of the pieces', 'area-of-cloth': 'area of the cloth they take',
   'corner-square': 'square sewn on', 'lost-at-both-seams': 'lost to seams and the cut', 'strips-for-this': 'strips for this alone',
   'generous': 'to spare on a side', 'width-as-sold': 'width as sold', 'selvages': 'selvages', 'strip-width': 'width of the strip',
-  'largest': 'the largest', 'smallest': 'the smallest', 'mean': 'mean', 'expected': 'expected', 'segment': 'segment of the set', 'units-left-over': 'made beyond those needed',
+  'largest': 'the largest', 'smallest': 'the smallest', 'mean': 'mean', 'expected': 'expected', 'depth-with-allowance': 'depth of the shape, allowances within', 'half-base-of-the-cut': 'half its base as cut', 'half-tip-of-the-cut': 'half its tip as cut', 'width-of-the-tip': 'width of the blunt tip', 'slant-over-the-depth': 'slant of both sides over its depth', 'units-left-over': 'made beyond those needed',
   'share-of-each-allowance': 'what strips lose, shared among the allowances', 'allowances-in-seams': 'allowances in the seams', 'seam-sewn': 'seam as sewn', 'seam-wanted': 'seam wanted',
   'strips-laid': 'strips laid out', 'usable-there': 'usable width there', 'length-of-strip': 'length of the strip', 'depth-of-strip': 'depth of the strip', 'cut-from-it': 'cut from it', 'width-of-the-piece': 'width of the piece cut there',
   'deepest-piece': 'the deepest piece in it', 'pieces-of': 'pieces of', 'spare': 'spare', 'cloth': 'cloth', 'backing': 'backing',

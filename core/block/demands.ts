@@ -1,4 +1,5 @@
 import { boundingBox, movePolygon, type Polygon } from '../geometry/polygon'
+import { handedOutline } from '../geometry/handOf'
 import { sameLength } from '../measure/ruler'
 import { placePolygon, type Placement } from '../geometry/placement'
 import { askedFor } from '../methods/askedFor'
@@ -68,15 +69,28 @@ export function unitDemands(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>)
     }
   }
   const all = [...demands.values()]
-  return all.map(demand => demand.unit.kind === 'three-patch' ? { ...demand, mirrored: all.filter(other => isMirrorImage(demand, other)).reduce((sum, other) => sum + other.count, 0) } : demand)
+  return all.map((demand) => {
+    const isMirrorImage = demand.unit.kind === 'three-patch' ? isMirroredThreePatch : isMirroredPatch
+    const mirrored = demand.unit.kind !== 'three-patch' && demand.unit.patches.length > 1 ? [] : all.filter(other => isMirrorImage(demand, other))
+    return mirrored.length === 0 ? demand : { ...demand, mirrored: mirrored.reduce((sum, other) => sum + other.count, 0) }
+  })
 }
 
 /** Three-patch units of the same cloths whose quarters follow each other the other way round. */
-function isMirrorImage(one: UnitDemand, other: UnitDemand): boolean {
+function isMirroredThreePatch(one: UnitDemand, other: UnitDemand): boolean {
   const cloths = ({ unit }: UnitDemand) => ['half', 'first', 'second'].map(slot => unit.patches.find(patch => patch.slot === slot)?.cloth)
   if (other.unit.kind !== 'three-patch' || !sameLength(one.unit.width, other.unit.width) || JSON.stringify(one.method) !== JSON.stringify(other.method)) return false
   const [half, first, second] = cloths(one), [otherHalf, otherFirst, otherSecond] = cloths(other)
   return half === otherHalf && first === otherSecond && second === otherFirst && first !== second
+}
+
+/** Single patches of one cloth whose outlines are mirror images, and not alike however they are turned. */
+function isMirroredPatch(one: UnitDemand, other: UnitDemand): boolean {
+  if (one === other || other.unit.patches.length !== 1 || other.unit.kind !== one.unit.kind) return false
+  const [own, its] = [one.unit.patches[0]!, other.unit.patches[0]!]
+  if (own.cloth !== its.cloth || own.isUpright || its.isUpright || !sameLength(one.unit.width * one.unit.height, other.unit.width * other.unit.height)) return false
+  const { key, mirrored } = handedOutline(own.cutLine)
+  return key !== mirrored && handedOutline(its.cutLine).key === mirrored
 }
 
 /** Blocks that are made alike, counted. A turn makes a difference only to a cloth with an up; a mirror also to a block that is not its own mirror image. */

@@ -1,7 +1,8 @@
 import type { Feed } from '../block/demands'
 import type { Polygon } from '../geometry/polygon'
 import { lengthKey, type Inches } from '../measure/ruler'
-import type { Cuts, Hand, PieceDraft, Shape } from '../methods/method'
+import type { Hand } from '../geometry/handOf'
+import type { Cuts, PieceDraft, Shape } from '../methods/method'
 import { letterAt } from '../quilt/letters'
 
 /** A pile of like pieces on the cutting sheet. Cut sizes, seam included. */

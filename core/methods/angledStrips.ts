@@ -2,6 +2,7 @@ import { squareCorner } from '../block/unit'
 import { offsetPolygon } from '../geometry/offset'
 import type { Point, Polygon } from '../geometry/polygon'
 import { roundUpToRuler, type Inches } from '../measure/ruler'
+import { sumOf } from '../measure/sum'
 import { box, cloth, line, picture } from '../sewing/picture'
 import type { Step } from '../sewing/step'
 import { LEG_GAIN, sewnAsCut, trimmedLater } from './cutSize'
@@ -45,7 +46,7 @@ export const angledStrips: Method = {
       { do: 'cut', code: 'clean-angled-end', data: { depth: lie.depth, angle: Math.round(lie.angleDeg * 10) / 10 }, picture: picture([cloth(patch!.cloth, box(0, 0, length, lie.depth))], cuts.slice(0, 1)) },
       { do: 'cut', code: isDiamond ? 'cut-parallels' : 'cut-end-for-end', data: { step: isDiamond ? lie.depth : lie.pitch, gives: most, count }, picture: picture([cloth(patch!.cloth, box(0, 0, length, lie.depth))], cuts) },
     ]
-    const alone = { pieces, made: count, trim: false, seams: 0, cuts: 1 + 1 / most, biasEdges: isDiamond ? 2 : 1, steps }
+    const alone = { pieces, made: count, trim: false, seams: 0, cuts: 1 + 1 / most, biasEdges: isDiamond ? 2 : 1, steps, lengths: { pitch: sumOf([{ what: 'half-base-of-the-cut', value: (lie.pitch + lie.ends) / 2 }, { what: 'half-tip-of-the-cut', value: (lie.pitch - lie.ends) / 2 }]) } }
     return corner ? withCorner(alone, unit, corner, count, room) : alone
   },
 }

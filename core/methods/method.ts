@@ -1,6 +1,8 @@
 import type { UnitKind } from '../block/unit'
+import type { Hand } from '../geometry/handOf'
 import type { Polygon } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
+import type { Sum } from '../measure/sum'
 import type { Step } from '../sewing/step'
 
 export const METHOD_IDS = [
@@ -46,7 +48,6 @@ export interface Workroom {
 
 export type Shape = 'square' | 'rectangle' | 'strip' | 'wedge' | 'template'
 export type Cuts = 'none' | 'one-diagonal' | 'two-diagonals' | 'angle'
-export type Hand = 'either' | 'left' | 'right'
 
 /** A piece to be cut, before like pieces of the whole quilt are gathered. */
 export interface PieceDraft {
@@ -94,6 +95,8 @@ export interface Made {
   mirrored?: number
   /** What the cut-off corners would make, if their seam is sewn before they are cut off. */
   bonus?: Bonus | undefined
+  /** Lengths that the steps speak of and that are no piece's size, with their reasons. */
+  lengths?: Readonly<Record<string, Sum>>
 }
 
 /** Small half-squares from corners that were sewn on, flipped and cut off. */

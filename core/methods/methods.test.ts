@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { SHIPPED_DESIGNS } from '../block/designs'
 import { rolesOf } from '../block/design'
 import { offsetPolygon } from '../geometry/offset'
-import { area, boundingBox, type Polygon } from '../geometry/polygon'
+import { area, boundingBox, signedArea, type Polygon } from '../geometry/polygon'
 import { planQuilt } from '../quilt/plan'
 import { readQuilt } from '../quilt/readQuilt'
 import { convexOverlap } from '../testing/overlap'
@@ -178,4 +178,17 @@ test('wedges with their corners from one set: each holds the offset of wedge and
     for (const [i, cut] of cuts.slice(2).entries()) expect(convexOverlap(cuts[i]!, cut)).toBeLessThan(1e-6)
     expect(data!.gives).toBeGreaterThan(0)
   }))
+})
+
+test('two layers give one of each hand: as many pairs as both are wanted, the rest from a single layer', () => {
+  const slant = unit('template', 2, 3, [['patch', 'a', [[0, 0], [2, 0], [1, 3], [0, 3]]]])
+  const steps = (mirrored: number) => METHODS.find(method => method.id === 'template')!.make(slant, 6, room, mirrored).steps
+  expect(steps(0).map(step => step.code)).toEqual(['cut-template'])
+  const [layer, cut] = steps(8)
+  expect([layer!.data!.pairs, layer!.data!.alone, layer!.data!.hand]).toEqual([6, 2, cut!.data!.hand === 'left' ? 'right' : 'left'])
+  // the two pieces beside the layers are mirror images
+  const [, , one, other] = layer!.picture.shapes
+  expect(Math.sign(signedArea(one!.points))).toBe(-Math.sign(signedArea(other!.points)))
+  // and one that is its own mirror image needs no second layer
+  expect(METHODS.find(method => method.id === 'template')!.make(unit('template', 2, 2, [['patch', 'a', [[0, 0], [2, 0], [1, 2]]]]), 6, room, 6).steps).toHaveLength(1)
 })

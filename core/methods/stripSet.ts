@@ -1,5 +1,6 @@
 import { boundingBox } from '../geometry/polygon'
 import { roundUpToRuler } from '../measure/ruler'
+import { roundedSum } from '../measure/sum'
 import { box, cloth, line, picture, type PictureShape } from '../sewing/picture'
 import { sewnAsCut } from './cutSize'
 import { pressAndTrim } from './finishing'
@@ -29,6 +30,7 @@ export const stripSet: Method = {
       return [...(whole > 0 ? [strip(usable, whole, whole * perSet)] : []), ...(rest > 0 ? [strip(restLength, 1, rest)] : [])]
     })
     return {
+      lengths: { segment: roundedSum([{ what: 'finished', value: beside ? unit.height : unit.width }, { what: 'seams', count: 2, each: room.seam }], segment) },
       pieces, made: count, trim: false, seams: (unit.patches.length - 1) / perSet * 2, cuts: 1, biasEdges: 0,
       steps: [
         { do: 'sew', code: 'sew-strips-along', data: { seam: room.seam, sets: whole + (rest > 0 ? 1 : 0), strips: unit.patches.length }, picture: setPicture(unit, beside, usable, segment, false, room) },
@@ -46,8 +48,8 @@ function liesBeside(unit: DressedUnit): boolean {
   return unit.patches.every(patch => Math.abs(boundingBox(patch.polygon).height - unit.height) < 1e-6)
 }
 
-/** How wide the segments of a strip set are cut. */
-export function stripSetSegment(unit: DressedUnit, room: Workroom): number {
+/** How wide the segments are cut. */
+function stripSetSegment(unit: DressedUnit, room: Workroom): number {
   return sewnAsCut((liesBeside(unit) ? unit.height : unit.width) + 2 * room.seam, room).cut
 }
 

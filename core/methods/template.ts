@@ -1,28 +1,33 @@
 import { UNIT_KINDS } from '../block/unit'
-import { boundingBox, movePolygon, scalePolygon, type Point, type Polygon } from '../geometry/polygon'
-import type { Inches } from '../measure/ruler'
-import { cloth, picture } from '../sewing/picture'
+import { atOrigin, handedOutline, type Hand } from '../geometry/handOf'
+import { boundingBox, movePolygon, scalePolygon, type Polygon } from '../geometry/polygon'
+import { cloth, line, picture, type Picture } from '../sewing/picture'
 import type { Step } from '../sewing/step'
 import { pressAndTrim } from './finishing'
-import type { Hand, Method, PieceDraft } from './method'
+import type { Method, PieceDraft } from './method'
 
 /** Any patch by its template: the offset of the finished patch, its tips cut to fit, exact, sewn as cut. Serves every kind of unit. */
 export const template: Method = {
   id: 'template', kinds: UNIT_KINDS,
   fits: () => true,
-  make(unit, count, room) {
+  make(unit, count, room, mirrored = 0) {
     const pieces = unit.patches.map((patch): PieceDraft => {
-      const { outline, hand } = patch.isUpright ? { outline: atOrigin(patch.cutLine), hand: 'either' as Hand } : canonical(patch.cutLine)
+      const { outline, hand } = patch.isUpright ? { outline: atOrigin(patch.cutLine), hand: 'either' as Hand } : handedOutline(patch.cutLine)
       const box = boundingBox(outline)
       return {
         cloth: patch.cloth, part: 'templates', shape: 'template', width: box.width, height: box.height, exact: { width: box.width, height: box.height },
         cuts: 'angle', hand, outline, turn: !patch.isUpright, count, slots: [patch.slot],
       }
     })
-    const cut: Step[] = unit.patches.map((patch, i) => ({
-      do: 'cut', code: 'cut-template', data: { width: pieces[i]!.width, height: pieces[i]!.height, hand: pieces[i]!.hand ?? 'either' },
-      picture: picture([cloth(null, pieces[i]!.outline!), cloth(patch.cloth, movePolygon(pieces[i]!.outline!, 0, 0))]),
+    const [only] = pieces
+    const pairs = pieces.length === 1 && only!.hand !== 'either' ? Math.min(count, mirrored) : 0
+    const cut: Step[] = pieces.map(piece => ({
+      do: 'cut', code: 'cut-template', data: { width: piece.width, height: piece.height, hand: piece.hand ?? 'either', pairs }, picture: picture([cloth(piece.cloth, piece.outline!)]),
     }))
+    if (pairs > 0) {
+      const alone = count > mirrored ? only!.hand! : only!.hand === 'left' ? 'right' : 'left'
+      cut.unshift({ do: 'layer', code: 'layer-both-hands', data: { pairs, alone: Math.abs(count - mirrored), hand: alone }, picture: bothHands(only!.outline!, only!.cloth) })
+    }
     return {
       pieces, made: count, trim: false, seams: unit.patches.length - 1, cuts: unit.patches.length, biasEdges: 0,
       steps: unit.patches.length === 1 ? cut : [...cut, { do: 'sew', code: 'sew-patches', data: { seam: room.seam }, picture: picture(unit.patches.map(p => cloth(p.cloth, p.polygon))) }, ...pressAndTrim(unit, room, null)],
@@ -30,31 +35,15 @@ export const template: Method = {
   },
 }
 
-/**
- * One outline for a patch however it is turned by quarters, and its hand: of a figure and its mirror image the one whose
- * outline sorts first is the left, the other the right.
- */
-function canonical(polygon: Polygon): { outline: Polygon, hand: Hand } {
-  const own = firstOfTurns(polygon)
-  const mirrored = firstOfTurns(scalePolygon(polygon, -1, 1))
-  return { outline: own.outline, hand: own.key === mirrored.key ? 'either' : own.key < mirrored.key ? 'left' : 'right' }
-}
-
-function firstOfTurns(polygon: Polygon): { outline: Polygon, key: string } {
-  let turned = polygon
-  let best: { outline: Polygon, key: string } | null = null
-  for (let quarter = 0; quarter < 4; quarter++) {
-    const outline = atOrigin(turned)
-    const key = outline.map(([x, y]) => `${x.toFixed(4)},${y.toFixed(4)}`).sort().join(' ')
-    if (best === null || key < best.key) best = { outline, key }
-    turned = turned.map(([x, y]) => [-y, x] as const)
-  }
-  return best!
-}
-
-function atOrigin(polygon: Polygon): Polygon {
-  const { x, y } = boundingBox(polygon)
-  // like outlines from unlike places are to be the same number for number
-  const clean = (value: Inches) => Math.round(value * 1e6) / 1e6
-  return polygon.map(([px, py]): Point => [clean(px - x), clean(py - y)])
+/** Two layers right sides together, the upper one a little aside, the template cut through both; and beside them the two pieces that come of it. */
+function bothHands(outline: Polygon, name: string): Picture {
+  const { width, height } = boundingBox(outline)
+  const room = Math.max(width, height) * 0.14
+  const sheet = (x: number, y: number): Polygon => [[x, y], [x + width + 2 * room, y], [x + width + 2 * room, y + height + 2 * room], [x, y + height + 2 * room]]
+  const laid = movePolygon(outline, room * 1.5, room)
+  const beside = width + 5 * room
+  return picture([
+    cloth(name, sheet(0, room / 2)), cloth(name, sheet(room / 2, 0), 'wrong'),
+    cloth(name, movePolygon(outline, beside, room)), cloth(name, movePolygon(scalePolygon(outline, -1, 1), beside + 2 * width + room, room)),
+  ], laid.map((from, i) => line('cut', from, laid[(i + 1) % laid.length]!)))
 }

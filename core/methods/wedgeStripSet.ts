@@ -1,4 +1,5 @@
 import { roundUpToRuler, type Inches } from '../measure/ruler'
+import { sumOf } from '../measure/sum'
 import type { Point, Polygon } from '../geometry/polygon'
 import { box, cloth, line, picture, unfinished, type Picture } from '../sewing/picture'
 import type { Step } from '../sewing/step'
@@ -42,6 +43,7 @@ export const wedgeStripSet: Method = {
     return {
       pieces: [...(whole > 0 ? strips(whole, usable, whole * most) : []), ...(rest > 0 ? strips(1, restLength, rest) : [])],
       made: count, trim: true, seams: 4 / most, cuts: 4, biasEdges: 2, steps,
+      lengths: { wide: sumOf([{ what: 'width-of-the-tip', value: set.narrow }, { what: 'slant-over-the-depth', value: set.wide - set.narrow }]) },
     }
   },
 }

@@ -1,5 +1,6 @@
 import type { Piece } from '../cutting/gather'
-import { roundedSum, sumOf, type Sum } from '../measure/sum'
+import type { Inches } from '../measure/ruler'
+import { roundedSum, sumOf, type Sum, type Term } from '../measure/sum'
 import { FOUNDATION_EXTRA } from '../methods/foundation'
 import type { Quilt } from './quilt'
 
@@ -18,9 +19,18 @@ export function countSum(piece: Piece): Sum {
 export function cutSums(quilt: Quilt, piece: Piece, path: string, put: Put): void {
   for (const side of ['width', 'height'] as const) {
     const cut = piece[side], exact = piece.exact[side]
-    const terms = piece.shape === 'strip'
-      ? [{ what: 'length', value: exact }]
-      : piece.shape === 'template' ? [{ what: 'outline-box', value: exact }] : piece.part === 'foundation' ? [{ what: 'finished', value: exact - 2 * FOUNDATION_EXTRA }, { what: 'generous', count: 2, each: FOUNDATION_EXTRA }] : [{ what: 'finished', value: exact - 2 * quilt.seam }, { what: 'seams', count: 2, each: quilt.seam }]
-    put(`${path}.${side}`, roundedSum(terms, cut))
+    put(`${path}.${side}`, roundedSum(cutTerms(quilt, piece, side, exact), cut))
   }
 }
+
+function cutTerms({ seam }: Quilt, piece: Piece, side: 'width' | 'height', exact: Inches): Term[] {
+  const isAcross = piece.shape === 'strip' && side === 'height'
+  if (isAcross && SLANTED.has(piece.part)) return [{ what: 'depth-with-allowance', value: exact }]
+  if (piece.shape === 'strip' && !(isAcross && piece.part === 'strips')) return [{ what: 'length', value: exact }]
+  if (piece.shape === 'template') return [{ what: 'outline-box', value: exact }]
+  if (piece.part === 'foundation') return [{ what: 'finished', value: exact - 2 * FOUNDATION_EXTRA }, { what: 'generous', count: 2, each: FOUNDATION_EXTRA }]
+  return [{ what: 'finished', value: exact - 2 * seam }, { what: 'seams', count: 2, each: seam }]
+}
+
+/** Strips from which pieces are cut at an angle: as deep as the cut-out shape. */
+const SLANTED = new Set(['angled-strips', 'wedge-strips'])

@@ -88,7 +88,7 @@ export function planQuilt(quilt: Quilt, search: Search = QUICK): { plan: Plan, w
     binding: binding && { style: binding.style, length: binding.length.total, strips: binding.strips.total, strip: binding.strip, buy: binding.buy.total, overlap: binding.overlap.total },
     seamTest: { ...test, expected: test.expected.total, sewn: test.sewn?.total ?? null, off: test.off?.total ?? null },
   }
-  planSums({ quilt, dimensions, needs, pieces, blocks: parts.blocks, rough: dimensions.top.strips.map(strip => rough.get(`${strip.border} ${strip.side}`)!), backing, batting, binding, seamTest: test, patches: patchCounts(quilt) }, put)
+  planSums({ quilt, dimensions, needs, pieces, blocks: parts.blocks, choices, rough: dimensions.top.strips.map(strip => rough.get(`${strip.border} ${strip.side}`)!), backing, batting, binding, seamTest: test, patches: patchCounts(quilt) }, put)
   return { plan: { ...parts, sums, checks: checkQuilt({ ...work, plan: parts }) }, work }
 }
 

@@ -5,6 +5,7 @@ import type { Backing } from '../layers/backing'
 import { needSums } from '../cloth/needSums'
 import type { SeamTest } from '../made/seamTest'
 import { sumOf, type Sum, type Term } from '../measure/sum'
+import type { Choice } from '../methods/choose'
 import type { Dimensions } from './dimensions'
 import { countSum, cutSums } from './pieceSums'
 import { blockSums, type PlannedBlock } from './plannedBlock'
@@ -16,6 +17,7 @@ interface Parts {
   needs: readonly ClothNeed[]
   pieces: readonly Piece[]
   blocks: readonly PlannedBlock[]
+  choices: readonly Choice[]
   rough: readonly Sum[]
   backing: Backing | null
   batting: { width: Sum, height: Sum } | null
@@ -25,7 +27,7 @@ interface Parts {
 }
 
 /** Puts the reason for every computed number of the plan under the number's path in it; the stages put theirs themselves. */
-export function planSums({ quilt, dimensions, needs, pieces, blocks, rough, backing, batting, binding, seamTest, patches }: Parts, keep: (path: string, sum: Sum) => void): void {
+export function planSums({ quilt, dimensions, needs, pieces, blocks, choices, rough, backing, batting, binding, seamTest, patches }: Parts, keep: (path: string, sum: Sum) => void): void {
   const put = (path: string, sum: Sum | null | undefined) => {
     if (sum) keep(path, sum)
   }
@@ -52,7 +54,7 @@ export function planSums({ quilt, dimensions, needs, pieces, blocks, rough, back
     put(`pieces.${i}.count`, countSum(piece))
     cutSums(quilt, piece, `pieces.${i}`, keep)
   })
-  blocks.forEach((block, b) => blockSums(quilt, block, `blocks.${b}`, patches.find(term => term.of === block.id)?.count ?? 0, keep))
+  blocks.forEach((block, b) => blockSums(quilt, block, `blocks.${b}`, patches.find(term => term.of === block.id)?.count ?? 0, choices, keep))
   strips.forEach((strip, i) => {
     put(`borders.${i}.length`, strip.length)
     put(`borders.${i}.rough`, rough[i])

@@ -9,10 +9,8 @@ import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 import type { Choice } from '../methods/choose'
 import type { Bonus, MethodId } from '../methods/method'
-import { stripSetSegment } from '../methods/stripSet'
 import { cutSums } from './pieceSums'
 import type { Quilt } from './quilt'
-import { workroomOf } from './workroom'
 
 export interface PlannedBlock {
   id: string
@@ -44,8 +42,8 @@ export interface PlannedUnit {
   width: Inches
   height: Inches
   trim: boolean
-  /** How wide the segments of a strip set are cut. */
-  segment?: Inches
+  /** Lengths that its steps speak of and that are no piece's size, such as the segments of a strip set. */
+  lengths: Record<string, Inches>
   cloths: string[]
   /** Every way to make it, best first: what it takes for all of these units in the quilt. */
   ways: PlannedWay[]
@@ -76,14 +74,13 @@ export interface PlannedWay {
 
 export function plannedBlock(quilt: Quilt, { block, design, order, tree, polygons }: BlockMake, choices: readonly Choice[], test: Piece[]): PlannedBlock {
   const both = 2 * quilt.seam
-  const room = workroomOf(quilt)
   const measured = measuredBlock(quilt, block)
   return {
     id: block.id, width: block.width + both, height: block.height + both, ...(measured ? { off: measured.width - block.width } : {}),
     patches: design.patches.length, seams: design.patches.length - 1, setIn: order.setIn, partial: order.partial, proven: order.isProven,
     units: choices.filter(({ demand }) => demand.perBlock.has(block.id)).map(({ demand: { unit, count, perBlock }, way: { method, made }, ways }) => ({
       kind: unit.kind, count: perBlock.get(block.id)!, method: method.id, width: unit.width + both, height: unit.height + both, trim: made.trim,
-      ...(method.id === 'strip-set' ? { segment: stripSetSegment(unit, room) } : {}),
+      lengths: Object.fromEntries(Object.entries(made.lengths ?? {}).map(([name, sum]) => [name, sum.total])),
       cloths: unit.patches.map(patch => patch.cloth), over: made.made - count, mirrored: made.mirrored ?? 0, ...(made.bonus ? { bonus: made.bonus } : {}), key: unit.key,
       ways: ways.map(way => ({
         method: way.method.id, area: way.area, length: way.length, waste: way.waste, seams: way.made.seams, cuts: way.made.cuts, biasEdges: way.made.biasEdges, trim: way.made.trim, over: way.made.made - count, fitsPieces: way.fitsPieces,
@@ -94,7 +91,7 @@ export function plannedBlock(quilt: Quilt, { block, design, order, tree, polygon
 }
 
 /** The reasons for a block's numbers. `times`: how often it stands in the quilt. */
-export function blockSums(quilt: Quilt, block: PlannedBlock, path: string, times: number, put: (path: string, sum: Sum) => void): void {
+export function blockSums(quilt: Quilt, block: PlannedBlock, path: string, times: number, choices: readonly Choice[], put: (path: string, sum: Sum) => void): void {
   const unfinished = (at: string, { width, height }: { width: Inches, height: Inches }) => {
     for (const [side, size] of [['width', width], ['height', height]] as const) {
       put(`${at}.${side}`, sumOf([{ what: 'finished', value: size - 2 * quilt.seam }, { what: 'seams', count: 2, each: quilt.seam }]))
@@ -109,8 +106,9 @@ export function blockSums(quilt: Quilt, block: PlannedBlock, path: string, times
       : sumOf([{ what: 'units-counted', value: unit.count }]))
     put(`${at}.over`, sumOf([{ what: 'units-left-over', value: unit.over }]))
     if (unit.bonus) put(`${at}.bonus.side`, sumOf([{ what: 'corner-square', value: unit.bonus.square }, { what: 'lost-at-both-seams', value: unit.bonus.side - unit.bonus.square }]))
+    const taken = choices.find(({ demand }) => demand.unit.key === unit.key && demand.perBlock.has(block.id))!.way.made
+    for (const [name, sum] of Object.entries(taken.lengths ?? {})) put(`${at}.lengths.${name}`, sum)
     unit.ways.forEach((way, w) => put(`${at}.ways.${w}.length`, sumOf([{ what: 'strips-for-this', value: way.length }])))
-    if (unit.segment !== undefined) put(`${at}.segment`, sumOf([{ what: 'segment', value: unit.segment }]))
     unfinished(at, unit)
   })
   block.test.forEach((piece, i) => {

@@ -33,6 +33,8 @@ export interface RecipeUnit {
   id: string
   /** Where its numbers stand in the plan. */
   path: string
+  /** Where all lengths stand that its steps may speak of. */
+  paths: string[]
   key: string
   kind: Unit['kind']
   method: string
@@ -82,11 +84,13 @@ function recipeUnit({ demand, way }: Choice, plan: Plan, block: number): RecipeU
   const { unit } = demand
   const drafts = way.made.pieces
   const place = plan.blocks[block]!.units.findIndex(planned => planned.key === unit.key)
-  const { width, height } = plan.blocks[block]!.units[place]!
+  const { width, height, lengths } = plan.blocks[block]!.units[place]!
+  const path = `blocks.${block}.units.${place}`
+  const pieces = plan.pieces.filter(piece => drafts.some(draft => draft.cloth === piece.cloth && draft.part === piece.part && sameLength(draft.width, piece.width) && sameLength(draft.height, piece.height)))
   return {
-    id: unitId(unit), key: unit.key, path: `blocks.${block}.units.${place}`, kind: unit.kind, method: way.method.id, perBlock: 1, inQuilt: demand.count,
+    id: unitId(unit), key: unit.key, path, kind: unit.kind, method: way.method.id, perBlock: 1, inQuilt: demand.count,
     over: way.made.made - demand.count, trim: way.made.trim, steps: way.made.steps, size: { width, height },
-    pieces: plan.pieces.filter(piece => drafts.some(draft => draft.cloth === piece.cloth && draft.part === piece.part && sameLength(draft.width, piece.width) && sameLength(draft.height, piece.height))),
+    pieces, paths: [path, ...pieces.map(piece => `pieces.${plan.pieces.indexOf(piece)}`)].flatMap(at => [`${at}.width`, `${at}.height`]).concat(Object.keys(lengths).map(name => `${path}.lengths.${name}`)),
   }
 }
 

@@ -11,3 +11,8 @@ export interface Step {
   /** Raw edge to raw edge, when this step is done. */
   expect?: { width: Inches, height: Inches }
 }
+
+/** Whether its picture is mirrored for the left hand: how ruler and cutter lie, and not what has a hand of its own. */
+export function followsTheHand({ do: doing, code }: Pick<Step, 'do' | 'code'>): boolean {
+  return (doing === 'cut' && code !== 'cut-template') || code === 'cut-segments' || code === 'cut-wedges-in-turn'
+}

@@ -49,7 +49,7 @@ export const RULES: readonly Rule[] = [
   {
     number: 4, says: 'what is trimmed is rounded up to the ruler, what is sewn as cut to the nearest half step, templates not at all',
     broken: ({ ruler }, { pieces }) => pieces.flatMap((piece) => {
-      const trimmed = /^(hst|qst|goose-4|goose-triangles|square-in-square-triangles|three-patch|triangle-single|wedge-strip-set|foundation)/.test(piece.method)
+      const trimmed = /^(hst|qst|goose-4|goose-triangles|square-in-square-triangles|three-patch|triangle-single|wedge-strip-set|foundation)/.test(piece.method) || piece.part === 'triangles'
       return (['width', 'height'] as const).flatMap((side) => {
         const cut = piece[side], exact = piece.exact[side]
         if (piece.shape === 'template') return differ(`${piece.id} ${side}`, cut, exact)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { MethodId } from '~~/core/methods/method'
 import type { RecipeUnit } from '~~/core/sewing/recipe'
+import { followsTheHand } from '~~/core/sewing/step'
 import type { PlannedUnit } from '~~/core/quilt/plannedBlock'
 import { clothOf, type Quilt } from '~~/core/quilt/quilt'
 import { capital, methodName, unitName } from '~~/words/names'
@@ -22,8 +23,6 @@ const emit = defineEmits<{ made: [by: number], choose: [method: MethodId | null]
 const speech = useSpeech()
 const settings = useSettings()
 const title = computed(() => capital(unitName(unit.kind, unit.inQuilt)))
-/** What the steps may speak of. */
-const paths = computed(() => [unit.path, ...unit.pieces.map(piece => `pieces.${places.get(piece.id)}`)].flatMap(path => [`${path}.width`, `${path}.height`]).concat(`${unit.path}.segment`))
 </script>
 
 <template>
@@ -40,8 +39,8 @@ const paths = computed(() => [unit.path, ...unit.pieces.map(piece => `pieces.${p
     </details>
     <ol class="steps">
       <li v-for="(step, i) in unit.steps" :key="i">
-        <div class="shot"><PictureView :picture="step.picture" :cloths="quilt.cloths" :label="stepText(step, speech)" :mirror="settings.hand === 'left'" /></div>
-        <p class="figure !whitespace-normal"><strong>{{ i + 1 }}.</strong> <FigureText :parts="stepParts(step, speech)" :paths="paths" /></p>
+        <div class="shot"><PictureView :picture="step.picture" :cloths="quilt.cloths" :label="stepText(step, speech)" :mirror="settings.hand === 'left' && followsTheHand(step)" /></div>
+        <p class="figure !whitespace-normal"><strong>{{ i + 1 }}.</strong> <FigureText :parts="stepParts(step, speech)" :paths="unit.paths" /></p>
       </li>
     </ol>
     <footer class="mt-3 flex flex-wrap items-center gap-3">

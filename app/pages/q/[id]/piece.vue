@@ -3,6 +3,7 @@ import { setMethod, setWholeMethod } from '~~/core/edits/blocks'
 import type { MethodId } from '~~/core/methods/method'
 import type { Picture } from '~~/core/sewing/picture'
 import type { Recipe, RecipeUnit } from '~~/core/sewing/recipe'
+import { followsTheHand } from '~~/core/sewing/step'
 import { blockOf, designOf, clothOf } from '~~/core/quilt/quilt'
 import { clothsOfCell } from '~~/core/block/demands'
 import { CAUTIONS } from '~~/words/caution'
@@ -39,7 +40,6 @@ function choose(kind: string, method: MethodId | null) {
   toast.problems(store.apply('way of making', setMethod(recipe.value!.block, kind, method)))
 }
 
-const piecePaths = (unit: RecipeUnit) => unit.pieces.flatMap(piece => ['width', 'height'].map(side => `pieces.${places.value.get(piece.id)}.${side}`))
 const bothSides = (path: string) => [`${path}.width`, `${path}.height`]
 
 // at the machine: the units of this block, its joins, then the rows
@@ -47,14 +47,14 @@ const modeSteps = computed((): PieceStep[] => {
   const r = recipe.value
   return r ? [...r.units.filter(isSewn).flatMap(unitSteps), ...joinSteps(r), ...rowSteps()] : []
 })
-type PieceStep = ModeStep & { picture: Picture | null, tick: (() => void) | null }
+type PieceStep = ModeStep & { picture: Picture | null, followsHand?: boolean, tick: (() => void) | null }
 
 function unitSteps(unit: RecipeUnit): PieceStep[] {
   const made = units.value.get(unit.id) ?? 0
   const isMade = made >= unit.inQuilt
   return unit.steps.map((step, i) => ({
     place: `${capital(unitName(unit.kind))}, ${plural(unit.inQuilt, 'unit')} in the quilt: step ${i + 1} of ${unit.steps.length}`,
-    parts: stepParts(step, speech.value), paths: [...bothSides(unit.path), ...piecePaths(unit), `${unit.path}.segment`], picture: step.picture,
+    parts: stepParts(step, speech.value), paths: unit.paths, picture: step.picture, followsHand: followsTheHand(step),
     ...(step.expect ? { figures: bothSides(unit.path) } : {}), ...(i === 0 ? { caution: CAUTIONS.needle } : step.do === 'press' ? { caution: CAUTIONS.iron } : {}),
     done: isMade, tick: i === unit.steps.length - 1 ? () => countUnits(unit.id, isMade ? -unit.inQuilt : unit.inQuilt - made) : null,
   }))
@@ -102,7 +102,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
       @at="i => store.setBookmark({ station: 'piece', of: 'piece', step: i })"
     >
       <template #default="{ index }">
-        <PictureView v-if="modeSteps[index]?.picture" :picture="modeSteps[index]!.picture!" :cloths="quilt.cloths" :label="textOf(modeSteps[index]!.parts)" :mirror="settings.hand === 'left'" />
+        <PictureView v-if="modeSteps[index]?.picture" :picture="modeSteps[index]!.picture!" :cloths="quilt.cloths" :label="textOf(modeSteps[index]!.parts)" :mirror="settings.hand === 'left' && modeSteps[index]!.followsHand" />
       </template>
     </StepMode>
     <StationHead title="Piece" print="the recipe" mode="At the machine" />
