@@ -12,6 +12,17 @@ export function run(command, args, options = {}) {
   return spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', ...options }).status === 0
 }
 
+/** The same beside other work: what it prints is held back and comes with the answer. */
+export function runBeside(command, args) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] })
+    let output = ''
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', data => output += data)
+    child.on('error', error => resolve({ ok: false, output: `${output}${error.message}\n` }))
+    child.on('close', code => resolve({ ok: code === 0, output }))
+  })
+}
+
 /** Installs packages when they are missing or older than the lock file. */
 export function installPackages() {
   const installed = statSync(`${ROOT}node_modules/.package-lock.json`, { throwIfNoEntry: false })
@@ -43,7 +54,7 @@ function newest(path) {
 /** Builds the application when a source file is newer than the last build. */
 export function buildIfStale() {
   const built = statSync(`${ROOT}.output/nitro.json`, { throwIfNoEntry: false })?.mtimeMs ?? 0
-  const sources = ['app', 'core', 'words', 'demo', 'public', 'nuxt.config.ts', 'package-lock.json'].map(name => newest(ROOT + name))
+  const sources = ['app', 'core', 'words', 'server', 'demo', 'public', 'nuxt.config.ts', 'package-lock.json'].map(name => newest(ROOT + name))
   if (Math.max(...sources) <= built) return true
   console.log('Building …')
   return run('npx', ['--no-install', 'nuxt', 'build'])

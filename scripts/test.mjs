@@ -1,7 +1,7 @@
 // npm test: installs what is missing, then lint, types, unit tests, build, end-to-end tests. The last line counts what the
 // runners themselves reported; a check without a runner (lint, types, build) counts as one.
 import { mkdirSync, readFileSync, rmSync } from 'node:fs'
-import { buildIfStale, installChromium, installPackages, ROOT, run } from './system.mjs'
+import { installChromium, installPackages, ROOT, run, runBeside } from './system.mjs'
 
 const REPORTS = `${ROOT}reports`
 let passed = 0
@@ -36,13 +36,22 @@ function report(title, ok, read) {
 rmSync(REPORTS, { recursive: true, force: true })
 mkdirSync(REPORTS)
 if (!count('packages', installPackages()) || !count('chromium', installChromium())) finish()
-count('lint', run('npm', ['run', '-s', 'lint']))
-count('types', run('npm', ['run', '-s', 'types']))
-report('unit tests', run('npx', ['--no-install', 'jest', '--json', `--outputFile=${REPORTS}/unit.json`]), () => {
+// the unit tests run on one core, everything before the browser on the other
+const unit = runBeside('npx', ['--no-install', 'jest', '--json', `--outputFile=${REPORTS}/unit.json`])
+for (const title of ['lint', 'types']) {
+  const { ok, output } = await runBeside('npm', ['run', '-s', title])
+  process.stdout.write(output)
+  count(title, ok)
+}
+const build = await runBeside(process.execPath, ['scripts/build.mjs'])
+process.stdout.write(build.output)
+const { ok, output } = await unit
+process.stdout.write(output)
+report('unit tests', ok, () => {
   const json = JSON.parse(readFileSync(`${REPORTS}/unit.json`, 'utf8'))
   return { passed: json.numPassedTests, failed: json.numFailedTests + json.numRuntimeErrorTestSuites }
 })
-if (count('build', buildIfStale())) {
+if (count('build', build.ok)) {
   report('end-to-end tests', run('npx', ['--no-install', 'playwright', 'test'], { env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: `${REPORTS}/e2e.json` } }), () => {
     const { stats } = JSON.parse(readFileSync(`${REPORTS}/e2e.json`, 'utf8'))
     return { passed: stats.expected + stats.flaky, failed: stats.unexpected }

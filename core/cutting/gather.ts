@@ -103,13 +103,17 @@ function countOf(pile: readonly PieceOrder[]): number {
   return count + Math.ceil(free / gives) + Math.max(0, ...byCorner.values())
 }
 
+/** Ways whose pieces are piled apart from others of their size, for a piece of theirs feeds another number of patches. */
+const OWN_PILES: Readonly<Record<string, string>> = { 'strip-set': 'set', 'wedge-strip-set': 'set', 'hst-4': 'four', 'hst-8': 'eight' }
+
 function pieceId({ draft, along, method }: PieceOrder): string {
   const parts = [draft.cloth, draft.shape, `${lengthKey(draft.width)}x${lengthKey(draft.height)}`, draft.part]
   if (draft.cuts === 'one-diagonal' || draft.cuts === 'two-diagonals') parts.push(draft.cuts, diagonalOf(draft.pool?.corner))
   if (draft.outline) parts.push(draft.hand ?? 'either', outlineKey(draft.outline))
   if (along) parts.push('along')
   else if (!draft.turn) parts.push(draft.isStriped ? 'striped' : 'upright')
-  if (method === 'strip-set' || method === 'wedge-strip-set') parts.push('set')
+  const pile = OWN_PILES[method]
+  if (pile) parts.push(pile)
   return parts.filter(part => part !== '').join('.')
 }
 

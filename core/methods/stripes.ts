@@ -1,4 +1,5 @@
-import { boundingBox, type Point } from '../geometry/polygon'
+import { atOrigin } from '../geometry/handOf'
+import { boundingBox, type Point, type Polygon } from '../geometry/polygon'
 import type { DressedUnit, PieceDraft } from './method'
 
 /** Where a corner or a side comes to lie after a quarter turn clockwise. */
@@ -18,25 +19,24 @@ export function hasSlantedStripes(unit: DressedUnit): boolean {
 export function onStripes(draft: PieceDraft, unit: DressedUnit): PieceDraft {
   const stripes = unit.patches.find(patch => draft.slots.includes(patch.slot))?.stripes
   if (stripes === undefined) return draft
-  const turned = { ...(stripes === 0 ? draft : stripes === 90 ? quarterTurned(draft) : slanted(draft, stripes)), isStriped: true }
+  const turned = { ...(draft.outline ? turnedOutline(draft, draft.outline, stripes) : stripes === 90 ? quarterTurned(draft) : draft), isStriped: true }
   const { pool } = turned
   if (pool?.corner === undefined) return turned
   return { ...turned, pool: { ...pool, corner: ALIKE[pool.corner] ?? pool.corner, needed: Math.ceil(pool.needed / 2) } }
 }
 
 function quarterTurned(draft: PieceDraft): PieceDraft {
-  const { width, height, exact, pool, outline } = draft
+  const { width, height, exact, pool } = draft
   return {
     ...draft, width: height, height: width, exact: { width: exact.height, height: exact.width },
     ...(pool?.corner === undefined ? {} : { pool: { ...pool, corner: TURNED[pool.corner] } }),
-    ...(outline ? { outline: outline.map(([x, y]): Point => [height - y, x]) } : {}),
   }
 }
 
 /** A template turned back by the angle of its stripes, so that they stand upright. */
-function slanted(draft: PieceDraft, degrees: number): PieceDraft {
+function turnedOutline(draft: PieceDraft, patch: Polygon, degrees: number): PieceDraft {
   const cos = Math.cos(degrees * Math.PI / 180), sin = Math.sin(degrees * Math.PI / 180)
-  const turned = draft.outline!.map(([x, y]): Point => [x * cos + y * sin, y * cos - x * sin])
-  const { x, y, width, height } = boundingBox(turned)
-  return { ...draft, width, height, exact: { width, height }, outline: turned.map(([px, py]): Point => [px - x, py - y]) }
+  const outline = atOrigin(patch.map(([x, y]): Point => [x * cos + y * sin, y * cos - x * sin]))
+  const { width, height } = boundingBox(outline)
+  return { ...draft, width, height, exact: { width, height }, outline }
 }

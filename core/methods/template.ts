@@ -12,7 +12,8 @@ export const template: Method = {
   fits: () => true,
   make(unit, count, room, mirrored = 0) {
     const pieces = unit.patches.map((patch): PieceDraft => {
-      const { outline, hand } = patch.isUpright ? { outline: atOrigin(patch.cutLine), hand: 'either' as Hand } : handedOutline(patch.cutLine)
+      // on stripes it is turned first, and rounded once
+      const { outline, hand } = patch.stripes !== undefined ? { outline: patch.cutLine, hand: 'either' as Hand } : patch.isUpright ? { outline: atOrigin(patch.cutLine), hand: 'either' as Hand } : handedOutline(patch.cutLine)
       const box = boundingBox(outline)
       return {
         cloth: patch.cloth, part: 'templates', shape: 'template', width: box.width, height: box.height, exact: { width: box.width, height: box.height },
