@@ -104,12 +104,16 @@ function sewingOrder(plan: SeamPlan, choice: Choice, seams: readonly Seam[], cut
 /**
  * Short seams between whole edges first; those that stop at a dot last, so that a bent join comes when both of its sides are there.
  * Of these the seams within come before those that lead to the edge of the part: first the star, then what is set in round it.
+ * Of like seams those between smaller patches come first, so that all that is alike is sewn one after the other.
  */
-function weight({ through }: SeamPlan, { corners, edges }: Seam): number {
+function weight({ through, arrangement }: SeamPlan, { corners, edges }: Seam): number {
   const ends = [corners[0]!, corners.at(-1)!]
   const dots = ends.filter(corner => through.get(corner)?.length === 0).length
   const outer = ends.filter(corner => !through.has(corner)).length
-  return dots === 0 ? edges.length : 1000 * (1 + outer) + 100 * dots + edges.length
+  const beside = edges.reduce((sum, edge) => sum + arrangement.areas[arrangement.edges[edge]!.left]! + arrangement.areas[arrangement.edges[edge]!.right]!, 0)
+  // less than half of the next step, and the same number for the same area
+  const size = Math.round(beside / (beside + 1) * 1e6) / 1e6 * 0.4
+  return (dots === 0 ? 0 : 1000 * (1 + outer) + 100 * dots) + edges.length + size
 }
 
 /** `beside`: the patches on both sides of a part. Of parts alike, those between fresh patches come first, so that pairs are sewn to pairs. */

@@ -1,10 +1,10 @@
 import { sameLength } from '../measure/ruler'
-import { boundingBox, type Point, type Polygon } from '../geometry/polygon'
-import { patchesOf, type SeamKind, type SewingTree } from './sewingTree'
+import { boundingBox, type Polygon } from '../geometry/polygon'
+import { patchesOf, type SewingTree } from './sewingTree'
 import { recogniseUnit, isUprightRectangle, type Unit } from './unit'
 
 /** A sewing tree whose leaves are units instead of patches. */
-export type UnitTree = { unit: Unit } | { join: [UnitTree, UnitTree], seam: [Point, Point], kind: SeamKind }
+export type UnitTree = { unit: Unit } | Omit<Extract<SewingTree, { join: unknown }>, 'join'> & { join: [UnitTree, UnitTree] }
 
 /** Takes whole units out of a sewing tree, the largest first. `polygons` are finished, in inches; seams stay in grid units. */
 export function unitTree(tree: SewingTree, polygons: readonly Polygon[]): UnitTree {
@@ -12,13 +12,13 @@ export function unitTree(tree: SewingTree, polygons: readonly Polygon[]): UnitTr
   const unit = recogniseUnit(polygons, patchesOf(tree))
   if (unit) return { unit }
   if ('patch' in tree) throw new Error(`patch ${tree.patch} is not even a template`)
-  return { join: [unitTree(tree.join[0], polygons), unitTree(tree.join[1], polygons)], seam: tree.seam, kind: tree.kind }
+  return { ...tree, join: [unitTree(tree.join[0], polygons), unitTree(tree.join[1], polygons)] }
 }
 
 /** A sewing tree in which every patch stands alone, as on papers. */
 export function patchTree(tree: SewingTree, polygons: readonly Polygon[]): UnitTree {
   if ('patch' in tree) return { unit: recogniseUnit(polygons, [tree.patch])! }
-  return { join: [patchTree(tree.join[0], polygons), patchTree(tree.join[1], polygons)], seam: tree.seam, kind: tree.kind }
+  return { ...tree, join: [patchTree(tree.join[0], polygons), patchTree(tree.join[1], polygons)] }
 }
 
 export function unitsOf(tree: UnitTree): Unit[] {
@@ -46,5 +46,5 @@ function logs(tree: SewingTree, polygons: readonly Polygon[]): UnitTree {
     const kind = sameLength(box.width, box.height) ? 'rectangle' : 'log'
     return { unit: { kind, width: box.width, height: box.height, patches: [{ slot: 'patch', patch: tree.patch, polygon: polygons[tree.patch]! }] } }
   }
-  return { join: [logs(tree.join[0], polygons), logs(tree.join[1], polygons)], seam: tree.seam, kind: tree.kind }
+  return { ...tree, join: [logs(tree.join[0], polygons), logs(tree.join[1], polygons)] }
 }

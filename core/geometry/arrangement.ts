@@ -1,4 +1,4 @@
-import { clockwise, type Point, type Polygon } from './polygon'
+import { area, clockwise, type Point, type Polygon } from './polygon'
 import { GRID_TOLERANCE } from './tiling'
 
 /** An edge between two neighbouring corners of a tiling. Walked from `from` to `to`, `left` lies on the left; -1: outside. */
@@ -10,6 +10,8 @@ export interface Arrangement {
   edges: readonly TilingEdge[]
   /** For each corner the edges that meet there. */
   around: readonly (readonly number[])[]
+  /** Of each polygon. */
+  areas: readonly number[]
 }
 
 /** Cuts the edges of all polygons wherever a corner of any of them lies on them. O(edges × corners). */
@@ -47,7 +49,7 @@ export function arrangementOf(polygons: readonly Polygon[]): Arrangement {
     around[edge.from]!.push(i)
     around[edge.to]!.push(i)
   })
-  return { corners, edges, around }
+  return { corners, edges, around, areas: polygons.map(area) }
 }
 
 const CELL = GRID_TOLERANCE * 4

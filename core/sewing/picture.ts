@@ -8,6 +8,8 @@ export interface Picture {
   lines: PictureLine[]
   /** Which way the allowance is pressed. */
   arrows: { from: Point, to: Point }[]
+  /** Where the needle stops and turns. */
+  dots?: Point[]
 }
 export interface PictureShape {
   points: Polygon
@@ -17,14 +19,14 @@ export interface PictureShape {
 }
 export interface PictureLine { from: Point, to: Point, kind: 'mark' | 'sew' | 'cut' | 'edge' }
 
-export function picture(shapes: PictureShape[], lines: PictureLine[] = [], arrows: Picture['arrows'] = []): Picture {
+export function picture(shapes: PictureShape[], lines: PictureLine[] = [], arrows: Picture['arrows'] = [], dots: Point[] = []): Picture {
   const box = boundingBox([...shapes.flatMap(shape => shape.points), ...arrows.flatMap(arrow => [arrow.from, arrow.to])])
   const shift = ([x, y]: Point): Point => [x - box.x, y - box.y]
   return {
     width: box.width, height: box.height,
     shapes: shapes.map(shape => ({ ...shape, points: shape.points.map(shift) })),
     lines: lines.map(line => ({ ...line, from: shift(line.from), to: shift(line.to) })),
-    arrows: arrows.map(arrow => ({ from: shift(arrow.from), to: shift(arrow.to) })),
+    arrows: arrows.map(arrow => ({ from: shift(arrow.from), to: shift(arrow.to) })), ...(dots.length > 0 ? { dots: dots.map(shift) } : {}),
   }
 }
 

@@ -3,7 +3,7 @@ import { mirroredMake } from '../block/mirrorImage'
 import type { Unit } from '../block/unit'
 import { unitsOf, type UnitTree } from '../block/unitTree'
 import { lightness } from '../cloth/value'
-import { boundingBox, movePolygon, type Box, type Point } from '../geometry/polygon'
+import { boundingBox, movePolygon, type Box, type Point, type Polygon } from '../geometry/polygon'
 import { sameLength, type Inches } from '../measure/ruler'
 import type { Choice } from '../methods/choose'
 import type { Piece } from '../cutting/gather'
@@ -119,7 +119,8 @@ function joinSteps(make: BlockMake, clothOfPatch: (patch: number) => string, lig
 
   const joinStep = (node: Extract<UnitTree, { join: unknown }>, row: number | null): Omit<Joined, 'path'> => {
     const [first, second] = node.join.map(child => patchesUnder(child).map(patch => ({ polygon: make.polygons[patch]!, cloth: clothOfPatch(patch) })))
-    const from: Point = [node.seam[0][0] * sx, node.seam[0][1] * sy], to: Point = [node.seam[1][0] * sx, node.seam[1][1] * sy]
+    const inInches = ([x, y]: Point): Point => [x * sx, y * sy]
+    const [from, to] = node.seam.map(inInches) as [Point, Point]
     const boxes = [first!, second!].map(part => boundingBox(part.flatMap(patch => patch.polygon))) as [Box, Box]
     const all = boundingBox([...first!, ...second!].flatMap(patch => patch.polygon))
     const upright = Math.abs(from[0] - to[0]) < Math.abs(from[1] - to[1])
@@ -131,15 +132,17 @@ function joinSteps(make: BlockMake, clothOfPatch: (patch: number) => string, lig
     const reach = Math.max(all.width, all.height) * 0.16 * (press === 'right' || press === 'down' ? 1 : -1)
     const arrow = press === 'open' ? [] : [{ from: [mx - (upright ? reach / 2 : 0), my - (upright ? 0 : reach / 2)] as const, to: [mx + (upright ? reach : 0), my + (upright ? 0 : reach)] as const }]
     const across = ([x, y]: Point): Point => upright ? [x + gap, y] : [x, y + gap]
-    const seamLines = [line('sew', from, to), line('sew', across(from), across(to))]
+    const legs = [node.seam, ...node.bent ?? []].map(leg => leg.map(inInches) as [Point, Point])
+    const seamLines = legs.flatMap(([start, end]) => [line('sew', start, end), line('sew', across(start), across(end))])
+    const dots = (node.dots ?? []).map(inInches).flatMap(dot => [dot, across(dot)])
     const shapes = secondIsLater ? [...shift(first, 0), ...shift(second, gap)] : [...shift(second, 0), ...shift(first, gap)]
     const paper = paperOf(make, node)
-    const key = (paper ? `${paper.section} ${paper.number} ` : '') + [...first!, ...second!].map(patch => `${movePolygon(patch.polygon, -all.x, -all.y).map(p => p.map(v => v.toFixed(3)).join()).sort().join(' ')}:${patch.cloth}`).sort().join('|')
+    const key = (paper ? `${paper.section} ${paper.number} ` : '') + lookOfJoin([first!, second!], press)
     return {
       key,
       step: {
         do: 'sew', code: paper ? 'foundation-add' : node.kind === 'partial' ? 'join-partial' : node.kind === 'set-in' ? 'join-set-in' : isLogJoin(node) ? 'join-log' : 'join-parts',
-        data: { seam, press: pressWords(press), ...(paper ? { section: paper.section, number: paper.number } : {}) }, picture: picture(shapes, seamLines, arrow), expect: { width: all.width + 2 * seam, height: all.height + 2 * seam },
+        data: { seam, press: pressWords(press), ...(paper ? { section: paper.section, number: paper.number } : {}) }, picture: picture(shapes, seamLines, arrow, dots), expect: { width: all.width + 2 * seam, height: all.height + 2 * seam },
       },
     }
   }
@@ -172,6 +175,18 @@ function paperOf({ papers }: BlockMake, node: Extract<UnitTree, { join: unknown 
 }
 
 type Press = 'up' | 'down' | 'left' | 'right' | 'open'
+
+/** The same for joins that look alike, however the parts lie: sewn one after the other they need be said only once. */
+function lookOfJoin(parts: readonly (readonly { polygon: Polygon, cloth: string }[])[], press: Press): string {
+  const turns: readonly Press[] = ['up', 'right', 'down', 'left']
+  let turned = parts
+  return [0, 1, 2, 3].map((turn) => {
+    const box = boundingBox(turned.flat().flatMap(patch => patch.polygon))
+    const looks = turned.map(part => part.map(patch => `${movePolygon(patch.polygon, -box.x, -box.y).map(p => p.map(v => (v + 0).toFixed(3)).join()).sort().join(' ')}:${patch.cloth}`).sort().join('|')).sort()
+    turned = turned.map(part => part.map(({ polygon, cloth: name }) => ({ cloth: name, polygon: polygon.map(([x, y]): Point => [-y, x]) })))
+    return `${looks.join(' + ')} ${press === 'open' ? press : turns[(turns.indexOf(press) + turn) % 4]}`
+  }).sort()[0]!
+}
 
 function pressWords(press: Press): string {
   return press === 'open' ? 'open' : press === 'up' ? 'upwards' : press === 'down' ? 'downwards' : `to the ${press}`

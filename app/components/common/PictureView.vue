@@ -51,6 +51,7 @@ function colourOf(cloth: string | null, side: 'right' | 'wrong'): string {
         :stroke-dasharray="line.kind === 'sew' ? `${unit * 3} ${unit * 2}` : line.kind === 'mark' ? `${unit * 0.8} ${unit * 1.6}` : undefined"
       />
     </template>
+    <circle v-for="(dot, i) in picture.dots ?? []" :key="`d${i}`" :cx="dot[0]" :cy="dot[1]" :r="unit * 2" fill="#a0392a" stroke="#fff" :stroke-width="unit * 0.8" />
     <template v-for="(arrow, i) in picture.arrows" :key="`a${i}`">
       <line :x1="arrow.from[0]" :y1="arrow.from[1]" :x2="arrow.to[0]" :y2="arrow.to[1]" stroke="#fff" :stroke-width="unit * 4.4" stroke-linecap="round" />
       <line :x1="arrow.from[0]" :y1="arrow.from[1]" :x2="arrow.to[0]" :y2="arrow.to[1]" stroke="#a0392a" :stroke-width="unit * 2.2" :marker-end="`url(#${id}-head)`" />
