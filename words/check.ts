@@ -25,6 +25,7 @@ export function checkText({ id, data }: Check, speech: Speech, blockNames: Reado
     case 'border-spread': return `${capital(stageName(text('what')))}: the ${data.side === 'width' ? 'widths' : 'heights'} differ by ${length('spread')}. More than ${length('most')} means something is off; find it before you cut the border.`
     case 'border-too-wide': return `Border ${text('border')} is ${length('width')} wide, wider than a block (${length('block')}). It will draw the eye.`
     case 'no-foundation': return `${text('block')} cannot be sewn on foundation papers: no straight seams would join them. It is planned unit by unit.`
+    case 'stretched-block': return `${text('block')} was drawn in other proportions: at ${length('width')} across it would be ${length('ownHeight')} high, and it stands ${length('height')} high. Its slanted seams lie at other angles than drawn; all sizes follow how it stands.`
     case 'border-too-narrow': return `Border ${text('border')} is ${length('width')} wide, less than its two seam allowances (${length('least')}): it will be stiff and hard to keep even.`
     case 'neighbours-alike': return `${text('cloth')} lies beside itself at row ${text('row')}, place ${text('place')}. Exchange one of the two with another block.`
     case 'bias-edges': return `${text('block')} has units whose outer edges end on the bias. Starch the cloth first, press without sliding, and handle them gently.`

@@ -29,6 +29,7 @@ const CAUSES: Partial<Record<CheckId, Partial<QuiltFile>>> = {
   'mirrored-pieces': { designs: [{ id: 'slant', name: 'Slant', width: 2, height: 3, patches: [{ role: 'a', points: [[0, 0], [2, 0], [1, 3], [0, 3]] }, { role: 'b', points: [[2, 0], [2, 3], [1, 3]] }] }], blocks: [{ id: 'slant', design: 'slant', width: 6, height: 9, cloths: { a: 'soot', b: 'cream' } }], setting: { across: 2, down: 2 } },
   'overhang-too-small': { backing: { cloth: 'cream', overhang: 1 } },
   'no-foundation': { blocks: [{ id: 'spool', design: 'spool', size: 9, method: 'foundation', cloths: { thread: 'soot', spool: 'cream', ground: 'brass' } }], setting: { across: 2, down: 2 } },
+  'stretched-block': { blocks: [{ id: 'diamond', design: 'diamond-in-rectangle', size: 9, cloths: { diamond: 'soot', corner: 'cream' } }], setting: { across: 2, down: 2 } },
   'bias-edges': { blocks: [{ ...star, design: 'pinwheel', method: { 'half-square': 'hst-4' }, cloths: { blade: 'soot', ground: 'cream' } }, plain] },
   'short-margin': { margin: 0 },
 }

@@ -2,12 +2,12 @@ import type { Check, Checked, Checker } from './check'
 import { notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargin, turnedPrints } from './cloth'
 import { lowContrast, neighboursAlike } from './contrast'
 import { borderSpread, borderTooShort, cutAlready, measuredBlocks, seamOff } from './made'
-import { angledPieces, biasEdges, borderTooNarrow, borderTooWide, longStrips, mirroredPieces, noFoundation, offRuler, setInSeams } from './making'
+import { angledPieces, biasEdges, borderTooNarrow, borderTooWide, longStrips, mirroredPieces, noFoundation, offRuler, setInSeams, stretchedBlocks } from './making'
 
 /** Everything that looks a plan over. A new check is a function in its file and a place here. */
 const CHECKERS: readonly Checker[] = [
   piecesTooLarge, notEnoughCloth, borderTooShort, seamOff, measuredBlocks, borderSpread, cutAlready, offRuler, lowContrast, longStrips, turnedPrints,
-  overhangTooSmall, noFoundation, setInSeams, mirroredPieces, angledPieces, borderTooNarrow, borderTooWide, neighboursAlike, biasEdges, shortMargin,
+  overhangTooSmall, noFoundation, stretchedBlocks, setInSeams, mirroredPieces, angledPieces, borderTooNarrow, borderTooWide, neighboursAlike, biasEdges, shortMargin,
 ]
 
 const ORDER = { error: 0, warn: 1, note: 2 }

@@ -2,13 +2,13 @@ import fc from 'fast-check'
 import { SHIPPED_DESIGNS } from '../block/designs'
 import { finishedPatches } from '../block/design'
 import { foundationOf } from '../block/howSewn'
-import { area, boundingBox, withoutIdleCorners, type Point, type Polygon } from '../geometry/polygon'
+import { area, boundingBox, contains, withoutIdleCorners, type Point, type Polygon } from '../geometry/polygon'
 import { outlinesInSvg, runMachine } from './cuttingMachine'
 import { foundationPapers } from './foundationPapers'
 import { layFlat, templatesToSvg } from './outlineFiles'
 import { pagesOf, TEST_SQUARE } from './pages'
 import { HEAD, outline, PAGES, PAGE_MARGIN, type Drawing } from './sheet'
-import { templatesOf } from './templates'
+import { templateDrawing, templatesOf } from './templates'
 
 const sizeOf = (design: { width: number, height: number }) => [9 * design.width / Math.max(design.width, design.height), 9 * design.height / Math.max(design.width, design.height)] as const
 const perimeter = (polygon: Polygon) => polygon.reduce((sum, p, i) => sum + Math.hypot(polygon[(i + 1) % polygon.length]![0] - p[0], polygon[(i + 1) % polygon.length]![1] - p[1]), 0)
@@ -117,6 +117,17 @@ describe('pages', () => {
       expect(sheets.every(sheet => sheet.marks.filter(mark => mark.kind === 'match').length >= 8)).toBe(true)
     }), { numRuns: 40 })
   })
+})
+
+test('the grain arrow lies inside the seam line, along the stripes where the cloth has any', () => {
+  for (const design of SHIPPED_DESIGNS) {
+    for (const template of templatesOf(design, ...sizeOf(design), 1 / 4, role => role === design.patches[0]!.role ? 30 : undefined)) {
+      const arrows = templateDrawing(template, { name: () => '', count: () => '' }).marks.flatMap(mark => mark.kind === 'arrow' ? [mark.points] : [])
+      const [from, to] = arrows.at(-1) as [Point, Point]
+      expect(Math.atan2(to[0] - from[0], from[1] - to[1]) * 180 / Math.PI).toBeCloseTo(template.grain, 4)
+      for (const end of [from, to]) expect({ id: design.id, inside: contains(template.seamLine, end) }).toEqual({ id: design.id, inside: true })
+    }
+  }
 })
 
 test('an idle corner in a drawing is no corner of its template', () => {

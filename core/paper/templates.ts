@@ -4,7 +4,7 @@ import { stripesOfPatch } from '../block/demands'
 import { sewingOrderOf } from '../block/howSewn'
 import type { SewingTree } from '../block/sewingTree'
 import { placedAngle } from '../block/stripeDirection'
-import { boundingBox, movePolygon, scalePolygon, withoutIdleCorners, type Point, type Polygon } from '../geometry/polygon'
+import { boundingBox, contains, cornerMean, movePolygon, scalePolygon, withoutIdleCorners, type Point, type Polygon } from '../geometry/polygon'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { letterAt } from '../quilt/letters'
 import { designOf, type Block, type Quilt } from '../quilt/quilt'
@@ -87,20 +87,41 @@ export interface TemplateWords { name: (template: Template) => string, count: (t
 
 /** A template as it is printed: cut line, seam line, grain, dots, and what it is. */
 export function templateDrawing(template: Template, words: TemplateWords): Drawing {
-  const box = boundingBox(template.cutLine), inner = boundingBox(template.seamLine)
-  const cx = inner.x + inner.width / 2, cy = inner.y + inner.height / 2
-  const reach = Math.min((template.grain % 90 === 0 ? inner.height : Math.min(inner.width, inner.height)) * 0.35, 1.2)
-  const turn = template.grain * Math.PI / 180
-  const at = (x: number, y: number): Point => [cx + x * Math.cos(turn) - y * Math.sin(turn), cy + x * Math.sin(turn) + y * Math.cos(turn)]
-  const arrow: Mark[] = [
-    line('arrow', at(0, reach), at(0, -reach)), line('arrow', at(-0.06, 0.1 - reach), at(0, -reach), at(0.06, 0.1 - reach)), line('arrow', at(-0.06, reach - 0.1), at(0, reach), at(0.06, reach - 0.1)),
-  ]
+  const box = boundingBox(template.cutLine)
   // the name stands below the shape: small shapes have no room inside
   return {
     width: Math.max(box.width, 1.6), height: box.height + 0.42,
     marks: [
-      outline('cut', template.cutLine), outline('seam', template.seamLine), ...arrow, ...template.dots.map((at): Mark => ({ kind: 'dot', at })),
+      outline('cut', template.cutLine), outline('seam', template.seamLine), ...grainArrow(template), ...template.dots.map((at): Mark => ({ kind: 'dot', at })),
       text([0, box.height + 0.18], words.name(template), 0.14, 'left', true), text([0, box.height + 0.37], words.count(template), 0.12),
     ],
   }
+}
+
+/** Along the grain through the middle of the shape, well inside its seam line. */
+function grainArrow({ seamLine, grain }: Template): Mark[] {
+  const turn = grain * Math.PI / 180
+  const up: Point = [Math.sin(turn), -Math.cos(turn)]
+  const { x, y, width, height } = boundingBox(seamLine)
+  const middle = [cornerMean(seamLine), [x + width / 2, y + height / 2] as const].find(point => contains(seamLine, point)) ?? cornerMean(seamLine)
+  const [ahead, behind] = [reachTo(seamLine, middle, up), reachTo(seamLine, middle, [-up[0], -up[1]])]
+  const reach = Math.min((ahead + behind) * 0.35, 1.2)
+  const at = (aside: number, along: number): Point => {
+    const by = along + (ahead - behind) / 2
+    return [middle[0] + up[0] * by - up[1] * aside, middle[1] + up[1] * by + up[0] * aside]
+  }
+  return [1, -1].map(end => line('arrow', at(-0.06, end * (reach - 0.1)), at(0, end * reach), at(0.06, end * (reach - 0.1)))).concat(line('arrow', at(0, -reach), at(0, reach)))
+}
+
+/** How far it is from a point to the outline in a direction of length one. */
+function reachTo(polygon: Polygon, [x, y]: Point, [dx, dy]: Point): Inches {
+  const hits = polygon.flatMap((from, i) => {
+    const to = polygon[(i + 1) % polygon.length]!
+    const [ex, ey] = [to[0] - from[0], to[1] - from[1]]
+    const cross = dx * ey - dy * ex
+    if (Math.abs(cross) < TOLERANCE) return []
+    const along = ((from[0] - x) * ey - (from[1] - y) * ex) / cross, share = ((from[0] - x) * dy - (from[1] - y) * dx) / cross
+    return along > TOLERANCE && share >= 0 && share <= 1 ? [along] : []
+  })
+  return hits.length > 0 ? Math.min(...hits) : 0
 }

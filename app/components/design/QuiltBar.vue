@@ -55,6 +55,7 @@ function takeTurns() {
 </template>
 
 <style scoped>
-.bar { display: flex; flex-wrap: wrap; align-items: center; gap: 0.5rem; padding: 0.55rem 0.9rem; }
+.bar { display: flex; flex-wrap: wrap; align-items: center; gap: 0.4rem; padding: 0.55rem 0.9rem; }
+.bar > .button { padding-inline: 0.8rem; }
 .count { display: flex; align-items: center; gap: 0.15rem; margin-right: 0.5rem; }
 </style>
