@@ -8,6 +8,7 @@ import type { Quilt } from '~~/core/quilt/quilt'
 import type { QuiltFile } from '~~/core/quilt/schema'
 import { holdLease, type Lease } from '~/keeping/lease'
 import { withState, type Bookmark, type KeptQuilt } from '~/keeping/keptQuilt'
+import { leaveBehind, takeUp } from '~/keeping/leftBehind'
 import { keep, loadKept } from '~/keeping/quiltKeeper'
 import { createPlanClient, type PlanClient } from '~/workers/planClient'
 import type { Workbook } from '~/workers/planMessages'
@@ -54,6 +55,8 @@ export const useQuilt = defineStore('quilt', () => {
     if (!found || !show(found.file)) return false
     kept.value = found
     bookmark.value = found.bookmark
+    const left = takeUp(id, found.savedAt)
+    if (left && show(left.file)) bookmark.value = left.bookmark
     lease.value = holdLease(id, () => {})
     client = createPlanClient({
       onDone(result) {
@@ -70,7 +73,8 @@ export const useQuilt = defineStore('quilt', () => {
       },
     }, () => new Worker(new URL('../workers/planWorker.ts', import.meta.url), { type: 'module' }))
     isPlanning.value = true
-    client.ask(found.file)
+    client.ask(file.value!)
+    if (!isKept.value) void save()
     return true
   }
 
@@ -168,6 +172,12 @@ export const useQuilt = defineStore('quilt', () => {
     }
   }
 
+  /** The page is about to go: what is not kept yet is left where the next opening finds it, and written if there is time. */
+  function leave() {
+    if (kept.value && file.value && kept.value.file !== file.value) leaveBehind(kept.value.id, { after: kept.value.savedAt, file: toPlain(file.value), bookmark: bookmark.value })
+    void saveNow()
+  }
+
   /** Goes back to an earlier version; the state before it becomes a version itself. */
   async function restore(at: string) {
     const version = kept.value?.versions.find(candidate => candidate.at === at)
@@ -202,7 +212,7 @@ export const useQuilt = defineStore('quilt', () => {
 
   return {
     kept, bookmark, file, quilt, workbook, plan, dimensions, blockNames, isPlanning, isKept, past, future, trouble, canWrite, lease,
-    open, close, apply, preview, undo, redo, saveNow, restore, setBookmark, takeOver, tick,
+    open, close, apply, preview, undo, redo, saveNow, leave, restore, setBookmark, takeOver, tick,
   }
 })
 

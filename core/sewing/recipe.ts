@@ -48,6 +48,11 @@ export interface RecipeUnit {
   steps: Step[]
 }
 
+/** Whether a unit is sewn, or cut in several steps, before the block is joined; others are ready as cut. */
+export function isSewn({ steps, pieces }: RecipeUnit): boolean {
+  return steps.length > 1 || pieces.length > 1
+}
+
 export interface RecipeJoin {
   step: Step
   times: number

@@ -51,9 +51,9 @@ watch(() => store.trouble, (trouble) => {
   if (trouble === 'planner-restarted') say('The planner had to be started again', 'Nothing is lost; the numbers will be here in a moment.')
 })
 // the last change is kept even when the page is left at once
-useEventListener(window, 'pagehide', () => void store.saveNow())
+useEventListener(window, 'pagehide', () => store.leave())
 useEventListener(document, 'visibilitychange', () => {
-  if (document.visibilityState === 'hidden') void store.saveNow()
+  if (document.visibilityState === 'hidden') store.leave()
 })
 const isStepping = computed(() => route.query.steps !== undefined)
 </script>

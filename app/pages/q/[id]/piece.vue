@@ -2,7 +2,7 @@
 import { setMethod, setWholeMethod } from '~~/core/edits/blocks'
 import type { MethodId } from '~~/core/methods/method'
 import type { Picture } from '~~/core/sewing/picture'
-import type { Recipe, RecipeUnit } from '~~/core/sewing/recipe'
+import { isSewn, type Recipe, type RecipeUnit } from '~~/core/sewing/recipe'
 import { followsTheHand } from '~~/core/sewing/step'
 import { blockOf, designOf, clothOf } from '~~/core/quilt/quilt'
 import { clothsOfCell } from '~~/core/block/demands'
@@ -27,8 +27,6 @@ const places = computed(() => new Map(plan.value?.pieces.map((piece, i) => [piec
 const recipe = computed(() => recipes.value[Math.min(chosen.value, recipes.value.length - 1)] ?? null)
 const ofBlock = computed(() => quilt.value.setting.cells.flat().filter(cell => cell.block === recipe.value?.block).length)
 const madeBlocks = computed(() => Math.min(ofBlock.value, blocks.value.get(recipe.value?.block ?? '') ?? 0))
-/** Units that are sewn before the block is joined; the others are ready as cut. */
-const isSewn = (unit: RecipeUnit) => unit.steps.length > 1 || unit.pieces.length > 1
 const versions = computed(() => recipes.value.filter(other => other.block === recipe.value?.block).length)
 
 const plannedUnit = (unit: RecipeUnit) => plan.value!.blocks.flatMap(block => block.id === recipe.value!.block ? block.units : []).find(planned => planned.key === unit.key)!

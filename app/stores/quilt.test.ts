@@ -1,0 +1,163 @@
+import fc from 'fast-check'
+import { ref } from 'vue'
+import { setBlocksSize } from '~~/core/edits/blocks'
+import type { Edit } from '~~/core/edits/edit'
+import { setCounts } from '~~/core/edits/setting'
+import { SAMPLE } from '~~/core/testing/quiltOf'
+import type { KeptQuilt } from '~/keeping/keptQuilt'
+
+const storage = new Map<string, KeptQuilt>()
+const state = { isFull: false, slow: [] as (() => void)[], isSlow: false, isMine: ref(true), asked: [] as unknown[] }
+jest.mock('~/keeping/quiltKeeper', () => ({
+  loadKept: async (id: string) => storage.get(id) ?? null,
+  keep: async (quilt: KeptQuilt) => {
+    if (state.isSlow) await new Promise<void>(resolve => state.slow.push(resolve))
+    if (state.isFull) throw new Error('full')
+    storage.set(quilt.id, structuredClone(quilt))
+  },
+}))
+jest.mock('~/keeping/lease', () => ({ holdLease: () => ({ isMine: state.isMine, takeOver: () => state.isMine.value = true, release: () => {} }) }))
+jest.mock('~/workers/planClient', () => ({ createPlanClient: () => ({ ask: (file: unknown) => state.asked.push(file), stop: () => {} }) }))
+const left = new Map<string, string>()
+Object.assign(globalThis, { localStorage: { getItem: (key: string) => left.get(key) ?? null, setItem: (key: string, value: string) => left.set(key, value), removeItem: (key: string) => left.delete(key) } })
+
+const fresh = (): KeptQuilt => ({ kept: 1, id: 'q', file: structuredClone(SAMPLE), savedAt: '2026-03-01T10:00:00.000Z', versions: [] })
+async function opened() {
+  const { useQuilt } = await import('./quilt')
+  const store = useQuilt()
+  expect(await store.open('q')).toBe(true)
+  return store
+}
+
+beforeEach(() => {
+  storage.clear()
+  left.clear()
+  storage.set('q', fresh())
+  Object.assign(state, { isFull: false, isSlow: false, slow: [], isMine: ref(true), asked: [] })
+})
+
+const edits: [string, Edit][] = [['size', setBlocksSize(8)], ['larger', setBlocksSize(12)], ['wider', setCounts(7, 7)], ['narrow', setCounts(3, 2)]]
+
+test('after any edits, undos and redos the file is the one a plain list of states says, and so is what is kept', async () => {
+  await fc.assert(fc.asyncProperty(fc.array(fc.oneof(fc.constantFrom('undo' as const, 'redo' as const), fc.nat(edits.length - 1)), { maxLength: 25 }), async (steps) => {
+    storage.set('q', fresh())
+    const store = await opened()
+    const states = [store.file!]
+    let at = 0
+    for (const step of steps) {
+      if (step === 'undo') {
+        store.undo()
+        at = Math.max(0, at - 1)
+      }
+      else if (step === 'redo') {
+        store.redo()
+        at = Math.min(states.length - 1, at + 1)
+      }
+      else {
+        const [name, edit] = edits[step]!
+        expect(store.apply(name, edit)).toEqual([])
+        states.splice(at + 1, Infinity, edit(states[at]!))
+        at += 1
+      }
+      expect(store.file).toEqual(states[at])
+    }
+    await store.saveNow()
+    expect(storage.get('q')!.file).toEqual(states[at])
+    expect(store.isKept).toBe(true)
+  }), { numRuns: 60 })
+})
+
+test('an edit that cannot be read changes nothing and says why', async () => {
+  const store = await opened()
+  const before = store.file
+  const problems = store.apply('none across', setCounts(0, 2))
+  expect(problems.length).toBeGreaterThan(0)
+  expect(store.file).toBe(before)
+  expect(store.past).toHaveLength(0)
+})
+
+test('a preview is drawn and no more: no undo, nothing kept', async () => {
+  const store = await opened()
+  store.preview(setBlocksSize(15))
+  expect(store.quilt!.blocks[0]!.width).toBe(15)
+  store.preview(null)
+  expect(store.quilt!.blocks[0]!.width).toBe(9)
+  expect(store.past).toHaveLength(0)
+  expect(store.isKept).toBe(true)
+})
+
+test('while another tab works on the quilt nothing can be changed; taking over reads what it kept', async () => {
+  const store = await opened()
+  state.isMine.value = false
+  storage.set('q', { ...fresh(), file: setBlocksSize(10)(structuredClone(SAMPLE)), savedAt: '2026-03-01T11:00:00.000Z' })
+  expect(store.apply('size', setBlocksSize(6))).toEqual([])
+  expect(store.quilt!.blocks[0]!.width).toBe(9)
+  await store.takeOver()
+  expect(store.quilt!.blocks[0]!.width).toBe(10)
+  store.apply('size', setBlocksSize(6))
+  expect(store.quilt!.blocks[0]!.width).toBe(6)
+})
+
+test('storage that is full says so and loses nothing; once there is room again it is kept', async () => {
+  const store = await opened()
+  state.isFull = true
+  store.apply('size', setBlocksSize(8))
+  await store.saveNow()
+  expect([store.trouble, store.isKept, store.quilt!.blocks[0]!.width]).toEqual(['not-kept', false, 8])
+  state.isFull = false
+  await store.saveNow()
+  expect([store.trouble, store.isKept]).toEqual([null, true])
+})
+
+test('writes that overtake each other would leave the older state; they wait their turn', async () => {
+  const store = await opened()
+  state.isSlow = true
+  store.apply('size', setBlocksSize(8))
+  await Promise.resolve()
+  store.apply('size', setBlocksSize(12))
+  const saved = store.saveNow()
+  while (!store.isKept) {
+    state.slow.shift()?.()
+    await new Promise(resolve => setTimeout(resolve))
+  }
+  await saved
+  expect(storage.get('q')!.file.blocks[0]!.size).toBe(12)
+})
+
+test('what was changed in the instant of leaving is there at the next opening', async () => {
+  const store = await opened()
+  state.isSlow = true
+  store.apply('size', setBlocksSize(8))
+  store.leave()
+  // the page is gone before storage has answered
+  state.isSlow = false
+  const next = await opened()
+  expect(next.quilt!.blocks[0]!.width).toBe(8)
+  await next.saveNow()
+  expect(storage.get('q')!.file.blocks[0]!.size).toBe(8)
+  expect(left.size).toBe(0)
+})
+
+test('what was left behind does not undo what was kept since', async () => {
+  const store = await opened()
+  state.isFull = true
+  store.apply('size', setBlocksSize(8))
+  store.leave()
+  storage.set('q', { ...fresh(), file: setBlocksSize(10)(structuredClone(SAMPLE)), savedAt: '2026-03-02T10:00:00.000Z' })
+  expect((await opened()).quilt!.blocks[0]!.width).toBe(10)
+})
+
+test('going back to an earlier version keeps the state before it as a version', async () => {
+  storage.set('q', { ...fresh(), file: setBlocksSize(12)(structuredClone(SAMPLE)), versions: [{ at: '2026-02-01T10:00:00.000Z', file: structuredClone(SAMPLE) }] })
+  const store = await opened()
+  await store.restore('2026-02-01T10:00:00.000Z')
+  expect(store.quilt!.blocks[0]!.width).toBe(9)
+  expect(storage.get('q')!.versions.some(version => version.file.blocks[0]!.size === 12)).toBe(true)
+})
+
+test('a quilt that is not there, or cannot be read, is not opened', async () => {
+  const { useQuilt } = await import('./quilt')
+  expect(await useQuilt().open('nobody')).toBe(false)
+  storage.set('q', { ...fresh(), file: { ...SAMPLE, setting: { across: 0, down: 0 } } as KeptQuilt['file'] })
+  expect(await useQuilt().open('q')).toBe(false)
+})
