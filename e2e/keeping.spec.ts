@@ -138,3 +138,16 @@ test('no request leaves this computer', async ({ page }) => {
   hosts.delete('')
   expect([...hosts]).toEqual(['localhost'])
 })
+
+test('a change made in the instant of leaving is there the next time', async ({ page }) => {
+  const quilt = await openDemo(page, 'Berth four')
+  await kept(page)
+  const across = page.getByTestId('count-across')
+  const before = Number(await across.textContent())
+  await page.getByRole('button', { name: 'One block more across' }).click()
+  await page.goto('about:blank')
+  await page.goto(`${quilt}/design`)
+  await planned(page)
+  await expect(page.getByTestId('count-across')).toHaveText(String(before + 1))
+  await kept(page)
+})

@@ -33,6 +33,11 @@ export function formatLength(inches: Inches, speech: Pick<Speech, 'units'>): str
   return `${formatFigure(inches, speech)}${speech.units === 'cm' ? `${NO_BREAK}cm` : '″'}`
 }
 
+/** About so much, by rule of thumb: whole inches, or whole centimetres. */
+export function formatRough(inches: Inches, speech: Pick<Speech, 'units'>): string {
+  return speech.units === 'cm' ? formatLength(Math.round(inches * 2.54) / 2.54, speech) : formatLength(Math.round(inches), speech)
+}
+
 /** Two lengths: `5 × 2 3/4″`. */
 export function formatSize(width: Inches, height: Inches, speech: Pick<Speech, 'units'>): string {
   return `${formatFigure(width, speech)}${NO_BREAK}× ${formatLength(height, speech)}`

@@ -7,7 +7,7 @@ import { randomQuilt } from '../core/testing/randomQuilt'
 import { mendsFor } from '../core/edits/mends'
 import { checkText } from './check'
 import { subcuts, stripParts } from './cutting'
-import { formatCloth, formatFigure, formatLength, formatSmall, withPlainSpaces } from './length'
+import { formatCloth, formatFigure, formatLength, formatRough, formatSmall, withPlainSpaces } from './length'
 import { mendText } from './mend'
 import { unitName, useName } from './names'
 import { stepText } from './step'
@@ -22,6 +22,7 @@ test.each([[2.875, '2 7/8'], [0.5, '1/2'], [12, '12'], [0.0625, '1/16'], [5.7071
 
 test('centimetres, cloth and small moves', () => {
   expect(withPlainSpaces(formatLength(31.5 / 2.54, uk))).toBe('31.5 cm')
+  expect([formatRough(4, us), formatRough(4, uk)].map(withPlainSpaces)).toEqual(['4″', '10 cm'])
   expect(withPlainSpaces(formatCloth(103.5, us))).toBe('2 7/8 yd')
   expect(withPlainSpaces(formatCloth(100 / 2.54, uk))).toBe('1 m')
   expect(formatSmall(1 / 32, us)).toBe('1/32″')

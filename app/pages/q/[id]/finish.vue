@@ -4,7 +4,7 @@ import type { Edit } from '~~/core/edits/edit'
 import { doneCounts } from '~~/core/made/progress'
 import { clothOf } from '~~/core/quilt/quilt'
 import { CAUTIONS } from '~~/words/caution'
-import { formatCloth, formatLength } from '~~/words/length'
+import { formatCloth, formatLength, formatRough } from '~~/words/length'
 import { capital, stageName } from '~~/words/names'
 import { craft, inEnglish, plural } from '~~/words/speech'
 
@@ -82,7 +82,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
         </div>
         <div class="card space-y-3">
           <h2>Layer, and quilt</h2>
-          <p>Press the back, tape it down wrong side up without stretching; {{ craft('batting', speech) }}; the top right side up. Smooth from the centre. Trim stray dark threads first. Curved pins about every <span class="figure" data-given>{{ formatLength(4, speech) }}</span> from the centre.</p>
+          <p>Press the back, tape it down wrong side up without stretching; {{ craft('batting', speech) }}; the top right side up. Smooth from the centre. Trim stray dark threads first. Curved pins about every <span class="figure" data-given>{{ formatRough(4, speech) }}</span> from the centre.</p>
           <p class="caution">{{ CAUTIONS.spray }} {{ CAUTIONS.weight }}</p>
           <div class="flex items-center gap-3"><TickBox :checked="isDone('layered')" label="The layers are held together" :disabled="!store.canWrite" @toggle="toggle('layered')" />The layers are held together</div>
           <div class="flex items-center gap-3"><TickBox :checked="isDone('quilted')" label="It is quilted" :disabled="!store.canWrite" @toggle="toggle('quilted')" />It is quilted, anchored along main seams first, from the centre out</div>
@@ -93,7 +93,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
             <div class="flex items-center gap-3"><TickBox :checked="isDone('trimmed')" label="The quilt is trimmed square" :disabled="!store.canWrite" @toggle="toggle('trimmed')" />Trim the quilt square first</div>
             <p class="flex flex-wrap items-center gap-2 text-lg"><ClothSwatch :cloth="clothOf(quilt, quilt.binding.cloth)" :size="36" /><span><strong><Figure path="binding.strips" kind="count" title="Strips" /> {{ plan.binding.strips === 1 ? 'strip' : 'strips' }}</strong> of <span class="figure" data-given>{{ formatLength(plan.binding.strip, speech) }}</span>, joined {{ quilt.binding.join === 'diagonal' ? 'on the diagonal' : 'straight' }}, give <strong><Figure path="binding.length" title="Length of the binding" /></strong>.</span></p>
             <p class="note">They take <Figure path="binding.buy" title="Cloth for the binding" /> of cloth, counted in the need of {{ clothOf(quilt, quilt.binding.cloth).name }}. {{ plural(plan.binding.strips, 'join') }}, the closing one included: keep them off the corners. Edged, the quilt is <Figure path="quilt.edged.width" title="Width with the binding" /> × <Figure path="quilt.edged.height" title="Height with the binding" />.</p>
-            <p class="note">Fold in half along its length and press. Leave a tail of <span class="figure" data-given>{{ formatLength(8, speech) }}</span>; stop one seam short of each corner, fold up and down again. Overlap to close: <Figure path="binding.overlap" title="Overlap of the ends" />.</p>
+            <p class="note">Fold in half along its length and press. Leave a tail of <span class="figure" data-given>{{ formatRough(8, speech) }}</span>; stop one seam short of each corner, fold up and down again. Overlap to close: <Figure path="binding.overlap" title="Overlap of the ends" />.</p>
             <div class="flex items-center gap-3"><TickBox :checked="isDone('bound')" label="It is bound" :disabled="!store.canWrite" @toggle="toggle('bound')" />It is bound</div>
           </template>
           <button v-else type="button" class="button" @click="edit('binding', setBinding({}))">Add a binding</button>
