@@ -41,9 +41,13 @@ test('wedges with their corners are taken from a strip set, and every length of 
   await planned(page)
   await expect(card.getByText('turning end for end')).toBeVisible()
   await expect(card.getByText('square it from its centre')).toBeVisible()
+  await expect(card.getByTestId('ways')).toContainText('Your choice.')
   // only the seam is given; all else is a number of the plan
   const given = await page.locator('[data-given]').allTextContents()
   expect([...new Set(given)]).toEqual(['1/4″'])
+  await card.getByRole('button', { name: 'Let the aim choose' }).click()
+  await planned(page)
+  await expect(card.locator('[data-way="strip-angle"]')).toContainText('taken')
 })
 
 test('pieces of both hands are cut from two layers, and their templates counted by hand', async ({ page }) => {

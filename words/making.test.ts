@@ -12,12 +12,16 @@ const us = { units: 'in', english: 'us' } as const
 
 test('the reason for a way is the true one', () => {
   const way = (method: PlannedWay['method'], area: number, work: number): PlannedWay => ({ method, area, length: 1, waste: 0, seams: work, cuts: 0, biasEdges: 0, trim: true, over: 0, fitsPieces: true })
-  const why = (...ways: PlannedWay[]) => whyThisWay({ method: ways[0]!.method, ways }, 'least-cloth')
+  const why = (...ways: PlannedWay[]) => whyThisWay({ method: ways[0]!.method, ways, isAsked: false }, 'least-cloth')
+  const asked = (...ways: PlannedWay[]) => whyThisWay({ method: ways[0]!.method, ways, isAsked: true }, 'least-cloth')
   expect(why(way('hst-2', 100, 1))).toBe('There is no other way to make it.')
   expect(why(way('hst-2', 100, 1), way('template', 150, 1))).toContain('takes 50 % more')
   expect(why(way('template', 150, 1), way('hst-2', 75, 1))).toContain('50 % less cloth')
   expect(why(way('hst-2', 100, 1), way('hst-8', 100, 2))).toContain('none has fewer seams and cuts')
   expect(why(way('hst-2', 100, 2), way('hst-8', 100, 1))).toContain('eight at a time has fewer')
+  // what the quilter chose is not put down to the aim
+  expect(asked(way('template', 150, 1), way('hst-2', 75, 3))).toBe('Your choice. Two at a time, it would take 50 % less cloth, with 2 more seams and cuts for each.')
+  expect(asked(way('hst-2', 75, 1), way('template', 150, 1))).toBe('Your choice; no other way takes less cloth.')
 })
 
 test('every unit of the sample says why, in a sentence', () => {

@@ -7,6 +7,7 @@ import type { Piece } from '../cutting/gather'
 import { measuredBlock } from '../made/measures'
 import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
+import { askedFor } from '../methods/askedFor'
 import type { Choice } from '../methods/choose'
 import type { Bonus, MethodId } from '../methods/method'
 import { cutSums } from './pieceSums'
@@ -38,6 +39,8 @@ export interface PlannedUnit {
   /** Over the whole quilt, for this block. */
   count: number
   method: MethodId
+  /** The quilter asked for it; otherwise the aim did. */
+  isAsked: boolean
   /** Unfinished: raw edge to raw edge. */
   width: Inches
   height: Inches
@@ -78,8 +81,8 @@ export function plannedBlock(quilt: Quilt, { block, design, order, tree, polygon
   return {
     id: block.id, width: block.width + both, height: block.height + both, ...(measured ? { off: measured.width - block.width } : {}),
     patches: design.patches.length, seams: design.patches.length - 1, setIn: order.setIn, partial: order.partial, proven: order.isProven,
-    units: choices.filter(({ demand }) => demand.perBlock.has(block.id)).map(({ demand: { unit, count, perBlock }, way: { method, made }, ways }) => ({
-      kind: unit.kind, count: perBlock.get(block.id)!, method: method.id, width: unit.width + both, height: unit.height + both, trim: made.trim,
+    units: choices.filter(({ demand }) => demand.perBlock.has(block.id)).map(({ demand, demand: { unit, count, perBlock }, way: { method, made }, ways }) => ({
+      kind: unit.kind, count: perBlock.get(block.id)!, method: method.id, isAsked: askedFor(demand.method, unit.kind) === method.id, width: unit.width + both, height: unit.height + both, trim: made.trim,
       lengths: Object.fromEntries(Object.entries(made.lengths ?? {}).map(([name, sum]) => [name, sum.total])),
       cloths: unit.patches.map(patch => patch.cloth), over: made.made - count, mirrored: made.mirrored ?? 0, ...(made.bonus ? { bonus: made.bonus } : {}), key: unit.key,
       ways: ways.map(way => ({

@@ -2,7 +2,7 @@
 import type { MethodId } from '~~/core/methods/method'
 import type { PlannedUnit } from '~~/core/quilt/plannedBlock'
 import { formatArea } from '~~/words/length'
-import { methodName } from '~~/words/names'
+import { aimName, methodName } from '~~/words/names'
 import { whyThisWay } from '~~/words/ways'
 
 const { unit, path, aim, canWrite } = defineProps<{
@@ -12,7 +12,7 @@ const { unit, path, aim, canWrite } = defineProps<{
   aim: string
   canWrite: boolean
 }>()
-const emit = defineEmits<{ choose: [method: MethodId] }>()
+const emit = defineEmits<{ choose: [method: MethodId | null] }>()
 const speech = useSpeech()
 const isInPieces = computed(() => unit.ways.some(way => !way.fitsPieces))
 const yesNo = (is: boolean) => is ? 'yes' : 'no'
@@ -42,6 +42,7 @@ const yesNo = (is: boolean) => is ? 'yes' : 'no'
       </tbody>
     </table>
     <p class="note mt-2">{{ whyThisWay(unit, aim) }} Seams and cuts are for one unit.</p>
+    <button v-if="unit.isAsked && unit.ways.length > 1" type="button" class="button no-print mt-2" :disabled="!canWrite" @click="emit('choose', null)">Let the aim choose: {{ aimName(aim) }}</button>
   </div>
 </template>
 

@@ -100,7 +100,7 @@ const startAt = computed(() => store.bookmark?.of === 'cut' ? store.bookmark.ste
         <header class="mb-3 flex flex-wrap items-center gap-3">
           <ClothSwatch :cloth="cloth" :size="44" />
           <h2 class="mr-auto">{{ cloth.letter }}, {{ cloth.name }}<span class="print-only"> for {{ quilt.name }}</span></h2>
-          <p class="figure !whitespace-normal"><Figure :path="`cloths.${plan.cloths.indexOf(need)}.strips.length`" kind="count" title="Strips" /> strips from <Figure :path="`cloths.${plan.cloths.indexOf(need)}.need`" :kind="need.unit === 'piece' ? 'count' : 'length'" title="Cloth that the strips take" />{{ need.unit === 'piece' ? ' pieces' : '' }}. <strong>Seam included in every size.</strong></p>
+          <p class="figure !whitespace-normal"><Figure :path="`cloths.${plan.cloths.indexOf(need)}.strips.length`" kind="count" title="Strips" /> {{ need.strips.length === 1 ? 'strip' : 'strips' }} from <Figure :path="`cloths.${plan.cloths.indexOf(need)}.need`" :kind="need.unit === 'piece' ? 'count' : 'length'" title="Cloth that the strips take" />{{ need.unit === 'piece' ? ' pieces' : '' }}. <strong>Seam included in every size.</strong></p>
         </header>
         <div class="two">
           <div>
