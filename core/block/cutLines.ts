@@ -1,4 +1,5 @@
 import { offsetPolygon, SHARP } from '../geometry/offset'
+import { direction, dot, normal } from '../geometry/vector'
 import { clockwise, withoutIdleCorners, type Point, type Polygon } from '../geometry/polygon'
 import { GRID_TOLERANCE } from '../geometry/tiling'
 import { TOLERANCE, type Inches } from '../measure/ruler'
@@ -34,11 +35,7 @@ interface Corner { at: Point, edges: [Point, Point], angle: number }
 
 function cornerOf(patch: Polygon, i: number): Corner {
   const at = patch[i]!
-  const towards = (point: Point): Point => {
-    const length = Math.hypot(point[0] - at[0], point[1] - at[1])
-    return [(point[0] - at[0]) / length, (point[1] - at[1]) / length]
-  }
-  const edges: [Point, Point] = [towards(patch[(i + patch.length - 1) % patch.length]!), towards(patch[(i + 1) % patch.length]!)]
+  const edges: [Point, Point] = [direction(at, patch[(i + patch.length - 1) % patch.length]!), direction(at, patch[(i + 1) % patch.length]!)]
   // clockwise as drawn: from the edge that leaves to the edge that arrives the inside is swept clockwise
   const [arrives, leaves] = edges
   const turn = Math.atan2(leaves[0] * arrives[1] - leaves[1] * arrives[0], dot(leaves, arrives))
@@ -60,56 +57,55 @@ function fitTips(patches: readonly Polygon[], tips: readonly Tips[], one: number
 /** The direction in which a sharp corner is cut off to fit the patch beside it; null when the two share no seam that ends there. */
 function fittingTip(corner: Corner, beside: Polygon, itsTips: Tips): Point | null {
   for (const seam of corner.edges) {
-    const place = beside.findIndex(point => samePoint(point, corner.at))
-    if (place < 0) {
-      if (runsAlong(beside, corner.at, seam)) return [-seam[0], -seam[1]]
-      continue
-    }
-    const its = cornerOf(beside, place)
-    const [along, away] = dot(its.edges[0], seam) > 1 - 1e-9 ? its.edges : [its.edges[1], its.edges[0]]
-    if (dot(along, seam) <= 1 - 1e-9) continue
-    if (its.angle >= Math.PI - 1e-9) return [-seam[0], -seam[1]]
-    const outward = (): Point => {
-      // square to its other edge, away from it
-      const side: Point = [-away[1], away[0]]
-      return dot(side, seam) > 0 ? [-side[0], -side[1]] : side
-    }
-    const blunter = its.angle > corner.angle ? its.edges : corner.edges
-    const isOwn = blunter === corner.edges
-    const bisector = (): Point => unit([-blunter[0][0] - blunter[1][0], -blunter[0][1] - blunter[1][1]])
-    const known = itsTips.get(beside[place]!)
-    const folded = its.angle >= SHARP ? mirrored(outward(), seam) : known ? mirrored(known, seam) : isOwn ? bisector() : mirrored(bisector(), seam)
+    const its = meeting(beside, corner.at, seam)
+    if (its === null) continue
+    if (its === 'runs-on') return [-seam[0], -seam[1]]
+    const tip = its.angle >= SHARP ? mirrored(outwardOf(its.away, seam), seam) : sharedTip(corner, its, seam, itsTips.get(its.at))
     // a tip that was cut to fit a third patch can lean into this one: it keeps its own
-    return corner.edges.every(edge => dot(folded, edge) < -1e-6) ? folded : null
+    return corner.edges.every(edge => dot(tip, edge) < -1e-6) ? tip : null
   }
   return null
 }
 
-/** Whether the point lies within an edge of the polygon, and the edge runs on in this direction. */
-function runsAlong(polygon: Polygon, at: Point, direction: Point): boolean {
+/** The corner of a patch from which it runs along a seam, and its other edge there; `runs-on`: it has no corner where the seam ends. */
+function meeting(patch: Polygon, at: Point, seam: Point): Corner & { away: Point } | 'runs-on' | null {
+  const place = patch.findIndex(point => samePoint(point, at))
+  if (place < 0) return runsAlong(patch, at, seam) ? 'runs-on' : null
+  const corner = cornerOf(patch, place)
+  const along = corner.edges.findIndex(edge => dot(edge, seam) > 1 - 1e-9)
+  if (along < 0) return null
+  return corner.angle >= Math.PI - 1e-9 ? 'runs-on' : { ...corner, away: corner.edges[1 - along]! }
+}
+
+/** Square to an edge, away from the seam at its other side. */
+function outwardOf(edge: Point, seam: Point): Point {
+  const side: Point = [-edge[1], edge[0]]
+  return dot(side, seam) > 0 ? [-side[0], -side[1]] : side
+}
+
+/** Of two sharp corners: as the other one is cut already, else square to the bisector of the blunter. */
+function sharedTip(corner: Corner, its: Corner, seam: Point, itsTip: Point | undefined): Point {
+  const bisector = ({ edges: [a, b] }: Corner) => normal([-a[0] - b[0], -a[1] - b[1]])
+  if (itsTip) return mirrored(itsTip, seam)
+  return its.angle > corner.angle ? mirrored(bisector(its), seam) : bisector(corner)
+}
+
+/** Whether the point lies within an edge of the polygon, and the edge runs on along the seam. */
+function runsAlong(polygon: Polygon, at: Point, seam: Point): boolean {
   return polygon.some((from, i) => {
     const to = polygon[(i + 1) % polygon.length]!
     const length = Math.hypot(to[0] - from[0], to[1] - from[1])
-    const along: Point = [(to[0] - from[0]) / length, (to[1] - from[1]) / length]
+    const along = direction(from, to)
     const reach = (at[0] - from[0]) * along[0] + (at[1] - from[1]) * along[1]
     const off = (at[0] - from[0]) * along[1] - (at[1] - from[1]) * along[0]
-    return Math.abs(off) < GRID_TOLERANCE && reach > GRID_TOLERANCE && reach < length - GRID_TOLERANCE && Math.abs(dot(along, direction)) > 1 - 1e-9
+    return Math.abs(off) < GRID_TOLERANCE && reach > GRID_TOLERANCE && reach < length - GRID_TOLERANCE && Math.abs(dot(along, seam)) > 1 - 1e-9
   })
 }
 
 /** A direction turned over at the seam, as the patch is when it is laid right sides together. */
-function mirrored(direction: Point, seam: Point): Point {
-  const along = 2 * dot(direction, seam)
-  return [along * seam[0] - direction[0], along * seam[1] - direction[1]]
-}
-
-function unit([x, y]: Point): Point {
-  const length = Math.hypot(x, y)
-  return [x / length, y / length]
-}
-
-function dot(a: Point, b: Point): number {
-  return a[0] * b[0] + a[1] * b[1]
+function mirrored(way: Point, seam: Point): Point {
+  const along = 2 * dot(way, seam)
+  return [along * seam[0] - way[0], along * seam[1] - way[1]]
 }
 
 function samePoint(a: Point, b: Point): boolean {

@@ -1,5 +1,6 @@
 import type { Inches } from '../measure/ruler'
 import { clockwise, type Point, type Polygon } from './polygon'
+import { direction, dot, normal } from './vector'
 
 /** Corners sharper than this have their tip cut off (60°, with a hair of room for rounding). */
 export const SHARP = Math.PI / 3 - 1e-9
@@ -20,8 +21,8 @@ export function offsetPolygon(polygon: Polygon, seam: Inches, tipAt: (corner: Po
     const before = corners[(i + n - 1) % n]!
     const corner = corners[i]!
     const after = corners[(i + 1) % n]!
-    const into = unit(before, corner)
-    const out = unit(corner, after)
+    const into = direction(before, corner)
+    const out = direction(corner, after)
     const turn = Math.atan2(into[0] * out[1] - into[1] * out[0], into[0] * out[0] + into[1] * out[1])
     const interior = Math.PI - turn
     // clockwise as seen: the outside is to the left of the direction of travel
@@ -41,17 +42,4 @@ export function offsetPolygon(polygon: Polygon, seam: Inches, tipAt: (corner: Po
     }
   }
   return result
-}
-
-function unit(from: Point, to: Point): Point {
-  return normal([to[0] - from[0], to[1] - from[1]])
-}
-
-function dot(a: Point, b: Point): number {
-  return a[0] * b[0] + a[1] * b[1]
-}
-
-function normal([x, y]: Point): Point {
-  const length = Math.hypot(x, y)
-  return [x / length, y / length]
 }
