@@ -26,6 +26,7 @@ export interface Piece {
   height: Inches
   /** Before rounding to the ruler. */
   exact: { width: Inches, height: Inches }
+  why?: PieceDraft['why']
   cuts: Cuts
   outline?: Polygon
   hand: Hand
@@ -79,7 +80,7 @@ export function gatherPieces(orders: readonly PieceOrder[], spares = 0, known: r
       id, cloth: draft.cloth, use: `${where.join(' + ')}: ${draft.part}`, part: draft.part, letter, count: countOf(pile) + spare, spare,
       patches: pile.reduce((sum, order) => sum + (order.draft.serves ?? order.times) * order.draft.slots.length, 0),
       for: [...forBlocks].map(([block, patches]) => ({ block, patches: [...patches].sort((a, b) => a - b) })),
-      shape: draft.shape, width: draft.width, height: draft.height, exact: draft.exact, cuts: draft.cuts, hand: draft.hand ?? 'either', method,
+      shape: draft.shape, width: draft.width, height: draft.height, exact: draft.exact, ...(draft.why ? { why: draft.why } : {}), cuts: draft.cuts, hand: draft.hand ?? 'either', method,
       ...(draft.outline ? { outline: draft.outline } : {}), ...(draft.isStriped ? { isStriped: true } : {}), grain: along ? 'along' : draft.turn ? 'any' : 'across',
     }
   })

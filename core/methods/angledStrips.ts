@@ -5,7 +5,7 @@ import { roundUpToRuler, type Inches } from '../measure/ruler'
 import { sumOf } from '../measure/sum'
 import { box, cloth, line, picture } from '../sewing/picture'
 import type { Step } from '../sewing/step'
-import { LEG_GAIN, sewnAsCut, trimmedLater } from './cutSize'
+import { legSquare, sewnAsCut } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { hasUp, type DressedPatch, type DressedUnit, type Made, type Method, type PieceDraft, type Workroom } from './method'
 import { trianglePiece } from './pieces'
@@ -53,7 +53,7 @@ export const angledStrips: Method = {
 
 /** The wedge's corner cut singly, as half of a square, and sewn to its base. */
 function withCorner(wedges: Made, unit: DressedUnit, corner: DressedPatch, count: number, room: Workroom): Made {
-  const size = trimmedLater(squareCorner(corner.polygon)!.leg + LEG_GAIN * room.seam, room)
+  const size = legSquare(squareCorner(corner.polygon)!.leg, room)
   const square = box(0, 0, size.cut, size.cut)
   return {
     ...wedges, pieces: [...wedges.pieces, trianglePiece(corner.cloth, 'triangles', size, count, [corner.slot], 'one-diagonal')],

@@ -1,4 +1,5 @@
 import { roundToRuler, roundUpToRuler, type Inches } from '../measure/ruler'
+import { addTerms, type Term } from '../measure/sum'
 import type { Workroom } from './method'
 
 /**
@@ -9,11 +10,27 @@ import type { Workroom } from './method'
 export const LEG_GAIN = 2 + Math.SQRT2
 export const LONG_SIDE_GAIN = 2 * (1 + Math.SQRT2)
 
-export interface CutSize { exact: Inches, cut: Inches }
+/** A side of a piece: exact, as cut on the ruler, and what it is made of. */
+export interface CutSize { exact: Inches, cut: Inches, terms?: Term[] }
 
-/** Trimmed after sewing: rounded up to the ruler. */
-export function trimmedLater(exact: Inches, room: Pick<Workroom, 'ruler'>): CutSize {
-  return { exact, cut: roundUpToRuler(exact, room.ruler) }
+/** Trimmed after sewing: what it is made of, rounded up to the ruler. */
+export function trimmedLater(terms: Term[], { ruler }: Pick<Workroom, 'ruler'>): CutSize {
+  const exact = addTerms(terms)
+  return { exact, cut: roundUpToRuler(exact, ruler), terms }
+}
+
+/** The square that is cut once for triangles with legs of this finished length; `across`: so many of them side by side. */
+export function legSquare(leg: Inches, room: Pick<Workroom, 'seam' | 'ruler'>, across = 1): CutSize {
+  return trimmedLater([{ what: 'finished', count: across, each: leg }, ...allowance(across * 2, room.seam), { what: 'tips', value: across * (LEG_GAIN - 2) * room.seam }], room)
+}
+
+/** The square that is cut on both diagonals for triangles whose long side has this finished length. */
+export function longSideSquare(longSide: Inches, room: Pick<Workroom, 'seam' | 'ruler'>): CutSize {
+  return trimmedLater([{ what: 'finished', value: longSide }, ...allowance(2, room.seam), { what: 'tips', value: (LONG_SIDE_GAIN - 2) * room.seam }], room)
+}
+
+export function allowance(count: number, seam: Inches): Term[] {
+  return [{ what: 'seams', count, each: seam }]
 }
 
 /** Sewn as cut: to the nearest half step of the ruler. */

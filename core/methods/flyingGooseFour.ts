@@ -1,5 +1,5 @@
 import { besideLine, box, cloth, line, picture } from '../sewing/picture'
-import { LEG_GAIN, LONG_SIDE_GAIN, trimmedLater } from './cutSize'
+import { legSquare, longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { hasUp, patchAt, type Method } from './method'
 import { squarePiece } from './pieces'
@@ -14,8 +14,8 @@ export const flyingGooseFour: Method = {
   fits: unit => !hasUp(unit) && patchAt(unit, 'left').cloth === patchAt(unit, 'right').cloth,
   make(unit, count, room) {
     const goose = patchAt(unit, 'goose').cloth, sky = patchAt(unit, 'left').cloth
-    const large = trimmedLater(Math.max(unit.width, unit.height) + LONG_SIDE_GAIN * room.seam, room)
-    const small = trimmedLater(Math.min(unit.width, unit.height) + LEG_GAIN * room.seam, room)
+    const large = longSideSquare(Math.max(unit.width, unit.height), room)
+    const small = legSquare(Math.min(unit.width, unit.height), room)
     const sets = Math.ceil(count / 4)
     const L = large.cut, q = small.cut
     const layered = [cloth(goose, box(0, 0, L, L)), cloth(sky, box(0, L - q, q, q), 'wrong'), cloth(sky, box(L - q, 0, q, q), 'wrong')]

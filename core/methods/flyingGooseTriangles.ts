@@ -2,7 +2,7 @@ import { boundingBox } from '../geometry/polygon'
 import { sameLength } from '../measure/ruler'
 import { squareCorner } from '../block/unit'
 import { box, cloth, line, picture } from '../sewing/picture'
-import { LEG_GAIN, LONG_SIDE_GAIN, trimmedLater } from './cutSize'
+import { legSquare, longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { cornerOf } from './halfSquareTriangleSingle'
 import { patchAt, type DressedPatch, type Method } from './method'
@@ -17,8 +17,8 @@ export const flyingGooseTriangles: Method = {
   fits: () => true,
   make(unit, count, room) {
     const goose = patchAt(unit, 'goose'), left = patchAt(unit, 'left'), right = patchAt(unit, 'right')
-    const large = trimmedLater(Math.max(unit.width, unit.height) + LONG_SIDE_GAIN * room.seam, room)
-    const small = trimmedLater(Math.min(unit.width, unit.height) + LEG_GAIN * room.seam, room)
+    const large = longSideSquare(Math.max(unit.width, unit.height), room)
+    const small = legSquare(Math.min(unit.width, unit.height), room)
     const L = large.cut, q = small.cut
     const skies = left.cloth === right.cloth && !left.isUpright
       ? [trianglePiece(left.cloth, 'points', small, 2 * count, ['left', 'right'], 'one-diagonal')]

@@ -1,5 +1,5 @@
 import { besideLine, box, cloth, line, picture } from '../sewing/picture'
-import { LEG_GAIN, trimmedLater } from './cutSize'
+import { LEG_GAIN, legSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { clothsOf, hasUp, type Method } from './method'
 import { squarePiece } from './pieces'
@@ -14,7 +14,7 @@ export const halfSquareTriangleEight: Method = {
   fits: (unit, room) => !hasUp(unit)
     && clothsOf(unit).every(name => 2 * (unit.width + LEG_GAIN * room.seam) + room.ruler <= room.usableWidth(name)),
   make(unit, count, room) {
-    const size = trimmedLater(2 * (unit.width + LEG_GAIN * room.seam), room)
+    const size = legSquare(unit.width, room, 2)
     const side = size.cut, sets = Math.ceil(count / 8)
     const [under, over] = unit.patches as [typeof unit.patches[0], typeof unit.patches[0]]
     const shift = side * 0.04

@@ -1,5 +1,5 @@
 import { box, cloth, line, picture } from '../sewing/picture'
-import { trimmedLater } from './cutSize'
+import { longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { hasUp, type Method } from './method'
 import { squarePiece } from './pieces'
@@ -13,7 +13,7 @@ export const halfSquareTriangleFour: Method = {
   id: 'hst-4', kinds: ['half-square'],
   fits: unit => !hasUp(unit),
   make(unit, count, room) {
-    const size = trimmedLater(Math.SQRT2 * unit.width + 2 * (1 + Math.SQRT2) * room.seam, room)
+    const size = longSideSquare(Math.SQRT2 * unit.width, room)
     const side = size.cut, sets = Math.ceil(count / 4)
     const [under, over] = unit.patches as [typeof unit.patches[0], typeof unit.patches[0]]
     const shift = side * 0.04

@@ -2,7 +2,7 @@ import { squareCorner } from '../block/unit'
 import { boundingBox, type Polygon } from '../geometry/polygon'
 import { sameLength } from '../measure/ruler'
 import { box, cloth, line, picture } from '../sewing/picture'
-import { LEG_GAIN, trimmedLater } from './cutSize'
+import { legSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import type { Method } from './method'
 import { trianglePiece } from './pieces'
@@ -15,7 +15,7 @@ export const halfSquareTriangleSingle: Method = {
   id: 'hst-single', kinds: ['half-square'],
   fits: () => true,
   make(unit, count, room) {
-    const size = trimmedLater(unit.width + LEG_GAIN * room.seam, room)
+    const size = legSquare(unit.width, room)
     const side = size.cut
     const [first, second] = unit.patches as [typeof unit.patches[0], typeof unit.patches[0]]
     return {

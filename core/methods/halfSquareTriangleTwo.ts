@@ -1,5 +1,5 @@
 import { besideLine, box, cloth, line, picture } from '../sewing/picture'
-import { LEG_GAIN, trimmedLater } from './cutSize'
+import { legSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { hasUp, type Method } from './method'
 import { squarePiece } from './pieces'
@@ -12,7 +12,7 @@ export const halfSquareTriangleTwo: Method = {
   id: 'hst-2', kinds: ['half-square'],
   fits: unit => !hasUp(unit),
   make(unit, count, room) {
-    const size = trimmedLater(unit.width + LEG_GAIN * room.seam, room)
+    const size = legSquare(unit.width, room)
     const side = size.cut, pairs = Math.ceil(count / 2)
     const [under, over] = unit.patches as [typeof unit.patches[0], typeof unit.patches[0]]
     const layers = [cloth(under.cloth, box(0, 0, side, side)), cloth(over.cloth, box(side * 0.05, side * 0.05, side, side), 'wrong')]

@@ -2,7 +2,7 @@ import type { UnitKind } from '../block/unit'
 import type { Hand } from '../geometry/handOf'
 import type { Polygon } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
-import type { Sum } from '../measure/sum'
+import type { Sum, Term } from '../measure/sum'
 import type { Step } from '../sewing/step'
 
 export const METHOD_IDS = [
@@ -60,6 +60,8 @@ export interface PieceDraft {
   height: Inches
   /** Cut size before it was rounded to the ruler. */
   exact: { width: Inches, height: Inches }
+  /** What its sides are made of before rounding, where that is more than finished size and seams. */
+  why?: { width?: readonly Term[], height?: readonly Term[] }
   cuts: Cuts
   hand?: Hand
   outline?: Polygon

@@ -3,6 +3,7 @@ import { SHIPPED_DESIGNS } from '../block/designs'
 import { rolesOf } from '../block/design'
 import { offsetPolygon } from '../geometry/offset'
 import { area, boundingBox, signedArea, type Polygon } from '../geometry/polygon'
+import { addTerms, termValue, type Term } from '../measure/sum'
 import { planQuilt } from '../quilt/plan'
 import { readQuilt } from '../quilt/readQuilt'
 import { convexOverlap } from '../testing/overlap'
@@ -46,6 +47,18 @@ describe('the handbook\'s table at ¼″', () => {
   })
   test('goose-flip: rectangle w + ½ by h + ½, squares h + ½', () => expect(sizes('goose-flip', goose(w)).map(([x, y]) => [x, y])).toEqual([[4.5, 2.5], [2.5, 2.5]]))
   test('flipped square in a square: base f + ½, corners f/2 + ½', () => expect(sizes('square-in-square-flip', framed(4)).map(([x, y]) => [x, y])).toEqual([[4.5, 4.5], [2.5, 2.5]]))
+})
+
+test.each<[MethodId, DressedUnit, number[]]>([
+  ['hst-2', halfSquare(3), [3, 3]], ['hst-8', halfSquare(3), [6, 6]], ['qst-2', hourglass(3), [3, 3]], ['goose-4', goose(4), [4, 2]], ['goose-triangles', goose(4), [4, 2]],
+  ['square-in-square-triangles', framed(4), [4 / Math.SQRT2, 2, 2, 2, 2]], ['three-patch-alike', threePatch(3), [3, 3, 3]],
+])('%s says why its squares are as large as they are: the finished edge, its seams, the slanted ends', (id, what, finished) => {
+  make(id, what, 8).pieces.forEach((piece, i) => {
+    const { width: terms } = piece.why! as { width: readonly Term[] }
+    expect(terms[0]!.what).toBe('finished')
+    expect(termValue(terms[0]!)).toBeCloseTo(finished[i]!, 9)
+    expect(addTerms(terms)).toBeCloseTo(piece.exact.width, 9)
+  })
 })
 
 test('two halves of the cut square hold the offset of the finished triangle', () => {

@@ -4,7 +4,8 @@ import type { Cuts, DressedPatch, PieceDraft, Workroom } from './method'
 
 export function squarePiece(cloth: string, part: string, size: CutSize, count: number, slots: readonly string[], cuts: Cuts = 'none'): PieceDraft {
   return {
-    cloth, part, shape: 'square', width: size.cut, height: size.cut, exact: { width: size.exact, height: size.exact }, cuts, turn: true, count, slots,
+    cloth, part, shape: 'square', width: size.cut, height: size.cut, exact: { width: size.exact, height: size.exact },
+    ...(size.terms ? { why: { width: size.terms, height: size.terms } } : {}), cuts, turn: true, count, slots,
   }
 }
 

@@ -1,5 +1,5 @@
 import { box, cloth, line, picture } from '../sewing/picture'
-import { LONG_SIDE_GAIN, trimmedLater } from './cutSize'
+import { longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import type { Method } from './method'
 import { trianglePiece } from './pieces'
@@ -12,7 +12,7 @@ export const quarterSquareSingle: Method = {
   id: 'qst-single', kinds: ['quarter-square'],
   fits: () => true,
   make(unit, count, room) {
-    const size = trimmedLater(unit.width + LONG_SIDE_GAIN * room.seam, room)
+    const size = longSideSquare(unit.width, room)
     const side = size.cut, f = unit.width
     const [north, east, south, west] = unit.patches as [typeof unit.patches[0], typeof unit.patches[0], typeof unit.patches[0], typeof unit.patches[0]]
     const gap = f * 0.12

@@ -1,5 +1,5 @@
 import { besideLine, box, cloth, line, picture } from '../sewing/picture'
-import { LONG_SIDE_GAIN, trimmedLater } from './cutSize'
+import { longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { hasUp, patchAt, type DressedUnit, type Method } from './method'
 import { squarePiece } from './pieces'
@@ -13,7 +13,7 @@ export const quarterSquareTwo: Method = {
   id: 'qst-2', kinds: ['quarter-square'],
   fits: unit => !hasUp(unit) && hourglassCloths(unit) !== null,
   make(unit, count, room) {
-    const size = trimmedLater(unit.width + LONG_SIDE_GAIN * room.seam, room)
+    const size = longSideSquare(unit.width, room)
     const side = size.cut, pairs = Math.ceil(count / 2)
     const [a, b] = hourglassCloths(unit)!
     const shift = side * 0.05

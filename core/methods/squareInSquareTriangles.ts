@@ -1,6 +1,6 @@
 import { boundingBox } from '../geometry/polygon'
 import { box, cloth, picture } from '../sewing/picture'
-import { LEG_GAIN, trimmedLater } from './cutSize'
+import { allowance, legSquare, trimmedLater } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { cornerOf } from './halfSquareTriangleSingle'
 import { patchAt, type Method } from './method'
@@ -17,8 +17,8 @@ export const squareInSquareTriangles: Method = {
   make(unit, count, room) {
     const centre = patchAt(unit, 'centre')
     const corners = unit.patches.filter(patch => patch.slot !== 'centre')
-    const middle = trimmedLater(unit.width / Math.SQRT2 + 2 * room.seam, room)
-    const size = trimmedLater(unit.width / 2 + LEG_GAIN * room.seam, room)
+    const middle = trimmedLater([{ what: 'finished', value: unit.width / Math.SQRT2 }, ...allowance(2, room.seam)], room)
+    const size = legSquare(unit.width / 2, room)
     const f = unit.width
     const apart = (polygon: typeof centre.polygon, by: number) => {
       const b = boundingBox(polygon)

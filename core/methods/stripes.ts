@@ -28,7 +28,7 @@ export function onStripes(draft: PieceDraft, unit: DressedUnit): PieceDraft {
 function quarterTurned(draft: PieceDraft): PieceDraft {
   const { width, height, exact, pool } = draft
   return {
-    ...draft, width: height, height: width, exact: { width: exact.height, height: exact.width },
+    ...draft, width: height, height: width, exact: { width: exact.height, height: exact.width }, ...(draft.why ? { why: { width: draft.why.height, height: draft.why.width } } : {}),
     ...(pool?.corner === undefined ? {} : { pool: { ...pool, corner: TURNED[pool.corner] } }),
   }
 }

@@ -1,13 +1,13 @@
 import type { Step } from '../sewing/step'
 import { besideLine, box, cloth, line, picture } from '../sewing/picture'
-import { LEG_GAIN, LONG_SIDE_GAIN, trimmedLater } from './cutSize'
+import { legSquare, longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { hasUp, patchAt, type DressedUnit, type Method, type PieceDraft, type Workroom } from './method'
 import { squarePiece, trianglePiece } from './pieces'
 
 /** The sizes both ways share: quarters are cut from squares f + 2(1 + √2)·seam, the half from f + (2 + √2)·seam. */
 function sizesOf(unit: DressedUnit, room: Workroom) {
-  return { quarter: trimmedLater(unit.width + LONG_SIDE_GAIN * room.seam, room), half: trimmedLater(unit.width + LEG_GAIN * room.seam, room) }
+  return { quarter: longSideSquare(unit.width, room), half: legSquare(unit.width, room) }
 }
 
 /**

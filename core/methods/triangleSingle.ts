@@ -2,7 +2,7 @@ import { squareCorner } from '../block/unit'
 import { boundingBox } from '../geometry/polygon'
 import { sameLength } from '../measure/ruler'
 import { box, cloth, line, picture } from '../sewing/picture'
-import { LEG_GAIN, LONG_SIDE_GAIN, trimmedLater } from './cutSize'
+import { legSquare, longSideSquare } from './cutSize'
 import { cornerOf } from './halfSquareTriangleSingle'
 import type { DressedUnit, Method } from './method'
 import { trianglePiece } from './pieces'
@@ -19,7 +19,7 @@ export const triangleSingle: Method = {
     const [patch] = unit.patches
     const isTwice = lies(unit) === 'long-side'
     const { leg } = squareCorner(patch!.polygon)!
-    const size = trimmedLater(isTwice ? leg * Math.SQRT2 + LONG_SIDE_GAIN * room.seam : leg + LEG_GAIN * room.seam, room)
+    const size = isTwice ? longSideSquare(leg * Math.SQRT2, room) : legSquare(leg, room)
     const side = size.cut
     const cuts = isTwice ? [line('cut', [0, side], [side, 0]), line('cut', [0, 0], [side, side])] : [line('cut', [0, side], [side, 0])]
     const corner = patch!.isUpright ? cornerOf(patch!.polygon) : undefined

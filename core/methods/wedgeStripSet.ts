@@ -3,7 +3,7 @@ import { sumOf } from '../measure/sum'
 import type { Point, Polygon } from '../geometry/polygon'
 import { box, cloth, line, picture, unfinished, type Picture } from '../sewing/picture'
 import type { Step } from '../sewing/step'
-import { trimmedLater, type CutSize } from './cutSize'
+import { allowance, trimmedLater, type CutSize } from './cutSize'
 import { hasUp, patchAt, type DressedUnit, type Method, type PieceDraft, type Workroom } from './method'
 
 /** What a corner is cut too deep by, to be trimmed when the block is squared from its centre. Source: handbook §3. */
@@ -67,9 +67,9 @@ interface WedgeSet {
 function setOf(unit: DressedUnit, { seam, ruler }: Workroom): WedgeSet {
   const { altitude, base } = measuresOf(patchAt(unit, 'wedge').polygon, patchAt(unit, 'corner').polygon)
   const halfAngle = Math.atan2(base / 2, altitude)
-  const middle = trimmedLater(altitude + 3 * seam, { ruler })
+  const middle = trimmedLater([{ what: 'height-of-the-wedge', value: altitude }, ...allowance(3, seam)], { ruler })
   // the corner is half a square on its long side: half as deep as the wedge's base, and its square tip grows by seam·√2
-  const side = trimmedLater(base / 2 + seam * Math.SQRT2 + seam + OVERSIZE, { ruler })
+  const side = trimmedLater([{ what: 'depth-of-the-corner', value: base / 2 }, ...allowance(2, seam), { what: 'tips', value: (Math.SQRT2 - 1) * seam }, { what: 'to-be-trimmed', value: OVERSIZE }], { ruler })
   const beyond = side.cut - seam
   const height = middle.cut - 2 * seam + beyond
   const slope = Math.tan(halfAngle)
@@ -90,7 +90,7 @@ function measuresOf(wedge: Polygon, corner: Polygon): { altitude: Inches, base: 
 
 function strip(name: string, slot: string, depth: CutSize, length: Inches, count: number, serves: number): PieceDraft {
   return {
-    cloth: name, part: 'wedge-strips', shape: 'strip', width: length, height: depth.cut, exact: { width: length, height: depth.exact },
+    cloth: name, part: 'wedge-strips', shape: 'strip', width: length, height: depth.cut, exact: { width: length, height: depth.exact }, why: { height: depth.terms! },
     cuts: 'none', turn: true, count, serves, slots: [slot],
   }
 }

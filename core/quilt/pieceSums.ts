@@ -24,13 +24,12 @@ export function cutSums(quilt: Quilt, piece: Piece, path: string, put: Put): voi
 }
 
 function cutTerms({ seam }: Quilt, piece: Piece, side: 'width' | 'height', exact: Inches): Term[] {
+  const why = piece.why?.[side]
+  if (why) return [...why]
   const isAcross = piece.shape === 'strip' && side === 'height'
-  if (isAcross && SLANTED.has(piece.part)) return [{ what: 'depth-with-allowance', value: exact }]
+  if (isAcross && piece.part === 'angled-strips') return [{ what: 'depth-with-allowance', value: exact }]
   if (piece.shape === 'strip' && !(isAcross && piece.part === 'strips')) return [{ what: 'length', value: exact }]
   if (piece.shape === 'template') return [{ what: 'outline-box', value: exact }]
   if (piece.part === 'foundation') return [{ what: 'finished', value: exact - 2 * FOUNDATION_EXTRA }, { what: 'generous', count: 2, each: FOUNDATION_EXTRA }]
   return [{ what: 'finished', value: exact - 2 * seam }, { what: 'seams', count: 2, each: seam }]
 }
-
-/** Strips from which pieces are cut at an angle: as deep as the cut-out shape. */
-const SLANTED = new Set(['angled-strips', 'wedge-strips'])
