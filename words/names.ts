@@ -8,14 +8,20 @@ const KINDS: Readonly<Record<UnitKind, [string, string]>> = {
   'diamond': ['diamond', 'diamonds'], 'log': ['log', 'logs'], 'template': ['patch by template', 'patches by template'],
 }
 
-export function unitName(kind: UnitKind, count = 2): string {
-  return KINDS[kind][count === 1 ? 0 : 1]
+/** Single patches that other ways than a template make have names of their own. */
+const PATCHES: Readonly<Record<string, [string, string]>> = {
+  'triangle-single': ['triangle', 'triangles'], 'half-rectangle-single': ['triangle', 'triangles'], 'foundation': ['patch for the papers', 'patches for the papers'],
+}
+
+export function unitName({ kind, method }: { kind: UnitKind, method: string }, count = 2): string {
+  const name = kind === 'template' ? PATCHES[method] ?? KINDS.template : KINDS[kind]
+  return name[count === 1 ? 0 : 1]
 }
 
 const METHODS: Readonly<Record<string, string>> = {
   'rectangle': 'cut singly', 'hst-single': 'one at a time, from triangles', 'hst-2': 'two at a time', 'hst-4': 'four at a time', 'hst-8': 'eight at a time',
   'qst-2': 'two at a time', 'qst-single': 'one at a time, from triangles', 'goose-flip': 'one at a time, flipped corners', 'goose-4': 'four at a time', 'goose-triangles': 'one at a time, from triangles',
-  'flip-corner': 'flipped corners', 'square-in-square-triangles': 'corner triangles', 'square-in-square-flip': 'flipped corners', 'strip-set': 'from a strip set', 'strip-angle': 'from strips cut at an angle', 'wedge-strip-set': 'with their corners, from a strip set', 'three-patch-pairs': 'in mirrored pairs', 'three-patch-alike': 'all alike, by half lines', 'triangle-single': 'from squares cut into triangles', 'foundation': 'on foundation papers', 'log': 'log by log', 'template': 'by template',
+  'flip-corner': 'flipped corners', 'square-in-square-triangles': 'corner triangles', 'square-in-square-flip': 'flipped corners', 'strip-set': 'from a strip set', 'strip-angle': 'from strips cut at an angle', 'wedge-strip-set': 'with their corners, from a strip set', 'three-patch-pairs': 'in mirrored pairs', 'three-patch-alike': 'all alike, by half lines', 'triangle-single': 'from squares cut into triangles', 'half-rectangle-single': 'from rectangles cut off the diagonal', 'foundation': 'on foundation papers', 'log': 'log by log', 'template': 'by template',
 }
 
 export function methodName(method: string): string {

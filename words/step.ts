@@ -48,6 +48,8 @@ export function stepParts({ code, data = {} }: Pick<Step, 'code' | 'data'>, spee
       case 'cut-large-twice-small-once': return `Cut the ${length('large')} squares on both diagonals, the ${length('small')} squares once.`
       case 'cut-corner-squares-once': return `Cut the ${length('side')} squares once, corner to corner, for the corners. The centre is ${length('centre')} square.`
       case 'cut-template': return `Cut by the template, ${size()} over all${data.hand === 'left' || data.hand === 'right' ? `, ${name('hand')} hand` : ''}.${count('pairs') === 0 ? ' Single layer, right side up.' : ''}`
+      case 'layer-rectangles': return `Lay the rectangles two by two, right sides together, and cut both at once: triangles of each hand. ${plural(count('pairs'), 'triangle')} of each in all.`
+      case 'cut-off-the-diagonal': return `Cut the ${size()} rectangles from a mark on the upper edge, ${length('mark')} from the ${name('from')} corner, to a mark on the lower edge, ${length('mark')} from the ${name('to')} corner, long side upright: ${count('pairs') > 0 ? `two triangles from each layer, those of the upper one turned over` : `two triangles alike, ${name('hand')} hand`}.`
       case 'layer-both-hands': return `Lay two layers right sides together and cut through both: one piece of each hand. ${plural(count('pairs'), 'pair')} in all${count('alone') > 0 ? `; ${count('alone')} more of the ${name('hand')} hand from a single layer, right side up` : ''}.`
       case 'layer-and-mark': return `Lay two ${length('side')} squares right sides together, edges level. Mark one diagonal on the lighter one.`
       case 'layer-and-mark-both': return `Lay two ${length('side')} squares right sides together. Mark both diagonals on the lighter one.`

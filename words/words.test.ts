@@ -48,7 +48,7 @@ test('there are words for every check, mend, step, strip and sum of every quilt,
       }
       for (const block of quilt.value.blocks) {
         for (const recipe of recipesFor(work, plan, block.id)) {
-          for (const unit of recipe.units) said.push(unitName(unit.kind), ...unit.steps.map(step => stepText(step, speech)))
+          for (const unit of recipe.units) said.push(unitName(unit), ...unit.steps.map(step => stepText(step, speech)))
           said.push(...recipe.joins.map(join => stepText(join.step, speech)))
         }
       }

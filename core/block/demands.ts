@@ -1,7 +1,8 @@
-import { boundingBox, movePolygon, type Polygon } from '../geometry/polygon'
+import { boundingBox, movePolygon, type Point, type Polygon } from '../geometry/polygon'
 import { handedOutline } from '../geometry/handOf'
 import { sameLength } from '../measure/ruler'
-import { placePolygon, type Placement } from '../geometry/placement'
+import { placePolygon, UPRIGHT, type Placement } from '../geometry/placement'
+import { direction } from '../geometry/vector'
 import { askedFor } from '../methods/askedFor'
 import type { DressedPatch, DressedUnit } from '../methods/method'
 import { blockOf, clothOf, designOf, type Block, type Cell, type Quilt } from '../quilt/quilt'
@@ -12,7 +13,7 @@ import { foundationOf, foundationTree, sewingOrderOf } from './howSewn'
 import type { SewingOrder, SewingTree } from './sewingTree'
 import { isItsOwnMirrorImage } from './mirrorImage'
 import { placedAngle, stripeAngle } from './stripeDirection'
-import { recogniseUnit, squareCorner, type Unit } from './unit'
+import { recogniseUnit, rightAngle, type Unit } from './unit'
 import { patchTree, unitTree, unitsOf, type UnitTree } from './unitTree'
 
 /** Which patch of which block a slot of the unit becomes. */
@@ -89,8 +90,14 @@ function isMirroredPatch(one: UnitDemand, other: UnitDemand): boolean {
   if (one === other || other.unit.patches.length !== 1 || other.unit.kind !== one.unit.kind) return false
   const [own, its] = [one.unit.patches[0]!, other.unit.patches[0]!]
   if (own.cloth !== its.cloth || own.isUpright || its.isUpright || !sameLength(one.unit.width * one.unit.height, other.unit.width * other.unit.height)) return false
-  const { key, mirrored } = handedOutline(own.cutLine)
-  return key !== mirrored && handedOutline(its.cutLine).key === mirrored
+  const outlineOf = (demand: UnitDemand, { polygon, cutLine }: DressedPatch) => handedOutline(isCutByTemplate(demand.method, demand.unit.kind, polygon) ? cutLine : polygon)
+  const { key, mirrored } = outlineOf(one, own)
+  return key !== mirrored && outlineOf(other, its).key === mirrored
+}
+
+/** Whether a unit is cut by its template, so that its tips matter: asked for, or a patch of a shape that nothing else is known for. */
+function isCutByTemplate(method: Block['method'], kind: Unit['kind'], polygon: Polygon): boolean {
+  return askedFor(method, kind) === 'template' || (kind === 'template' && !rightAngle(polygon))
 }
 
 /** Blocks that are made alike, counted. A turn makes a difference only to a cloth with an up; a mirror also to a block that is not its own mirror image. */
@@ -126,7 +133,7 @@ export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell)
   const corner = boundingBox(unit.patches.flatMap(patch => patch.polygon))
   const local = unit.patches.map(({ patch, polygon }) => ({ patch, polygon: movePolygon(polygon, -corner.x, -corner.y), cutLine: movePolygon(make.cutLines[patch]!, -corner.x, -corner.y) }))
   // tips make a difference only to what is cut by its template
-  const isByTemplate = askedFor(make.block.method, unit.kind) === 'template' || (unit.kind === 'template' && !squareCorner(local[0]!.polygon))
+  const isByTemplate = isCutByTemplate(make.block.method, unit.kind, local[0]!.polygon)
   const hasUp = local.some(({ patch }) => clothOf(quilt, clothOfPatch(patch)).directional)
   // a print keeps its up in the quilt; stripes are turned with their unit
   const placements: Placement[] = hasUp ? [{ turn: cell.turn, mirror: cell.mirror }] : ([0, 90, 180, 270] as const).map(turn => ({ turn, mirror: cell.mirror }))
@@ -134,11 +141,15 @@ export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell)
     const angle = stripesOfPatch(quilt, make.block, make.design.patches[patch]!.role, clothOfPatch(patch), make.polygons[patch]!)
     return angle === undefined ? undefined : placedAngle(angle, placement)
   }
-  const [best] = placements.map((placement) => {
+  const isStriped = local.some(({ patch }) => stripesOf(patch, UPRIGHT) !== undefined)
+  const own = { members: local, width: unit.width, height: unit.height }
+  // strips are cut at an angle whichever way a diamond or wedge lies: each of its sides is tried as the level one
+  const frames = !hasUp && !isStriped && local.length === 1 && (unit.kind === 'diamond' || unit.kind === 'wedge') ? local[0]!.polygon.map((_, side) => levelled(local[0]!, side)) : [own]
+  const [best] = frames.flatMap(frame => placements.map(placement => ({ ...frame, placement }))).map(({ members, width: across, height: down, placement }) => {
     const sideways = placement.turn % 180 !== 0
-    const placed = local.map(({ patch, polygon, cutLine }) => ({ patch, polygon: placePolygon(polygon, placement, unit.width, unit.height), cutLine: placePolygon(cutLine, placement, unit.width, unit.height), stripes: stripesOf(patch, placement) }))
+    const placed = members.map(({ patch, polygon, cutLine }) => ({ patch, polygon: placePolygon(polygon, placement, across, down), cutLine: placePolygon(cutLine, placement, across, down), stripes: stripesOf(patch, placement) }))
     const look = placed.map(({ patch, polygon, cutLine, stripes }) => `${corners(isByTemplate ? cutLine : polygon)}:${clothOfPatch(patch)}${stripes ?? ''}`).sort().join('|')
-    return { placed, key: `${unit.kind}|${look}`, width: sideways ? unit.height : unit.width, height: sideways ? unit.width : unit.height }
+    return { placed, key: `${unit.kind}|${look}`, width: sideways ? down : across, height: sideways ? across : down }
     // lying rather than standing, so that a goose is given as 5 × 2¾ and not as 2¾ × 5
   }).sort((a, b) => Number(b.width >= b.height - 1e-9) - Number(a.width >= a.height - 1e-9) || (a.key < b.key ? -1 : 1))
   const { placed, key, width, height } = best!
@@ -149,6 +160,17 @@ export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell)
     return { slot, cloth, polygon, cutLine, ...(clothOf(quilt, cloth).directional || stripes !== undefined ? { isUpright: true } : {}), ...(stripes === undefined ? {} : { stripes }) }
   })
   return { dressed: { key, kind: unit.kind, width, height, patches }, feeds: slots.map(({ slot, patch }) => ({ block: cell.block, slot, patch: placed[patch]!.patch })) }
+}
+
+interface Member { patch: number, polygon: Polygon, cutLine: Polygon }
+
+/** A single patch turned until one of its sides lies level. */
+function levelled({ patch, polygon, cutLine }: Member, side: number): { members: Member[], width: number, height: number } {
+  const [cos, sin] = direction(polygon[side]!, polygon[(side + 1) % polygon.length]!)
+  const turned = (points: Polygon) => points.map(([x, y]): Point => [x * cos + y * sin, y * cos - x * sin])
+  const { x, y, width, height } = boundingBox(turned(polygon))
+  const placed = (points: Polygon) => movePolygon(turned(points), -x, -y)
+  return { members: [{ patch, polygon: placed(polygon), cutLine: placed(cutLine) }], width, height }
 }
 
 function corners(polygon: Polygon): string {

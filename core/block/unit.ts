@@ -1,4 +1,5 @@
 import { boundingBox, area, cornerMean, withoutIdleCorners, type Point, type Polygon } from '../geometry/polygon'
+import { direction, dot } from '../geometry/vector'
 import { TOLERANCE, sameLength, type Inches } from '../measure/ruler'
 
 export const UNIT_KINDS = [
@@ -174,16 +175,22 @@ function corneredWedge(parts: readonly Part[]): UnitPatch[] | null {
   return isOnBase && sameLength(left!, right!) ? [named('wedge', wedge), named('corner', corner)] : null
 }
 
-/** The right angle of a triangle with two equal legs, and the length of a leg; null for any other figure. */
-export function squareCorner(polygon: Polygon): { at: Point, leg: Inches } | null {
+/** The right angle of a triangle, and the far ends of its legs; null for any other figure. */
+export function rightAngle(polygon: Polygon): { at: Point, ends: [Point, Point] } | null {
   if (polygon.length !== 3) return null
   for (let i = 0; i < 3; i++) {
-    const at = polygon[i]!, p = polygon[(i + 1) % 3]!, q = polygon[(i + 2) % 3]!
-    const leg = Math.hypot(p[0] - at[0], p[1] - at[1]), other = Math.hypot(q[0] - at[0], q[1] - at[1])
-    const dot = (p[0] - at[0]) * (q[0] - at[0]) + (p[1] - at[1]) * (q[1] - at[1])
-    if (sameLength(leg, other) && Math.abs(dot) <= TOLERANCE * Math.max(1, leg * other)) return { at, leg }
+    const at = polygon[i]!, ends: [Point, Point] = [polygon[(i + 1) % 3]!, polygon[(i + 2) % 3]!]
+    if (Math.abs(dot(direction(at, ends[0]), direction(at, ends[1]))) <= TOLERANCE) return { at, ends }
   }
   return null
+}
+
+/** The right angle of a triangle with two equal legs, and the length of a leg; null for any other figure. */
+export function squareCorner(polygon: Polygon): { at: Point, leg: Inches } | null {
+  const corner = rightAngle(polygon)
+  if (!corner) return null
+  const [leg, other] = corner.ends.map(end => Math.hypot(end[0] - corner.at[0], end[1] - corner.at[1])) as [Inches, Inches]
+  return sameLength(leg, other) ? { at: corner.at, leg } : null
 }
 
 function samePoint(a: Point, b: Point): boolean {

@@ -4,6 +4,7 @@ import { lengthKey, type Inches } from '../measure/ruler'
 import type { Hand } from '../geometry/handOf'
 import type { Cuts, PieceDraft, Shape } from '../methods/method'
 import { letterAt } from '../quilt/letters'
+import { shortHash } from './shortHash'
 
 /** A pile of like pieces on the cutting sheet. Cut sizes, seam included. */
 export interface Piece {
@@ -107,9 +108,10 @@ function countOf(pile: readonly PieceOrder[]): number {
 /** Ways whose pieces are piled apart from others of their size, for a piece of theirs feeds another number of patches. */
 const OWN_PILES: Readonly<Record<string, string>> = { 'strip-set': 'set', 'wedge-strip-set': 'set', 'hst-4': 'four', 'hst-8': 'eight' }
 
-function pieceId({ draft, along, method }: PieceOrder): string {
+/** Made from what a piece is: all that are alike share it. */
+export function pieceId({ draft, along, method }: Pick<PieceOrder, 'draft' | 'along' | 'method'>): string {
   const parts = [draft.cloth, draft.shape, `${lengthKey(draft.width)}x${lengthKey(draft.height)}`, draft.part]
-  if (draft.cuts === 'one-diagonal' || draft.cuts === 'two-diagonals') parts.push(draft.cuts, diagonalOf(draft.pool?.corner))
+  if (draft.cuts === 'one-diagonal' || draft.cuts === 'two-diagonals') parts.push(draft.cuts, diagonalOf(draft.pool?.corner), draft.hand === undefined || draft.hand === 'either' ? '' : draft.hand)
   if (draft.outline) parts.push(draft.hand ?? 'either', outlineKey(draft.outline))
   if (along) parts.push('along')
   else if (!draft.turn) parts.push(draft.isStriped ? 'striped' : 'upright')
@@ -126,12 +128,10 @@ function diagonalOf(corner: string | undefined): string {
 
 function sizeKey(draft: Pick<PieceDraft, 'width' | 'height' | 'cuts' | 'outline' | 'hand'>): string {
   const sides = [draft.width, draft.height].sort((a, b) => a - b).map(lengthKey).join('x')
-  return `${sides} ${draft.cuts} ${draft.outline ? `${draft.hand ?? 'either'} ${outlineKey(draft.outline)}` : ''}`
+  return `${sides} ${draft.cuts} ${draft.hand ?? 'either'} ${draft.outline ? outlineKey(draft.outline) : ''}`
 }
 
-/** Short and the same for the same outline. FNV-1a over its corners. */
+/** Short and the same for the same outline. */
 function outlineKey(outline: Polygon): string {
-  let hash = 2166136261
-  for (const c of outline.map(([x, y]) => `${lengthKey(x)},${lengthKey(y)}`).sort().join(' ')) hash = Math.imul(hash ^ c.charCodeAt(0), 16777619)
-  return (hash >>> 0).toString(36)
+  return shortHash(outline.map(([x, y]) => `${lengthKey(x)},${lengthKey(y)}`).sort().join(' '))
 }

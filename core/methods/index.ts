@@ -4,6 +4,7 @@ import { flyingGooseFlip } from './flyingGooseFlip'
 import { flyingGooseFour } from './flyingGooseFour'
 import { flyingGooseTriangles } from './flyingGooseTriangles'
 import { foundation } from './foundation'
+import { halfRectangleSingle } from './halfRectangleSingle'
 import { halfSquareTriangleEight } from './halfSquareTriangleEight'
 import { halfSquareTriangleFour } from './halfSquareTriangleFour'
 import { halfSquareTriangleSingle } from './halfSquareTriangleSingle'
@@ -26,6 +27,6 @@ export const METHODS: readonly Method[] = [
   flyingGooseFour, flyingGooseFlip, flyingGooseTriangles,
   quarterSquareTwo, quarterSquareSingle,
   flipCorner, squareInSquareTriangles, squareInSquareFlip,
-  threePatchAlike, threePatchPairs, angledStrips, wedgeStripSet, triangleSingle,
+  threePatchAlike, threePatchPairs, angledStrips, wedgeStripSet, triangleSingle, halfRectangleSingle,
   template, foundation,
 ]

@@ -7,7 +7,7 @@ import type { Step } from '../sewing/step'
 
 export const METHOD_IDS = [
   'rectangle', 'hst-single', 'hst-2', 'hst-4', 'hst-8', 'qst-2', 'qst-single', 'goose-flip', 'goose-4', 'goose-triangles', 'flip-corner', 'square-in-square-triangles',
-  'square-in-square-flip', 'three-patch-pairs', 'three-patch-alike', 'strip-set', 'strip-angle', 'wedge-strip-set', 'log', 'triangle-single', 'template', 'foundation',
+  'square-in-square-flip', 'three-patch-pairs', 'three-patch-alike', 'strip-set', 'strip-angle', 'wedge-strip-set', 'log', 'triangle-single', 'half-rectangle-single', 'template', 'foundation',
 ] as const
 export type MethodId = typeof METHOD_IDS[number]
 

@@ -205,3 +205,38 @@ test('two layers give one of each hand: as many pairs as both are wanted, the re
   // and one that is its own mirror image needs no second layer
   expect(METHODS.find(method => method.id === 'template')!.make(unit('template', 2, 2, [['patch', 'a', [[0, 0], [2, 0], [1, 2]]]]), 6, room, 6).steps).toHaveLength(1)
 })
+
+describe('right triangles from rectangles', () => {
+  const triangle = (a: number, b: number) => unit('template', a, b, [['patch', 'c', [[0, 0], [a, b], [0, b]]]])
+  test('the corners of a 60° diamond of altitude h: (h + ½) by 2·(h·tan 30° + ¼ + ¼·cot 30°) − (h + ½)·tan 30°', () => {
+    const h = 6, tan = Math.tan(Math.PI / 6)
+    const [piece] = make('half-rectangle-single', triangle(h * tan, h), 4).pieces
+    expect(piece!.exact.height).toBeCloseTo(h + 0.5, 9)
+    expect(piece!.exact.width).toBeCloseTo(2 * (h * tan + 0.25 + 0.25 / tan) - (h + 0.5) * tan, 9)
+    expect(piece).toMatchObject({ cuts: 'one-diagonal', count: 2, pool: { needed: 4, gives: 2 } })
+  })
+  test('each half holds the offset of the finished triangle, its sharp tip square to the long leg', () => {
+    fc.assert(fc.property(fc.integer({ min: 4, max: 60 }), fc.integer({ min: 1, max: 60 }), (n, more) => {
+      const a = n / 8, b = (n + more) / 8
+      const way = make('half-rectangle-single', triangle(a, b), 2)
+      const { width, height, exact } = way.pieces[0]!
+      const mark = (exact.width - exact.height * a / b) / 2
+      const cut = offsetPolygon([[0, 0], [a, b], [0, b]], room.seam, corner => corner[1] === 0 ? [0, -1] : undefined)
+      for (const [x, y] of cut) {
+        // from the corner of the rectangle: within it, and on its side of the line from mark to mark
+        const [px, py] = [x + room.seam, y + room.seam]
+        expect(Math.min(px, py, exact.width - px, exact.height - py)).toBeGreaterThanOrEqual(-1e-6)
+        expect(px).toBeLessThanOrEqual(mark + py * a / b + 1e-6)
+      }
+      // rounded up to the ruler both halves are still as large
+      expect(way.lengths!.mark!.total).toBeCloseTo((width - height * a / b) / 2, 9)
+    }))
+  })
+  test('the two hands are cut on the two diagonals, and two layers give both', () => {
+    const lines = [triangle(2, 5), unit('template', 2, 5, [['patch', 'c', [[2, 0], [2, 5], [0, 5]]]])].map(what => METHODS.find(method => method.id === 'half-rectangle-single')!.make(what, 4, room, 4))
+    expect(new Set(lines.map(way => way.pieces[0]!.hand)).size).toBe(2)
+    const slants = lines.map(({ steps }) => Math.sign(steps[1]!.picture.lines[0]!.to[0] - steps[1]!.picture.lines[0]!.from[0]))
+    expect(slants[0]).toBe(-slants[1]!)
+    expect(lines[0]!.steps[0]!.code).toBe('layer-rectangles')
+  })
+})

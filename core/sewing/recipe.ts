@@ -4,9 +4,10 @@ import type { Unit } from '../block/unit'
 import { unitsOf, type UnitTree } from '../block/unitTree'
 import { lightness } from '../cloth/value'
 import { boundingBox, movePolygon, type Box, type Point, type Polygon } from '../geometry/polygon'
-import { sameLength, type Inches } from '../measure/ruler'
+import type { Inches } from '../measure/ruler'
 import type { Choice } from '../methods/choose'
-import type { Piece } from '../cutting/gather'
+import { pieceId, type Piece } from '../cutting/gather'
+import { shortHash } from '../cutting/shortHash'
 import { clothOf, type Cell } from '../quilt/quilt'
 import type { Plan, PlanWork } from '../quilt/plan'
 import { cloth, line, picture, unfinished, type PictureShape } from './picture'
@@ -87,11 +88,11 @@ export function recipesFor({ quilt, makes, choices }: PlanWork, plan: Plan, bloc
 
 function recipeUnit({ demand, way }: Choice, plan: Plan, block: number): RecipeUnit {
   const { unit } = demand
-  const drafts = way.made.pieces
+  const ids = new Set(way.made.pieces.map(draft => pieceId({ draft, method: way.method.id })))
   const place = plan.blocks[block]!.units.findIndex(planned => planned.key === unit.key)
   const { width, height, lengths } = plan.blocks[block]!.units[place]!
   const path = `blocks.${block}.units.${place}`
-  const pieces = plan.pieces.filter(piece => drafts.some(draft => draft.cloth === piece.cloth && draft.part === piece.part && sameLength(draft.width, piece.width) && sameLength(draft.height, piece.height)))
+  const pieces = plan.pieces.filter(piece => ids.has(piece.id))
   return {
     id: unitId(unit), key: unit.key, path, kind: unit.kind, method: way.method.id, perBlock: 1, inQuilt: demand.count,
     over: way.made.made - demand.count, trim: way.made.trim, steps: way.made.steps, size: { width, height },
@@ -99,9 +100,10 @@ function recipeUnit({ demand, way }: Choice, plan: Plan, block: number): RecipeU
   }
 }
 
-/** What a unit is: kind, size and cloths, so that ticks outlive a change of plan. */
+/** What a unit is: kind, size and cloths, and its shape where that says more, so that ticks outlive a change of plan. */
 export function unitId(unit: Choice['demand']['unit']): string {
-  return [unit.kind, `${round(unit.width)}x${round(unit.height)}`, ...unit.patches.map(patch => patch.cloth)].join('.')
+  const shape = unit.kind === 'template' || unit.kind === 'flip-corner' ? [shortHash(unit.key)] : []
+  return [unit.kind, `${round(unit.width)}x${round(unit.height)}`, ...unit.patches.map(patch => patch.cloth), ...shape].join('.')
 }
 
 function round(value: number): number {

@@ -123,3 +123,16 @@ test('pictures: lines beside a line keep their distance; a unit has its allowanc
   expect(unfinished([{ polygon: [[0, 0], [2, 0], [2, 2], [0, 2]], cloth: 'a' }], 2, 2, 0.25)).toMatchObject({ width: 2.5, height: 2.5 })
   expect(picture([{ points: [[-3, -1], [1, -1], [1, 4]], cloth: 'a', side: 'right' }])).toMatchObject({ width: 4, height: 5 })
 })
+
+test('units that differ only by their hand, or by where their corners lie, are ticked apart', () => {
+  for (const design of SHIPPED_DESIGNS) {
+    const { plan, work } = planOf({
+      ...SAMPLE, setting: { across: 1, down: 1 }, borders: [], binding: null, backing: null,
+      blocks: [{ id: 'one', design: design.id, width: 12 * design.width / design.height, height: 12, cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, i % 2 ? 'soot' : 'cream'])) }],
+    })
+    const units = recipesFor(work, plan, 'one').flatMap(recipe => recipe.units)
+    expect({ id: design.id, ids: new Set(units.map(unit => unit.id)).size }).toEqual({ id: design.id, ids: units.length })
+    // and each lists the pieces it is made of, and no others
+    for (const unit of units) expect(new Set(unit.pieces.map(piece => piece.hand)).size).toBeLessThanOrEqual(Math.max(1, unit.pieces.length))
+  }
+})

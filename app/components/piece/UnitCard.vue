@@ -22,7 +22,7 @@ const emit = defineEmits<{ made: [by: number], choose: [method: MethodId | null]
 
 const speech = useSpeech()
 const settings = useSettings()
-const title = computed(() => capital(unitName(unit.kind, unit.inQuilt)))
+const title = computed(() => capital(unitName(unit, unit.inQuilt)))
 </script>
 
 <template>
@@ -46,9 +46,9 @@ const title = computed(() => capital(unitName(unit.kind, unit.inQuilt)))
     <footer class="mt-3 flex flex-wrap items-center gap-3">
       <p class="figure">Unfinished: <strong><Figure :path="`${unit.path}.width`" title="Unfinished width" /> × <Figure :path="`${unit.path}.height`" title="Unfinished height" /></strong></p>
       <div class="no-print ml-auto flex items-center gap-2">
-        <button type="button" class="button icon" :disabled="made === 0 || !canWrite" :aria-label="`One ${unitName(unit.kind, 1)} fewer made`" @click="emit('made', -1)"><UIcon name="i-lucide-minus" class="size-5" /></button>
+        <button type="button" class="button icon" :disabled="made === 0 || !canWrite" :aria-label="`One ${unitName(unit, 1)} fewer made`" @click="emit('made', -1)"><UIcon name="i-lucide-minus" class="size-5" /></button>
         <span class="figure min-w-24 text-center font-semibold" :data-testid="`made-${unit.kind}`">{{ Math.min(made, unit.inQuilt) }} of {{ unit.inQuilt }}</span>
-        <button type="button" class="button icon" :disabled="made >= unit.inQuilt || !canWrite" :aria-label="`One ${unitName(unit.kind, 1)} more made`" @click="emit('made', 1)"><UIcon name="i-lucide-plus" class="size-5" /></button>
+        <button type="button" class="button icon" :disabled="made >= unit.inQuilt || !canWrite" :aria-label="`One ${unitName(unit, 1)} more made`" @click="emit('made', 1)"><UIcon name="i-lucide-plus" class="size-5" /></button>
         <button type="button" class="button" :disabled="made >= unit.inQuilt || !canWrite" @click="emit('made', unit.inQuilt - made)">All made</button>
       </div>
     </footer>

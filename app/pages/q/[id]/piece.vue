@@ -51,7 +51,7 @@ function unitSteps(unit: RecipeUnit): PieceStep[] {
   const made = units.value.get(unit.id) ?? 0
   const isMade = made >= unit.inQuilt
   return unit.steps.map((step, i) => ({
-    place: `${capital(unitName(unit.kind))}, ${plural(unit.inQuilt, 'unit')} in the quilt: step ${i + 1} of ${unit.steps.length}`,
+    place: `${capital(unitName(unit))}, ${plural(unit.inQuilt, 'unit')} in the quilt: step ${i + 1} of ${unit.steps.length}`,
     parts: stepParts(step, speech.value), paths: unit.paths, picture: step.picture, followsHand: followsTheHand(step),
     ...(step.expect ? { figures: bothSides(unit.path) } : {}), ...(i === 0 ? { caution: CAUTIONS.needle } : step.do === 'press' ? { caution: CAUTIONS.iron } : {}),
     done: isMade, tick: i === unit.steps.length - 1 ? () => countUnits(unit.id, isMade ? -unit.inQuilt : unit.inQuilt - made) : null,
