@@ -1,4 +1,4 @@
-import { clothsOfCell, stripesOfPatch } from '~~/core/block/demands'
+import { clothsOfCell, stripesOfPatch } from '~~/core/block/clothsOfCell'
 import { finishedPatches } from '~~/core/block/design'
 import { placedAngle } from '~~/core/block/stripeDirection'
 import { placePolygon } from '~~/core/geometry/placement'

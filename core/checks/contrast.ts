@@ -1,4 +1,5 @@
-import { clothsOfCell, variants } from '../block/demands'
+import { clothsOfCell } from '../block/clothsOfCell'
+import { variants } from '../block/demands'
 import { LEAST_CONTRAST, lightness } from '../cloth/value'
 import { sharedEdges } from '../geometry/adjacency'
 import type { Design } from '../block/design'

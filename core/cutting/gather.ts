@@ -1,4 +1,4 @@
-import type { Feed } from '../block/demands'
+import type { Feed } from '../block/dressUnit'
 import type { Polygon } from '../geometry/polygon'
 import { lengthKey, type Inches } from '../measure/ruler'
 import type { Hand } from '../geometry/handOf'

@@ -1,6 +1,6 @@
 import { cutLines } from '../block/cutLines'
 import { finishedPatches, type Design } from '../block/design'
-import { stripesOfPatch } from '../block/demands'
+import { stripesOfPatch } from '../block/clothsOfCell'
 import { sewingOrderOf } from '../block/howSewn'
 import type { SewingTree } from '../block/sewingTree'
 import { placedAngle } from '../block/stripeDirection'

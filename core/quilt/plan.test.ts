@@ -167,3 +167,12 @@ describe('aims and choices', () => {
     expect(plan.pieces.filter(piece => piece.cloth === 'cream' && piece.shape === 'rectangle').every(piece => piece.grain === 'across')).toBe(true)
   })
 })
+
+test('congruent diamonds and wedges are one unit, however they lie in the block', () => {
+  fc.assert(fc.property(fc.integer({ min: 96, max: 600 }).map(n => n / 32), (size) => {
+    const units = (design: string, cloths: Record<string, string>) => planOf({ ...berth, borders: [], blocks: [{ id: 'one', design, size, cloths }], setting: { across: 1, down: 1 } }).plan.blocks[0]!.units
+    // eight diamonds, every second one standing askew; eight wedges, four of them with a corner
+    expect(units('lemoyne-star', { first: 'soot', second: 'soot', ground: 'cream' }).filter(unit => unit.kind === 'diamond').map(unit => unit.count)).toEqual([8])
+    expect(units('kaleidoscope', { first: 'soot', second: 'brass', corner: 'cream' }).map(unit => unit.count)).toEqual([4, 4])
+  }), { numRuns: 40 })
+})

@@ -1,4 +1,6 @@
-import { clothsOfCell, dressUnit, variants, type BlockMake } from '../block/demands'
+import { clothsOfCell } from '../block/clothsOfCell'
+import { variants, type BlockMake } from '../block/demands'
+import { dressUnit } from '../block/dressUnit'
 import { mirroredMake } from '../block/mirrorImage'
 import type { Unit } from '../block/unit'
 import { unitsOf, type UnitTree } from '../block/unitTree'

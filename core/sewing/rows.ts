@@ -1,4 +1,4 @@
-import { clothsOfCell } from '../block/demands'
+import { clothsOfCell } from '../block/clothsOfCell'
 import type { Cell, Quilt } from '../quilt/quilt'
 
 /** One row of the quilt, as it is laid out and joined. */

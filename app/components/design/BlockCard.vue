@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { finishedPatches, rolesOf, type Design } from '~~/core/block/design'
-import { clothsOfCell } from '~~/core/block/demands'
+import { clothsOfCell } from '~~/core/block/clothsOfCell'
 import { addBlock, mirrorCell, placeBlock, setBlocksHeight, setBlocksSize, setBlocksWidth, setCellCloth, setDesign, setRoleCloth, setStripes, turnCell } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
 import { asCells } from '~~/core/edits/setting'

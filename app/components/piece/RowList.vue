@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { QuiltRow } from '~~/core/sewing/rows'
 import type { Quilt } from '~~/core/quilt/quilt'
-import { clothsOfCell } from '~~/core/block/demands'
+import { clothsOfCell } from '~~/core/block/clothsOfCell'
 import { blockOf, clothOf, designOf } from '~~/core/quilt/quilt'
 
 const { rows, quilt, done, canWrite } = defineProps<{

@@ -1,0 +1,71 @@
+import { placePolygon, UPRIGHT, type Placement } from '../geometry/placement'
+import { boundingBox, movePolygon, type Point, type Polygon } from '../geometry/polygon'
+import { direction } from '../geometry/vector'
+import { askedFor } from '../methods/askedFor'
+import type { DressedPatch, DressedUnit } from '../methods/method'
+import { clothOf, type Block, type Cell, type Quilt } from '../quilt/quilt'
+import { clothsOfCell, stripesOfPatch } from './clothsOfCell'
+import type { BlockMake } from './demands'
+import { placedAngle } from './stripeDirection'
+import { recogniseUnit, rightAngle, type Unit } from './unit'
+
+/** Which patch of which block a slot of the unit becomes. */
+export interface Feed { block: string, slot: string, patch: number }
+
+/** A unit in the cloths of one place, turned to where like units look alike. */
+export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell): { dressed: DressedUnit, feeds: Feed[] } {
+  const cloths = clothsOfCell(quilt, cell)
+  const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
+  const corner = boundingBox(unit.patches.flatMap(patch => patch.polygon))
+  const local = unit.patches.map(({ patch, polygon }) => ({ patch, polygon: movePolygon(polygon, -corner.x, -corner.y), cutLine: movePolygon(make.cutLines[patch]!, -corner.x, -corner.y) }))
+  // tips make a difference only to what is cut by its template
+  const isByTemplate = isCutByTemplate(make.block.method, unit.kind, local[0]!.polygon)
+  const hasUp = local.some(({ patch }) => clothOf(quilt, clothOfPatch(patch)).directional)
+  // a print keeps its up in the quilt; stripes are turned with their unit
+  const placements: Placement[] = hasUp ? [{ turn: cell.turn, mirror: cell.mirror }] : ([0, 90, 180, 270] as const).map(turn => ({ turn, mirror: cell.mirror }))
+  const stripesOf = (patch: number, placement: Placement): number | undefined => {
+    const angle = stripesOfPatch(quilt, make.block, make.design.patches[patch]!.role, clothOfPatch(patch), make.polygons[patch]!)
+    return angle === undefined ? undefined : placedAngle(angle, placement)
+  }
+  const isStriped = local.some(({ patch }) => stripesOf(patch, UPRIGHT) !== undefined)
+  const own = { members: local, width: unit.width, height: unit.height }
+  // strips are cut at an angle whichever way a diamond or wedge lies: each of its sides is tried as the level one
+  const frames = !hasUp && !isStriped && local.length === 1 && (unit.kind === 'diamond' || unit.kind === 'wedge') ? local[0]!.polygon.map((_, side) => levelled(local[0]!, side)) : [own]
+  const [best] = frames.flatMap(frame => placements.map(placement => ({ ...frame, placement }))).map(({ members, width: across, height: down, placement }) => {
+    const sideways = placement.turn % 180 !== 0
+    const placed = members.map(({ patch, polygon, cutLine }) => ({ patch, polygon: placePolygon(polygon, placement, across, down), cutLine: placePolygon(cutLine, placement, across, down), stripes: stripesOf(patch, placement) }))
+    const look = placed.map(({ patch, polygon, cutLine, stripes }) => `${corners(isByTemplate ? cutLine : polygon)}:${clothOfPatch(patch)}${stripes ?? ''}`).sort().join('|')
+    return { placed, key: `${unit.kind}|${look}`, width: sideways ? down : across, height: sideways ? across : down }
+    // lying rather than standing, so that a goose is given as 5 × 2¾ and not as 2¾ × 5
+  }).sort((a, b) => Number(b.width >= b.height - 1e-9) - Number(a.width >= a.height - 1e-9) || (a.key < b.key ? -1 : 1))
+  const { placed, key, width, height } = best!
+  const slots = recogniseUnit(placed.map(({ polygon }) => polygon), placed.map((_, i) => i))!.patches
+  const patches = slots.map(({ slot, patch, polygon }): DressedPatch => {
+    const { cutLine, stripes, patch: drawn } = placed[patch]!
+    const cloth = clothOfPatch(drawn)
+    return { slot, cloth, polygon, cutLine, ...(clothOf(quilt, cloth).directional || stripes !== undefined ? { isUpright: true } : {}), ...(stripes === undefined ? {} : { stripes }) }
+  })
+  return { dressed: { key, kind: unit.kind, width, height, patches }, feeds: slots.map(({ slot, patch }) => ({ block: cell.block, slot, patch: placed[patch]!.patch })) }
+}
+
+/** Whether a unit is cut by its template, so that its tips matter: asked for, or a patch of a shape that nothing else is known for. */
+export function isCutByTemplate(method: Block['method'], kind: Unit['kind'], polygon: Polygon): boolean {
+  return askedFor(method, kind) === 'template' || (kind === 'template' && !rightAngle(polygon))
+}
+
+interface Member { patch: number, polygon: Polygon, cutLine: Polygon }
+
+/** A single patch turned until one of its sides lies level. */
+function levelled({ patch, polygon, cutLine }: Member, side: number): { members: Member[], width: number, height: number } {
+  const [cos, sin] = direction(polygon[side]!, polygon[(side + 1) % polygon.length]!)
+  const turned = (points: Polygon) => points.map(([x, y]): Point => [x * cos + y * sin, y * cos - x * sin])
+  const { x, y, width, height } = boundingBox(turned(polygon))
+  const placed = (points: Polygon) => movePolygon(turned(points), -x, -y)
+  return { members: [{ patch, polygon: placed(polygon), cutLine: placed(cutLine) }], width, height }
+}
+
+/** The same for figures that lie alike. A length that ends in a half of the last digit must not be rounded now up, now down. */
+function corners(polygon: Polygon): string {
+  const written = (length: number) => (length + 1e-7).toFixed(4)
+  return polygon.map(([x, y]) => `${written(x)},${written(y)}`).sort().join(' ')
+}
