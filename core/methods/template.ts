@@ -4,7 +4,7 @@ import { boundingBox, movePolygon, scalePolygon, type Polygon } from '../geometr
 import { cloth, line, picture, type Picture } from '../sewing/picture'
 import type { Step } from '../sewing/step'
 import { pressAndTrim } from './finishing'
-import type { Method, PieceDraft } from './method'
+import type { DressedPatch, Method, PieceDraft } from './method'
 
 /** Any patch by its template: the offset of the finished patch, its tips cut to fit, exact, sewn as cut. Serves every kind of unit. */
 export const template: Method = {
@@ -12,8 +12,7 @@ export const template: Method = {
   fits: () => true,
   make(unit, count, room, mirrored = 0) {
     const pieces = unit.patches.map((patch): PieceDraft => {
-      // on stripes it is turned first, and rounded once
-      const { outline, hand } = patch.stripes !== undefined ? { outline: patch.cutLine, hand: 'either' as Hand } : patch.isUpright ? { outline: atOrigin(patch.cutLine), hand: 'either' as Hand } : handedOutline(patch.cutLine)
+      const { outline, hand } = outlineOf(patch)
       const box = boundingBox(outline)
       return {
         cloth: patch.cloth, part: 'templates', shape: 'template', width: box.width, height: box.height, exact: { width: box.width, height: box.height },
@@ -34,6 +33,13 @@ export const template: Method = {
       steps: unit.patches.length === 1 ? cut : [...cut, { do: 'sew', code: 'sew-patches', data: { seam: room.seam }, picture: picture(unit.patches.map(p => cloth(p.cloth, p.polygon))) }, ...pressAndTrim(unit, room, null)],
     }
   },
+}
+
+/** A patch that may be turned has one outline for all its turns, and a hand; one with an up lies as it lies. */
+function outlineOf({ cutLine, isUpright, stripes }: DressedPatch): { outline: Polygon, hand: Hand } {
+  // on stripes it is turned afterwards, and rounded then
+  if (stripes !== undefined) return { outline: cutLine, hand: 'either' }
+  return isUpright ? { outline: atOrigin(cutLine), hand: 'either' } : handedOutline(cutLine)
 }
 
 /** Two layers right sides together, the upper one a little aside, the template cut through both; and beside them the two pieces that come of it. */
