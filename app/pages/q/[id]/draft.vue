@@ -107,8 +107,10 @@ onBeforeRouteLeave(() => isSaved.value || !drafting.canUndo.value || confirm('Le
       <button type="button" class="button" @click="drafting.turn"><UIcon name="i-lucide-rotate-cw" class="size-5" />Turn</button>
       <button type="button" class="button icon" aria-label="Undo in the drawing" :disabled="!drafting.canUndo.value" @click="drafting.undo"><UIcon name="i-lucide-undo-2" class="size-5" /></button>
       <button type="button" class="button icon" aria-label="Redo in the drawing" :disabled="!drafting.canRedo.value" @click="drafting.redo"><UIcon name="i-lucide-redo-2" class="size-5" /></button>
-      <NuxtLink class="button ml-auto" :to="`/q/${String(route.params.id)}/design`">Back</NuxtLink>
-      <button type="button" class="button act" :disabled="serious.length > 0 || !store.canWrite" @click="save"><UIcon name="i-lucide-check" class="size-5" />Use it in the quilt</button>
+      <div class="ml-auto flex gap-2">
+        <NuxtLink class="button" :to="`/q/${String(route.params.id)}/design`">Back</NuxtLink>
+        <button type="button" class="button act" :disabled="serious.length > 0 || !store.canWrite" @click="save"><UIcon name="i-lucide-check" class="size-5" />Use it in the quilt</button>
+      </div>
     </div>
     <div ref="stage" class="stage">
       <DraftBoard
