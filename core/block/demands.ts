@@ -1,17 +1,12 @@
-import type { Polygon } from '../geometry/polygon'
 import type { Placement } from '../geometry/placement'
 import type { DressedUnit } from '../methods/method'
 import { blockOf, clothOf, designOf, type Block, type Cell, type Quilt } from '../quilt/quilt'
+import type { BlockMake } from './blockMake'
 import { clothsOfCell } from './clothsOfCell'
-import { cutLines } from './cutLines'
-import { finishedPatches, type Design } from './design'
 import { dressUnit, type Feed } from './dressUnit'
-import type { Foundation } from './foundation'
-import { foundationOf, foundationTree, sewingOrderOf } from './howSewn'
 import { isItsOwnMirrorImage } from './mirrorImage'
 import { withMirrored } from './mirroredDemands'
-import type { SewingOrder, SewingTree } from './sewingTree'
-import { patchTree, unitTree, unitsOf, type UnitTree } from './unitTree'
+import { unitsOf } from './unitTree'
 
 /** Like units wanted over the whole quilt. */
 export interface UnitDemand {
@@ -24,21 +19,6 @@ export interface UnitDemand {
   perBlock: Map<string, number>
   /** What its block's quilter asked for. */
   method: Block['method']
-}
-
-/**
- * How a block is sewn, whatever its cloth. `papers`: on which it is sewn, when the quilter wants it so and it can be. `cutLines`:
- * of each patch, if it is cut by a template.
- */
-export interface BlockMake { block: Block, design: Design, order: SewingOrder, tree: SewingTree, units: UnitTree, polygons: Polygon[], papers: Foundation | null, cutLines: Polygon[] }
-
-export function blockMake(quilt: Quilt, block: Block): BlockMake {
-  const design = designOf(quilt, block)
-  const order = sewingOrderOf(design)
-  const polygons = finishedPatches(design, block.width, block.height)
-  const papers = block.method === 'foundation' ? foundationOf(design) : null
-  const tree = papers ? foundationTree(design, papers) : order.tree
-  return { block, design, order, tree, units: papers ? patchTree(tree, polygons) : unitTree(tree, polygons), polygons, papers, cutLines: cutLines(tree, polygons, quilt.seam) }
 }
 
 /**

@@ -5,7 +5,7 @@ import { askedFor } from '../methods/askedFor'
 import type { DressedPatch, DressedUnit } from '../methods/method'
 import { clothOf, type Block, type Cell, type Quilt } from '../quilt/quilt'
 import { clothsOfCell, stripesOfPatch } from './clothsOfCell'
-import type { BlockMake } from './demands'
+import type { BlockMake } from './blockMake'
 import { placedAngle } from './stripeDirection'
 import { recogniseUnit, rightAngle, type Unit } from './unit'
 

@@ -1,6 +1,6 @@
 import type { Point } from '../geometry/polygon'
 import type { Design } from './design'
-import type { BlockMake } from './demands'
+import type { BlockMake } from './blockMake'
 import type { UnitTree } from './unitTree'
 
 const known = new WeakMap<Design, boolean>()

@@ -1,5 +1,5 @@
-import type { BlockMake, UnitDemand } from '../block/demands'
-import { blockMake, unitDemands } from '../block/demands'
+import { blockMake, type BlockMake } from '../block/blockMake'
+import { unitDemands, type UnitDemand } from '../block/demands'
 import { checkQuilt } from '../checks'
 import type { Check } from '../checks/check'
 import { clothNeed, type ClothNeed } from '../cloth/need'

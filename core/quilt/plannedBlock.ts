@@ -1,4 +1,4 @@
-import type { BlockMake } from '../block/demands'
+import type { BlockMake } from '../block/blockMake'
 import type { FoundationSection } from '../block/foundation'
 import { foundationOf } from '../block/howSewn'
 import { sizedTree, type SizedTree } from '../block/sizedTree'

@@ -1,5 +1,6 @@
 import { clothsOfCell } from '../block/clothsOfCell'
-import { variants, type BlockMake } from '../block/demands'
+import type { BlockMake } from '../block/blockMake'
+import { variants } from '../block/demands'
 import { dressUnit } from '../block/dressUnit'
 import { mirroredMake } from '../block/mirrorImage'
 import type { Unit } from '../block/unit'
