@@ -1,6 +1,7 @@
 import { placePolygon, UPRIGHT, type Placement } from '../geometry/placement'
 import { boundingBox, movePolygon, type Point, type Polygon } from '../geometry/polygon'
 import { direction } from '../geometry/vector'
+import { sameLength, type Inches } from '../measure/ruler'
 import { askedFor } from '../methods/askedFor'
 import type { DressedPatch, DressedUnit } from '../methods/method'
 import { clothOf, type Block, type Cell, type Quilt } from '../quilt/quilt'
@@ -36,8 +37,8 @@ export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell)
     const placed = members.map(({ patch, polygon, cutLine }) => ({ patch, polygon: placePolygon(polygon, placement, across, down), cutLine: placePolygon(cutLine, placement, across, down), stripes: stripesOf(patch, placement) }))
     const look = placed.map(({ patch, polygon, cutLine, stripes }) => `${corners(isByTemplate ? cutLine : polygon)}:${clothOfPatch(patch)}${stripes ?? ''}`).sort().join('|')
     return { placed, key: `${unit.kind}|${look}`, width: sideways ? down : across, height: sideways ? across : down }
-    // lying rather than standing, so that a goose is given as 5 × 2¾ and not as 2¾ × 5
-  }).sort((a, b) => Number(b.width >= b.height - 1e-9) - Number(a.width >= a.height - 1e-9) || (a.key < b.key ? -1 : 1))
+    // a wedge on its base; and lying rather than standing, so that a goose is given as 5 × 2¾ and not as 2¾ × 5
+  }).sort((a, b) => (sameLength(longer(a), longer(b)) ? 0 : longer(a) - longer(b)) || Number(b.width >= b.height - 1e-9) - Number(a.width >= a.height - 1e-9) || (a.key < b.key ? -1 : 1))
   const { placed, key, width, height } = best!
   const slots = recogniseUnit(placed.map(({ polygon }) => polygon), placed.map((_, i) => i))!.patches
   const patches = slots.map(({ slot, patch, polygon }): DressedPatch => {
@@ -51,6 +52,10 @@ export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell)
 /** Whether a unit is cut by its template, so that its tips matter: asked for, or a patch of a shape that nothing else is known for. */
 export function isCutByTemplate(method: Block['method'], kind: Unit['kind'], polygon: Polygon): boolean {
   return askedFor(method, kind) === 'template' || (kind === 'template' && !rightAngle(polygon))
+}
+
+function longer({ width, height }: { width: Inches, height: Inches }): Inches {
+  return Math.max(width, height)
 }
 
 interface Member { patch: number, polygon: Polygon, cutLine: Polygon }

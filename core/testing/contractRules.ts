@@ -254,7 +254,9 @@ export const RULES: readonly Rule[] = [
   {
     number: 24, says: 'unfinished units are as large as their patches and two seams',
     broken: (quilt, plan) => plan.blocks.flatMap(block => block.units.flatMap((unit) => {
-      const most = Math.max(quilt.blocks.find(b => b.id === block.id)!.width, quilt.blocks.find(b => b.id === block.id)!.height) + 2 * quilt.seam
+      const { width, height } = quilt.blocks.find(b => b.id === block.id)!
+      // diamonds and wedges are given with a side level, and may lie along the block's diagonal
+      const most = (unit.kind === 'diamond' || unit.kind === 'wedge' ? Math.hypot(width, height) : Math.max(width, height)) + 2 * quilt.seam
       return unit.width > 2 * quilt.seam && unit.height > 2 * quilt.seam && unit.width <= most + 1e-6 && unit.height <= most + 1e-6 ? [] : [`${block.id} ${unit.kind} ${unit.width} × ${unit.height}`]
     })),
   },
