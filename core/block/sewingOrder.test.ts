@@ -3,6 +3,7 @@ import { commonEdges } from '../geometry/adjacency'
 import type { Point, Polygon } from '../geometry/polygon'
 import { tilingFaults } from '../geometry/tiling'
 import { anyBlock, cutBlock, jitteredBlock, merged, ringBlock } from '../testing/randomBlocks'
+import { SHIPPED_DESIGNS } from './designs'
 import { isItsOwnMirrorImage } from './mirrorImage'
 import { countSeams, findSewingOrder, patchesOf, type SewingTree } from './sewingTree'
 
@@ -149,4 +150,20 @@ describe('blocks by name', () => {
   test('a square in the notch of an ell turns once', () => {
     expect(findSewingOrder([[[0, 0], [1, 0], [1, 1], [2, 1], [2, 2], [0, 2]], [[1, 0], [2, 0], [2, 1], [1, 1]]])).toMatchObject({ setIn: 1, partial: 0 })
   })
+})
+
+test('an eight-pointed star is whole before anything is set in, made of pairs and halves; then all triangles, then all squares', () => {
+  const design = SHIPPED_DESIGNS.find(candidate => candidate.id === 'lemoyne-star')!
+  const setIn: number[] = []
+  let node = findSewingOrder(design.patches.map(patch => patch.points)).tree
+  while ('join' in node && node.kind === 'set-in') {
+    const [first, second] = node.join
+    const single = 'patch' in first ? first : second
+    if (!('patch' in single)) throw new Error('more than one patch is set in at once')
+    setIn.unshift(design.patches[single.patch]!.points.length)
+    node = 'patch' in first ? second : first
+  }
+  expect(setIn).toEqual([3, 3, 3, 3, 4, 4, 4, 4])
+  const shape = (tree: typeof node): number[] => 'patch' in tree ? [] : [patchesOf(tree).length, ...tree.join.flatMap(shape)]
+  expect(shape(node)).toEqual([8, 4, 2, 2, 4, 2, 2])
 })

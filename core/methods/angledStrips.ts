@@ -46,8 +46,11 @@ export const angledStrips: Method = {
       { do: 'cut', code: 'clean-angled-end', data: { depth: lie.depth, angle: Math.round(lie.angleDeg * 10) / 10 }, picture: picture([cloth(patch!.cloth, box(0, 0, length, lie.depth))], cuts.slice(0, 1)) },
       { do: 'cut', code: isDiamond ? 'cut-parallels' : 'cut-end-for-end', data: { step: isDiamond ? lie.depth : lie.pitch, gives: most, count }, picture: picture([cloth(patch!.cloth, box(0, 0, length, lie.depth))], cuts) },
     ]
-    const alone = { pieces, made: count, trim: false, seams: 0, cuts: 1 + 1 / most, biasEdges: isDiamond ? 2 : 1, steps, lengths: { pitch: sumOf([{ what: 'half-base-of-the-cut', value: (lie.pitch + lie.ends) / 2 }, { what: 'half-tip-of-the-cut', value: (lie.pitch - lie.ends) / 2 }]) } }
-    return corner ? withCorner(alone, unit, corner, count, room) : alone
+    const alone = { pieces, made: count, trim: false, seams: 0, cuts: 1 + 1 / most, biasEdges: isDiamond ? 2 : 1, steps }
+    // parallels are a strip's depth apart; what a triangle takes of the strip has a reason of its own
+    const pitch = sumOf([{ what: 'half-base-of-the-cut', value: (lie.pitch + lie.ends) / 2 }, { what: 'half-tip-of-the-cut', value: (lie.pitch - lie.ends) / 2 }])
+    const made = isDiamond ? alone : { ...alone, lengths: { pitch } }
+    return corner ? withCorner(made, unit, corner, count, room) : made
   },
 }
 
