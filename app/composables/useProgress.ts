@@ -1,5 +1,5 @@
 import { cutProgress, doneCounts } from '~~/core/made/progress'
-import { isSewn } from '~~/core/sewing/recipe'
+import { isWorked } from '~~/core/sewing/recipe'
 
 /** The steps after the rows, in order: what they are called in the file and by people. */
 export const FINISH_STEPS = ['rows-joined', 'borders', 'layered', 'quilted', 'trimmed', 'bound', 'labelled'] as const
@@ -17,7 +17,7 @@ export function useProgress() {
     const wanted = plan.cloths.filter(cloth => cloth.need > 0)
     const bought = wanted.filter(cloth => steps.has(`bought.${cloth.id}`)).length
     const unitCounts = doneCounts(quilt.done, 'unit'), blockCounts = doneCounts(quilt.done, 'block'), rowCounts = doneCounts(quilt.done, 'row')
-    const units = new Map(recipes.flatMap(recipe => recipe.units.filter(isSewn).map(unit => [unit.id, unit.inQuilt] as const)))
+    const units = new Map(recipes.flatMap(recipe => recipe.units.filter(isWorked).map(unit => [unit.id, unit.inQuilt] as const)))
     const sewn = {
       units: [...units].reduce((sum, [id, all]) => sum + Math.min(all, unitCounts.get(id) ?? 0), 0), allUnits: [...units.values()].reduce((a, b) => a + b, 0),
       blocks: plan.blocks.reduce((sum, block) => sum + Math.min(blockCount(block.id), blockCounts.get(block.id) ?? 0), 0), allBlocks: plan.quilt.blocks,

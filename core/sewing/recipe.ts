@@ -52,9 +52,9 @@ export interface RecipeUnit {
   steps: Step[]
 }
 
-/** Whether a unit is sewn, or cut in several steps, before the block is joined; others are ready as cut. */
-export function isSewn({ steps, pieces }: RecipeUnit): boolean {
-  return steps.length > 1 || pieces.length > 1
+/** Whether a unit is sewn, or cut further, before the block is joined; others are ready as they come from the cutting sheet. */
+export function isWorked({ steps, pieces }: RecipeUnit): boolean {
+  return steps.length > 1 || pieces.length > 1 || pieces.some(piece => piece.cuts === 'one-diagonal' || piece.cuts === 'two-diagonals')
 }
 
 export interface RecipeJoin {

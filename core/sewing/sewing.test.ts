@@ -7,7 +7,7 @@ import type { QuiltFile } from '../quilt/schema'
 import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
 import { picture, besideLine, unfinished } from './picture'
-import { recipesFor, type Recipe } from './recipe'
+import { isWorked, recipesFor, type Recipe } from './recipe'
 import { quiltRows } from './rows'
 
 const oneBlock = (id: string, size = 12, method: 'auto' | 'foundation' | 'template' = 'auto'): QuiltFile => {
@@ -135,4 +135,13 @@ test('units that differ only by their hand, or by where their corners lie, are t
     // and each lists the pieces it is made of, and no others
     for (const unit of units) expect(new Set(unit.pieces.map(piece => piece.hand)).size).toBeLessThanOrEqual(Math.max(1, unit.pieces.length))
   }
+})
+
+test('triangles cut from squares or rectangles have their cut shown; squares are ready as they come', () => {
+  const worked = (id: string) => {
+    const { plan, work } = planOf(oneBlock(id))
+    return recipesFor(work, plan, 'one')[0]!.units.map(unit => [unit.method, isWorked(unit)])
+  }
+  expect(worked('diamond-in-rectangle')).toEqual(expect.arrayContaining([['half-rectangle-single', true], ['strip-angle', true]]))
+  expect(worked('plain')).toEqual([['rectangle', false]])
 })

@@ -2,7 +2,7 @@
 import { setMethod, setWholeMethod } from '~~/core/edits/blocks'
 import type { MethodId } from '~~/core/methods/method'
 import type { Picture } from '~~/core/sewing/picture'
-import { isSewn, type Recipe, type RecipeUnit } from '~~/core/sewing/recipe'
+import { isWorked, type Recipe, type RecipeUnit } from '~~/core/sewing/recipe'
 import { followsTheHand } from '~~/core/sewing/step'
 import { blockOf, designOf, clothOf } from '~~/core/quilt/quilt'
 import { clothsOfCell } from '~~/core/block/clothsOfCell'
@@ -43,7 +43,7 @@ const bothSides = (path: string) => [`${path}.width`, `${path}.height`]
 // at the machine: the units of this block, its joins, then the rows
 const modeSteps = computed((): PieceStep[] => {
   const r = recipe.value
-  return r ? [...r.units.filter(isSewn).flatMap(unitSteps), ...joinSteps(r), ...rowSteps()] : []
+  return r ? [...r.units.filter(isWorked).flatMap(unitSteps), ...joinSteps(r), ...rowSteps()] : []
 })
 type PieceStep = ModeStep & { picture: Picture | null, followsHand?: boolean, tick: (() => void) | null }
 
@@ -126,9 +126,9 @@ const isStepping = computed(() => route.query.steps !== undefined)
         <p class="caution ml-auto max-w-md">{{ CAUTIONS.needle }}</p>
       </header>
       <section class="mb-6 space-y-4" aria-label="Units">
-        <PlainPieces v-if="recipe.units.some(unit => !isSewn(unit))" :units="recipe.units.filter(unit => !isSewn(unit))" :quilt="quilt" :places="places" />
+        <PlainPieces v-if="recipe.units.some(unit => !isWorked(unit))" :units="recipe.units.filter(unit => !isWorked(unit))" :quilt="quilt" :places="places" />
         <UnitCard
-          v-for="unit in recipe.units.filter(isSewn)"
+          v-for="unit in recipe.units.filter(isWorked)"
           :key="unit.id"
           :unit="unit"
           :quilt="quilt"
