@@ -8,29 +8,60 @@ export function withPlainSpaces(text: string): string {
   return text.replaceAll(NO_BREAK, ' ')
 }
 
-/** Denominators tried for a fraction, coarsest first. */
-const PARTS = [1, 2, 4, 8, 16, 32] as const
+/** Denominators tried for an exact fraction, coarsest first. */
+const EXACT_PARTS = [1, 2, 4, 8, 16, 32] as const
+/** Parts of an inch that a ruler shows. */
+const RULER_PARTS = 16
 
-/** A bare figure: `2 7/8`, or decimals where no ruler has the mark. In centimetres to a tenth, or a hundredth where needed. */
+/**
+ * A bare figure as a ruler can say it: `2 7/8`, to the nearest 1⁄16″; in centimetres to the nearest millimetre. For what is measured
+ * or cut; the exact figure stands in its sum.
+ */
 export function formatFigure(inches: Inches, { units }: Pick<Speech, 'units'>): string {
+  if (units === 'cm') return withMinus(trimZeros((Math.round(inches * 25.4) / 10).toFixed(1)))
+  return fraction(Math.round(inches * RULER_PARTS), RULER_PARTS)
+}
+
+/** A bare figure in full: a fraction to 1⁄32, or decimals where no ruler has the mark; centimetres to a hundredth where needed. */
+export function formatExact(inches: Inches, { units }: Pick<Speech, 'units'>): string {
   if (units === 'cm') {
     const cm = inches * 2.54
-    return trimZeros(Math.abs(cm * 10 - Math.round(cm * 10)) < 0.02 ? cm.toFixed(1) : cm.toFixed(2))
+    return withMinus(trimZeros(Math.abs(cm * 10 - Math.round(cm * 10)) < 0.02 ? cm.toFixed(1) : cm.toFixed(2)))
   }
-  const sign = inches < 0 ? '−' : ''
-  const value = Math.abs(inches)
-  for (const parts of PARTS) {
-    const count = Math.round(value * parts)
-    if (Math.abs(value * parts - count) > 1e-4 * parts) continue
-    const whole = Math.floor(count / parts), rest = count - whole * parts
-    return `${sign}${rest === 0 ? whole : `${whole === 0 ? '' : `${whole}${NO_BREAK}`}${rest}/${parts}`}`
+  for (const parts of EXACT_PARTS) {
+    const count = Math.round(inches * parts)
+    if (Math.abs(inches * parts - count) <= 1e-4 * parts) return fraction(count, parts)
   }
-  return `${sign}${trimZeros(value.toFixed(2))}`
+  return withMinus(trimZeros(inches.toFixed(2)))
+}
+
+/** So many parts of an inch, in lowest terms: `−1 3/8`. */
+function fraction(count: number, parts: number): string {
+  if (count < 0) return `−${fraction(-count, parts)}`
+  const whole = Math.floor(count / parts)
+  let [over, under] = [count - whole * parts, parts]
+  while (over > 0 && over % 2 === 0) [over, under] = [over / 2, under / 2]
+  if (over === 0) return String(whole)
+  return `${whole === 0 ? '' : `${whole}${NO_BREAK}`}${over}/${under}`
+}
+
+/** A number of things; parts of one in decimals. */
+export function formatCount(count: number): string {
+  return withMinus(trimZeros(count.toFixed(2)))
+}
+
+function withMinus(text: string): string {
+  return text === '-0' ? '0' : text.replace('-', '−')
 }
 
 /** A length with its unit: `2 7/8″`, `7.3 cm`. */
 export function formatLength(inches: Inches, speech: Pick<Speech, 'units'>): string {
   return `${formatFigure(inches, speech)}${speech.units === 'cm' ? `${NO_BREAK}cm` : '″'}`
+}
+
+/** The same in full. */
+export function formatExactLength(inches: Inches, speech: Pick<Speech, 'units'>): string {
+  return `${formatExact(inches, speech)}${speech.units === 'cm' ? `${NO_BREAK}cm` : '″'}`
 }
 
 /** About so much, by rule of thumb: whole inches, or whole centimetres. */
@@ -46,7 +77,7 @@ export function formatSize(width: Inches, height: Inches, speech: Pick<Speech, '
 /** Length of cloth as a shop sells it: yards in eighths, metres to a tenth. */
 export function formatCloth(inches: Inches, { units }: Pick<Speech, 'units'>): string {
   if (units === 'cm') return `${trimZeros((inches * 0.0254).toFixed(2))}${NO_BREAK}m`
-  return `${formatFigure(Math.round(inches / 36 * 8) / 8, { units: 'in' })}${NO_BREAK}yd`
+  return `${fraction(Math.round(inches / 36 * 8), 8)}${NO_BREAK}yd`
 }
 
 /** The figure in 64ths for small moves, such as a needle's: `3/64″`, or millimetres. */

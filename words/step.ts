@@ -1,43 +1,51 @@
 import type { Step } from '../core/sewing/step'
 import { formatFigure, formatLength } from './length'
 import { inEnglish, plural, type Speech } from './speech'
-import { textOf, type TextPart } from './textPart'
+import { textOf, type LengthPart, type TextPart } from './textPart'
+
+/** Names of cloths by id. */
+type Names = ReadonlyMap<string, string>
 
 /** One step as a sentence or two. */
-export function stepText(step: Pick<Step, 'code' | 'data'>, speech: Speech): string {
-  return textOf(stepParts(step, speech))
+export function stepText(step: Pick<Step, 'code' | 'data'>, speech: Speech, cloths?: Names): string {
+  return textOf(stepParts(step, speech, cloths))
 }
 
 /** Stands in the sentence where a length will be put; no writing system uses it. */
 const GAP = '\uE000'
 
 /** One step as words and lengths. Codes come from the methods and from the joining of blocks, rows and borders. */
-export function stepParts({ code, data = {} }: Pick<Step, 'code' | 'data'>, speech: Speech): TextPart[] {
-  const lengths: { text: string, inches: number }[] = []
-  const put = (inches: number, write: typeof formatLength) => {
-    lengths.push({ text: write(inches, speech), inches })
+export function stepParts({ code, data = {} }: Pick<Step, 'code' | 'data'>, speech: Speech, cloths: Names = new Map()): TextPart[] {
+  const lengths: LengthPart[] = []
+  const put = (key: string, write: typeof formatLength) => {
+    const given = data[key]
+    const sum = typeof given === 'object' ? given : undefined
+    const inches = sum ? sum.total : Number(given)
+    lengths.push({ text: write(inches, speech), inches, ...(sum ? { sum } : {}) })
     return GAP
   }
-  const length = (key: string) => put(Number(data[key]), formatLength)
-  const size = () => `${put(Number(data.width), formatFigure)}\u00a0× ${put(Number(data.height), formatLength)}`
+  const length = (key: string) => put(key, formatLength)
+  const size = () => `${put('width', formatFigure)}\u00a0× ${put('height', formatLength)}`
   const count = (key: string) => Number(data[key])
   const name = (key: string) => String(data[key] ?? '')
+  const cloth = (key: string) => cloths.get(name(key)) ?? name(key)
   const sentence = (): string => {
     switch (code) {
       case 'cut-plain': return `Cut ${size()}, seam included.`
       case 'cut-log': return `Cut the log ${size()}, seam included.`
       case 'cut-generously': return `Cut ${size()}, with plenty to spare; grain does not matter on paper.`
-      case 'layer-squares': return `Lay two ${length('side')} squares right sides together, edges level.`
+      case 'layer-squares': return `Lay ${length('side')} squares of ${cloth('over')} and ${cloth('under')} right sides together, edges level, ${cloth('over')} on top.`
       case 'sew-round-the-edge': return `Sew all round, ${length('seam')} from the edge.`
       case 'cut-both-diagonals': return `Cut on both diagonals: ${count('gives')} units. Their edges are on the bias now: starch first, and do not pull.`
-      case 'square-on-half-square': return `Lay a ${length('side')} square right sides together on each half-square. Mark the diagonal that crosses the seam and sew ${length('seam')} away on both sides.`
+      case 'square-on-half-square': return `Lay a ${length('side')} square of ${cloth('over')} right sides together on each half-square. Mark the diagonal that crosses the seam and sew ${length('seam')} away on both sides.`
       case 'cut-mirrored-pair': return `Cut on the line: one unit of each hand. Keep the hands apart.`
       case 'sew-half-lines': return `From each corner sew to the middle only, ${length('seam')} to the left of the line; turn the squares and do the next corner.`
       case 'cut-pairs-alike': return `Cut on both lines: ${count('gives')} pairs of quarters, all of one hand. Press to the darker.`
       case 'sew-half-to-quarters': return `Sew a large triangle to the long side of each pair, right sides together, with ${length('seam')}.`
       case 'clean-angled-end': return `Cut the strip ${length('depth')} deep, single layer, right side up. Clean up its end at ${count('angle')}°.`
       case 'cut-parallels': return `Cut parallels ${length('step')} apart, measured square to the cut: ${count('count')} in all, up to ${count('gives')} from a strip.`
-      case 'cut-end-for-end': return `Cut the pieces turning end for end, ${length('step')} along the strip for each: ${count('count')} in all, up to ${count('gives')} from a strip.`
+      case 'cut-end-for-end': return `Cut at ${count('angle')}° to the strip, turning end for end, ${length('step')} along the strip for each: ${count('count')} in all, up to ${count('gives')} from a strip.`
+      case 'cut-by-turned-template': return `No ruler has the step from piece to piece: lay the template on the strip and turn it end for end (its slanted sides lie at ${count('angle')}°${data.other === data.angle ? '' : ` and ${count('other')}°`}): ${count('count')} in all, up to ${count('gives')} from a strip.`
       case 'cut-wedges-in-turn': return `Cut wedges of ${count('angle')}° turning end for end, each with its blunt tip on one seam and its corner's edge, ${length('wide')} wide, on the far edge of the set: ${count('count')} in all, up to ${count('gives')} from a set. What lies between is over.`
       case 'trim-corner-later': return `The corners come out too deep, with slanted ends: leave them. When the block is together, square it from its centre; until then a wedge with its corner takes up ${size()}.`
       case 'sew-corner-to-wedge': return `Sew a corner to the base of each wedge, middles matched, with ${length('seam')}. Both edges are on the bias: do not pull.`
@@ -51,8 +59,9 @@ export function stepParts({ code, data = {} }: Pick<Step, 'code' | 'data'>, spee
       case 'layer-rectangles': return `Lay the rectangles two by two, right sides together, and cut both at once: triangles of each hand. ${plural(count('pairs'), 'triangle')} of each in all.`
       case 'cut-off-the-diagonal': return `Cut the ${size()} rectangles from a mark on the upper edge, ${length('mark')} from the ${name('from')} corner, to a mark on the lower edge, ${length('mark')} from the ${name('to')} corner, long side upright: ${count('pairs') > 0 ? `two triangles from each layer, those of the upper one turned over` : `two triangles alike, ${name('hand')} hand`}.`
       case 'layer-both-hands': return `Lay two layers right sides together and cut through both: one piece of each hand. ${plural(count('pairs'), 'pair')} in all${count('alone') > 0 ? `; ${count('alone')} more of the ${name('hand')} hand from a single layer, right side up` : ''}.`
-      case 'layer-and-mark': return `Lay two ${length('side')} squares right sides together, edges level. Mark one diagonal on the lighter one.`
-      case 'layer-and-mark-both': return `Lay two ${length('side')} squares right sides together. Mark both diagonals on the lighter one.`
+      case 'layer-and-mark': return `Lay ${length('side')} squares of ${cloth('over')} and ${cloth('under')} right sides together, edges level, ${cloth('over')} on top. Mark one diagonal on it.`
+      case 'layer-and-mark-both': return `Lay ${length('side')} squares of ${cloth('over')} and ${cloth('under')} right sides together, edges level, ${cloth('over')} on top. Mark both diagonals on it.`
+      case 'layer-for-half-lines': return `Lay ${length('side')} squares of ${cloth('over')} and ${cloth('under')} right sides together. ${cloth('over')} must lie on top: that decides the hand. Mark both diagonals on it.`
       case 'layer-two-on-large': return `Lay two ${length('small')} squares right sides down on opposite corners of the ${length('large')} square; they overlap a little in the middle. Mark the diagonal through both.`
       case 'lock-and-mark-across': return `Lay two of them right sides together, unlike cloths facing, seams locked. Mark the other diagonal and sew ${length('seam')} away on both sides.`
       case 'sew-both-sides': return `Sew ${length('seam')} away from the line, on both sides of it. Chain them.`

@@ -7,7 +7,7 @@ import { randomQuilt } from '../core/testing/randomQuilt'
 import { mendsFor } from '../core/edits/mends'
 import { checkText } from './check'
 import { subcuts, stripParts } from './cutting'
-import { formatCloth, formatFigure, formatLength, formatRough, formatSmall, withPlainSpaces } from './length'
+import { formatCloth, formatExactLength, formatFigure, formatLength, formatRough, formatSmall, withPlainSpaces } from './length'
 import { mendText } from './mend'
 import { unitName, useName } from './names'
 import { stepText } from './step'
@@ -17,7 +17,7 @@ import { textOf } from './textPart'
 
 const us = { units: 'in', english: 'us' } as const, uk = { units: 'cm', english: 'uk' } as const
 
-test.each([[2.875, '2 7/8'], [0.5, '1/2'], [12, '12'], [0.0625, '1/16'], [5.7071, '5.71'], [-0.25, '−1/4'], [0, '0']])('%d inches are written %s', (inches, text) =>
+test.each([[2.875, '2 7/8'], [0.5, '1/2'], [12, '12'], [0.0625, '1/16'], [5.7071, '5 11/16'], [11.26, '11 1/4'], [0.44, '7/16'], [-0.25, '−1/4'], [0, '0']])('%d inches are written %s', (inches, text) =>
   expect(withPlainSpaces(formatFigure(inches, us))).toBe(text))
 
 test('centimetres, cloth and small moves', () => {
@@ -30,8 +30,9 @@ test('centimetres, cloth and small moves', () => {
 
 test('what is written can be read back', () => {
   fc.assert(fc.property(fc.integer({ min: 1, max: 6400 }), (n) => {
-    expect(parseLength(formatLength(n / 32, us), 'in')).toBeCloseTo(n / 32, 9)
-    expect(parseLength(formatLength(n / 25.4, uk), 'in')).toBeCloseTo(n / 25.4, 2)
+    expect(parseLength(formatExactLength(n / 32, us), 'in')).toBeCloseTo(n / 32, 9)
+    expect(Math.abs(parseLength(formatLength(n / 32, us), 'in')! - n / 32)).toBeLessThanOrEqual(1 / 32)
+    expect(parseLength(formatLength(n / 25.4, uk), 'in')).toBeCloseTo(n / 25.4, 9)
   }))
 })
 
@@ -54,7 +55,7 @@ test('there are words for every check, mend, step, strip and sum of every quilt,
       }
       const pieces = new Map(plan.pieces.map(piece => [piece.id, piece]))
       for (const piece of plan.pieces) said.push(useName(piece.use))
-      for (const cloth of plan.cloths) for (const strip of cloth.strips) said.push(textOf(stripParts(strip, speech)), ...subcuts(strip, pieces, speech).map(cut => textOf(cut.parts)))
+      for (const cloth of plan.cloths) for (const strip of cloth.strips) said.push(textOf(stripParts(strip, 2, speech)), ...subcuts(strip, pieces, speech).map(cut => textOf(cut.parts)))
       for (const sum of Object.values(plan.sums)) said.push(sumTotal(sum, 'length', speech), ...sumLines(sum, 'count', speech).terms.map(line => `${line.label}${line.value}`))
     }
     expect(said.filter(text => text === '' || /undefined|NaN|\[object|Infinity/.test(text))).toEqual([])

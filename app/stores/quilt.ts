@@ -42,6 +42,7 @@ export const useQuilt = defineStore('quilt', () => {
   const isKept = computed(() => kept.value !== null && kept.value.file === file.value && kept.value.bookmark === bookmark.value)
   const canWrite = computed(() => lease.value?.isMine.value ?? false)
   const blockNames = computed(() => new Map(quilt.value?.blocks.map(block => [block.id, block.name])))
+  const clothNames = computed(() => new Map(quilt.value?.cloths.map(cloth => [cloth.id, cloth.name])))
 
   const askPlan = useDebounceFn(() => {
     if (file.value) client?.ask(file.value)
@@ -211,7 +212,7 @@ export const useQuilt = defineStore('quilt', () => {
   }
 
   return {
-    kept, bookmark, file, quilt, workbook, plan, dimensions, blockNames, isPlanning, isKept, past, future, trouble, canWrite, lease,
+    kept, bookmark, file, quilt, workbook, plan, dimensions, blockNames, clothNames, isPlanning, isKept, past, future, trouble, canWrite, lease,
     open, close, apply, preview, undo, redo, saveNow, leave, restore, setBookmark, takeOver, tick,
   }
 })

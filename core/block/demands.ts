@@ -1,24 +1,30 @@
 import type { Placement } from '../geometry/placement'
-import type { DressedUnit } from '../methods/method'
+import type { Care, DressedUnit } from '../methods/method'
 import { blockOf, clothOf, designOf, type Block, type Cell, type Quilt } from '../quilt/quilt'
 import type { BlockMake } from './blockMake'
 import { clothsOfCell } from './clothsOfCell'
 import { dressUnit, type Feed } from './dressUnit'
 import { isItsOwnMirrorImage } from './mirrorImage'
 import { withMirrored } from './mirroredDemands'
+import type { UnitKind } from './unit'
 import { unitsOf } from './unitTree'
 
 /** Like units wanted over the whole quilt. */
 export interface UnitDemand {
+  /** Unit, way and care together: what is made in one lot. */
+  key: string
   unit: DressedUnit
   count: number
   feeds: Feed[]
   /** How many of its mirror image the quilt wants, where a unit has two hands. */
   mirrored: number
-  /** Of `count`, how many for each block. */
+  /** Of `count`, how many for each block; and how they were counted: so many blocks with so many units in each. */
   perBlock: Map<string, number>
+  counted: { block: string, blocks: number, each: number }[]
   /** What its block's quilter asked for. */
   method: Block['method']
+  /** How closely what is trimmed is cut. */
+  care: Care
 }
 
 /**
@@ -29,14 +35,22 @@ export function unitDemands(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>)
   const demands = new Map<string, UnitDemand>()
   for (const { cell, count } of variants(quilt)) {
     const make = makes.get(cell.block)!
+    const version = new Map<UnitDemand, UnitDemand['counted'][number]>()
     for (const unit of unitsOf(make.units)) {
       const { dressed, feeds } = dressUnit(quilt, make, unit, cell)
       // papers that cannot be are not asked for; a check says so
       const method = make.block.method === 'foundation' && !make.papers ? 'auto' : make.block.method
-      const key = `${JSON.stringify(method)} ${dressed.key}`
-      const demand: UnitDemand = demands.get(key) ?? { unit: dressed, count: 0, mirrored: 0, feeds: [], perBlock: new Map(), method }
+      const care = careFor(quilt, make.block, unit.kind)
+      const key = demandKey(dressed, method, care)
+      const demand: UnitDemand = demands.get(key) ?? { key, unit: dressed, count: 0, mirrored: 0, feeds: [], perBlock: new Map(), counted: [], method, care }
       demand.count += count
       demand.perBlock.set(cell.block, (demand.perBlock.get(cell.block) ?? 0) + count)
+      if (version.has(demand)) version.get(demand)!.each += 1
+      else {
+        const counted = { block: cell.block, blocks: count, each: 1 }
+        version.set(demand, counted)
+        demand.counted.push(counted)
+      }
       for (const feed of feeds) {
         if (!demand.feeds.some(known => known.block === feed.block && known.patch === feed.patch && known.slot === feed.slot)) demand.feeds.push(feed)
       }
@@ -44,6 +58,16 @@ export function unitDemands(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>)
     }
   }
   return withMirrored([...demands.values()])
+}
+
+function demandKey(unit: DressedUnit, method: Block['method'], care: Care): string {
+  return `${JSON.stringify(method)} ${care} ${unit.key}`
+}
+
+/** How closely the squares of a unit are cut: as the quilter chose; else generously where the aim is exactness. */
+function careFor(quilt: Quilt, { trim }: Block, kind: UnitKind): Care {
+  const chosen = typeof trim === 'object' ? trim[kind] : trim
+  return chosen ?? (quilt.aim === 'most-exact' ? 'generous' : 'little')
 }
 
 /** Blocks that are made alike, counted. A turn makes a difference only to a cloth with an up; a mirror also to a block that is not its own mirror image. */
@@ -54,7 +78,7 @@ export function variants(quilt: Quilt): { cell: Cell, count: number }[] {
     const hasUp = Object.values(cloths).some(id => clothOf(quilt, id).directional)
     const block = blockOf(quilt, cell.block)
     // stripes at an angle of their own slant the other way in the mirror
-    const isOwnMirrorImage = isItsOwnMirrorImage(designOf(quilt, block)) && !Object.values(block.stripes).some(stripes => typeof stripes === 'number')
+    const isOwnMirrorImage = isItsOwnMirrorImage(designOf(quilt, block), block) && !Object.values(block.stripes).some(stripes => typeof stripes === 'number')
     const placement: Placement = hasUp ? { turn: cell.turn, mirror: cell.mirror } : { turn: 0, mirror: cell.mirror && !isOwnMirrorImage }
     const key = JSON.stringify([cell.block, Object.entries(cloths).sort(), placement])
     const variant = found.get(key)

@@ -35,8 +35,11 @@ export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell)
   const [best] = frames.flatMap(frame => placements.map(placement => ({ ...frame, placement }))).map(({ members, width: across, height: down, placement }) => {
     const sideways = placement.turn % 180 !== 0
     const placed = members.map(({ patch, polygon, cutLine }) => ({ patch, polygon: placePolygon(polygon, placement, across, down), cutLine: placePolygon(cutLine, placement, across, down), stripes: stripesOf(patch, placement) }))
-    const look = placed.map(({ patch, polygon, cutLine, stripes }) => `${corners(isByTemplate ? cutLine : polygon)}:${clothOfPatch(patch)}${stripes ?? ''}`).sort().join('|')
-    return { placed, key: `${unit.kind}|${look}`, width: sideways ? down : across, height: sideways ? across : down }
+    const lookOf = ({ patch, polygon, cutLine, stripes }: typeof placed[number]) => `${corners(isByTemplate ? cutLine : polygon)}:${clothOfPatch(patch)}${stripes ?? ''}`
+    // in the order of their looks, so that like units name like patches alike, whatever order they are drawn in
+    const looks = placed.map(patch => ({ patch, look: lookOf(patch) })).sort((a, b) => a.look < b.look ? -1 : a.look > b.look ? 1 : 0)
+    const look = looks.map(entry => entry.look).join('|')
+    return { placed: looks.map(entry => entry.patch), key: `${unit.kind}|${look}`, width: sideways ? down : across, height: sideways ? across : down }
     // a wedge on its base; and lying rather than standing, so that a goose is given as 5 × 2¾ and not as 2¾ × 5
   }).sort((a, b) => (sameLength(longer(a), longer(b)) ? 0 : longer(a) - longer(b)) || Number(b.width >= b.height - 1e-9) - Number(a.width >= a.height - 1e-9) || (a.key < b.key ? -1 : 1))
   const { placed, key, width, height } = best!

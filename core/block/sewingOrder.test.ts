@@ -109,7 +109,7 @@ test('a thousand blocks of every sort: the tree holds every patch once, and repl
     if (order.setIn + order.partial > 0) seen.notStraight += 1
     if (patches.some(patch => patch.length > 4)) seen.manySided += 1
     if (order.partial > 0) seen.partial += 1
-    if (!isItsOwnMirrorImage({ id: '', name: '', family: '', width: block.width, height: block.height, patches: patches.map(points => ({ role: '', points })) })) seen.lopsided += 1
+    if (!isItsOwnMirrorImage({ id: '', name: '', family: '', width: block.width, height: block.height, patches: patches.map(points => ({ role: '', points })) }, block)) seen.lopsided += 1
   }), { numRuns: 1000 })
   expect(seen.notStraight).toBeGreaterThanOrEqual(300)
   expect(seen.manySided).toBeGreaterThanOrEqual(200)

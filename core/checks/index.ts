@@ -2,7 +2,8 @@ import type { Check, Checked, Checker } from './check'
 import { notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargin, turnedPrints } from './cloth'
 import { lowContrast, neighboursAlike } from './contrast'
 import { borderSpread, borderTooShort, cutAlready, measuredBlocks, seamOff } from './made'
-import { angledPieces, biasEdges, borderTooNarrow, borderTooWide, longStrips, mirroredPieces, noFoundation, offRuler, setInSeams, stretchedBlocks } from './making'
+import { offRuler } from './offRuler'
+import { angledPieces, biasEdges, borderTooNarrow, borderTooWide, longStrips, mirroredPieces, noFoundation, setInSeams, stretchedBlocks } from './making'
 
 /** Everything that looks a plan over. A new check is a function in its file and a place here. */
 const CHECKERS: readonly Checker[] = [

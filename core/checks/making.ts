@@ -1,35 +1,6 @@
-import { boundingBox } from '../geometry/polygon'
-import { roundDownToRuler, roundUpToRuler, TOLERANCE } from '../measure/ruler'
-import { sewnAsCut } from '../methods/cutSize'
+import { TOLERANCE } from '../measure/ruler'
 import { blockOf } from '../quilt/quilt'
-import { workroomOf } from '../quilt/workroom'
 import type { Check, Checker } from './check'
-
-/** A block whose sewn-as-cut pieces had to be rounded, and by so much together that it shows: more than 1⁄16″ over a block. */
-export const offRuler: Checker = ({ quilt, makes, choices }) => {
-  const room = workroomOf(quilt)
-  return quilt.blocks.flatMap((block, i): Check[] => {
-    const { polygons, design } = makes.get(block.id)!
-    const exactPatches = new Set<number>()
-    for (const { demand, way } of choices) {
-      if (way.made.trim || way.method.id === 'template') for (const feed of demand.feeds) if (feed.block === block.id) exactPatches.add(feed.patch)
-    }
-    const boxes = polygons.map((polygon, patch) => ({ patch, ...boundingBox(polygon) }))
-    const error = (size: number) => sewnAsCut(size + 2 * room.seam, room).cut - (size + 2 * room.seam)
-    // along a line through the block, the errors of the patches it crosses add up
-    const worst = (at: (box: typeof boxes[0]) => [number, number], size: (box: typeof boxes[0]) => number) => boxes.reduce((most, line) => {
-      const [start, length] = at(line)
-      const middle = start + length / 2
-      const sum = boxes.filter(box => !exactPatches.has(box.patch) && at(box)[0] < middle && middle < at(box)[0] + at(box)[1]).reduce((total, box) => total + error(size(box)), 0)
-      return Math.abs(sum) > Math.abs(most) ? sum : most
-    }, 0)
-    const across = worst(box => [box.y, box.height], box => box.width), down = worst(box => [box.x, box.width], box => box.height)
-    const off = Math.abs(across) > Math.abs(down) ? across : down
-    if (Math.abs(off) <= 1 / 16 + 1e-6 || room.ruler === 0) return []
-    const step = design.width * room.ruler
-    return [{ id: 'off-ruler', severity: 'warn', path: `blocks.${i}.${block.size === undefined ? 'width' : 'size'}`, data: { block: block.name, off, sizes: [roundDownToRuler(block.width, step), roundUpToRuler(block.width, step)].filter(size => size > 0) } }]
-  })
-}
 
 /** A strip longer than the cloth is wide: said at the plan, with what each way costs. */
 export const longStrips: Checker = ({ quilt, plan }) => plan.pieces

@@ -6,9 +6,7 @@ import { roundUpToRuler, type Inches } from '../measure/ruler'
 import { roundedSum, sumOf, type Sum } from '../measure/sum'
 import { UNIT_DEFAULTS } from '../measure/units'
 import type { Cloth, Quilt } from '../quilt/quilt'
-
-/** Squaring one end before the first strip. Source: handbook §5. */
-const SQUARE_UP: Inches = 1
+import { SQUARE_UP } from './squareUp'
 
 export interface ClothNeed {
   id: string
@@ -21,6 +19,8 @@ export interface ClothNeed {
   waste: number
   parts: { why: 'strips' | 'long-pieces' | 'square-up' | 'margin' | 'shrinkage', length: Inches }[]
   strips: Strip[]
+  /** How many strips there are. */
+  laid: number
   left: Leftover[]
   unplaced: CutPiece[]
 }
@@ -56,7 +56,7 @@ export function clothNeed(quilt: Quilt, cloth: Cloth, pieces: readonly Piece[], 
       roundUpToRuler(before + shrinkage, UNIT_DEFAULTS[quilt.units].buyStep)),
     parts: ([['long-pieces', along], ['strips', layout.length - along], ['square-up', squareUp], ['margin', margin], ['shrinkage', shrinkage]] as const)
       .filter(([, length]) => length > 1e-9).map(([why, length]) => ({ why, length })),
-    strips: layout.strips, left: layout.left, unplaced: layout.unplaced,
+    strips: layout.strips, laid: layout.strips.length, left: layout.left, unplaced: layout.unplaced,
   }
 }
 
@@ -72,6 +72,6 @@ function onSheets(cloth: Cloth, pieces: readonly CutPiece[], area: number): Clot
   const count = sumOf([{ what: 'pieces-of-cloth', value: layout.length }])
   return {
     id: cloth.id, need: count, buy: count, unit: 'piece', bound: layout.bound, area, waste: layout.length > 0 ? 1 - area / (layout.length * cloth.usable * length) : 0,
-    parts: [], strips: layout.strips, left: layout.left, unplaced: layout.unplaced,
+    parts: [], strips: layout.strips, laid: layout.strips.length, left: layout.left, unplaced: layout.unplaced,
   }
 }

@@ -11,7 +11,7 @@ export function needSums(need: ClothNeed, path: string, letters: ReadonlyMap<str
   put(`${path}.waste`, need.area > 0
     ? sumOf([{ what: 'whole', value: 1 }, { what: 'area-used', value: need.waste - 1 }], [{ what: 'area-of-pieces', value: need.area }, { what: 'area-of-cloth', value: need.area / (1 - need.waste) }])
     : { total: 0, terms: [] })
-  put(`${path}.strips.length`, sumOf([{ what: 'strips-laid', value: need.strips.length }]))
+  put(`${path}.laid`, sumOf([{ what: 'strips-laid', value: need.laid }]))
   need.strips.forEach((strip, s) => {
     const side = strip.run === 'along' ? 'width' : 'height', other = strip.run === 'along' ? 'height' : 'width'
     const deepest = strip.cuts.reduce((a, b) => b[side] > a[side] ? b : a)

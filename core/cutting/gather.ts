@@ -1,9 +1,10 @@
 import type { Feed } from '../block/dressUnit'
 import type { Polygon } from '../geometry/polygon'
 import { lengthKey, type Inches } from '../measure/ruler'
+import type { Sum } from '../measure/sum'
 import type { Hand } from '../geometry/handOf'
-import type { Cuts, PieceDraft, Shape } from '../methods/method'
-import { letterAt } from '../quilt/letters'
+import type { Angled, Cuts, PieceDraft, Shape } from '../methods/method'
+import { countOf } from './pileCount'
 import { shortHash } from './shortHash'
 
 /** A pile of like pieces on the cutting sheet. Cut sizes, seam included. */
@@ -15,6 +16,7 @@ export interface Piece {
   use: string
   /** The last part of `use`. */
   part: string
+  /** Its number, the same for one cut size on every sheet; empty for a size that is on no sheet. */
   letter: string
   count: number
   /** Pieces of `count` beyond those needed. */
@@ -27,8 +29,9 @@ export interface Piece {
   height: Inches
   /** Before rounding to the ruler. */
   exact: { width: Inches, height: Inches }
-  why?: PieceDraft['why']
+  why: { width: Sum, height: Sum, count: Sum, pitch?: Sum }
   cuts: Cuts
+  angled?: Angled
   outline?: Polygon
   hand: Hand
   method: string
@@ -45,64 +48,65 @@ export interface PieceOrder {
   /** Block ids, or a place such as `sashing`. */
   where: readonly string[]
   feeds: readonly Feed[]
-  /** Units or places that each of its slots feeds. */
+  /** Units that each of its slots feeds; 0 for what is no part of a block. */
   times: number
   /** To be cut along the cloth. */
   along?: boolean
 }
 
 /**
- * Like pieces of the whole quilt in one pile each, lettered by cut size in the order of the work. Piles for blocks get so many
- * `spares`; what is cut to length for one place (sashes, borders, binding, strips of a strip set) gets none. Sizes that have
- * a letter in `known` keep it.
+ * Like pieces of the whole quilt in one pile each, numbered by cut size in the order of the work. Piles for blocks get so many
+ * `spares`; what is cut to length for one place (sashes, borders, binding, strips of a strip set) gets none.
  */
-export function gatherPieces(orders: readonly PieceOrder[], spares = 0, known: readonly Piece[] = []): Piece[] {
+export function gatherPieces(orders: readonly PieceOrder[], spares = 0): Piece[] {
+  const numbers = new Map<string, string>()
+  return pilesOf(orders).map(({ id, pile }) => {
+    const size = sizeKey(pile[0]!.draft)
+    const number = numbers.get(size) ?? String(numbers.size + 1)
+    numbers.set(size, number)
+    return pieceOfPile(id, pile, number, spares)
+  })
+}
+
+/** The same under the numbers of another sheet; sizes that are not on it have none. */
+export function gatherBeside(orders: readonly PieceOrder[], sheet: readonly Piece[]): Piece[] {
+  const numbers = new Map(sheet.map(piece => [sizeKey(piece), piece.letter]))
+  return pilesOf(orders).map(({ id, pile }) => pieceOfPile(id, pile, numbers.get(sizeKey(pile[0]!.draft)) ?? '', 0))
+}
+
+function pilesOf(orders: readonly PieceOrder[]): { id: string, pile: PieceOrder[] }[] {
   const piles = new Map<string, PieceOrder[]>()
   for (const order of orders) {
     if (order.draft.count === 0) continue
     const id = pieceId(order)
     piles.set(id, [...(piles.get(id) ?? []), order])
   }
-  const letters = new Map(known.map(piece => [sizeKey(piece), piece.letter]))
-  return [...piles].map(([id, pile]): Piece => {
-    const { draft, method, along } = pile[0]!
-    const size = sizeKey(draft)
-    const letter = letters.get(size) ?? letterAt(letters.size)
-    letters.set(size, letter)
-    const where = [...new Set(pile.flatMap(order => order.where))]
-    const forBlocks = new Map<string, Set<number>>()
-    for (const { feeds, draft: { slots } } of pile) {
-      for (const feed of feeds) {
-        if (slots.includes(feed.slot)) forBlocks.set(feed.block, (forBlocks.get(feed.block) ?? new Set()).add(feed.patch))
-      }
-    }
-    const spare = draft.slots.length > 0 && draft.shape !== 'strip' ? spares : 0
-    return {
-      id, cloth: draft.cloth, use: `${where.join(' + ')}: ${draft.part}`, part: draft.part, letter, count: countOf(pile) + spare, spare,
-      patches: pile.reduce((sum, order) => sum + (order.draft.serves ?? order.times) * order.draft.slots.length, 0),
-      for: [...forBlocks].map(([block, patches]) => ({ block, patches: [...patches].sort((a, b) => a - b) })),
-      shape: draft.shape, width: draft.width, height: draft.height, exact: draft.exact, ...(draft.why ? { why: draft.why } : {}), cuts: draft.cuts, hand: draft.hand ?? 'either', method,
-      ...(draft.outline ? { outline: draft.outline } : {}), ...(draft.isStriped ? { isStriped: true } : {}), grain: along ? 'along' : draft.turn ? 'any' : 'across',
-    }
-  })
+  return [...piles].map(([id, pile]) => ({ id, pile }))
 }
 
-/**
- * Squares for single triangles are counted once for all the triangles they give: together where a triangle may come from any
- * corner, else as many squares as the corner most in need wants.
- */
-function countOf(pile: readonly PieceOrder[]): number {
-  let count = 0, free = 0, gives = 1
-  const byCorner = new Map<string, number>()
-  for (const { draft } of pile) {
-    if (!draft.pool) count += draft.count
-    else {
-      gives = draft.pool.gives
-      if (draft.pool.corner === undefined) free += draft.pool.needed
-      else byCorner.set(draft.pool.corner, (byCorner.get(draft.pool.corner) ?? 0) + draft.pool.needed)
+function pieceOfPile(id: string, pile: readonly PieceOrder[], letter: string, spares: number): Piece {
+  const { draft, method, along } = pile[0]!
+  const where = [...new Set(pile.flatMap(order => order.where))]
+  const spare = draft.slots.length > 0 && draft.shape !== 'strip' ? spares : 0
+  const count = countOf(pile, spare)
+  return {
+    id, cloth: draft.cloth, use: `${where.join(' + ')}: ${draft.part}`, part: draft.part, letter, count: count.total, spare,
+    patches: pile.reduce((sum, order) => sum + (order.draft.serves ?? order.times) * order.draft.slots.length, 0),
+    for: fedBy(pile), shape: draft.shape, width: draft.width, height: draft.height, exact: draft.exact, why: { ...draft.why, count },
+    cuts: draft.cuts, ...(draft.angled ? { angled: draft.angled } : {}), hand: draft.hand ?? 'either', method,
+    ...(draft.outline ? { outline: draft.outline } : {}), ...(draft.isStriped ? { isStriped: true } : {}),
+    grain: along ? 'along' : draft.turn ? 'any' : 'across',
+  }
+}
+
+function fedBy(pile: readonly PieceOrder[]): Piece['for'] {
+  const found = new Map<string, Set<number>>()
+  for (const { feeds, draft: { slots } } of pile) {
+    for (const feed of feeds) {
+      if (slots.includes(feed.slot)) found.set(feed.block, (found.get(feed.block) ?? new Set()).add(feed.patch))
     }
   }
-  return count + Math.ceil(free / gives) + Math.max(0, ...byCorner.values())
+  return [...found].map(([block, patches]) => ({ block, patches: [...patches].sort((a, b) => a - b) }))
 }
 
 /** Ways whose pieces are piled apart from others of their size, for a piece of theirs feeds another number of patches. */
@@ -111,8 +115,11 @@ const OWN_PILES: Readonly<Record<string, string>> = { 'strip-set': 'set', 'wedge
 /** Made from what a piece is: all that are alike share it. */
 export function pieceId({ draft, along, method }: Pick<PieceOrder, 'draft' | 'along' | 'method'>): string {
   const parts = [draft.cloth, draft.shape, `${lengthKey(draft.width)}x${lengthKey(draft.height)}`, draft.part]
-  if (draft.cuts === 'one-diagonal' || draft.cuts === 'two-diagonals') parts.push(draft.cuts, diagonalOf(draft.pool?.corner), draft.hand === undefined || draft.hand === 'either' ? '' : draft.hand)
+  if (draft.cuts === 'one-diagonal' || draft.cuts === 'two-diagonals') {
+    parts.push(draft.cuts, diagonalOf(draft.pool?.corner), draft.hand === undefined || draft.hand === 'either' ? '' : draft.hand)
+  }
   if (draft.outline) parts.push(draft.hand ?? 'either', outlineKey(draft.outline))
+  if (draft.angled) parts.push(`${Math.round(draft.angled.angle * 100) / 100}`, draft.hand === undefined || draft.hand === 'either' ? '' : draft.hand)
   if (along) parts.push('along')
   else if (!draft.turn) parts.push(draft.isStriped ? 'striped' : 'upright')
   const pile = OWN_PILES[method]

@@ -1,5 +1,5 @@
 import type { Inches } from '../measure/ruler'
-import { sumOf, type Sum } from '../measure/sum'
+import { roundedSum, sumOf, type Sum } from '../measure/sum'
 import { clothOf, type Quilt } from '../quilt/quilt'
 import { stripsToReach } from './joinedStrips'
 
@@ -24,7 +24,7 @@ export function planBinding(quilt: Quilt, width: Inches, height: Inches): Bindin
   const exact = length.total <= usable ? length.total / usable : (length.total - loss) / (usable - loss)
   const count = usable > loss ? stripsToReach(length.total, usable, loss) : 0
   const strips: Sum = {
-    total: count, terms: [{ what: 'strips-exactly', value: exact }, ...(count - exact > 1e-9 ? [{ what: 'rounding', value: count - exact }] : [])],
+    ...roundedSum([{ what: 'strips-exactly', value: exact }], count),
     from: [{ what: 'binding-length', value: length.total }, { what: 'lost-per-join', value: loss }, { what: 'usable-width', value: usable }],
   }
   return {

@@ -54,21 +54,24 @@ export function addBorders(quilt: Quilt, setting: SettingLayout, measured: boole
     const strip = (side: Side, length: Sum) => strips.push({ border: i + 1, side, length, finishedWidth: side === 'left' || side === 'right' ? border.sides : border.ends })
     const wider = sumOf([...width.terms, sides], width.from), higher = sumOf([...height.terms, ends], height.from)
     const first: Stage['first'] = border.first === 'sides' ? { side: 'width', expected: raw(wider) } : { side: 'height', expected: raw(higher) }
+    // what is measured after the first pair replaces both dimensions, where both were measured
     if (border.first === 'sides') {
       strip('left', raw(height))
       strip('right', raw(height))
       width = stageSize(`${name}-first`, 'width', wider)
+      height = stageSize(`${name}-first`, 'height', height)
       strip('top', raw(width))
       strip('bottom', raw(width))
-      height = higher
+      height = sumOf([...height.terms, ends], height.from)
     }
     else {
       strip('top', raw(width))
       strip('bottom', raw(width))
       height = stageSize(`${name}-first`, 'height', higher)
+      width = stageSize(`${name}-first`, 'width', width)
       strip('left', raw(height))
       strip('right', raw(height))
-      width = wider
+      width = sumOf([...width.terms, sides], width.from)
     }
     const expected = { width: raw(width), height: raw(height) }
     width = stageSize(name, 'width', width)

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { sumOf } from '../measure/sum'
 import { dimensionsOf } from '../quilt/dimensions'
 import { quiltOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
@@ -18,10 +19,10 @@ test('strips joined end to end reach the length, and one fewer would not', () =>
 
 test('lengths cut for a joined strip give it, and none is longer than the cloth', () => {
   fc.assert(fc.property(eighths(1, 400), eighths(30, 44), eighths(0, 3), (total, usable, loss) => {
-    const lengths = joinedLengths(total, usable, loss, 1 / 8)
+    const lengths = joinedLengths([sumOf([{ what: 'finished', value: total }])], usable, loss, 1 / 8)
     const count = lengths.reduce((sum, { count }) => sum + count, 0)
-    expect(lengths.reduce((sum, { length, count }) => sum + length * count, 0) - (count - 1) * loss).toBeGreaterThanOrEqual(total - 1e-6)
-    for (const { length } of lengths) expect(length).toBeLessThanOrEqual(usable + 1e-9)
+    expect(lengths.reduce((sum, { length, count }) => sum + length.total * count, 0) - (count - 1) * loss).toBeGreaterThanOrEqual(total - 1e-6)
+    for (const { length } of lengths) expect(length.total).toBeLessThanOrEqual(usable + 1e-9)
   }))
 })
 

@@ -1,5 +1,6 @@
 import { roundUpToRuler, TOLERANCE, type Inches } from '../measure/ruler'
 import { roundedSum, sumOf, type Sum } from '../measure/sum'
+import { SQUARE_UP } from '../cloth/squareUp'
 import { UNIT_DEFAULTS } from '../measure/units'
 import { clothOf, type Quilt } from '../quilt/quilt'
 
@@ -10,7 +11,8 @@ export interface Backing { panels: Sum, panelLength: Sum, seams: 'vertical' | 'h
 
 /**
  * Backing panels for a top of this finished size, their seams upright or level, whichever needs less cloth (upright when equal).
- * n = ⌈((W + 2o) − j) ÷ (usable − j)⌉ on the raw top with overhang o. Source: handbook §9.
+ * n = ⌈((W + 2o) − j) ÷ (usable − j)⌉ on the raw top with overhang o. Source: handbook §9. Bought like any cloth: with a margin,
+ * an end to square up, and what shrinks.
  */
 export function planBacking(quilt: Quilt, topWidth: Inches, topHeight: Inches): Backing | null {
   if (!quilt.backing) return null
@@ -27,15 +29,20 @@ export function planBacking(quilt: Quilt, topWidth: Inches, topHeight: Inches): 
   const best = horizontal.count * horizontal.length.total < vertical.count * vertical.length.total - TOLERANCE ? horizontal : vertical
   const exact = best.seams === 'none' ? best.spanned.total / cloth.usable : (best.spanned.total - JOIN_LOSS) / (cloth.usable - JOIN_LOSS)
   const length = best.count * best.length.total
-  const shrunk = length / (1 - cloth.shrink)
+  const margin = quilt.margin * length
+  const before = length + margin + SQUARE_UP
+  const shrinkage = before / (1 - cloth.shrink) - before
   return {
     width, height, seams: best.seams, panelLength: best.length,
     panels: {
-      total: best.count, terms: [{ what: 'panels-exactly', value: exact }, ...(best.count - exact > 1e-9 ? [{ what: 'rounding', value: best.count - exact }] : [])],
+      ...roundedSum([{ what: 'panels-exactly', value: exact }], best.count),
       from: [{ what: 'to-span', value: best.spanned.total }, { what: 'lost-per-join', value: JOIN_LOSS }, { what: 'usable-width', value: cloth.usable }],
     },
     buy: roundedSum(
-      [{ what: 'panels', count: best.count, each: best.length.total }, { what: 'shrinkage', value: shrunk - length }],
-      roundUpToRuler(shrunk, UNIT_DEFAULTS[quilt.units].buyStep)),
+      [
+        { what: 'panels', count: best.count, each: best.length.total }, { what: 'margin', value: margin },
+        { what: 'square-up', value: SQUARE_UP }, { what: 'shrinkage', value: shrinkage },
+      ],
+      roundUpToRuler(before + shrinkage, UNIT_DEFAULTS[quilt.units].buyStep)),
   }
 }

@@ -8,17 +8,17 @@ export const INCHES_PER_CM = 1 / 2.54
 
 /** Rounds up to the next multiple of `step`; a value within `TOLERANCE` of a step is on it. `step` 0: unchanged. */
 export function roundUpToRuler(value: Inches, step: Inches): Inches {
-  return step === 0 ? value : Math.ceil(value / step - TOLERANCE) * step
+  return step === 0 ? value : Math.ceil((value - TOLERANCE) / step) * step
 }
 
 /** Rounds down to a multiple of `step`; a value within `TOLERANCE` of a step is on it. `step` 0: unchanged. */
 export function roundDownToRuler(value: Inches, step: Inches): Inches {
-  return step === 0 ? value : Math.floor(value / step + TOLERANCE) * step
+  return step === 0 ? value : Math.floor((value + TOLERANCE) / step) * step
 }
 
-/** Rounds to the nearest multiple of `step`, halves up. `step` 0: unchanged. */
+/** Rounds to the nearest multiple of `step`; halves, and what is within `TOLERANCE` of one, up. `step` 0: unchanged. */
 export function roundToRuler(value: Inches, step: Inches): Inches {
-  return step === 0 ? value : Math.round(value / step) * step
+  return step === 0 ? value : Math.floor((value + TOLERANCE) / step + 0.5) * step
 }
 
 export function isOnRuler(value: Inches, step: Inches): boolean {

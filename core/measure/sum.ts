@@ -1,8 +1,12 @@
 import type { Inches } from './ruler'
 
-/** One line of a sum: so many of one size, or a single value. `of` names what the words need (a cloth, a place). */
+/**
+ * One line of a sum: so many of one size, or a single value. `of` names what the words need (a cloth, a place). Rounding says
+ * from what to what.
+ */
 export type Term
-  = | { what: string, count: number, each: number, of?: string | undefined }
+  = | { what: 'rounding', value: number, from: number, to: number, of?: undefined }
+    | { what: string, count: number, each: number, of?: string | undefined }
     | { what: string, value: number, of?: string | undefined }
 
 /** A number with the reason for it, as data: the terms add up to the total, rounding being a term like any other. */
@@ -30,6 +34,12 @@ export function sumOf(terms: readonly Term[], from?: readonly Term[]): Sum {
 /** A sum rounded to `total`; what rounding added or took away is its last term. */
 export function roundedSum(terms: readonly Term[], total: Inches, from?: readonly Term[]): Sum {
   const sum = sumOf(terms, from)
-  const rounding = total - sum.total
-  return { ...sum, total, terms: Math.abs(rounding) > 1e-9 ? [...sum.terms, { what: 'rounding', value: rounding }] : sum.terms }
+  const value = total - sum.total
+  if (Math.abs(value) <= 1e-9) return { ...sum, total }
+  return { ...sum, total, terms: [...sum.terms, { what: 'rounding', value, from: sum.total, to: total }] }
+}
+
+/** A sum taken further: its terms and figures, and more terms. */
+export function plus(sum: Sum, ...terms: readonly Term[]): Sum {
+  return sumOf([...sum.terms, ...terms], sum.from)
 }

@@ -1,17 +1,31 @@
-import { squareCorner } from '../block/unit'
+import { rightAngle, squareCorner } from '../block/unit'
+import { handedOutline } from '../geometry/handOf'
 import { offsetPolygon } from '../geometry/offset'
-import type { Point, Polygon } from '../geometry/polygon'
-import { roundUpToRuler, type Inches } from '../measure/ruler'
-import { sumOf } from '../measure/sum'
+import { area, clockwise, type Point, type Polygon } from '../geometry/polygon'
+import { direction, dot } from '../geometry/vector'
+import { isOnRuler, roundUpToRuler, type Inches } from '../measure/ruler'
+import { addTerms, roundedSum, sumOf, type Sum, type Term } from '../measure/sum'
 import { box, cloth, line, picture } from '../sewing/picture'
 import type { Step } from '../sewing/step'
-import { legSquare, sewnAsCut } from './cutSize'
+import { allowance, exactly, legSquare, sewnAsCut, type CutSize } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { hasUp, type DressedPatch, type DressedUnit, type Made, type Method, type PieceDraft, type Workroom } from './method'
-import { trianglePiece } from './pieces'
+import { pieceOf, trianglePiece } from './pieces'
 
-/** How pieces lie in a strip: its depth, what each piece takes of its length, what the slant of the ends takes besides. */
-interface Lie { depth: Inches, pitch: Inches, ends: Inches, angleDeg: number }
+/** How pieces lie in a strip. */
+interface Lie {
+  depth: CutSize
+  /** Between the lines of the legs at the edge on which the piece stands. */
+  base: Inches
+  /** How far its left and its right leg slant over the depth. */
+  left: Inches
+  right: Inches
+  /** What each piece takes of the strip's length, and what the slant of the ends takes besides. */
+  pitch: Inches
+  ends: Inches
+  /** Of its left and its right leg to the strip. */
+  anglesDeg: [number, number]
+}
 
 /** Cloth for cleaning up the end of a strip to the angle. Source: handbook §6. */
 const CLEANING: Inches = 0.5
@@ -19,51 +33,77 @@ const CLEANING: Inches = 0.5
 /**
  * Diamonds and triangles cut from a strip at an angle. Diamonds: a strip of altitude + 2·seam, cut in parallels as far apart as
  * the strip is deep (that depth ÷ sin α along the strip). Triangles: a strip as deep as the cut-out triangle, which is
- * turned end for end, so that each takes half of base and tip together. Single layer: folded, half of them would be reversed.
- * Source: offset of the finished patch; at 60° a triangle's strip is altitude + 3·seam.
+ * turned end for end, so that each takes half of what its leg lines leave at both edges. Single layer: folded, half of them would
+ * be reversed. Source: offset of the finished patch; at 60° a triangle's strip is altitude + 3·seam.
  */
 export const angledStrips: Method = {
-  id: 'strip-angle', kinds: ['diamond', 'wedge'],
-  fits: (unit, room) => !hasUp(unit) && perStrip(lieOf(unit, room), room.usableWidth(unit.patches[0]!.cloth)) >= 1,
+  id: 'strip-angle', kinds: ['diamond', 'wedge', 'template'],
+  fits: (unit, room) => !hasUp(unit) && canLie(unit) && perStrip(lieOf(unit, room), room.usableWidth(unit.patches[0]!.cloth)) >= 1,
   make(unit, count, room) {
     const [patch, corner] = unit.patches
     const lie = lieOf(unit, room)
     const usable = room.usableWidth(patch!.cloth)
     const most = perStrip(lie, usable)
-    const whole = Math.floor(count / most), rest = count - whole * most
-    const strip = (length: Inches, strips: number, serves: number): PieceDraft => ({
-      cloth: patch!.cloth, part: 'angled-strips', shape: 'strip', width: length, height: lie.depth, exact: { width: length, height: lie.depth }, cuts: 'angle', turn: true, count: strips, serves, slots: [patch!.slot],
-    })
-    const pieces = [...(whole > 0 ? [strip(usable, whole, whole * most)] : []), ...(rest > 0 ? [strip(Math.min(usable, roundUpToRuler(lengthFor(lie, rest), room.ruler)), 1, rest)] : [])]
-    const shown = Math.min(most, 5), length = lengthFor(lie, shown)
+    const whole = Math.floor(count / most)
+    const rest = count - whole * most
     const isDiamond = unit.kind === 'diamond'
-    const slant = lie.ends
-    const cuts = Array.from({ length: shown + 1 }, (_, i) => {
-      const x = CLEANING + i * lie.pitch
-      return isDiamond || i % 2 === 0 ? line('cut', [x, lie.depth], [x + slant, 0]) : line('cut', [x + slant, lie.depth], [x, 0])
-    })
-    const steps: Step[] = [
-      { do: 'cut', code: 'clean-angled-end', data: { depth: lie.depth, angle: Math.round(lie.angleDeg * 10) / 10 }, picture: picture([cloth(patch!.cloth, box(0, 0, length, lie.depth))], cuts.slice(0, 1)) },
-      { do: 'cut', code: isDiamond ? 'cut-parallels' : 'cut-end-for-end', data: { step: isDiamond ? lie.depth : lie.pitch, gives: most, count }, picture: picture([cloth(patch!.cloth, box(0, 0, length, lie.depth))], cuts) },
-    ]
-    const alone = { pieces, made: count, trim: false, seams: 0, cuts: 1 + 1 / most, biasEdges: isDiamond ? 2 : 1, steps }
+    const [angle] = lie.anglesDeg
+    const hand = unit.kind === 'template' ? handedOutline(patch!.polygon).hand : 'either'
     // parallels are a strip's depth apart; what a triangle takes of the strip has a reason of its own
-    const pitch = sumOf([{ what: 'half-base-of-the-cut', value: (lie.pitch + lie.ends) / 2 }, { what: 'half-tip-of-the-cut', value: (lie.pitch - lie.ends) / 2 }])
-    const made = isDiamond ? alone : { ...alone, lengths: { pitch } }
+    const pitch = isDiamond
+      ? sumOf([{ what: 'depth-over-the-sine', value: lie.pitch }], [{ what: 'depth-of-strip', value: lie.depth.total }])
+      : sumOf([{ what: 'base-between-its-leg-lines', value: lie.base }, { what: 'slant-shared-with-the-next', value: lie.pitch - lie.base }])
+    const strip = (length: CutSize, strips: number, serves: number): PieceDraft => {
+      const draft = pieceOf(length, lie.depth, {
+        cloth: patch!.cloth, part: 'angled-strips', shape: 'strip', cuts: 'angle', angled: { angle, pitch: lie.pitch, each: most },
+        hand, turn: true, count: strips, perUnit: 1 / most, serves, slots: [patch!.slot],
+      })
+      return { ...draft, why: { ...draft.why, pitch } }
+    }
+    const full = exactly([{ what: 'usable-width', value: usable }])
+    const made: Made = {
+      pieces: [...(whole > 0 ? [strip(full, whole, whole * most)] : []), ...(rest > 0 ? [strip(restLength(lie, rest, usable, room), 1, rest)] : [])],
+      made: count, trim: false, seams: 0, cuts: 1 + 1 / most, biasEdges: isDiamond ? 2 : 1, lengths: { pitch },
+      steps: cutSteps(patch!.cloth, lie, isDiamond ? { parallels: lie.depth } : { turned: pitch }, { most, count, ruler: room.ruler }),
+    }
     return corner ? withCorner(made, unit, corner, count, room) : made
   },
+}
+
+type StepAlong = { parallels: Sum } | { turned: Sum }
+
+function cutSteps(name: string, lie: Lie, along: StepAlong, { most, count, ruler }: { most: number, count: number, ruler: Inches }): Step[] {
+  const shown = Math.min(most, 5)
+  const depth = lie.depth.total
+  const strip = cloth(name, box(0, 0, lengthFor(lie, shown), depth))
+  const cuts = Array.from({ length: shown + 1 }, (_, i) => {
+    const x = CLEANING + i * lie.pitch
+    if ('parallels' in along || i % 2 === 0) return line('cut', [x, depth], [x + lie.left, 0])
+    // the right leg of the piece before, which the next one shares
+    const foot = x - lie.pitch + lie.base
+    return line('cut', [foot, depth], [foot - lie.right, 0])
+  })
+  const [angle, other] = lie.anglesDeg.map(degrees => Math.round(degrees * 10) / 10) as [number, number]
+  const first: Step = { do: 'cut', code: 'clean-angled-end', data: { depth: lie.depth, angle }, picture: picture([strip], cuts.slice(0, 1)) }
+  if ('parallels' in along) {
+    return [first, { do: 'cut', code: 'cut-parallels', data: { step: along.parallels, gives: most, count, angle }, picture: picture([strip], cuts) }]
+  }
+  // a step that is set wrong by a little adds up along the strip
+  const isByRuler = isOnRuler(along.turned.total, ruler / 2) && angle === other
+  const code = isByRuler ? 'cut-end-for-end' : 'cut-by-turned-template'
+  return [first, { do: 'cut', code, data: { step: along.turned, gives: most, count, angle, other }, picture: picture([strip], cuts) }]
 }
 
 /** The wedge's corner cut singly, as half of a square, and sewn to its base. */
 function withCorner(wedges: Made, unit: DressedUnit, corner: DressedPatch, count: number, room: Workroom): Made {
   const size = legSquare(squareCorner(corner.polygon)!.leg, room)
-  const square = box(0, 0, size.cut, size.cut)
+  const square = box(0, 0, size.total, size.total)
   return {
     ...wedges, pieces: [...wedges.pieces, trianglePiece(corner.cloth, 'triangles', size, count, [corner.slot], 'one-diagonal')],
     trim: true, seams: 1, cuts: wedges.cuts + 0.5,
     steps: [
       ...wedges.steps,
-      { do: 'cut', code: 'cut-once', data: { side: size.cut }, picture: picture([cloth(corner.cloth, square)], [line('cut', square[3]!, square[1]!)]) },
+      { do: 'cut', code: 'cut-once', data: { side: size }, picture: picture([cloth(corner.cloth, square)], [line('cut', square[3]!, square[1]!)]) },
       { do: 'sew', code: 'sew-corner-to-wedge', data: { seam: room.seam }, picture: picture(unit.patches.map(patch => cloth(patch.cloth, patch.polygon))) },
       ...pressAndTrim(unit, room, null),
     ],
@@ -78,34 +118,76 @@ function lengthFor(lie: Lie, count: number): Inches {
   return count * lie.pitch + lie.ends + CLEANING
 }
 
+/** A short strip for the last pieces, never longer than the cloth is wide. */
+function restLength(lie: Lie, count: number, usable: Inches, { ruler }: Workroom): CutSize {
+  const terms: Term[] = [
+    { what: 'advance-of-each', count, each: lie.pitch }, { what: 'slant-of-the-end', value: lie.ends }, { what: 'squaring-the-end', value: CLEANING },
+  ]
+  const exact = addTerms(terms)
+  return { exact, ...roundedSum(terms, Math.min(usable, roundUpToRuler(exact, ruler))) }
+}
+
+/** A diamond, or a triangle: one with a right angle is better cut from a rectangle or a square. */
+function canLie({ kind, patches }: DressedUnit): boolean {
+  if (kind !== 'template') return true
+  const corners = patches[0]!.polygon
+  return patches.length === 1 && corners.length === 3 && rightAngle(corners) === null
+}
+
 function lieOf(unit: DressedUnit, room: Workroom): Lie {
-  return unit.kind === 'diamond' ? diamondLie(unit.patches[0]!.polygon, room) : wedgeLie(unit.patches[0]!.polygon, room)
+  return unit.kind === 'diamond' ? diamondLie(unit.patches[0]!.polygon, room) : triangleLie(unit.patches[0]!.polygon, room)
 }
 
 function diamondLie(polygon: Polygon, room: Workroom): Lie {
   const [a, b, d] = [polygon[0]!, polygon[1]!, polygon[3]!]
   const side = distance(a, b)
   const sine = Math.abs((b[0] - a[0]) * (d[1] - a[1]) - (b[1] - a[1]) * (d[0] - a[0])) / side ** 2
-  const depth = sewnAsCut(side * sine + 2 * room.seam, room).cut
-  return { depth, pitch: depth / sine, ends: depth * Math.sqrt(1 - sine ** 2) / sine, angleDeg: Math.asin(Math.min(1, sine)) * 180 / Math.PI }
+  const depth = sewnAsCut([{ what: 'height-of-the-patch', value: side * sine }, ...allowance(2, room.seam)], room)
+  const pitch = depth.total / sine
+  const slant = depth.total * Math.sqrt(1 - sine ** 2) / sine
+  const angle = Math.asin(Math.min(1, sine)) * 180 / Math.PI
+  return { depth, base: pitch, left: slant, right: -slant, pitch, ends: slant, anglesDeg: [angle, angle] }
 }
 
-function wedgeLie(polygon: Polygon, room: Workroom): Lie {
-  const tip = apexOf(polygon)!
-  const [left, right] = [polygon[(tip + 1) % 3]!, polygon[(tip + 2) % 3]!]
-  const cut = offsetPolygon(polygon, room.seam)
-  // along the base and square to it
-  const length = distance(left, right)
-  const ux = (right[0] - left[0]) / length, uy = (right[1] - left[1]) / length
-  const across = ([x, y]: Point) => -x * uy + y * ux
-  const least = Math.min(...cut.map(across)), most = Math.max(...cut.map(across))
-  const widthAt = (level: number) => {
-    const there = cut.filter(point => Math.abs(across(point) - level) < 1e-6).map(([x, y]) => x * ux + y * uy)
-    return Math.max(...there) - Math.min(...there)
+/**
+ * A triangle on its base: the odd side of three, or the longest. Its legs lie on the lines of the finished legs moved out by a seam,
+ * however blunt its tips are cut; turned end for end, neighbours share such a line, so each takes half of what lies between the
+ * lines at the strip's two edges. Where the strip is deeper than the shape by rounding, the shape's own depth counts: neighbours
+ * never overlap.
+ */
+function triangleLie(polygon: Polygon, room: Workroom): Lie {
+  const corners = clockwise(polygon)
+  const tip = apexOf(corners) ?? oppositeLongest(corners)
+  // going clockwise from the tip: the right end of the base, then the left, with the tip on top
+  const [apex, right, left] = [corners[tip]!, corners[(tip + 1) % 3]!, corners[(tip + 2) % 3]!]
+  const finishedBase = distance(left, right)
+  const altitude = 2 * area(corners) / finishedBase
+  const leftBaseAngle = angleAt(left, right, apex)
+  const rightBaseAngle = angleAt(right, left, apex)
+  // above the base, how high the cut outline reaches; a sharp tip is cut off a seam beyond its corner
+  const along = direction(left, right)
+  const reach = Math.max(...offsetPolygon(corners, room.seam).map(([x, y]) => (x - left[0]) * along[1] - (y - left[1]) * along[0]))
+  const depth = sewnAsCut([
+    { what: 'height-of-the-patch', value: altitude }, ...allowance(2, room.seam), { what: 'reach-of-the-tip', value: reach - altitude - room.seam },
+  ], room)
+  const base = finishedBase + room.seam / Math.tan(leftBaseAngle / 2) + room.seam / Math.tan(rightBaseAngle / 2)
+  const least = Math.min(depth.exact, depth.total)
+  const [leftSlant, rightSlant] = [least / Math.tan(leftBaseAngle), least / Math.tan(rightBaseAngle)]
+  const shared = (leftSlant + rightSlant) / 2
+  return {
+    depth, base, left: leftSlant, right: rightSlant, pitch: base - shared, ends: Math.max(leftSlant, shared),
+    anglesDeg: [leftBaseAngle * 180 / Math.PI, rightBaseAngle * 180 / Math.PI],
   }
-  const widths = [widthAt(least), widthAt(most)]
-  const base = Math.max(...widths), top = Math.min(...widths)
-  return { depth: sewnAsCut(most - least, room).cut, pitch: (base + top) / 2, ends: (base - top) / 2, angleDeg: Math.atan2(most - least, (base - top) / 2) * 180 / Math.PI }
+}
+
+function angleAt(corner: Point, one: Point, other: Point): number {
+  const [u, v] = [direction(corner, one), direction(corner, other)]
+  return Math.acos(Math.min(1, Math.max(-1, dot(u, v))))
+}
+
+function oppositeLongest(polygon: Polygon): number {
+  const sides = polygon.map((_, i) => distance(polygon[(i + 1) % 3]!, polygon[(i + 2) % 3]!))
+  return sides.indexOf(Math.max(...sides))
 }
 
 /** Which corner of a triangle lies between its two equal sides; null when no two are equal. */

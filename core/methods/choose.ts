@@ -1,6 +1,8 @@
 import type { UnitDemand } from '../block/demands'
 import { area as polygonArea } from '../geometry/polygon'
+import { fitsIn } from '../cutting/cutPiece'
 import { TOLERANCE, type Inches } from '../measure/ruler'
+import { sumOf, type Sum, type Term } from '../measure/sum'
 import type { Quilt } from '../quilt/quilt'
 import { askedFor } from './askedFor'
 import { METHODS } from './index'
@@ -14,6 +16,7 @@ export interface Way {
   /** Cloth as cut from full strips of its own, in square inches; and the length of those strips. */
   cloth: number
   length: Inches
+  lengthSum: Sum
   /** Seams and cuts for all of the units. */
   work: number
   /** Area of the pieces, in square inches, and the part of it that is in none of the units. */
@@ -32,11 +35,11 @@ const EQUAL_CLOTH = 0.01
 export function waysFor(demand: UnitDemand, quilt: Quilt, room: Workroom): Way[] {
   const asked = askedFor(demand.method, demand.unit.kind)
   const ways = METHODS
-    .filter(method => method.kinds.includes(demand.unit.kind) && method.fits(demand.unit, room))
+    .filter(method => method.kinds.includes(demand.unit.kind) && method.fits(demand.unit, { ...room, care: demand.care }))
     .filter(method => method.id === 'template' || !hasSlantedStripes(demand.unit))
     // papers are a way of making a whole block, not one unit of it
     .filter(method => method.id !== 'foundation' || asked === 'foundation')
-    .map(method => wayOf(method, demand, room))
+    .map(method => wayOf(method, demand, { ...room, care: demand.care }))
   const least = Math.min(...ways.map(way => way.cloth))
   const score = (way: Way): number[] => {
     switch (quilt.aim) {
@@ -54,18 +57,29 @@ export function waysFor(demand: UnitDemand, quilt: Quilt, room: Workroom): Way[]
 function wayOf(method: Method, demand: UnitDemand, room: Workroom): Way {
   const plain = method.make(demand.unit, demand.count, room, demand.mirrored)
   const made = { ...plain, pieces: plain.pieces.map(draft => onStripes(draft, demand.unit)) }
-  const lengths = made.pieces.map((piece) => {
-    const usable = room.usableWidth(piece.cloth)
-    const lies = piece.turn ? [[piece.width, piece.height], [piece.height, piece.width]] : [[piece.width, piece.height]]
-    return Math.min(...lies.map(([across, down]) => across! > usable + 1e-6 ? Infinity : wanted(piece) / Math.floor(usable / across! + 1e-6) * down!))
-  })
-  const cloth = made.pieces.reduce((sum, piece, i) => sum + lengths[i]! * room.usableWidth(piece.cloth), 0)
+  const strips = made.pieces.map(piece => ownStrip(piece, room))
+  const lengthSum = sumOf(strips.map((strip): Term => ({ what: 'strips-of', count: strip.strips, each: strip.depth, of: strip.cloth })))
+  const cloth = strips.reduce((sum, { strips: count, depth, cloth: name }) => sum + count * depth * room.usableWidth(name), 0)
   const area = made.pieces.reduce((sum, piece) => sum + piece.width * piece.height * wanted(piece), 0)
   const used = demand.count * demand.unit.patches.reduce((sum, patch) => sum + polygonArea(patch.cutLine), 0)
   return {
-    method, made, cloth, length: lengths.reduce((a, b) => a + b, 0), work: (made.seams + made.cuts) * demand.count, area, waste: 1 - used / area,
-    fitsPieces: made.pieces.every(piece => !room.isInPieces(piece.cloth) || (Math.min(piece.width, piece.height) <= room.usableWidth(piece.cloth) + TOLERANCE && Math.max(piece.width, piece.height) <= room.longestStrip(piece.cloth) + TOLERANCE)),
+    method, made, cloth, length: strips.reduce((sum, { strips: count, depth }) => sum + count * depth, 0), lengthSum,
+    work: (made.seams + made.cuts) * demand.count, area, waste: 1 - used / area, fitsPieces: made.pieces.every(piece => fitsPieces(piece, room)),
   }
+}
+
+/** Strips of its own for a piece, lying the way that takes less cloth, in parts of a strip; without end where it fits no way. */
+function ownStrip(piece: PieceDraft, room: Workroom): { cloth: string, strips: number, depth: Inches } {
+  const usable = room.usableWidth(piece.cloth)
+  const lies = piece.turn ? [[piece.width, piece.height], [piece.height, piece.width]] as const : [[piece.width, piece.height]] as const
+  const ways = lies.map(([across, depth]) => ({ depth, strips: across > usable + TOLERANCE ? Infinity : wanted(piece) / fitsIn(usable, across) }))
+  return { cloth: piece.cloth, ...ways.reduce((a, b) => b.strips * b.depth < a.strips * a.depth ? b : a) }
+}
+
+function fitsPieces(piece: PieceDraft, room: Workroom): boolean {
+  if (!room.isInPieces(piece.cloth)) return true
+  const [short, long] = [piece.width, piece.height].sort((a, b) => a - b) as [Inches, Inches]
+  return short <= room.usableWidth(piece.cloth) + TOLERANCE && long <= room.longestStrip(piece.cloth) + TOLERANCE
 }
 
 /** Pieces of a draft, a share of a square where its triangles serve others too. */

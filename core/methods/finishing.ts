@@ -1,14 +1,17 @@
 import type { Point } from '../geometry/polygon'
 import { unfinished } from '../sewing/picture'
 import type { Step } from '../sewing/step'
+import { unfinishedSide } from './cutSize'
 import type { DressedUnit, Workroom } from './method'
 
 /** The last steps of nearly every method: press open, then (where it was cut generously) trim to size. */
 export function pressAndTrim(unit: DressedUnit, room: Workroom, trim: null | 'half-square' | 'quarter-square' | 'goose' | 'square-in-square'): Step[] {
   const done = unfinished(unit.patches, unit.width, unit.height, room.seam)
-  const expect = { width: unit.width + 2 * room.seam, height: unit.height + 2 * room.seam }
+  const width = unfinishedSide(unit.width, room.seam)
+  const height = unfinishedSide(unit.height, room.seam)
+  const expect = { width: width.total, height: height.total }
   const press: Step = { do: 'press', code: 'press-to-dark', picture: { ...done, arrows: pressArrow(unit, room) }, ...(trim ? {} : { expect }) }
-  return trim ? [press, { do: 'trim', code: `trim-${trim}`, picture: done, data: { ...expect, seam: room.seam }, expect }] : [press]
+  return trim ? [press, { do: 'trim', code: `trim-${trim}`, picture: done, data: { width, height, seam: room.seam }, expect }] : [press]
 }
 
 /** From the middle of the lighter patch towards the middle of the darker, in the picture of the unfinished unit. */

@@ -1,6 +1,6 @@
+import { squareCorner } from '../block/unit'
 import { boundingBox } from '../geometry/polygon'
 import { sameLength } from '../measure/ruler'
-import { squareCorner } from '../block/unit'
 import { box, cloth, line, picture } from '../sewing/picture'
 import { legSquare, longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
@@ -16,29 +16,39 @@ export const flyingGooseTriangles: Method = {
   id: 'goose-triangles', kinds: ['goose'],
   fits: () => true,
   make(unit, count, room) {
-    const goose = patchAt(unit, 'goose'), left = patchAt(unit, 'left'), right = patchAt(unit, 'right')
+    const [goose, left, right] = [patchAt(unit, 'goose'), patchAt(unit, 'left'), patchAt(unit, 'right')]
     const large = longSideSquare(Math.max(unit.width, unit.height), room)
     const small = legSquare(Math.min(unit.width, unit.height), room)
-    const L = large.cut, q = small.cut
+    const L = large.total
+    const q = small.total
     const skies = left.cloth === right.cloth && !left.isUpright
       ? [trianglePiece(left.cloth, 'points', small, 2 * count, ['left', 'right'], 'one-diagonal')]
-      : [left, right].map(sky => trianglePiece(sky.cloth, 'points', small, count, [sky.slot], 'one-diagonal', sky.isUpright ? cornerOf(sky.polygon) : undefined))
-    const gap = unit.width * 0.06
+      : [left, right].map(sky => trianglePiece(
+          sky.cloth, 'points', small, count, [sky.slot], 'one-diagonal', sky.isUpright ? cornerOf(sky.polygon) : undefined))
+    const upright = goose.isUpright ? longSide(goose) : undefined
+    const beside = L * 1.15
+    const squares = [cloth(goose.cloth, box(0, 0, L, L)), cloth(left.cloth, box(beside, L - q, q, q))]
+    const cuts = [line('cut', [0, 0], [L, L]), line('cut', [0, L], [L, 0]), line('cut', [beside, L], [beside + q, L - q])]
     return {
-      pieces: [trianglePiece(goose.cloth, 'geese', large, count, ['goose'], 'two-diagonals', goose.isUpright ? longSide(goose) : undefined), ...skies],
+      pieces: [trianglePiece(goose.cloth, 'geese', large, count, ['goose'], 'two-diagonals', upright), ...skies],
       made: count, trim: true, seams: 2, cuts: 1.5, biasEdges: 0,
       steps: [
-        { do: 'cut', code: 'cut-large-twice-small-once', data: { large: L, small: q }, picture: picture(
-          [cloth(goose.cloth, box(0, 0, L, L)), cloth(left.cloth, box(L * 1.15, L - q, q, q))],
-          [line('cut', [0, 0], [L, L]), line('cut', [0, L], [L, 0]), line('cut', [L * 1.15, L], [L * 1.15 + q, L - q])]) },
+        { do: 'cut', code: 'cut-large-twice-small-once', data: { large, small }, picture: picture(squares, cuts) },
         { do: 'sew', code: 'sew-skies', data: { seam: room.seam }, picture: picture([
-          cloth(goose.cloth, goose.polygon),
-          cloth(left.cloth, left.polygon.map(([x, y]) => [x - gap, y] as const)), cloth(right.cloth, right.polygon.map(([x, y]) => [x + gap, y] as const)),
+          cloth(goose.cloth, goose.polygon), ...[left, right].map(sky => cloth(sky.cloth, awayFrom(goose, sky, unit.width * 0.06))),
         ]) },
         ...pressAndTrim(unit, room, 'goose'),
       ],
     }
   },
+}
+
+/** A sky moved a little away from its goose, along the goose's long side. */
+function awayFrom(goose: DressedPatch, sky: DressedPatch, by: number) {
+  const [g, s] = [boundingBox(goose.polygon), boundingBox(sky.polygon)]
+  const dx = g.width > g.height ? Math.sign(s.x + s.width / 2 - g.x - g.width / 2) * by : 0
+  const dy = g.width > g.height ? 0 : Math.sign(s.y + s.height / 2 - g.y - g.height / 2) * by
+  return sky.polygon.map(([x, y]) => [x + dx, y + dy] as const)
 }
 
 /** The side of its square along which the triangle's long side lies. */

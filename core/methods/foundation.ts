@@ -1,8 +1,10 @@
 import { UNIT_KINDS } from '../block/unit'
 import { boundingBox } from '../geometry/polygon'
-import { roundUpToRuler, type Inches } from '../measure/ruler'
+import type { Inches } from '../measure/ruler'
 import { box, cloth, picture } from '../sewing/picture'
-import type { Method, PieceDraft } from './method'
+import { trimmedLater } from './cutSize'
+import type { Method } from './method'
+import { pieceOf } from './pieces'
 
 /** Cloth beyond the finished box of a patch, on every side: it is laid down slanted and trimmed to the paper. Source: handbook §3. */
 export const FOUNDATION_EXTRA: Inches = 3 / 4
@@ -14,14 +16,15 @@ export const foundation: Method = {
   make(unit, count, room) {
     const [patch] = unit.patches
     const b = boundingBox(patch!.polygon)
-    const exact = { width: b.width + 2 * FOUNDATION_EXTRA, height: b.height + 2 * FOUNDATION_EXTRA }
-    const width = roundUpToRuler(exact.width, room.ruler), height = roundUpToRuler(exact.height, room.ruler)
-    const piece: PieceDraft = {
-      cloth: patch!.cloth, part: 'foundation', shape: Math.abs(width - height) < 1e-6 ? 'square' : 'rectangle', width, height, exact, cuts: 'none', turn: !patch!.isUpright, count, slots: [patch!.slot],
-    }
+    const side = (finished: Inches) => trimmedLater([{ what: 'finished', value: finished }, { what: 'generous', count: 2, each: FOUNDATION_EXTRA }], { ruler: room.ruler })
+    const width = side(b.width)
+    const height = side(b.height)
+    const piece = pieceOf(width, height, {
+      cloth: patch!.cloth, part: 'foundation', cuts: 'none', turn: !patch!.isUpright, count, perUnit: 1, slots: [patch!.slot],
+    })
     return {
       pieces: [piece], made: count, trim: true, seams: 1, cuts: 1, biasEdges: 0,
-      steps: [{ do: 'cut', code: 'cut-generously', data: { width, height }, picture: picture([cloth(patch!.cloth, box(0, 0, width, height))]) }],
+      steps: [{ do: 'cut', code: 'cut-generously', data: { width, height }, picture: picture([cloth(patch!.cloth, box(0, 0, width.total, height.total))]) }],
     }
   },
 }

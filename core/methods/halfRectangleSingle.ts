@@ -7,6 +7,7 @@ import { box, cloth, line, picture, type Picture } from '../sewing/picture'
 import type { Step } from '../sewing/step'
 import { allowance, trimmedLater, type CutSize } from './cutSize'
 import { hasUp, type Method, type Workroom } from './method'
+import { pieceOf } from './pieces'
 
 /**
  * Right triangles with unequal legs a < b, two from a rectangle: cut on a line that runs as steep as the long side, set off the
@@ -23,20 +24,22 @@ export const halfRectangleSingle: Method = {
     const legs = legsOf(patch!.polygon)!
     const { width, height } = rectangleFor(legs, room)
     const hand = handedOutline(patch!.polygon).hand
-    const slant = height.cut * legs.short / legs.long
-    const mark = sumOf([{ what: 'half-the-width', value: width.cut / 2 }, { what: 'half-the-slant', value: -slant / 2 }])
+    const slant = height.total * legs.short / legs.long
+    const mark = sumOf([{ what: 'half-the-width', value: width.total / 2 }, { what: 'half-the-slant', value: -slant / 2 }])
     const pairs = Math.min(count, mirrored)
+    const [from, to] = legs.isRightAngleLeft ? ['left', 'right'] : ['right', 'left']
     const cut: Step = {
-      do: 'cut', code: 'cut-off-the-diagonal', data: { width: width.cut, height: height.cut, mark: mark.total, hand, pairs, from: legs.isRightAngleLeft ? 'left' : 'right', to: legs.isRightAngleLeft ? 'right' : 'left' },
-      picture: cutPicture(patch!.cloth, width.cut, height.cut, mark.total, legs.isRightAngleLeft),
+      do: 'cut', code: 'cut-off-the-diagonal', data: { width, height, mark, hand, pairs, from: from!, to: to! },
+      picture: cutPicture(patch!.cloth, width.total, height.total, mark.total, legs.isRightAngleLeft),
     }
-    const layer: Step = { do: 'layer', code: 'layer-rectangles', data: { pairs }, picture: layersPicture(patch!.cloth, width.cut, height.cut) }
+    const layer: Step = { do: 'layer', code: 'layer-rectangles', data: { pairs }, picture: layersPicture(patch!.cloth, width.total, height.total) }
+    const piece = pieceOf(width, height, {
+      cloth: patch!.cloth, part: 'triangles', shape: 'rectangle', cuts: 'one-diagonal', hand, turn: true,
+      count: Math.ceil(count / 2), perUnit: 1 / 2, pool: { needed: count, gives: 2 }, slots: [patch!.slot],
+    })
     return {
-      pieces: [{
-        cloth: patch!.cloth, part: 'triangles', shape: 'rectangle', width: width.cut, height: height.cut, exact: { width: width.exact, height: height.exact },
-        why: { width: width.terms!, height: height.terms! }, cuts: 'one-diagonal', hand, turn: true, count: Math.ceil(count / 2), pool: { needed: count, gives: 2 }, slots: [patch!.slot],
-      }],
-      made: count, trim: true, seams: 0, cuts: 0.5, biasEdges: legs.isLevel ? 1 : 2, steps: pairs > 0 ? [layer, cut] : [cut], lengths: { mark },
+      pieces: [piece], made: count, trim: true, seams: 0, cuts: 0.5, biasEdges: legs.isLevel ? 1 : 2,
+      steps: pairs > 0 ? [layer, cut] : [cut], lengths: { mark },
     }
   },
 }

@@ -1,7 +1,8 @@
 import { besideLine, box, cloth, line, picture } from '../sewing/picture'
-import { LEG_GAIN, legSquare } from './cutSize'
+import { legSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
-import { clothsOf, hasUp, type Method } from './method'
+import { lighterOnTop } from './layers'
+import { clothsOf, hasUp, type DressedUnit, type Method, type Workroom } from './method'
 import { squarePiece } from './pieces'
 
 /**
@@ -11,26 +12,36 @@ import { squarePiece } from './pieces'
  */
 export const halfSquareTriangleEight: Method = {
   id: 'hst-8', kinds: ['half-square'],
-  fits: (unit, room) => !hasUp(unit)
-    && clothsOf(unit).every(name => 2 * (unit.width + LEG_GAIN * room.seam) + room.ruler <= room.usableWidth(name)),
+  fits: (unit, room) => !hasUp(unit) && clothsOf(unit).every(name => sizeOf(unit, room).total <= room.usableWidth(name)),
   make(unit, count, room) {
-    const size = legSquare(unit.width, room, 2)
-    const side = size.cut, sets = Math.ceil(count / 8)
-    const [under, over] = unit.patches as [typeof unit.patches[0], typeof unit.patches[0]]
+    const size = sizeOf(unit, room)
+    const side = size.total
+    const sets = Math.ceil(count / 8)
+    const { under, over } = lighterOnTop(unit.patches[0]!.cloth, unit.patches[1]!.cloth, room)
     const shift = side * 0.04
-    const layers = [cloth(under.cloth, box(0, 0, side, side)), cloth(over.cloth, box(shift, shift, side, side), 'wrong')]
-    const rising = [[shift, shift + side], [shift + side, shift]] as const, falling = [[shift, shift], [shift + side, shift + side]] as const
+    const near = shift
+    const far = shift + side
+    const middle = shift + side / 2
+    const layers = [cloth(under, box(0, 0, side, side)), cloth(over, box(shift, shift, side, side), 'wrong')]
+    const rising = [[near, far], [far, near]] as const
+    const falling = [[near, near], [far, far]] as const
+    const marks = [line('mark', ...rising), line('mark', ...falling)]
     const sewn = [...besideLine('sew', ...rising, room.seam), ...besideLine('sew', ...falling, room.seam)]
-    const crosswise = [line('cut', [shift + side / 2, shift], [shift + side / 2, shift + side]), line('cut', [shift, shift + side / 2], [shift + side, shift + side / 2])]
+    const across = [line('cut', [middle, near], [middle, far]), line('cut', [near, middle], [far, middle])]
+    const cuts = [line('cut', ...rising), line('cut', ...falling), ...across]
     return {
-      pieces: unit.patches.map(patch => squarePiece(patch.cloth, 'half-squares', size, sets, [patch.slot])),
+      pieces: unit.patches.map(patch => squarePiece(patch.cloth, 'half-squares', size, { count: sets, perUnit: 1 / 8 }, [patch.slot])),
       made: sets * 8, trim: true, seams: 0.5, cuts: 0.5, biasEdges: 0,
       steps: [
-        { do: 'layer', code: 'layer-and-mark-both', data: { side }, picture: picture(layers, [line('mark', ...rising), line('mark', ...falling)]) },
-        { do: 'sew', code: 'sew-both-sides', data: { seam: room.seam }, picture: picture(layers, [line('mark', ...rising), line('mark', ...falling), ...sewn]) },
-        { do: 'cut-apart', code: 'cut-in-four-and-across', data: { gives: 8 }, picture: picture(layers, [line('cut', ...rising), line('cut', ...falling), ...crosswise, ...sewn]) },
+        { do: 'layer', code: 'layer-and-mark-both', data: { side: size, over, under }, picture: picture(layers, marks) },
+        { do: 'sew', code: 'sew-both-sides', data: { seam: room.seam }, picture: picture(layers, [...marks, ...sewn]) },
+        { do: 'cut-apart', code: 'cut-in-four-and-across', data: { gives: 8 }, picture: picture(layers, [...cuts, ...sewn]) },
         ...pressAndTrim(unit, room, 'half-square'),
       ],
     }
   },
+}
+
+function sizeOf(unit: DressedUnit, room: Workroom) {
+  return legSquare(unit.width, room, 2)
 }

@@ -16,19 +16,24 @@ export const halfSquareTriangleSingle: Method = {
   fits: () => true,
   make(unit, count, room) {
     const size = legSquare(unit.width, room)
-    const side = size.cut
+    const side = size.total
     const [first, second] = unit.patches as [typeof unit.patches[0], typeof unit.patches[0]]
+    const beside = side * 1.2
+    const squares = [cloth(first.cloth, box(0, 0, side, side)), cloth(second.cloth, box(beside, 0, side, side))]
+    const cuts = [line('cut', [0, side], [side, 0]), line('cut', [beside, side], [beside + side, 0])]
+    const triangle: Polygon = [[0, 0], [side, 0], [0, side]]
+    const shift = side * 0.05
+    const layers = [cloth(first.cloth, triangle), cloth(second.cloth, triangle.map(([x, y]) => [x + shift, y + shift] as const), 'wrong')]
+    // a seam inside the long side of the upper triangle, from leg to leg
+    const end = shift + side - room.seam * Math.SQRT2
+    const seam = line('sew', [end, shift], [shift, end])
     return {
       pieces: unit.patches.map(patch => trianglePiece(
         patch.cloth, 'half-squares', size, count, [patch.slot], 'one-diagonal', patch.isUpright ? cornerOf(patch.polygon) : undefined)),
       made: count, trim: true, seams: 1, cuts: 1, biasEdges: 0,
       steps: [
-        { do: 'cut', code: 'cut-once', data: { side }, picture: picture(
-          [cloth(first.cloth, box(0, 0, side, side)), cloth(second.cloth, box(side * 1.2, 0, side, side))],
-          [line('cut', [0, side], [side, 0]), line('cut', [side * 1.2, side], [side * 2.2, 0])]) },
-        { do: 'sew', code: 'sew-long-sides', data: { seam: room.seam }, picture: picture(
-          [cloth(first.cloth, [[0, 0], [side, 0], [0, side]]), cloth(second.cloth, [[0.12 * side, 0.06 * side], [1.06 * side, 0.06 * side], [0.12 * side, side]], 'wrong')],
-          [line('sew', [side - room.seam * Math.SQRT2, 0.06 * side], [0.12 * side, side - room.seam * Math.SQRT2 - 0.06 * side])]) },
+        { do: 'cut', code: 'cut-once', data: { side: size }, picture: picture(squares, cuts) },
+        { do: 'sew', code: 'sew-long-sides', data: { seam: room.seam }, picture: picture(layers, [seam]) },
         ...pressAndTrim(unit, room, 'half-square'),
       ],
     }

@@ -1,6 +1,7 @@
 import { besideLine, box, cloth, line, picture } from '../sewing/picture'
 import { legSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
+import { lighterOnTop } from './layers'
 import { hasUp, type Method } from './method'
 import { squarePiece } from './pieces'
 
@@ -13,16 +14,18 @@ export const halfSquareTriangleTwo: Method = {
   fits: unit => !hasUp(unit),
   make(unit, count, room) {
     const size = legSquare(unit.width, room)
-    const side = size.cut, pairs = Math.ceil(count / 2)
-    const [under, over] = unit.patches as [typeof unit.patches[0], typeof unit.patches[0]]
-    const layers = [cloth(under.cloth, box(0, 0, side, side)), cloth(over.cloth, box(side * 0.05, side * 0.05, side, side), 'wrong')]
-    const diagonal = [[side * 0.05, side * 1.05], [side * 1.05, side * 0.05]] as const
+    const side = size.total
+    const pairs = Math.ceil(count / 2)
+    const { under, over } = lighterOnTop(unit.patches[0]!.cloth, unit.patches[1]!.cloth, room)
+    const shift = side * 0.05
+    const layers = [cloth(under, box(0, 0, side, side)), cloth(over, box(shift, shift, side, side), 'wrong')]
+    const diagonal = [[shift, shift + side], [shift + side, shift]] as const
     const sewn = besideLine('sew', ...diagonal, room.seam)
     return {
-      pieces: unit.patches.map(patch => squarePiece(patch.cloth, 'half-squares', size, pairs, [patch.slot])),
+      pieces: unit.patches.map(patch => squarePiece(patch.cloth, 'half-squares', size, { count: pairs, perUnit: 1 / 2 }, [patch.slot])),
       made: pairs * 2, trim: true, seams: 1, cuts: 0.5, biasEdges: 0,
       steps: [
-        { do: 'layer', code: 'layer-and-mark', data: { side }, picture: picture(layers, [line('mark', ...diagonal)]) },
+        { do: 'layer', code: 'layer-and-mark', data: { side: size, over, under }, picture: picture(layers, [line('mark', ...diagonal)]) },
         { do: 'sew', code: 'sew-both-sides', data: { seam: room.seam }, picture: picture(layers, [line('mark', ...diagonal), ...sewn]) },
         { do: 'cut-apart', code: 'cut-on-line', data: { gives: 2 }, picture: picture(layers, [line('cut', ...diagonal), ...sewn]) },
         ...pressAndTrim(unit, room, 'half-square'),

@@ -37,6 +37,8 @@ export interface Workroom {
   seam: Inches
   /** Ruler step for what is trimmed after sewing; half of it for what is sewn as cut. */
   ruler: Inches
+  /** For what is trimmed later; a little more than exact where it is left out. */
+  care?: Care
   usableWidth: (cloth: string) => Inches
   longestStrip: (cloth: string) => Inches
   /** Whether it comes as pieces, with no length to cut long strips along. */
@@ -49,6 +51,20 @@ export interface Workroom {
 export type Shape = 'square' | 'rectangle' | 'strip' | 'wedge' | 'template'
 export type Cuts = 'none' | 'one-diagonal' | 'two-diagonals' | 'angle'
 
+/** How a strip is cut at an angle: degrees from the strip, advance along it per patch, patches from a full strip. */
+export interface Angled { angle: number, pitch: Inches, each: number }
+
+/**
+ * Pieces that serve several units are counted once for all of them: how many parts are needed and how many a piece gives. Parts that
+ * only one `corner` of a piece gives (a print with an up), or one hand of it, are counted corner by corner, `perCorner` from each
+ * piece, one unless it says otherwise: the corner most in need decides. Only pieces of one `group` can serve each other.
+ */
+export interface Pool { needed: number, gives: number, corner?: string | undefined, perCorner?: number, group?: string }
+
+/** How closely squares that are trimmed after sewing are cut. */
+export const CARES = ['exact', 'little', 'generous'] as const
+export type Care = typeof CARES[number]
+
 /** A piece to be cut, before like pieces of the whole quilt are gathered. */
 export interface PieceDraft {
   cloth: string
@@ -60,19 +76,20 @@ export interface PieceDraft {
   height: Inches
   /** Cut size before it was rounded to the ruler. */
   exact: { width: Inches, height: Inches }
-  /** What its sides are made of before rounding, where that is more than finished size and seams. */
-  why?: { width?: readonly Term[], height?: readonly Term[] }
+  /** The reasons for its sides; their totals are the sides. */
+  why: { width: Sum, height: Sum, pitch?: Sum }
   cuts: Cuts
+  angled?: Angled
   hand?: Hand
   outline?: Polygon
   /** The way it must lie when its cloth has an up; free otherwise. */
   turn: boolean
   count: number
-  /**
-   * Triangles cut singly can serve several units: how many are needed, how many a square gives, and for a cloth with an up
-   * which corner of the square they come from. Gathered before `count` is made.
-   */
-  pool?: { needed: number, gives: number, corner?: string }
+  /** Pieces that one unit takes; a part of one where a piece gives several. Left out for what belongs to no unit. */
+  perUnit?: number
+  /** What was counted, for pieces that belong to no unit: sashes, border strips. */
+  counted?: readonly Term[]
+  pool?: Pool
   /** Units that these pieces feed, where other pieces feed the rest of them. */
   serves?: number
   /** Its stripes run with its height. */

@@ -1,21 +1,29 @@
 import { sameLength } from '../measure/ruler'
-import { sewnAsCut, type CutSize } from './cutSize'
+import { plainSide, type CutSize } from './cutSize'
 import type { Cuts, DressedPatch, PieceDraft, Workroom } from './method'
 
-export function squarePiece(cloth: string, part: string, size: CutSize, count: number, slots: readonly string[], cuts: Cuts = 'none'): PieceDraft {
+type Rest = Omit<PieceDraft, 'width' | 'height' | 'exact' | 'why' | 'shape'> & { shape?: PieceDraft['shape'] }
+
+/** A piece from its two sides; a square where they are equal, unless it is told otherwise. */
+export function pieceOf(width: CutSize, height: CutSize, rest: Rest): PieceDraft {
   return {
-    cloth, part, shape: 'square', width: size.cut, height: size.cut, exact: { width: size.exact, height: size.exact },
-    ...(size.terms ? { why: { width: size.terms, height: size.terms } } : {}), cuts, turn: true, count, slots,
+    shape: sameLength(width.total, height.total) ? 'square' : 'rectangle', ...rest,
+    width: width.total, height: height.total, exact: { width: width.exact, height: height.exact }, why: { width, height },
   }
 }
 
+/** `perUnit`: how many of them a unit takes; a part of one where a square gives several. `count`: whole ones for all units. */
+export function squarePiece(
+  cloth: string, part: string, size: CutSize, { count, perUnit }: { count: number, perUnit: number }, slots: readonly string[], cuts: Cuts = 'none',
+): PieceDraft {
+  return pieceOf(size, size, { cloth, part, cuts, turn: true, count, perUnit, slots })
+}
+
 /** A rectangle (or square) of this finished size, sewn as cut. */
-export function plainPiece({ cloth, isUpright }: Pick<DressedPatch, 'cloth' | 'isUpright'>, part: string, width: number, height: number, count: number, slots: readonly string[], room: Workroom): PieceDraft {
-  const across = sewnAsCut(width + 2 * room.seam, room), down = sewnAsCut(height + 2 * room.seam, room)
-  return {
-    cloth, part, shape: sameLength(across.cut, down.cut) ? 'square' : 'rectangle', width: across.cut, height: down.cut,
-    exact: { width: across.exact, height: down.exact }, cuts: 'none', turn: !isUpright, count, slots,
-  }
+export function plainPiece(
+  { cloth, isUpright }: Pick<DressedPatch, 'cloth' | 'isUpright'>, part: string, width: number, height: number, count: number, slots: readonly string[], room: Workroom,
+): PieceDraft {
+  return pieceOf(plainSide(width, room), plainSide(height, room), { cloth, part, cuts: 'none', turn: !isUpright, count, perUnit: 1, slots })
 }
 
 /** Triangles cut singly from squares; those of one cloth and size share their squares over the whole quilt. */
@@ -23,5 +31,6 @@ export function trianglePiece(
   cloth: string, part: string, size: CutSize, needed: number, slots: readonly string[], cuts: 'one-diagonal' | 'two-diagonals', corner?: string,
 ): PieceDraft {
   const gives = cuts === 'one-diagonal' ? 2 : 4
-  return { ...squarePiece(cloth, part, size, Math.ceil(needed / gives), slots, cuts), turn: corner === undefined, pool: { needed, gives, corner } }
+  const square = squarePiece(cloth, part, size, { count: Math.ceil(needed / gives), perUnit: slots.length / gives }, slots, cuts)
+  return { ...square, turn: corner === undefined, pool: { needed, gives, corner } }
 }

@@ -1,7 +1,7 @@
 import { box, cloth, line, picture } from '../sewing/picture'
 import { longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
-import type { Method } from './method'
+import type { DressedPatch, Method } from './method'
 import { trianglePiece } from './pieces'
 
 /**
@@ -13,19 +13,18 @@ export const quarterSquareSingle: Method = {
   fits: () => true,
   make(unit, count, room) {
     const size = longSideSquare(unit.width, room)
-    const side = size.cut, f = unit.width
-    const [north, east, south, west] = unit.patches as [typeof unit.patches[0], typeof unit.patches[0], typeof unit.patches[0], typeof unit.patches[0]]
-    const gap = f * 0.12
-    const pairs = [
-      cloth(north.cloth, north.polygon.map(([x, y]) => [x, y] as const)), cloth(east.cloth, east.polygon.map(([x, y]) => [x + gap / 2, y] as const)),
-      cloth(south.cloth, south.polygon.map(([x, y]) => [x + gap * 2, y + gap * 2] as const)), cloth(west.cloth, west.polygon.map(([x, y]) => [x + gap * 1.5, y + gap * 2] as const)),
-    ]
+    const side = size.total
+    const [north, east, south, west] = unit.patches as [DressedPatch, DressedPatch, DressedPatch, DressedPatch]
+    const gap = unit.width * 0.12
+    const apart = ({ cloth: name, polygon }: DressedPatch, dx: number, dy: number) => cloth(name, polygon.map(([x, y]) => [x + dx, y + dy] as const))
+    const pairs = [apart(north, 0, 0), apart(east, gap / 2, 0), apart(south, gap * 2, gap * 2), apart(west, gap * 1.5, gap * 2)]
+    const cuts = [line('cut', [0, 0], [side, side]), line('cut', [0, side], [side, 0])]
     return {
       pieces: unit.patches.map(patch => trianglePiece(
         patch.cloth, 'quarters', size, count, [patch.slot], 'two-diagonals', patch.isUpright ? patch.slot : undefined)),
       made: count, trim: true, seams: 3, cuts: 2, biasEdges: 0,
       steps: [
-        { do: 'cut', code: 'cut-twice', data: { side }, picture: picture([cloth(north.cloth, box(0, 0, side, side))], [line('cut', [0, 0], [side, side]), line('cut', [0, side], [side, 0])]) },
+        { do: 'cut', code: 'cut-twice', data: { side: size }, picture: picture([cloth(north.cloth, box(0, 0, side, side))], cuts) },
         { do: 'sew', code: 'sew-pairs-then-halves', data: { seam: room.seam }, picture: picture(pairs) },
         ...pressAndTrim(unit, room, 'quarter-square'),
       ],

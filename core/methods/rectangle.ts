@@ -1,6 +1,7 @@
 import { boundingBox } from '../geometry/polygon'
 import { box, cloth, outline, picture } from '../sewing/picture'
 import type { Step } from '../sewing/step'
+import { plainSide } from './cutSize'
 import { pressAndTrim } from './finishing'
 import type { DressedUnit, Method, MethodId, Workroom } from './method'
 import { plainPiece } from './pieces'
@@ -28,10 +29,11 @@ export const rectangle = singlePieces('rectangle', ['rectangle', 'strip-set'], u
 export const log = singlePieces('log', ['log'], () => 'logs')
 
 function cutSteps(unit: DressedUnit, room: Workroom): Step[] {
-  const width = unit.width + 2 * room.seam, height = unit.height + 2 * room.seam
+  const width = plainSide(unit.width, room)
+  const height = plainSide(unit.height, room)
   return [{
-    do: 'cut', code: unit.kind === 'log' ? 'cut-log' : 'cut-plain', data: { width, height }, expect: { width, height },
-    picture: picture([cloth(unit.patches[0]!.cloth, box(0, 0, width, height))], outline('cut', 0, 0, width, height)),
+    do: 'cut', code: unit.kind === 'log' ? 'cut-log' : 'cut-plain', data: { width, height }, expect: { width: width.total, height: height.total },
+    picture: picture([cloth(unit.patches[0]!.cloth, box(0, 0, width.total, height.total))], outline('cut', 0, 0, width.total, height.total)),
   }]
 }
 

@@ -1,10 +1,11 @@
 import { boundingBox } from '../geometry/polygon'
-import { roundUpToRuler } from '../measure/ruler'
-import { roundedSum } from '../measure/sum'
+import { roundUpToRuler, TOLERANCE, type Inches } from '../measure/ruler'
+import { addTerms, roundedSum } from '../measure/sum'
 import { box, cloth, line, picture, type PictureShape } from '../sewing/picture'
-import { sewnAsCut } from './cutSize'
+import { exactly, plainSide, type CutSize } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { hasUp, type DressedUnit, type Method, type PieceDraft, type Workroom } from './method'
+import { pieceOf } from './pieces'
 
 /**
  * Strip sets: strips of each width + 2·seam sewn along their length, then cut across into segments of length + 2·seam. As many
@@ -12,29 +13,32 @@ import { hasUp, type DressedUnit, type Method, type PieceDraft, type Workroom } 
  */
 export const stripSet: Method = {
   id: 'strip-set', kinds: ['strip-set'],
-  fits: (unit, room) => !hasUp(unit) && stripSetSegment(unit, room) <= setLength(unit, room),
+  fits: (unit, room) => !hasUp(unit) && stripSetSegment(unit, room).total <= setLength(unit, room),
   make(unit, count, room) {
     const beside = liesBeside(unit)
-    const segment = stripSetSegment(unit, room)
+    const size = stripSetSegment(unit, room)
+    const segment = size.total
     const usable = setLength(unit, room)
-    const perSet = Math.floor(usable / segment + 1e-9)
-    const whole = Math.floor(count / perSet), rest = count - whole * perSet
-    const restLength = Math.min(usable, roundUpToRuler(rest * segment + SQUARING, room.ruler))
+    const perSet = segmentsOf(usable, segment)
+    const whole = Math.floor(count / perSet)
+    const rest = count - whole * perSet
     const pieces = unit.patches.flatMap((patch): PieceDraft[] => {
       const b = boundingBox(patch.polygon)
-      const depth = sewnAsCut((beside ? b.width : b.height) + 2 * room.seam, room)
-      const strip = (length: number, strips: number, serves: number): PieceDraft => ({
-        cloth: patch.cloth, part: 'strips', shape: 'strip', width: length, height: depth.cut, exact: { width: length, height: depth.exact },
-        cuts: 'none', turn: true, count: strips, serves, slots: [patch.slot],
+      const depth = plainSide(beside ? b.width : b.height, room)
+      const strip = (length: CutSize, strips: number, serves: number) => pieceOf(length, depth, {
+        cloth: patch.cloth, part: 'strips', shape: 'strip', cuts: 'none', turn: true, count: strips, perUnit: 1 / perSet, serves, slots: [patch.slot],
       })
-      return [...(whole > 0 ? [strip(usable, whole, whole * perSet)] : []), ...(rest > 0 ? [strip(restLength, 1, rest)] : [])]
+      return [
+        ...(whole > 0 ? [strip(exactly([{ what: 'usable-width', value: usable }]), whole, whole * perSet)] : []),
+        ...(rest > 0 ? [strip(restLength(rest, segment, usable, room), 1, rest)] : []),
+      ]
     })
     return {
-      lengths: { segment: roundedSum([{ what: 'finished', value: beside ? unit.height : unit.width }, { what: 'seams', count: 2, each: room.seam }], segment) },
+      lengths: { segment: size },
       pieces, made: count, trim: false, seams: (unit.patches.length - 1) / perSet * 2, cuts: 1, biasEdges: 0,
       steps: [
         { do: 'sew', code: 'sew-strips-along', data: { seam: room.seam, sets: whole + (rest > 0 ? 1 : 0), strips: unit.patches.length }, picture: setPicture(unit, beside, usable, segment, false, room) },
-        { do: 'cut-apart', code: 'cut-segments', data: { segment, gives: perSet, count }, picture: setPicture(unit, beside, usable, segment, true, room) },
+        { do: 'cut-apart', code: 'cut-segments', data: { segment: size, gives: perSet, count }, picture: setPicture(unit, beside, usable, segment, true, room) },
         ...pressAndTrim(unit, room, null),
       ],
     }
@@ -44,13 +48,25 @@ export const stripSet: Method = {
 /** Cloth for squaring the end of a short set before its segments are cut. */
 const SQUARING = 0.5
 
+/** Segments that a set of this length gives. */
+function segmentsOf(length: Inches, segment: Inches): number {
+  return Math.floor((length + TOLERANCE) / segment)
+}
+
+/** A short set for the last segments: as long as they need, with a little to square its end, and never longer than the cloth is wide. */
+function restLength(segments: number, segment: Inches, usable: Inches, { ruler }: Workroom): CutSize {
+  const terms = [{ what: 'segments', count: segments, each: segment }, { what: 'squaring-the-end', value: SQUARING }]
+  const exact = addTerms(terms)
+  return { exact, ...roundedSum(terms, Math.min(usable, roundUpToRuler(exact, ruler))) }
+}
+
 function liesBeside(unit: DressedUnit): boolean {
   return unit.patches.every(patch => Math.abs(boundingBox(patch.polygon).height - unit.height) < 1e-6)
 }
 
 /** How wide the segments are cut. */
-function stripSetSegment(unit: DressedUnit, room: Workroom): number {
-  return sewnAsCut((liesBeside(unit) ? unit.height : unit.width) + 2 * room.seam, room).cut
+function stripSetSegment(unit: DressedUnit, room: Workroom): CutSize {
+  return plainSide(liesBeside(unit) ? unit.height : unit.width, room)
 }
 
 /** The narrowest of its cloths says how long a set can be. */

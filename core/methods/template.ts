@@ -1,6 +1,7 @@
 import { UNIT_KINDS } from '../block/unit'
 import { atOrigin, handedOutline, type Hand } from '../geometry/handOf'
 import { boundingBox, movePolygon, scalePolygon, type Polygon } from '../geometry/polygon'
+import { sumOf } from '../measure/sum'
 import { cloth, line, picture, type Picture } from '../sewing/picture'
 import type { Step } from '../sewing/step'
 import { pressAndTrim } from './finishing'
@@ -15,14 +16,15 @@ export const template: Method = {
       const { outline, hand } = outlineOf(patch)
       const box = boundingBox(outline)
       return {
-        cloth: patch.cloth, part: 'templates', shape: 'template', width: box.width, height: box.height, exact: { width: box.width, height: box.height },
-        cuts: 'angle', hand, outline, turn: !patch.isUpright, count, slots: [patch.slot],
+        cloth: patch.cloth, part: 'templates', shape: 'template', width: box.width, height: box.height,
+        exact: { width: box.width, height: box.height }, why: outlineReasons(outline),
+        cuts: 'angle', hand, outline, turn: !patch.isUpright, count, perUnit: 1, slots: [patch.slot],
       }
     })
     const [only] = pieces
     const pairs = pieces.length === 1 && only!.hand !== 'either' ? Math.min(count, mirrored) : 0
     const cut: Step[] = pieces.map(piece => ({
-      do: 'cut', code: 'cut-template', data: { width: piece.width, height: piece.height, hand: piece.hand ?? 'either', pairs }, picture: picture([cloth(piece.cloth, piece.outline!)]),
+      do: 'cut', code: 'cut-template', data: { ...piece.why, hand: piece.hand ?? 'either', pairs }, picture: picture([cloth(piece.cloth, piece.outline!)]),
     }))
     if (pairs > 0) {
       const alone = count > mirrored ? only!.hand! : only!.hand === 'left' ? 'right' : 'left'
@@ -35,11 +37,19 @@ export const template: Method = {
   },
 }
 
-/** A patch that may be turned has one outline for all its turns, and a hand; one with an up lies as it lies. */
+/** A template is as large as the box of its outline: nothing is rounded. */
+export function outlineReasons(outline: Polygon): PieceDraft['why'] {
+  const { width, height } = boundingBox(outline)
+  const reason = (value: number) => sumOf([{ what: 'outline-box', value }])
+  return { width: reason(width), height: reason(height) }
+}
+
+/** A patch that may be turned has one outline for all its turns; one with an up lies as it lies. Its hand is its own in any cloth. */
 function outlineOf({ cutLine, isUpright, stripes }: DressedPatch): { outline: Polygon, hand: Hand } {
+  const { outline, hand } = handedOutline(cutLine)
   // on stripes it is turned afterwards, and rounded then
-  if (stripes !== undefined) return { outline: cutLine, hand: 'either' }
-  return isUpright ? { outline: atOrigin(cutLine), hand: 'either' } : handedOutline(cutLine)
+  if (stripes !== undefined) return { outline: cutLine, hand }
+  return { outline: isUpright ? atOrigin(cutLine) : outline, hand }
 }
 
 /** Two layers right sides together, the upper one a little aside, the template cut through both; and beside them the two pieces that come of it. */

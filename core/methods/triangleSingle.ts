@@ -20,13 +20,13 @@ export const triangleSingle: Method = {
     const isTwice = lies(unit) === 'long-side'
     const { leg } = squareCorner(patch!.polygon)!
     const size = isTwice ? longSideSquare(leg * Math.SQRT2, room) : legSquare(leg, room)
-    const side = size.cut
+    const side = size.total
     const cuts = isTwice ? [line('cut', [0, side], [side, 0]), line('cut', [0, 0], [side, side])] : [line('cut', [0, side], [side, 0])]
     const corner = patch!.isUpright ? cornerOf(patch!.polygon) : undefined
     return {
       pieces: [trianglePiece(patch!.cloth, 'triangles', size, count, [patch!.slot], isTwice ? 'two-diagonals' : 'one-diagonal', corner)],
       made: count, trim: true, seams: 0, cuts: 0.5, biasEdges: isTwice ? 2 : 1,
-      steps: [{ do: 'cut', code: isTwice ? 'cut-twice' : 'cut-once', data: { side }, picture: picture([cloth(patch!.cloth, box(0, 0, side, side))], cuts) }],
+      steps: [{ do: 'cut', code: isTwice ? 'cut-twice' : 'cut-once', data: { side: size }, picture: picture([cloth(patch!.cloth, box(0, 0, side, side))], cuts) }],
     }
   },
 }

@@ -1,10 +1,11 @@
 import { roundUpToRuler, type Inches } from '../measure/ruler'
-import { sumOf } from '../measure/sum'
+import { addTerms, roundedSum, sumOf } from '../measure/sum'
 import type { Point, Polygon } from '../geometry/polygon'
 import { box, cloth, line, picture, unfinished, type Picture } from '../sewing/picture'
 import type { Step } from '../sewing/step'
-import { allowance, trimmedLater, type CutSize } from './cutSize'
-import { hasUp, patchAt, type DressedUnit, type Method, type PieceDraft, type Workroom } from './method'
+import { allowance, exactly, trimmedLater, unfinishedSide, type CutSize } from './cutSize'
+import { hasUp, patchAt, type DressedPatch, type DressedUnit, type Method, type PieceDraft, type Workroom } from './method'
+import { pieceOf } from './pieces'
 
 /** What a corner is cut too deep by, to be trimmed when the block is squared from its centre. Source: handbook §3. */
 const OVERSIZE: Inches = 0.25
@@ -24,26 +25,36 @@ export const wedgeStripSet: Method = {
     const set = setOf(unit, room)
     const usable = setLength(unit, room)
     const most = perSet(set, usable)
-    const whole = Math.floor(count / most), rest = count - whole * most
-    const strips = (sets: number, length: Inches, serves: number): PieceDraft[] => [
-      strip(wedge.cloth, wedge.slot, set.middle, length, sets, serves),
+    const whole = Math.floor(count / most)
+    const rest = count - whole * most
+    const strips = (sets: number, length: CutSize, serves: number): PieceDraft[] => [
+      strip(wedge, set.middle, length, { count: sets, perUnit: 1 / most, serves }),
       // a single wedge has its corner on one side only
-      strip(corner.cloth, corner.slot, set.side, length, serves === 1 ? 1 : 2 * sets, serves),
+      strip(corner, set.side, length, { count: serves === 1 ? 1 : 2 * sets, perUnit: 2 / most, serves }),
     ]
-    const restLength = Math.min(usable, roundUpToRuler(lengthFor(set, rest), room.ruler))
-    const data = { depth: set.height, angle: Math.round(set.halfAngleDeg * 20) / 10, gives: most, count, wide: set.wide }
+    const full = exactly([{ what: 'usable-width', value: usable }])
+    const pitch = sumOf([{ what: 'width-at-the-corner', value: set.wide }, { what: 'slant-shared-with-the-next', value: set.pitch - set.wide }])
+    const wide = sumOf([{ what: 'width-of-the-tip', value: set.narrow }, { what: 'slant-over-the-depth', value: set.wide - set.narrow }])
+    const data = { angle: Math.round(set.halfAngleDeg * 20) / 10, gives: most, count, wide }
     const shown = Math.min(most, 4)
-    const expect = { width: unit.width + 2 * room.seam, height: unit.height + 2 * room.seam }
+    const width = unfinishedSide(unit.width, room.seam)
+    const height = unfinishedSide(unit.height, room.seam)
+    const sets = whole + (rest > 0 ? 1 : 0)
     const steps: Step[] = [
-      { do: 'sew', code: 'sew-strips-along', data: { seam: room.seam, sets: whole + (rest > 0 ? 1 : 0), strips: 3 }, picture: setPicture(set, wedge.cloth, corner.cloth, shown, false, room) },
+      {
+        do: 'sew', code: 'sew-strips-along', data: { seam: room.seam, sets, strips: 3 },
+        picture: setPicture(set, wedge.cloth, corner.cloth, shown, false, room),
+      },
       { do: 'cut-apart', code: 'cut-wedges-in-turn', data, picture: setPicture(set, wedge.cloth, corner.cloth, shown, true, room) },
       { do: 'press', code: 'press-to-dark', picture: wedgePicture(set, wedge.cloth, corner.cloth, room) },
-      { do: 'trim', code: 'trim-corner-later', data: expect, picture: unfinished(unit.patches, unit.width, unit.height, room.seam), expect },
+      {
+        do: 'trim', code: 'trim-corner-later', data: { width, height }, picture: unfinished(unit.patches, unit.width, unit.height, room.seam),
+        expect: { width: width.total, height: height.total },
+      },
     ]
     return {
-      pieces: [...(whole > 0 ? strips(whole, usable, whole * most) : []), ...(rest > 0 ? strips(1, restLength, rest) : [])],
-      made: count, trim: true, seams: 4 / most, cuts: 4, biasEdges: 2, steps,
-      lengths: { wide: sumOf([{ what: 'width-of-the-tip', value: set.narrow }, { what: 'slant-over-the-depth', value: set.wide - set.narrow }]) },
+      pieces: [...(whole > 0 ? strips(whole, full, whole * most) : []), ...(rest > 0 ? strips(1, restLength(set, rest, usable, room), rest) : [])],
+      made: count, trim: true, seams: 4 / most, cuts: 4, biasEdges: 2, steps, lengths: { wide, pitch },
     }
   },
 }
@@ -69,9 +80,12 @@ function setOf(unit: DressedUnit, { seam, ruler }: Workroom): WedgeSet {
   const halfAngle = Math.atan2(base / 2, altitude)
   const middle = trimmedLater([{ what: 'height-of-the-wedge', value: altitude }, ...allowance(3, seam)], { ruler })
   // the corner is half a square on its long side: half as deep as the wedge's base, and its square tip grows by seam·√2
-  const side = trimmedLater([{ what: 'depth-of-the-corner', value: base / 2 }, ...allowance(2, seam), { what: 'tips', value: (Math.SQRT2 - 1) * seam }, { what: 'to-be-trimmed', value: OVERSIZE }], { ruler })
-  const beyond = side.cut - seam
-  const height = middle.cut - 2 * seam + beyond
+  const side = trimmedLater([
+    { what: 'depth-of-the-corner', value: base / 2 }, ...allowance(2, seam),
+    { what: 'tips', value: (Math.SQRT2 - 1) * seam }, { what: 'to-be-trimmed', value: OVERSIZE },
+  ], { ruler })
+  const beyond = side.total - seam
+  const height = middle.total - 2 * seam + beyond
   const slope = Math.tan(halfAngle)
   const narrow = 2 * (seam / Math.cos(halfAngle) - seam * slope)
   const wide = narrow + 2 * height * slope
@@ -88,11 +102,15 @@ function measuresOf(wedge: Polygon, corner: Polygon): { altitude: Inches, base: 
   return { base: Math.hypot(right[0] - left[0], right[1] - left[1]), altitude: Math.hypot(tip[0] - (left[0] + right[0]) / 2, tip[1] - (left[1] + right[1]) / 2) }
 }
 
-function strip(name: string, slot: string, depth: CutSize, length: Inches, count: number, serves: number): PieceDraft {
-  return {
-    cloth: name, part: 'wedge-strips', shape: 'strip', width: length, height: depth.cut, exact: { width: length, height: depth.exact }, why: { height: depth.terms! },
-    cuts: 'none', turn: true, count, serves, slots: [slot],
-  }
+function strip({ cloth, slot }: DressedPatch, depth: CutSize, length: CutSize, counts: Pick<PieceDraft, 'count' | 'perUnit' | 'serves'>): PieceDraft {
+  return pieceOf(length, depth, { cloth, part: 'wedge-strips', shape: 'strip', cuts: 'none', turn: true, slots: [slot], ...counts })
+}
+
+/** A short set for the last wedges, never longer than the cloth is wide. */
+function restLength(set: WedgeSet, wedges: number, usable: Inches, { ruler }: Workroom): CutSize {
+  const terms = [{ what: 'width-at-the-corner', value: set.wide }, { what: 'more-wedges', count: wedges - 1, each: set.pitch }]
+  const exact = addTerms(terms)
+  return { exact, ...roundedSum(terms, Math.min(usable, roundUpToRuler(exact, ruler))) }
 }
 
 function setLength(unit: DressedUnit, room: Workroom): Inches {

@@ -6,7 +6,6 @@ import type { SewingTree } from '../block/sewingTree'
 import { placedAngle } from '../block/stripeDirection'
 import { boundingBox, contains, cornerMean, movePolygon, scalePolygon, withoutIdleCorners, type Point, type Polygon } from '../geometry/polygon'
 import { TOLERANCE, type Inches } from '../measure/ruler'
-import { letterAt } from '../quilt/letters'
 import { designOf, type Block, type Quilt } from '../quilt/quilt'
 import { line, outline, text, type Drawing, type Mark } from './sheet'
 
@@ -61,7 +60,7 @@ export function templatesOf(
     const { x, y } = boundingBox(cutLine)
     const move = (points: Polygon) => movePolygon(points, -x, -y)
     templates.set(own, {
-      grain: stripes ?? 0, letter: letterAt(templates.size), roles: [role], count: 1, reversed: 0, seamLine: move(seamLine), cutLine: move(cutLine),
+      grain: stripes ?? 0, letter: `T${templates.size + 1}`, roles: [role], count: 1, reversed: 0, seamLine: move(seamLine), cutLine: move(cutLine),
       dots: [...move(dots.filter(dot => seamLine.some(corner => Math.hypot(corner[0] - dot[0], corner[1] - dot[1]) < 1e-6)))],
     })
   })

@@ -1,14 +1,51 @@
 import type { Path, Problem } from './problem'
-import type { ParsedQuilt } from './schema'
 
-/** What a file may say but Wren cannot plan so far. Better refused than planned wrongly. */
-export function notYet(file: ParsedQuilt): Problem[] {
-  const problems: Problem[] = []
-  const refuse = (path: Path, what: string) => problems.push({ code: 'not-yet', path, what })
-  if (file.setting.kind !== 'straight') refuse(['setting', 'kind'], file.setting.kind)
-  file.borders.forEach((border, i) => {
-    if (border.corners !== 'butted') refuse(['borders', i, 'corners'], typeof border.corners === 'string' ? border.corners : 'cornered')
-  })
-  if (file.binding && (file.binding.style === 'flanged' || file.binding.style === 'self')) refuse(['binding', 'style'], file.binding.style)
-  return problems
+/** A field of the agreed format, the values of it that are not planned, and how to name them. A star stands for every place of a list. */
+interface Unplanned { path: string, values: (value: unknown) => boolean, name?: (value: unknown) => string }
+
+/** What a file may say but Wren cannot plan so far. Better refused by name than left out of the figures. */
+const UNPLANNED: readonly Unplanned[] = [
+  { path: 'setting.kind', values: oneOf('on-point', 'offset-rows', 'offset-columns', 'rows'), name: String },
+  { path: 'setting.float', values: isSaid },
+  { path: 'setting.rows', values: isSaid },
+  { path: 'setting.sashing.between', values: oneOf('rows', 'columns') },
+  { path: 'setting.sashing.pieced', values: isSaid },
+  { path: 'setting.sashing.cornerstones.design', values: isSaid },
+  { path: 'designs.*.squares', values: isSaid },
+  { path: 'blocks.*.frame', values: isSaid },
+  { path: 'borders.*.corners', values: value => value === 'mitred' || typeof value === 'object', name: value => value === 'mitred' ? 'mitred' : 'cornered' },
+  { path: 'borders.*.pieced', values: isSaid },
+  { path: 'backing.way', values: oneOf('vertical', 'horizontal', 'wide', 'leftovers') },
+  { path: 'backing.offCentre', values: isSaid },
+  { path: 'batting.shrink', values: isSaid },
+  { path: 'binding.style', values: oneOf('flanged', 'self', 'tape'), name: String },
+  { path: 'binding.cloth', values: Array.isArray },
+  { path: 'binding.bias', values: isSaid },
+  { path: 'binding.seam', values: isSaid },
+  { path: 'binding.extra', values: isSaid },
+  { path: 'quilting', values: isSaid },
+  { path: 'making', values: oneOf('as-you-go') },
+]
+
+function oneOf(...values: readonly string[]): (value: unknown) => boolean {
+  return value => typeof value === 'string' && values.includes(value)
+}
+
+/** Whether a field says anything: not empty, not nothing, not no. */
+function isSaid(value: unknown): boolean {
+  return value !== undefined && value !== null && value !== false && value !== 0 && !(Array.isArray(value) && value.length === 0)
+}
+
+export function notYet(file: unknown): Problem[] {
+  return UNPLANNED.flatMap(({ path, values, name = () => path.split('.').at(-1)! }) =>
+    valuesAt(file, path.split('.'), [])
+      .filter(({ value }) => values(value))
+      .map(({ at, value }): Problem => ({ code: 'not-yet', path: at, what: name(value) })))
+}
+
+function valuesAt(value: unknown, [step, ...rest]: readonly string[], at: Path): { at: Path, value: unknown }[] {
+  if (step === undefined) return [{ at, value }]
+  if (step === '*') return Array.isArray(value) ? value.flatMap((entry, i) => valuesAt(entry, rest, [...at, i])) : []
+  if (value === null || typeof value !== 'object' || !Object.hasOwn(value, step)) return []
+  return valuesAt((value as Record<string, unknown>)[step], rest, [...at, step])
 }

@@ -7,7 +7,6 @@ import type { SeamTest } from '../made/seamTest'
 import { sumOf, type Sum, type Term } from '../measure/sum'
 import type { Choice } from '../methods/choose'
 import type { Dimensions } from './dimensions'
-import { countSum, cutSums } from './pieceSums'
 import { blockSums, type PlannedBlock } from './plannedBlock'
 import type { Quilt } from './quilt'
 
@@ -51,10 +50,10 @@ export function planSums({ quilt, dimensions, needs, pieces, blocks, choices, ro
   ])))
   needs.forEach((need, i) => needSums(need, `cloths.${i}`, letters, keep))
   pieces.forEach((piece, i) => {
-    put(`pieces.${i}.count`, countSum(piece))
-    cutSums(quilt, piece, `pieces.${i}`, keep)
+    for (const name of ['count', 'width', 'height'] as const) put(`pieces.${i}.${name}`, piece.why[name])
+    put(`pieces.${i}.angled.pitch`, piece.why.pitch)
   })
-  blocks.forEach((block, b) => blockSums(quilt, block, `blocks.${b}`, patches.find(term => term.of === block.id)?.count ?? 0, choices, keep))
+  blocks.forEach((block, b) => blockSums(quilt, block, `blocks.${b}`, choices, keep))
   strips.forEach((strip, i) => {
     put(`borders.${i}.length`, strip.length)
     put(`borders.${i}.rough`, rough[i])

@@ -6,11 +6,10 @@ import type { UnitKind } from '../block/unit'
 import type { Piece } from '../cutting/gather'
 import { measuredBlock } from '../made/measures'
 import type { Inches } from '../measure/ruler'
-import { sumOf, type Sum } from '../measure/sum'
+import { sumOf, type Sum, type Term } from '../measure/sum'
 import { askedFor } from '../methods/askedFor'
-import type { Choice } from '../methods/choose'
-import type { Bonus, MethodId } from '../methods/method'
-import { cutSums } from './pieceSums'
+import type { Choice, Way } from '../methods/choose'
+import type { Bonus, Care, MethodId } from '../methods/method'
 import type { Quilt } from './quilt'
 
 export interface PlannedBlock {
@@ -45,6 +44,8 @@ export interface PlannedUnit {
   width: Inches
   height: Inches
   trim: boolean
+  /** How closely its squares are cut, where they are trimmed later. */
+  care: Care
   /** Lengths that its steps speak of and that are no piece's size, such as the segments of a strip set. */
   lengths: Record<string, Inches>
   cloths: string[]
@@ -61,9 +62,9 @@ export interface PlannedUnit {
 
 export interface PlannedWay {
   method: MethodId
-  /** Square inches of the pieces; length of the strips they are cut from. */
+  /** Square inches of the pieces; length of the strips they are cut from, null where a piece is too large for its cloth. */
   area: number
-  length: Inches
+  length: Inches | null
   /** Part of the area that is in none of the units. */
   waste: number
   /** For one unit. */
@@ -75,26 +76,40 @@ export interface PlannedWay {
   fitsPieces: boolean
 }
 
-export function plannedBlock(quilt: Quilt, { block, design, order, tree, polygons }: BlockMake, choices: readonly Choice[], test: Piece[]): PlannedBlock {
+export function plannedBlock(quilt: Quilt, make: BlockMake, choices: readonly Choice[], test: Piece[]): PlannedBlock {
+  const { block, design, order, tree, polygons } = make
   const both = 2 * quilt.seam
   const measured = measuredBlock(quilt, block)
   return {
     id: block.id, width: block.width + both, height: block.height + both, ...(measured ? { off: measured.width - block.width } : {}),
     patches: design.patches.length, seams: design.patches.length - 1, setIn: order.setIn, partial: order.partial, proven: order.isProven,
-    units: choices.filter(({ demand }) => demand.perBlock.has(block.id)).map(({ demand, demand: { unit, count, perBlock }, way: { method, made }, ways }) => ({
-      kind: unit.kind, count: perBlock.get(block.id)!, method: method.id, isAsked: askedFor(demand.method, unit.kind) === method.id, width: unit.width + both, height: unit.height + both, trim: made.trim,
-      lengths: Object.fromEntries(Object.entries(made.lengths ?? {}).map(([name, sum]) => [name, sum.total])),
-      cloths: unit.patches.map(patch => patch.cloth), over: made.made - count, mirrored: made.mirrored ?? 0, ...(made.bonus ? { bonus: made.bonus } : {}), key: unit.key,
-      ways: ways.map(way => ({
-        method: way.method.id, area: way.area, length: way.length, waste: way.waste, seams: way.made.seams, cuts: way.made.cuts, biasEdges: way.made.biasEdges, trim: way.made.trim, over: way.made.made - count, fitsPieces: way.fitsPieces,
-      })),
-    })),
+    units: choices.filter(({ demand }) => demand.perBlock.has(block.id)).map(choice => plannedUnit(choice, block.id, both)),
     sewing: sizedTree(tree, polygons, quilt.seam), foundation: foundationOf(design)?.sections ?? null, test,
   }
 }
 
-/** The reasons for a block's numbers. `times`: how often it stands in the quilt. */
-export function blockSums(quilt: Quilt, block: PlannedBlock, path: string, times: number, choices: readonly Choice[], put: (path: string, sum: Sum) => void): void {
+function plannedUnit({ demand, way: { method, made }, ways }: Choice, block: string, both: Inches): PlannedUnit {
+  const { unit, count } = demand
+  return {
+    kind: unit.kind, count: demand.perBlock.get(block)!, method: method.id, isAsked: askedFor(demand.method, unit.kind) === method.id,
+    width: unit.width + both, height: unit.height + both, trim: made.trim, care: demand.care,
+    lengths: Object.fromEntries(Object.entries(made.lengths ?? {}).map(([name, sum]) => [name, sum.total])),
+    cloths: unit.patches.map(patch => patch.cloth), over: made.made - count, mirrored: made.mirrored ?? 0,
+    ...(made.bonus ? { bonus: made.bonus } : {}), key: demand.key, ways: ways.map(way => plannedWay(way, count)),
+  }
+}
+
+function plannedWay({ method, area, length, waste, made, fitsPieces }: Way, count: number): PlannedWay {
+  return {
+    method: method.id, area, length: Number.isFinite(length) ? length : null, waste, seams: made.seams, cuts: made.cuts,
+    biasEdges: made.biasEdges, trim: made.trim, over: made.made - count, fitsPieces,
+  }
+}
+
+type Put = (path: string, sum: Sum) => void
+
+/** The reasons for a block's numbers. */
+export function blockSums(quilt: Quilt, block: PlannedBlock, path: string, choices: readonly Choice[], put: Put): void {
   const unfinished = (at: string, { width, height }: { width: Inches, height: Inches }) => {
     for (const [side, size] of [['width', width], ['height', height]] as const) {
       put(`${at}.${side}`, sumOf([{ what: 'finished', value: size - 2 * quilt.seam }, { what: 'seams', count: 2, each: quilt.seam }]))
@@ -104,19 +119,19 @@ export function blockSums(quilt: Quilt, block: PlannedBlock, path: string, times
   if (block.off !== undefined) put(`${path}.off`, sumOf([{ what: 'smallest', value: block.width + block.off }, { what: 'expected', value: -block.width }]))
   block.units.forEach((unit, u) => {
     const at = `${path}.units.${u}`
-    put(`${at}.count`, times > 0 && unit.count % times === 0
-      ? sumOf([{ what: 'units-in-blocks', count: times, each: unit.count / times, of: block.id }])
-      : sumOf([{ what: 'units-counted', value: unit.count }]))
-    put(`${at}.over`, sumOf([{ what: 'units-left-over', value: unit.over }]))
+    const choice = choices.find(({ demand }) => demand.key === unit.key)!
+    put(`${at}.count`, sumOf(choice.demand.counted.filter(entry => entry.block === block.id)
+      .map((entry): Term => ({ what: 'units-in-blocks', count: entry.blocks, each: entry.each, of: block.id }))))
+    put(`${at}.over`, sumOf([{ what: 'units-made', value: choice.way.made.made }, { what: 'units-wanted', value: -choice.demand.count }]))
     if (unit.bonus) put(`${at}.bonus.side`, sumOf([{ what: 'corner-square', value: unit.bonus.square }, { what: 'lost-at-both-seams', value: unit.bonus.side - unit.bonus.square }]))
-    const taken = choices.find(({ demand }) => demand.unit.key === unit.key && demand.perBlock.has(block.id))!.way.made
-    for (const [name, sum] of Object.entries(taken.lengths ?? {})) put(`${at}.lengths.${name}`, sum)
-    unit.ways.forEach((way, w) => put(`${at}.ways.${w}.length`, sumOf([{ what: 'strips-for-this', value: way.length }])))
+    for (const [name, sum] of Object.entries(choice.way.made.lengths ?? {})) put(`${at}.lengths.${name}`, sum)
+    choice.ways.forEach((way, w) => {
+      if (Number.isFinite(way.length)) put(`${at}.ways.${w}.length`, way.lengthSum)
+    })
     unfinished(at, unit)
   })
   block.test.forEach((piece, i) => {
-    put(`${path}.test.${i}.count`, sumOf([{ what: 'counted', value: piece.count }]))
-    cutSums(quilt, piece, `${path}.test.${i}`, put)
+    for (const name of ['count', 'width', 'height'] as const) put(`${path}.test.${i}.${name}`, piece.why[name])
   })
   const visit = (tree: SizedTree, at: string): void => {
     if ('patch' in tree) return

@@ -5,7 +5,7 @@ import { problemsOf } from './expectation'
 import { notYet } from './notYet'
 import { designsById } from './ownDesigns'
 import { sizeProblems } from './placeSizes'
-import { fail, ok, type Result } from './problem'
+import { fail, ok, type Path, type Problem, type Result } from './problem'
 import type { Block, Border, Cloth, Quilt } from './quilt'
 import { referenceProblems } from './references'
 import { quiltFileSchema, type ParsedQuilt } from './schema'
@@ -16,12 +16,18 @@ import { quiltFileSchema, type ParsedQuilt } from './schema'
  */
 export function readQuilt(file: unknown): Result<Quilt> {
   const units: Units = (file as { units?: unknown } | null)?.units === 'cm' ? 'cm' : 'in'
+  const unplanned = notYet(file)
   const parsed = quiltFileSchema(units).safeParse(file)
-  if (!parsed.success) return fail(problemsOf(parsed.error, file))
-  const problems = [...referenceProblems(parsed.data), ...notYet(parsed.data)]
+  if (!parsed.success) return fail([...unplanned, ...problemsOf(parsed.error, file).filter(({ path }) => !isAmong(path, unplanned))])
+  const problems = [...unplanned, ...referenceProblems(parsed.data)]
   // sizes can only be compared when every place has its block
   if (problems.length === 0) problems.push(...sizeProblems(parsed.data))
   return problems.length > 0 ? fail(problems) : ok(complete(parsed.data, units))
+}
+
+/** Whether a field is refused already for what it asks. */
+function isAmong(path: Path, problems: readonly Problem[]): boolean {
+  return problems.some(problem => problem.path.join('.') === path.join('.'))
 }
 
 function complete(file: ParsedQuilt, units: Units): Quilt {

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { UNIT_KINDS } from '../block/unit'
-import { METHOD_IDS } from '../methods/method'
+import { CARES, METHOD_IDS } from '../methods/method'
 import { UNIT_DEFAULTS, type Units } from '../measure/units'
 import { refuse } from './expectation'
 import { fieldsFor, MOST_INCHES } from './fields'
@@ -37,9 +37,12 @@ function schemaFor(units: Units) {
     patches: f.list(z.object({ role: f.id, points: f.list(point, 3, 200) }, object), 1, 2000),
   }, object)
   const method = z.union([z.literal(['auto', 'template', 'foundation']), z.partialRecord(z.enum(UNIT_KINDS), z.enum(METHOD_IDS))], choice(['auto', 'template', 'foundation', '{ unit kind: method id }']))
+  const care = z.union([z.literal(CARES), z.partialRecord(z.enum(UNIT_KINDS), z.enum(CARES))], choice([...CARES, '{ unit kind: care }']))
   const block = z.object({
     id: f.id, name: f.text(200).optional(), design: f.id, size: finished().optional(), width: finished().optional(), height: finished().optional(),
     cloths: z.record(z.string(), f.id).default({}), method: method.default('auto'),
+    // how closely what is trimmed after sewing is cut, for all units of the block or by kind
+    trim: care.optional(),
     // for roles in striped cloth: how the stripes run in its patches; a number is degrees clockwise from upright
     stripes: z.record(z.string(), z.union([z.literal(STRIPES), f.number(0, 180)], choice([...STRIPES, '0 to 180']))).default({}),
   }, object)

@@ -1,13 +1,23 @@
 import type { PieceOrder } from '../cutting/gather'
 import { joinedLengths } from '../edge/joinedStrips'
 import { sameLength, type Inches } from '../measure/ruler'
-import { sewnAsCut } from '../methods/cutSize'
+import type { Sum } from '../measure/sum'
+import { plainSide, type CutSize } from '../methods/cutSize'
 import type { PieceDraft, Workroom } from '../methods/method'
+import { pieceOf } from '../methods/pieces'
 import type { Quilt } from '../quilt/quilt'
 import type { SettingLayout } from './straight'
 
-/** Strips wanted of one width: so many of each length. */
-export interface LongStrips { cloth: string, depth: Inches, lengths: Inches[], long: 'along' | 'across', part: string, where: string, runs: 'upright' | 'level' }
+/** Strips wanted of one finished width: so many of each cut length. */
+export interface LongStrips {
+  cloth: string
+  finishedWidth: Inches
+  lengths: readonly Sum[]
+  long: 'along' | 'across'
+  part: string
+  where: string
+  runs: 'upright' | 'level'
+}
 
 /**
  * Long strips as pieces. Along: one piece each, cut with the length of the cloth. Across: one piece each where the cloth is wide
@@ -15,23 +25,23 @@ export interface LongStrips { cloth: string, depth: Inches, lengths: Inches[], l
  * A print with an up decides for itself: upright strips run along the cloth, level ones across it.
  */
 export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom, joinLoss: Inches): PieceOrder[] {
-  const depth = sewnAsCut(strips.depth, room)
+  const depth = plainSide(strips.finishedWidth, room)
   const usable = room.longestStrip(strips.cloth)
   const directional = room.isDirectional(strips.cloth)
   const along = !room.isInPieces(strips.cloth) && (directional ? strips.runs === 'upright' : strips.long === 'along')
-  const piece = (length: Inches, count: number, joined: boolean): PieceOrder => {
-    const draft: PieceDraft = {
-      cloth: strips.cloth, part: joined ? `${strips.part}-joined` : strips.part, shape: 'strip', width: length, height: depth.cut,
-      exact: { width: length, height: depth.exact }, cuts: 'none', turn: !directional && !along, count, slots: [],
-    }
+  const piece = (length: Sum, rest: Pick<PieceDraft, 'part' | 'count' | 'counted'>): PieceOrder => {
+    const draft = pieceOf({ ...length, exact: length.total }, depth, {
+      cloth: strips.cloth, shape: 'strip', cuts: 'none', turn: !directional && !along, slots: [], ...rest,
+    })
     return { draft, method: 'rectangle', where: [strips.where], feeds: [], times: 0, ...(along ? { along: true } : {}) }
   }
-  const single = along ? strips.lengths : strips.lengths.filter(length => length <= usable + 1e-6)
-  const joined = along ? [] : strips.lengths.filter(length => length > usable + 1e-6)
-  const total = joined.reduce((sum, length) => sum + length, 0)
+  const fits = ({ total }: Sum) => along || total <= usable + 1e-6
+  const single = strips.lengths.filter(fits)
+  const joined = strips.lengths.filter(length => !fits(length))
+  const counted = (count: number) => ({ count, counted: [{ what: 'strips-wanted', count, each: 1 }] })
   return [
-    ...countEqual(single).map(({ length, count }) => piece(length, count, false)),
-    ...(joined.length > 0 ? joinedLengths(total, usable, joinLoss, quilt.ruler).map(({ length, count }) => piece(length, count, true)) : []),
+    ...countEqual(single).map(({ length, count }) => piece(length, { part: strips.part, ...counted(count) })),
+    ...joinedLengths(joined, usable, joinLoss, quilt.ruler).map(({ length, count, counted }) => piece(length, { part: `${strips.part}-joined`, count, counted })),
   ]
 }
 
@@ -39,49 +49,46 @@ export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom
 export function settingOrders(quilt: Quilt, setting: SettingLayout, room: Workroom): PieceOrder[] {
   const { sashing } = quilt.setting
   if (!sashing) return []
-  const raw = (finished: Inches) => finished + 2 * room.seam
-  const strips = (run: 'upright' | 'level'): PieceOrder[] => {
-    const lengths = setting.sashes.filter(sash => sash.run === run).map(sash => run === 'upright' ? sash.height : sash.width)
+  const depth = plainSide(sashing.width, room)
+  const sashes = (['upright', 'level'] as const).flatMap((run): PieceOrder[] => {
+    const lengths = setting.sashes.filter(sash => sash.run === run).map(sash => plainSide(run === 'upright' ? sash.height : sash.width, room))
     return countEqual(lengths).map(({ length, count }) => {
-      const across = sewnAsCut(raw(length), room), depth = sewnAsCut(raw(sashing.width), room)
-      // as it lies in the quilt, so that a print with an up keeps it
-      const [width, height] = run === 'upright' ? [depth, across] : [across, depth]
-      return {
-        draft: {
-          cloth: sashing.cloth, part: 'sashes', shape: 'rectangle', width: width.cut, height: height.cut, exact: { width: width.exact, height: height.exact },
-          cuts: 'none', turn: !room.isDirectional(sashing.cloth), count, slots: [],
-        }, method: 'rectangle', where: ['sashing'], feeds: [], times: 0,
-      }
+      const turn = !room.isDirectional(sashing.cloth)
+      // as it lies in the quilt, so that a print with an up keeps it; without one all stand
+      const isUpright = run === 'upright' || turn
+      const [width, height] = isUpright ? [depth, length] : [length, depth]
+      const draft = pieceOf(width, height, {
+        cloth: sashing.cloth, part: 'sashes', shape: 'rectangle', cuts: 'none', turn, count, counted: [{ what: `${run}-sashes`, count, each: 1 }], slots: [],
+      })
+      return { draft, method: 'rectangle', where: ['sashing'], feeds: [], times: 0 }
     })
-  }
-  const long = setting.sashes.filter(sash => sash.run === 'long').map(sash => sewnAsCut(raw(sash.width), room).cut)
-  const corner = sewnAsCut(raw(sashing.width), room)
-  return [
-    ...mergeTurned([...strips('upright'), ...strips('level')]),
-    ...(long.length > 0 ? longStripOrders({ cloth: sashing.cloth, depth: raw(sashing.width), lengths: long, long: sashing.long, part: 'long-sashes', where: 'sashing', runs: 'level' }, quilt, room, 2 * room.seam) : []),
-    ...(setting.cornerstones.length > 0 && sashing.cornerstones
-      ? [{
-          draft: {
-            cloth: sashing.cornerstones.cloth, part: 'cornerstones', shape: 'square' as const, width: corner.cut, height: corner.cut, exact: { width: corner.exact, height: corner.exact },
-            cuts: 'none' as const, turn: !room.isDirectional(sashing.cornerstones.cloth), count: setting.cornerstones.length, slots: [],
-          }, method: 'rectangle', where: ['sashing'], feeds: [], times: 0,
-        }]
-      : []),
-  ]
-}
-
-/** Upright and level sashes of one size are one pile, unless their print has an up. */
-function mergeTurned(orders: readonly PieceOrder[]): PieceOrder[] {
-  return orders.map((order) => {
-    const { draft } = order
-    return draft.turn && draft.width > draft.height ? { ...order, draft: { ...draft, width: draft.height, height: draft.width, exact: { width: draft.exact.height, height: draft.exact.width } } } : order
   })
+  const long = setting.sashes.filter(sash => sash.run === 'long').map(sash => plainSide(sash.width, room))
+  return [...sashes, ...longSashes(quilt, long, room), ...cornerstones(quilt, setting, depth, room)]
 }
 
-function countEqual(lengths: readonly Inches[]): { length: Inches, count: number }[] {
-  const groups: { length: Inches, count: number }[] = []
+function longSashes(quilt: Quilt, lengths: readonly CutSize[], room: Workroom): PieceOrder[] {
+  const { sashing } = quilt.setting
+  if (!sashing || lengths.length === 0) return []
+  return longStripOrders({
+    cloth: sashing.cloth, finishedWidth: sashing.width, lengths, long: sashing.long, part: 'long-sashes', where: 'sashing', runs: 'level',
+  }, quilt, room, 2 * room.seam)
+}
+
+function cornerstones(quilt: Quilt, setting: SettingLayout, side: CutSize, room: Workroom): PieceOrder[] {
+  const cloth = quilt.setting.sashing?.cornerstones?.cloth
+  const count = setting.cornerstones.length
+  if (cloth === undefined || count === 0) return []
+  const draft = pieceOf(side, side, {
+    cloth, part: 'cornerstones', cuts: 'none', turn: !room.isDirectional(cloth), count, counted: [{ what: 'cornerstones', count, each: 1 }], slots: [],
+  })
+  return [{ draft, method: 'rectangle', where: ['sashing'], feeds: [], times: 0 }]
+}
+
+function countEqual<T extends Sum>(lengths: readonly T[]): { length: T, count: number }[] {
+  const groups: { length: T, count: number }[] = []
   for (const length of lengths) {
-    const group = groups.find(candidate => sameLength(candidate.length, length))
+    const group = groups.find(candidate => sameLength(candidate.length.total, length.total))
     if (group) group.count += 1
     else groups.push({ length, count: 1 })
   }

@@ -2,7 +2,7 @@ import type { Box } from '../geometry/polygon'
 import { measuredBlock } from '../made/measures'
 import { sameLength, type Inches } from '../measure/ruler'
 import type { Term } from '../measure/sum'
-import { blockOf, type Cell, type Quilt } from '../quilt/quilt'
+import type { Cell, Quilt } from '../quilt/quilt'
 
 /** One place for a block. Finished, from the top left of the setting. */
 export interface Place extends Box { row: number, column: number, cell: Cell }
@@ -23,13 +23,14 @@ export interface SettingLayout {
 
 /**
  * Straight set: blocks in rows and columns, with or without sashing. Widths follow the first row, heights the first column
- * (`readQuilt` has seen to it that the others agree); blocks that were measured count as measured.
+ * (`readQuilt` has seen to it that the others agree); where blocks were measured, the smallest in a row or column counts.
  * Source: handbook §4, width = a·b + (a ± 1)·w.
  */
 export function straightSetting(quilt: Quilt): SettingLayout {
   const { cells, sashing } = quilt.setting
-  const widths = cells[0]!.map(cell => sizeOf(quilt, cell).width)
-  const heights = cells.map(line => sizeOf(quilt, line[0]!).height)
+  const sizes = placedSizes(quilt)
+  const widths = cells[0]!.map((_, c) => cellsSize(cells.map(line => line[c]!), sizes, 'width'))
+  const heights = cells.map(line => cellsSize(line, sizes, 'height'))
   const w = sashing?.width ?? 0
   const outer = sashing?.outer ? 1 : 0
   const xs = starts(widths, w, outer), ys = starts(heights, w, outer)
@@ -54,10 +55,24 @@ export function straightSetting(quilt: Quilt): SettingLayout {
   return { width, height, across: terms(widths, w, outer), down: terms(heights, w, outer), places, sashes, cornerstones }
 }
 
-function sizeOf(quilt: Quilt, cell: Cell): { width: Inches, height: Inches } {
-  const block = blockOf(quilt, cell.block)
-  const { width, height } = measuredBlock(quilt, block) ?? block
-  return cell.turn % 180 === 0 ? { width, height } : { width: height, height: width }
+/** A block's size as planned, and as measured where it was. */
+interface PlacedSize { planned: Record<'width' | 'height', Inches>, measured: Record<'width' | 'height', Inches> | null }
+
+function placedSizes(quilt: Quilt): ReadonlyMap<string, PlacedSize> {
+  return new Map(quilt.blocks.map(block => [block.id, { planned: block, measured: measuredBlock(quilt, block) }]))
+}
+
+/** The width of a column or the height of a row: as planned, or the smallest measured that stands in it, for all are trimmed to that. */
+function cellsSize(cells: readonly Cell[], sizes: ReadonlyMap<string, PlacedSize>, side: 'width' | 'height'): Inches {
+  const other = side === 'width' ? 'height' : 'width'
+  const measured: Inches[] = []
+  for (const cell of cells) {
+    const size = sizes.get(cell.block)!.measured
+    if (size) measured.push(size[cell.turn % 180 === 0 ? side : other])
+  }
+  const first = cells[0]!
+  const { planned } = sizes.get(first.block)!
+  return measured.length > 0 ? Math.min(...measured) : planned[first.turn % 180 === 0 ? side : other]
 }
 
 function starts(sizes: readonly Inches[], sash: Inches, outer: number): Inches[] {

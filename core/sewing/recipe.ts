@@ -1,6 +1,6 @@
 import { clothsOfCell } from '../block/clothsOfCell'
 import type { BlockMake } from '../block/blockMake'
-import { variants } from '../block/demands'
+import { variants, type UnitDemand } from '../block/demands'
 import { dressUnit } from '../block/dressUnit'
 import { mirroredMake } from '../block/mirrorImage'
 import type { Unit } from '../block/unit'
@@ -9,6 +9,8 @@ import { lightness } from '../cloth/value'
 import { boundingBox, movePolygon, type Box, type Point, type Polygon } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
 import type { Choice } from '../methods/choose'
+import { unfinishedSide } from '../methods/cutSize'
+import type { DressedUnit } from '../methods/method'
 import { pieceId, type Piece } from '../cutting/gather'
 import { shortHash } from '../cutting/shortHash'
 import { clothOf, type Cell } from '../quilt/quilt'
@@ -29,7 +31,8 @@ export interface Recipe {
   path: string
   /** Raw edge to raw edge. */
   size: { width: Inches, height: Inches }
-  picture: Step['picture']
+  /** The finished block, to be measured. */
+  done: Step
 }
 
 export interface RecipeUnit {
@@ -37,8 +40,6 @@ export interface RecipeUnit {
   id: string
   /** Where its numbers stand in the plan. */
   path: string
-  /** Where all lengths stand that its steps may speak of. */
-  paths: string[]
   key: string
   kind: Unit['kind']
   method: string
@@ -76,7 +77,7 @@ export function recipesFor({ quilt, makes, choices }: PlanWork, plan: Plan, bloc
       const { dressed } = dressUnit(quilt, make, unit, cell)
       const known = units.get(dressed.key)
       if (known) known.perBlock += 1
-      else units.set(dressed.key, recipeUnit(choices.find(choice => choice.demand.unit.key === dressed.key && choice.demand.perBlock.has(block))!, plan, at))
+      else units.set(dressed.key, recipeUnit(choices.find(({ demand }) => demand.unit.key === dressed.key && demand.perBlock.has(block))!, choices, plan, at))
     }
     const seen = cell.mirror ? mirroredMake(make) : make
     const draw = (patches: readonly number[]) => patches.map(patch => ({ polygon: seen.polygons[patch]!, cloth: clothOfPatch(patch) }))
@@ -84,27 +85,37 @@ export function recipesFor({ quilt, makes, choices }: PlanWork, plan: Plan, bloc
     return {
       block, cell, count, units: [...units.values()], size,
       path: `blocks.${at}`, joins: joinSteps(seen, clothOfPatch, id => lightness(clothOf(quilt, id).colour), quilt.seam, `blocks.${at}.sewing`),
-      picture: unfinished(draw(make.polygons.map((_, i) => i)), make.block.width, make.block.height, quilt.seam),
+      done: {
+        do: 'measure', code: 'block-done', data: { width: unfinishedSide(make.block.width, quilt.seam), height: unfinishedSide(make.block.height, quilt.seam) },
+        picture: unfinished(draw(make.polygons.map((_, i) => i)), make.block.width, make.block.height, quilt.seam), expect: size,
+      },
     }
   })
 }
 
-function recipeUnit({ demand, way }: Choice, plan: Plan, block: number): RecipeUnit {
+function recipeUnit({ demand, way }: Choice, choices: readonly Choice[], plan: Plan, block: number): RecipeUnit {
   const { unit } = demand
   const ids = new Set(way.made.pieces.map(draft => pieceId({ draft, method: way.method.id })))
-  const place = plan.blocks[block]!.units.findIndex(planned => planned.key === unit.key)
-  const { width, height, lengths } = plan.blocks[block]!.units[place]!
-  const path = `blocks.${block}.units.${place}`
-  const pieces = plan.pieces.filter(piece => ids.has(piece.id))
+  const place = plan.blocks[block]!.units.findIndex(planned => planned.key === demand.key)
+  const { width, height } = plan.blocks[block]!.units[place]!
   return {
-    id: unitId(unit), key: unit.key, path, kind: unit.kind, method: way.method.id, perBlock: 1, inQuilt: demand.count,
-    over: way.made.made - demand.count, trim: way.made.trim, steps: way.made.steps, size: { width, height },
-    pieces, paths: [path, ...pieces.map(piece => `pieces.${plan.pieces.indexOf(piece)}`)].flatMap(at => [`${at}.width`, `${at}.height`]).concat(Object.keys(lengths).map(name => `${path}.lengths.${name}`)),
+    id: unitId(demand, choices), key: demand.key, path: `blocks.${block}.units.${place}`, kind: unit.kind, method: way.method.id, perBlock: 1,
+    inQuilt: demand.count, over: way.made.made - demand.count, trim: way.made.trim, steps: way.made.steps, size: { width, height },
+    pieces: plan.pieces.filter(piece => ids.has(piece.id)),
   }
 }
 
-/** What a unit is: kind, size and cloths, and its shape where that says more, so that ticks outlive a change of plan. */
-export function unitId(unit: Choice['demand']['unit']): string {
+/**
+ * What a unit is: kind, size and cloths, and its shape where that says more, so that ticks outlive a change of plan. Where two
+ * blocks have one unit made in two ways, each lot has ticks of its own: the first keeps the plain name.
+ */
+export function unitId(demand: UnitDemand, choices: readonly Choice[]): string {
+  const id = plainId(demand.unit)
+  const first = choices.find(choice => plainId(choice.demand.unit) === id)
+  return first && first.demand !== demand ? `${id}.${shortHash(demand.key)}` : id
+}
+
+function plainId(unit: DressedUnit): string {
   const shape = unit.kind === 'template' || unit.kind === 'flip-corner' ? [shortHash(unit.key)] : []
   return [unit.kind, `${round(unit.width)}x${round(unit.height)}`, ...unit.patches.map(patch => patch.cloth), ...shape].join('.')
 }

@@ -73,7 +73,7 @@ describe.each(SHIPPED_DESIGNS.map(design => [design.id, design] as const))('the 
 })
 
 test('change the size and the pictures change with it', () => {
-  const at = (size: number) => recipesOf(oneBlock('sawtooth-star', size))[0]!.picture.width
+  const at = (size: number) => recipesOf(oneBlock('sawtooth-star', size))[0]!.done.picture.width
   expect(at(12)).toBeCloseTo(12.5, 9)
   expect(at(9)).toBeCloseTo(9.5, 9)
 })

@@ -1,13 +1,14 @@
 import type { Inches } from '../measure/ruler'
+import type { Sum } from '../measure/sum'
 import type { Picture } from './picture'
 
 /** One thing to do at the machine, the board or the mat. `code` picks the sentence in `words/`; `data` is what it needs. */
 export interface Step {
-  do: 'cut' | 'mark' | 'layer' | 'sew' | 'cut-apart' | 'press' | 'trim'
+  do: 'cut' | 'mark' | 'layer' | 'sew' | 'cut-apart' | 'press' | 'trim' | 'measure'
   code: string
   picture: Picture
-  /** Sizes, seams and names that the sentence mentions; lengths in inches. */
-  data?: Readonly<Record<string, number | string>>
+  /** What the sentence mentions: lengths with their reasons, the seam as given, counts, ids of cloths; lengths in inches. */
+  data?: Readonly<Record<string, number | string | Sum>>
   /** Raw edge to raw edge, when this step is done. */
   expect?: { width: Inches, height: Inches }
 }

@@ -12,6 +12,9 @@ const differ = (what: string, got: number, want: number): string[] => near(got, 
 const total = (numbers: readonly number[]) => numbers.reduce((sum, n) => sum + n, 0)
 const onStep = (value: number, step: number) => step === 0 || near(value / step, Math.round(value / step), 1e-4)
 
+/** Ways whose pieces are trimmed after sewing. */
+const TRIMMED = /^(hst|qst|goose-4|goose-triangles|square-in-square-triangles|three-patch|triangle-single|wedge-strip-set|foundation)/
+
 export const RULES: readonly Rule[] = [
   {
     number: 1, says: 'the quilt is as large as its last stage; the binding adds one seam on each side',
@@ -49,19 +52,21 @@ export const RULES: readonly Rule[] = [
   {
     number: 4, says: 'what is trimmed is rounded up to the ruler, what is sewn as cut to the nearest half step, templates not at all',
     broken: ({ ruler }, { pieces }) => pieces.flatMap((piece) => {
-      const trimmed = /^(hst|qst|goose-4|goose-triangles|square-in-square-triangles|three-patch|triangle-single|wedge-strip-set|foundation)/.test(piece.method) || piece.part === 'triangles'
+      const isTrimmed = TRIMMED.test(piece.method) || piece.part === 'triangles' || (piece.method === 'goose-flip' && onStep(piece.width, ruler))
       return (['width', 'height'] as const).flatMap((side) => {
-        const cut = piece[side], exact = piece.exact[side]
+        const cut = piece[side]
+        const exact = piece.exact[side]
         if (piece.shape === 'template') return differ(`${piece.id} ${side}`, cut, exact)
-        if (piece.shape === 'strip' && side === 'width') return []
-        if (piece.part === 'binding') return []
-        if (trimmed) return cut >= exact - 1e-6 && cut < exact + ruler + 1e-6 && onStep(cut, ruler) ? [] : [`${piece.id} ${side}: ${cut} from ${exact}`]
-        return Math.abs(cut - exact) <= ruler / 4 + 1e-6 && onStep(cut, ruler / 2) ? [] : [`${piece.id} ${side}: ${cut} from ${exact}`]
+        if ((piece.shape === 'strip' && side === 'width') || piece.part === 'binding') return []
+        const isRight = isTrimmed
+          ? cut >= exact - 1e-6 && cut < exact + ruler + 1e-6 && onStep(cut, ruler / 2)
+          : Math.abs(cut - exact) <= ruler / 4 + 1e-6 && onStep(cut, ruler / 2)
+        return isRight ? [] : [`${piece.id} ${side}: ${cut} from ${exact}`]
       })
     }),
   },
   {
-    number: 5, says: 'one letter for each cut size, and one cut size for each letter',
+    number: 5, says: 'one number for each cut size, and one cut size for each number',
     broken: (_, { pieces }) => {
       const look = (p: Piece) => [Math.min(p.width, p.height).toFixed(4), Math.max(p.width, p.height).toFixed(4), p.cuts, p.hand, p.outline?.map(c => c.map(v => v.toFixed(3)).join()).sort().join(' ')].join('|')
       return pieces.flatMap((a, i) => pieces.slice(i + 1).filter(b => (a.letter === b.letter) !== (look(a) === look(b))).map(b => `${a.id} and ${b.id} have letters ${a.letter} and ${b.letter}`))
@@ -167,10 +172,11 @@ export const RULES: readonly Rule[] = [
       const W = top.width + 2 * quilt.seam + 2 * o, H = top.height + 2 * quilt.seam + 2 * o
       const panels = (span: number) => span <= cloth.usable + 1e-6 ? 1 : Math.ceil((span - 1) / (cloth.usable - 1) - 1e-6)
       const least = Math.min(panels(W) * H, panels(H) * W)
+      const exact = (least * (1 + quilt.margin) + 1) / (1 - cloth.shrink)
       const step = quilt.units === 'cm' ? 10 / 2.54 : 4.5
       return [
         ...differ('backing cloth', backing.panels * backing.panelLength, least),
-        ...(backing.buy >= least / (1 - cloth.shrink) - 1e-5 && backing.buy < least / (1 - cloth.shrink) + step && onStep(backing.buy, step) ? [] : [`backing buy ${backing.buy} for ${least}`]),
+        ...(backing.buy >= exact - 1e-5 && backing.buy < exact + step && onStep(backing.buy, step) ? [] : [`backing buy ${backing.buy} for ${exact}`]),
       ]
     },
   },
@@ -284,6 +290,39 @@ export const RULES: readonly Rule[] = [
       const isOnPapers = quilt.blocks.find(b => b.id === block.id)!.method === 'foundation'
       const partial = kinds.filter(kind => kind === 'partial').length
       return [...(isOnPapers ? [] : differ(`${block.id} partial seams`, partial, block.partial)), ...(kinds.includes('set-in') === (block.setIn > 0) ? [] : [`${block.id}: ${block.setIn} joints, and the tree says otherwise`])]
+    }),
+  },
+  {
+    number: 27, says: 'a pile feeds only patches that wear its cloth somewhere, and every patch in every cloth it wears',
+    broken: (quilt, { pieces }) => {
+      const worn = new Set<string>()
+      for (const cell of quilt.setting.cells.flat()) {
+        const block = quilt.blocks.find(candidate => candidate.id === cell.block)!
+        quilt.designs.get(block.design)!.patches.forEach(({ role }, patch) => worn.add(`${block.id} ${patch} ${cell.cloths[role] ?? block.cloths[role]}`))
+      }
+      const fed = new Set(pieces.flatMap(piece => piece.for.flatMap(({ block, patches }) => patches.map(patch => `${block} ${patch} ${piece.cloth}`))))
+      return [...[...fed].filter(key => !worn.has(key)).map(key => `${key} is fed and not worn`), ...[...worn].filter(key => !fed.has(key)).map(key => `${key} is worn and not fed`)]
+    },
+  },
+  {
+    number: 28, says: 'every path of a sum leads to the same finite number in the plan as it is written down',
+    broken: (_, plan) => {
+      const written = JSON.parse(JSON.stringify(plan)) as unknown
+      return Object.entries(plan.sums).flatMap(([path, sum]) => {
+        const value = path.split('.').reduce<unknown>((at, key) => Array.isArray(at) && key === 'length' ? undefined : (at as Record<string, unknown> | null)?.[key], written)
+        return typeof value === 'number' && Number.isFinite(value) && near(value, sum.total) ? [] : [`${path}: ${String(value)}, not ${sum.total}`]
+      })
+    },
+  },
+  {
+    number: 29, says: 'strips cut at an angle say how; what belongs to no block feeds nothing',
+    broken: (_, { pieces }) => pieces.flatMap((piece) => {
+      const isAngled = piece.shape === 'strip' && piece.cuts === 'angle'
+      const isLoose = /^(sashing|edge|border \d+): /.test(piece.use)
+      return [
+        ...(isAngled === (piece.angled !== undefined) ? [] : [`${piece.id}: angled ${JSON.stringify(piece.angled)}`]),
+        ...(isLoose && (piece.patches !== 0 || piece.for.length > 0) ? [`${piece.id} feeds blocks`] : []),
+      ]
     }),
   },
 ]

@@ -1,10 +1,13 @@
 <script setup lang="ts">
-import { formatFigure, formatLength } from '~~/words/length'
+import type { Sum } from '~~/core/measure/sum'
+import { formatCount, formatLength } from '~~/words/length'
 import { formatPart, sumLines, sumTotal, type SumKind } from '~~/words/sum'
 
-const { path, kind = 'length', text = undefined, title = 'Why this number' } = defineProps<{
+const { path, sum: given = undefined, kind = 'length', text = undefined, title = 'Why this number' } = defineProps<{
   /** Where the number stands in the plan: `quilt.width`, `cloths.0.buy`. */
   path: string
+  /** The number itself, where it was made for what is on show and has no place in the plan; `path` then only names it. */
+  sum?: Sum
   kind?: SumKind
   /** How to write it, where the plain way will not do. */
   text?: string
@@ -13,11 +16,11 @@ const { path, kind = 'length', text = undefined, title = 'Why this number' } = d
 
 const store = useQuilt()
 const speech = useSpeech()
-const sum = computed(() => store.plan?.sums[path] ?? null)
+const sum = computed(() => given ?? store.plan?.sums[path] ?? null)
 const shown = computed(() => {
   if (text !== undefined) return text
   if (!sum.value) return '…'
-  return kind === 'part' ? formatPart(sum.value.total) : kind === 'count' ? formatFigure(sum.value.total, { units: 'in' }) : formatLength(sum.value.total, speech.value)
+  return kind === 'part' ? formatPart(sum.value.total) : kind === 'count' ? formatCount(sum.value.total) : formatLength(sum.value.total, speech.value)
 })
 const names = computed(() => store.blockNames)
 const lines = computed(() => sum.value && sumLines(sum.value, kind, speech.value, names.value))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { parseLength } from '~~/core/measure/length'
 import type { Inches } from '~~/core/measure/ruler'
-import { formatFigure, formatLength } from '~~/words/length'
+import { formatExact, formatExactLength } from '~~/words/length'
 
 const { value, label, least = 1 / 8, most = 400, step, why = undefined, hideSteps = false, disabled = false } = defineProps<{
   /** In inches. */
@@ -27,7 +27,7 @@ const id = useId()
 const text = ref('')
 const isTyping = ref(false)
 const problem = ref<null | { text: string, nearest: Inches | null }>(null)
-const shown = computed(() => value === null ? '' : formatFigure(value, settings))
+const shown = computed(() => value === null ? '' : formatExact(value, settings))
 watch([shown, isTyping], () => {
   if (!isTyping.value) text.value = shown.value
 }, { immediate: true })
@@ -40,7 +40,7 @@ function judge(input: string): Inches | null {
   }
   const nearest = Math.min(most, Math.max(least, inches))
   problem.value = Math.abs(nearest - inches) > 1e-9
-    ? { text: `${why ?? (inches < least ? 'That is too small' : 'That is too large')}: ${inches < least ? 'at least' : 'at most'} ${formatLength(nearest, settings)}.`, nearest }
+    ? { text: `${why ?? (inches < least ? 'That is too small' : 'That is too large')}: ${inches < least ? 'at least' : 'at most'} ${formatExactLength(nearest, settings)}.`, nearest }
     : null
   return problem.value ? null : inches
 }
@@ -107,7 +107,7 @@ function nudge(by: number) {
     </div>
     <p v-if="problem" :id="`${id}-problem`" class="wrong mt-1" role="alert">
       {{ problem.text }}
-      <button v-if="problem.nearest !== null" type="button" class="button ml-1" @click="take(problem.nearest)">Use {{ formatLength(problem.nearest, settings) }}</button>
+      <button v-if="problem.nearest !== null" type="button" class="button ml-1" @click="take(problem.nearest)">Use {{ formatExactLength(problem.nearest, settings) }}</button>
     </p>
   </div>
 </template>

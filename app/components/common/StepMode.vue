@@ -6,11 +6,11 @@ export interface ModeStep {
   place: string
   /** The step in a sentence or two. */
   parts: readonly TextPart[]
-  /** Numbers of the plan that the sentence speaks of. */
-  paths?: readonly string[]
   /** Plan paths of the big figures, if the step has any. */
   figures?: readonly string[]
   done: boolean
+  /** How often it is still to be done; it stays until that is over. */
+  left?: number
   caution?: string
 }
 
@@ -44,11 +44,16 @@ onBeforeUnmount(() => void release().catch(() => {}))
 function go(by: number) {
   index.value = Math.min(steps.length - 1, Math.max(0, index.value + by))
 }
-/** Ticks the step and goes on; a step ticked already is only left behind. */
+/** Ticks the step and goes on when nothing of it is left; a step ticked already is only left behind. */
 function finish() {
+  const left = step.value?.left ?? 1
   if (!step.value?.done) emit('tick', index.value)
-  go(1)
+  if (step.value?.done || left <= 1) go(1)
 }
+const doneLabel = computed(() => {
+  if (step.value?.done) return 'Done already, go on'
+  return step.value?.left === undefined ? 'Done' : `Done: ${step.value.left} to go`
+})
 function onKey(event: KeyboardEvent) {
   const onButton = event.target instanceof HTMLButtonElement
   if (event.key === 'ArrowRight' || event.key === 'PageDown') go(1)
@@ -73,7 +78,7 @@ function onKey(event: KeyboardEvent) {
       <div class="say" aria-live="polite">
         <p class="note text-xl">{{ step.place }}</p>
         <p v-if="step.figures" class="figure big-figure" data-testid="step-figure"><template v-for="(path, i) in step.figures" :key="path">{{ i > 0 ? ' × ' : '' }}<Figure :path="path" /></template></p>
-        <p class="figure text" data-testid="step-text"><FigureText :parts="step.parts" :paths="step.paths" /></p>
+        <p class="figure text" data-testid="step-text"><FigureText :parts="step.parts" /></p>
         <p v-if="step.caution" class="caution text-lg">{{ step.caution }}</p>
         <p v-if="!canStayAwake" class="note">Here the screen cannot be kept awake (it needs a secure page): set your tablet not to sleep.</p>
       </div>
@@ -81,7 +86,7 @@ function onKey(event: KeyboardEvent) {
     <p v-else class="page note text-2xl">There is nothing to do here yet.</p>
     <footer class="flex gap-4 p-4">
       <button type="button" class="button big" :disabled="index === 0" aria-label="The step before" @click="go(-1)"><UIcon name="i-lucide-arrow-left" class="size-9" /></button>
-      <button type="button" class="button big act grow" :disabled="!step" data-testid="step-done" @click="finish"><UIcon :name="step?.done ? 'i-lucide-check-check' : 'i-lucide-check'" class="size-8" />{{ step?.done ? 'Done already, go on' : 'Done' }}</button>
+      <button type="button" class="button big act grow" :disabled="!step" data-testid="step-done" @click="finish"><UIcon :name="step?.done ? 'i-lucide-check-check' : 'i-lucide-check'" class="size-8" />{{ doneLabel }}</button>
       <button v-if="step?.done" type="button" class="button big" @click="emit('tick', index)">Not done</button>
       <button type="button" class="button big" :disabled="index >= steps.length - 1" aria-label="The next step" @click="go(1)"><UIcon name="i-lucide-arrow-right" class="size-9" /></button>
     </footer>

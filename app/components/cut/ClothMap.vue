@@ -6,7 +6,7 @@ import { formatLength } from '~~/words/length'
 import { isWorthKeeping } from '~~/core/cutting/layout'
 import { lightness } from '~~/core/cloth/value'
 
-const { cloth, need, path, pieces, done = [], current = null, hand = 'right', sheet = 0 } = defineProps<{
+const { cloth, need, path, pieces, done = [], current = [], hand = 'right', sheet = 0 } = defineProps<{
   cloth: Cloth
   need: Plan['cloths'][number]
   /** Where the cloth stands in the plan. */
@@ -14,8 +14,8 @@ const { cloth, need, path, pieces, done = [], current = null, hand = 'right', sh
   pieces: ReadonlyMap<string, Piece>
   /** For each strip, whether it is cut. */
   done?: readonly boolean[]
-  /** A strip to be pointed out. */
-  current?: number | null
+  /** Strips to be pointed out. */
+  current?: readonly number[]
   /** For the left hand the cloth is squared and cut from the other side. */
   hand?: 'left' | 'right'
   /** Which piece of cloth, for cloth in pieces. */
@@ -71,7 +71,7 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
         <rect v-else class="piece" v-bind="placed(cut)" :fill="cloth.colour" :stroke="line" :stroke-width="fontSize * 0.1" />
         <line v-for="(ends, d) in diagonals(cut)" :key="`d${d}`" :x1="ends[0]" :y1="ends[1]" :x2="ends[2]" :y2="ends[3]" :stroke="line" :stroke-width="fontSize * 0.1" />
       </template>
-      <rect v-bind="placed(strip)" fill="none" stroke="var(--ink)" :stroke-width="fontSize * (strip.index === current ? 0.42 : 0.14)" />
+      <rect v-bind="placed(strip)" fill="none" stroke="var(--ink)" :stroke-width="fontSize * (current.includes(strip.index) ? 0.42 : 0.14)" />
       <template v-for="(cut, c) in strip.cuts" :key="`t${c}`">
         <text v-if="Math.min(placed(cut).width, placed(cut).height) > fontSize * 0.9" :x="placed(cut).x + placed(cut).width / 2" :y="placed(cut).y + placed(cut).height / 2 + fontSize * 0.36" text-anchor="middle" :font-size="fontSize" font-weight="700" class="letter" :fill="text">{{ letterOf(cut.piece) }}</text>
       </template>
@@ -79,7 +79,7 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
     <g v-for="(rest, i) in left" :key="`r${i}`">
       <rect v-if="isWorthKeeping(rest)" v-bind="placed(rest)" fill="none" stroke="var(--soft)" :stroke-width="fontSize * 0.08" :stroke-dasharray="`${fontSize * 0.5} ${fontSize * 0.4}`" />
     </g>
-    <rect v-if="current !== null && need.strips[current]?.sheet === sheet" v-bind="placed(need.strips[current]!)" fill="none" stroke="#a0392a" :stroke-width="fontSize * 0.4" />
+    <rect v-for="strip in strips.filter(({ index }) => current.includes(index))" :key="`c${strip.index}`" v-bind="placed(strip)" fill="none" stroke="#a0392a" :stroke-width="fontSize * 0.4" />
     <text :x="W / 2" :y="-pad * 0.45" text-anchor="middle" :font-size="fontSize * 1.15" fill="var(--ink)" class="figure" :data-path="lying ? lengthPath : `${path}.usable`">{{ formatLength(lying ? length : cloth.usable, settings) }}{{ lying ? ' of cloth' : ' usable' }}</text>
     <text :x="-pad * 0.4" :y="H / 2" text-anchor="middle" :font-size="fontSize * 1.15" fill="var(--ink)" class="figure" :data-path="lying ? `${path}.usable` : lengthPath" :transform="`rotate(-90 ${-pad * 0.4} ${H / 2})`">{{ formatLength(lying ? cloth.usable : length, settings) }}{{ lying ? ' usable' : '' }}</text>
     <text :x="0" :y="H + pad * 0.85" :font-size="fontSize" fill="var(--soft)">{{ lying ? 'selvage along this edge' : 'selvages left and right' }}</text>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import type { Piece } from '~~/core/cutting/gather'
-import type { Plan } from '~~/core/quilt/plan'
+import type { StripGroup } from '~~/core/cutting/stripGroups'
 import { stripWords, subcuts } from '~~/words/cutting'
 import { useName } from '~~/words/names'
 
-const { need, index, pieces, places, progress, blockNames } = defineProps<{
-  need: Plan['cloths'][number]
+const { groups, index, pieces, places, progress, blockNames } = defineProps<{
+  /** Like strips together, in the order of the work. */
+  groups: readonly StripGroup[]
   /** Place of the cloth in the plan. */
   index: number
   /** Place of each piece in the plan, by id. */
@@ -15,26 +16,56 @@ const { need, index, pieces, places, progress, blockNames } = defineProps<{
   progress: readonly { done: boolean, cut: number }[]
   blockNames: ReadonlyMap<string, string>
 }>()
-const emit = defineEmits<{ toggle: [strip: number], point: [strip: number | null] }>()
+const emit = defineEmits<{ toggle: [strip: number], point: [strips: readonly number[]] }>()
 const speech = useSpeech()
+const lines = computed(() => groups.map((group) => {
+  const path = `cloths.${index}.strips.${group.places[0]}`
+  const { side, rest } = stripWords(group.strip, group.places.length, speech.value, path)
+  return {
+    group, side: `${path}.${side}`, rest, cuts: subcuts(group.strip, pieces, speech.value),
+    isDone: group.places.every(place => progress[place]?.done),
+  }
+}))
+function stateOf(place: number): boolean | 'mixed' {
+  const strip = progress[place]
+  return strip?.done ? true : (strip?.cut ?? 0) > 0 ? 'mixed' : false
+}
 </script>
 
 <template>
   <ol class="space-y-2" aria-label="Strips in order">
-    <li v-for="(strip, i) in need.strips" :key="i" class="strip" :class="{ done: progress[i]?.done }" data-testid="strip" @pointerenter="emit('point', i)" @pointerleave="emit('point', null)">
-      <TickBox :checked="progress[i]?.done ? true : (progress[i]?.cut ?? 0) > 0 ? 'mixed' : false" :label="`Strip ${i + 1} is cut`" @toggle="emit('toggle', i)" />
+    <li
+      v-for="({ group, side, rest, cuts, isDone }, i) in lines"
+      :key="i"
+      class="strip"
+      :class="{ done: isDone }"
+      data-testid="strip"
+      @pointerenter="emit('point', group.places)"
+      @pointerleave="emit('point', [])"
+    >
       <div class="min-w-0">
-        <p class="figure font-bold !whitespace-normal"><span class="note mr-1">{{ i + 1 }}.</span><Figure :path="`cloths.${index}.strips.${i}.${stripWords(strip, speech).side}`" title="How deep the strip is" /> <FigureText :parts="stripWords(strip, speech).rest" :paths="[`cloths.${index}.strips.${i}.width`, `cloths.${index}.strips.${i}.height`]" /></p>
-        <p v-for="(cut, c) in subcuts(strip, pieces, speech)" :key="c" class="figure !whitespace-normal">
-          <span class="tag !h-7 !min-w-7 text-[0.92rem]">{{ cut.piece?.letter }}</span> {{ cut.count }} × <template v-if="cut.piece"><Figure :path="`pieces.${places.get(cut.piece.id)}.width`" :title="`Width of ${cut.piece.letter}`" /> × <Figure :path="`pieces.${places.get(cut.piece.id)}.height`" :title="`Height of ${cut.piece.letter}`" /></template>{{ cut.after }} <span v-if="cut.piece" class="note">{{ useName(cut.piece.use, blockNames) }}</span>
+        <p class="figure font-bold !whitespace-normal">
+          <span class="note mr-1">{{ i + 1 }}.</span><template v-if="group.places.length > 1">{{ group.places.length }} × </template><Figure :path="side" title="How deep the strip is" /> <FigureText :parts="rest" />
         </p>
+        <p v-for="(cut, c) in cuts" :key="c" class="figure !whitespace-normal">
+          <template v-if="group.places.length > 1">each </template><span class="tag !h-7 !min-w-7 text-[0.92rem]">{{ cut.piece?.letter }}</span> {{ cut.count }} × <template v-if="cut.piece"><Figure :path="`pieces.${places.get(cut.piece.id)}.width`" :title="`Width of ${cut.piece.letter}`" /> × <Figure :path="`pieces.${places.get(cut.piece.id)}.height`" :title="`Height of ${cut.piece.letter}`" /></template>{{ cut.after }} <span v-if="cut.piece" class="note">{{ useName(cut.piece.use, blockNames) }}</span>
+        </p>
+      </div>
+      <div class="ticks">
+        <TickBox v-for="(place, n) in group.places" :key="place" :checked="stateOf(place)" :label="`Strip ${n + 1} of ${group.places.length} in line ${i + 1} is cut`" @toggle="emit('toggle', place)" />
       </div>
     </li>
   </ol>
 </template>
 
 <style scoped>
-.strip { display: flex; gap: 0.8rem; align-items: flex-start; padding: 0.55rem 0.7rem; border: 1px solid var(--line); border-radius: 12px; background: var(--paper); break-inside: avoid; }
+.strip { display: grid; gap: 0.3rem 0.8rem; padding: 0.55rem 0.7rem; border: 1px solid var(--line); border-radius: 12px; background: var(--paper); break-inside: avoid; }
+.ticks { display: flex; flex-wrap: wrap; gap: 0.35rem; }
 .strip.done { background: transparent; }
 .strip.done .font-bold { text-decoration: line-through; text-decoration-color: var(--soft); }
+@media print {
+  .strip { padding: 0.15rem 0.4rem; border-radius: 4px; grid-template-columns: minmax(0, 1fr) auto; align-items: start; }
+  .ticks { max-width: 42mm; justify-content: flex-end; gap: 1mm; }
+  .ticks :deep(.tick) { width: 5mm; height: 5mm; border-width: 1px; border-radius: 1mm; }
+}
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Inches } from '~~/core/measure/ruler'
 import { samePart, type Part, type TapeSegment } from '~~/core/setting/parts'
-import { formatFigure } from '~~/words/length'
+import { formatExact } from '~~/words/length'
 
 const { segments, side, scale, selected = null, step, colours, readonly = false } = defineProps<{
   segments: readonly TapeSegment[]
@@ -40,7 +40,7 @@ const marks = computed(() => {
     return isAcross.value ? `M${along} ${DEEP_PX}v${-deep}` : `M${DEEP_PX} ${along}h${-deep}`
   }).join('')
 })
-const labels = computed(() => segments.map(segment => ({ at: (segment.start + segment.size / 2) * scale, text: formatFigure(segment.size, settings), fits: segment.size * scale > formatFigure(segment.size, settings).length * 7.6 })))
+const labels = computed(() => segments.map(segment => ({ at: (segment.start + segment.size / 2) * scale, text: formatExact(segment.size, settings), fits: segment.size * scale > formatExact(segment.size, settings).length * 7.6 })))
 const current = computed(() => segments[Math.min(at.value, segments.length - 1)])
 const isSelected = (segment: TapeSegment) => samePart(selected, segment.part) || (selected?.kind === 'block' && segment.part.kind === 'block' && (isAcross.value ? segment.part.column === selected.column : segment.part.row === selected.row)) || (selected?.kind === 'cornerstone' && segment.part.kind === 'sash')
 
@@ -108,7 +108,7 @@ function onKey(event: KeyboardEvent) {
     role="slider"
     :aria-orientation="isAcross ? 'horizontal' : 'vertical'"
     :aria-label="isAcross ? 'Tape across the quilt' : 'Tape down the quilt'"
-    :aria-valuetext="current ? `${current.part.kind} ${formatFigure(current.size, settings)}` : ''"
+    :aria-valuetext="current ? `${current.part.kind} ${formatExact(current.size, settings)}` : ''"
     :aria-valuenow="current?.size ?? 0"
     aria-valuemin="0"
     :aria-valuemax="total"

@@ -4,18 +4,19 @@ import type { Quilt } from '~~/core/quilt/quilt'
 import { stepParts, stepText } from '~~/words/step'
 
 const { recipe, quilt } = defineProps<{ recipe: Recipe, quilt: Quilt }>()
+const store = useQuilt()
 const speech = useSpeech()
 </script>
 
 <template>
   <ol class="joins">
     <li v-for="({ step, times, path }, i) in recipe.joins" :key="i">
-      <div class="shot"><PictureView :picture="step.picture" :cloths="quilt.cloths" :label="stepText(step, speech)" /></div>
-      <p class="figure !whitespace-normal"><strong>{{ i + 1 }}.</strong> <span v-if="times > 1" class="font-semibold">{{ times }} alike. </span><FigureText :parts="stepParts(step, speech)" /> <span v-if="step.expect" class="note">Now <Figure :path="`${path}.width`" title="Width so far" /> × <Figure :path="`${path}.height`" title="Height so far" />.</span></p>
+      <div class="shot"><PictureView :picture="step.picture" :cloths="quilt.cloths" :label="stepText(step, speech, store.clothNames)" /></div>
+      <p class="figure !whitespace-normal"><strong>{{ i + 1 }}.</strong> <span v-if="times > 1" class="font-semibold">{{ times }} alike. </span><FigureText :parts="stepParts(step, speech, store.clothNames)" /> <span v-if="step.expect" class="note">Now <Figure :path="`${path}.width`" title="Width so far" /> × <Figure :path="`${path}.height`" title="Height so far" />.</span></p>
     </li>
     <li>
-      <div class="shot"><PictureView :picture="recipe.picture" :cloths="quilt.cloths" label="The finished block" /></div>
-      <p class="figure !whitespace-normal"><FigureText :parts="stepParts({ code: 'block-done', data: { ...recipe.size } }, speech)" :paths="[`${recipe.path}.width`, `${recipe.path}.height`]" /></p>
+      <div class="shot"><PictureView :picture="recipe.done.picture" :cloths="quilt.cloths" label="The finished block" /></div>
+      <p class="figure !whitespace-normal"><FigureText :parts="stepParts(recipe.done, speech)" /></p>
     </li>
   </ol>
 </template>

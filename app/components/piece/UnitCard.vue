@@ -20,6 +20,7 @@ const { unit, quilt, made, planned, places, canWrite } = defineProps<{
 }>()
 const emit = defineEmits<{ made: [by: number], choose: [method: MethodId | null] }>()
 
+const store = useQuilt()
 const speech = useSpeech()
 const settings = useSettings()
 const title = computed(() => capital(unitName(unit, unit.inQuilt)))
@@ -39,8 +40,8 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
     </details>
     <ol class="steps">
       <li v-for="(step, i) in unit.steps" :key="i">
-        <div class="shot"><PictureView :picture="step.picture" :cloths="quilt.cloths" :label="stepText(step, speech)" :mirror="settings.hand === 'left' && followsTheHand(step)" /></div>
-        <p class="figure !whitespace-normal"><strong>{{ i + 1 }}.</strong> <FigureText :parts="stepParts(step, speech)" :paths="unit.paths" /></p>
+        <div class="shot"><PictureView :picture="step.picture" :cloths="quilt.cloths" :label="stepText(step, speech, store.clothNames)" :mirror="settings.hand === 'left' && followsTheHand(step)" /></div>
+        <p class="figure !whitespace-normal"><strong>{{ i + 1 }}.</strong> <FigureText :parts="stepParts(step, speech, store.clothNames)" /></p>
       </li>
     </ol>
     <footer class="mt-3 flex flex-wrap items-center gap-3">

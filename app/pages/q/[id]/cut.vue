@@ -2,10 +2,11 @@
 import type { Edit } from '~~/core/edits/edit'
 import { doneCounts, piecesIn, stripProgress } from '~~/core/made/progress'
 import { isWorthKeeping } from '~~/core/cutting/layout'
+import { stripGroups } from '~~/core/cutting/stripGroups'
 import { tick } from '~~/core/edits/record'
 import { clothOf } from '~~/core/quilt/quilt'
 import { CAUTIONS } from '~~/words/caution'
-import { stripParts, stripWords, subcuts } from '~~/words/cutting'
+import { stripWords, stripParts, subcuts } from '~~/words/cutting'
 import { inEnglish } from '~~/words/speech'
 import { useName } from '~~/words/names'
 import type { TextPart } from '~~/words/textPart'
@@ -25,7 +26,8 @@ const pieces = computed(() => new Map(plan.value?.pieces.map(piece => [piece.id,
 const places = computed(() => new Map(plan.value?.pieces.map((piece, i) => [piece.id, i])))
 const ticked = computed(() => doneCounts(quilt.value.done, 'cut'))
 const progress = computed(() => new Map(needs.value.map(({ need }) => [need.id, stripProgress(need.strips, ticked.value)])))
-const pointed = ref<number | null>(null)
+const pointed = ref<readonly number[]>([])
+const groups = computed(() => new Map(needs.value.map(({ need }) => [need.id, stripGroups(need.strips, pieces.value)])))
 /** The block with the most to cut is the one to try first. */
 const testBlock = computed(() => {
   const used = new Set(quilt.value.setting.cells.flat().map(cell => cell.block))
@@ -46,20 +48,30 @@ function toggle(cloth: string, index: number) {
   edit(isDone ? 'strip not cut' : 'strip cut', file => [...piecesIn(strip)].reduce((next, [id, count]) => tick('cut', id, isDone ? -count : count, at)(next), file))
 }
 
-// at the mat: every strip of every cloth, one after the other
-const flat = computed(() => needs.value.flatMap(({ need, cloth }) => need.strips.map((strip, index) => ({ need, cloth, strip, index }))))
-const modeSteps = computed(() => flat.value.map(({ cloth, strip, index, need }): ModeStep => {
-  const path = `cloths.${plan.value!.cloths.indexOf(need)}.strips.${index}`
-  const cuts = subcuts(strip, pieces.value, speech.value)
+// at the mat: every kind of strip of every cloth, one after the other, counted down
+const flat = computed(() => needs.value.flatMap(({ need, cloth, index }) => groups.value.get(need.id)!.map((group, place) => ({ need, cloth, index, group, place }))))
+const modeSteps = computed(() => flat.value.map(({ cloth, need, index, group, place }): ModeStep => {
+  const { strip, places: strips } = group
+  const path = `cloths.${index}.strips.${strips[0]}`
+  const cuts = subcuts(strip, pieces.value, speech.value, places.value)
+  const left = strips.filter(at => !progress.value.get(cloth.id)![at]!.done).length
   return {
-    place: `${cloth.letter}, ${cloth.name}: strip ${index + 1} of ${need.strips.length}`,
-    figures: [`${path}.${stripWords(strip, speech.value).side}`],
-    parts: [...stripParts(strip, speech.value), '. ', ...cuts.flatMap((cut, i): TextPart[] => [`${i > 0 ? '; ' : ''}${cut.piece?.letter ?? ''}: `, ...cut.parts]), '. Seam included.'],
-    paths: [path, ...cuts.map(cut => `pieces.${places.value.get(cut.piece?.id ?? '')}`)].flatMap(at => [`${at}.width`, `${at}.height`]),
-    done: progress.value.get(cloth.id)![index]!.done,
-    ...(index === 0 ? { caution: `${inEnglish('Press the cloth, fold selvage to selvage so that it hangs without a ripple, and square one end against the fold.', speech.value)} ${CAUTIONS.blade}` } : {}),
+    place: `${cloth.letter}, ${cloth.name}: cut ${place + 1} of ${groups.value.get(need.id)!.length}`,
+    figures: [`${path}.${stripWords(strip, 1, speech.value).side}`],
+    parts: [
+      ...stripParts(strip, strips.length, speech.value, path), strips.length > 1 ? '. Each into ' : '. Into ',
+      ...cuts.flatMap((cut, i): TextPart[] => [`${i > 0 ? '; ' : ''}pile ${cut.piece?.letter ?? ''}: `, ...cut.parts]), '. Seam included.',
+    ],
+    done: left === 0, ...(strips.length > 1 && left > 0 ? { left } : {}),
+    ...(place === 0 ? { caution: `${inEnglish('Press the cloth, fold selvage to selvage so that it hangs without a ripple, and square one end against the fold.', speech.value)} ${CAUTIONS.blade}` } : {}),
   }
 }))
+/** Ticks one more strip of a kind; when all are ticked, takes the last tick back. */
+function tickStep(at: number) {
+  const { cloth, group } = flat.value[at]!
+  const next = group.places.find(place => !progress.value.get(cloth.id)![place]!.done) ?? group.places.at(-1)!
+  toggle(cloth.id, next)
+}
 const isStepping = computed(() => route.query.steps !== undefined)
 const startAt = computed(() => store.bookmark?.of === 'cut' ? store.bookmark.step ?? 0 : Math.max(0, modeSteps.value.findIndex(step => !step.done)))
 </script>
@@ -72,11 +84,11 @@ const startAt = computed(() => store.bookmark?.of === 'cut' ? store.bookmark.ste
       :start="startAt"
       :title="`At the mat: ${quilt.name}`"
       @close="navigateTo(route.path)"
-      @tick="i => toggle(flat[i]!.cloth.id, flat[i]!.index)"
+      @tick="tickStep"
       @at="i => store.setBookmark({ station: 'cut', of: 'cut', step: i })"
     >
       <template #default="{ index }">
-        <ClothMap :cloth="flat[index]!.cloth" :need="flat[index]!.need" :path="`cloths.${plan!.cloths.indexOf(flat[index]!.need)}`" :pieces="pieces" :current="flat[index]!.index" :sheet="flat[index]!.strip.sheet" :done="progress.get(flat[index]!.cloth.id)!.map(p => p.done)" :hand="settings.hand" />
+        <ClothMap :cloth="flat[index]!.cloth" :need="flat[index]!.need" :path="`cloths.${flat[index]!.index}`" :pieces="pieces" :current="flat[index]!.group.places" :sheet="flat[index]!.group.strip.sheet" :done="progress.get(flat[index]!.cloth.id)!.map(p => p.done)" :hand="settings.hand" />
       </template>
     </StepMode>
     <StationHead title="Cut" print="the cutting sheet" mode="At the mat" />
@@ -96,33 +108,33 @@ const startAt = computed(() => store.bookmark?.of === 'cut' ? store.bookmark.ste
         </button>
       </div>
       <p class="caution no-print mb-4">{{ CAUTIONS.blade }}</p>
-      <section v-for="{ need, cloth } in needs" :key="cloth.id" class="sheet" :class="{ 'print-only': cloth.id !== current.cloth.id }" :aria-label="`Cutting ${cloth.name}`">
+      <section v-for="{ need, cloth, index } in needs" :key="cloth.id" class="sheet" :class="{ 'print-only': cloth.id !== current.cloth.id }" :aria-label="`Cutting ${cloth.name}`">
         <header class="mb-3 flex flex-wrap items-center gap-3">
           <ClothSwatch :cloth="cloth" :size="44" />
           <h2 class="mr-auto">{{ cloth.letter }}, {{ cloth.name }}<span class="print-only"> for {{ quilt.name }}</span></h2>
-          <p class="figure !whitespace-normal"><Figure :path="`cloths.${plan.cloths.indexOf(need)}.strips.length`" kind="count" title="Strips" /> {{ need.strips.length === 1 ? 'strip' : 'strips' }} from <Figure :path="`cloths.${plan.cloths.indexOf(need)}.need`" :kind="need.unit === 'piece' ? 'count' : 'length'" title="Cloth that the strips take" />{{ need.unit === 'piece' ? ' pieces' : '' }}. <strong>Seam included in every size.</strong></p>
+          <p class="figure !whitespace-normal"><Figure :path="`cloths.${index}.laid`" kind="count" title="Strips" /> {{ need.strips.length === 1 ? 'strip' : 'strips' }} from <Figure :path="`cloths.${index}.need`" :kind="need.unit === 'piece' ? 'count' : 'length'" title="Cloth that the strips take" />{{ need.unit === 'piece' ? ' pieces' : '' }}. <strong>Seam included in every size.</strong></p>
         </header>
         <div class="two">
           <div>
-            <div v-for="s in (cloth.id === current.cloth.id ? sheets : 1)" :key="s" class="map-box card !p-2"><ClothMap :cloth="cloth" :need="need" :path="`cloths.${plan.cloths.indexOf(need)}`" :pieces="pieces" :done="progress.get(cloth.id)!.map(p => p.done)" :current="pointed" :hand="settings.hand" :sheet="s - 1" /></div>
+            <div v-for="s in (cloth.id === current.cloth.id ? sheets : 1)" :key="s" class="map-box card !p-2"><ClothMap :cloth="cloth" :need="need" :path="`cloths.${index}`" :pieces="pieces" :done="progress.get(cloth.id)!.map(p => p.done)" :current="pointed" :hand="settings.hand" :sheet="s - 1" /></div>
             <h3 class="mt-4 mb-2">Piles</h3>
             <table class="w-full">
               <thead><tr class="note text-left"><th>Pile</th><th>Cut, seam included</th><th class="text-right">Pieces</th><th class="pl-4">For</th></tr></thead>
               <tbody>
-                <tr v-for="{ piece, index } in pilesOf(cloth.id)" :key="piece.id" class="border-t border-line">
+                <tr v-for="{ piece, index: at } in pilesOf(cloth.id)" :key="piece.id" class="border-t border-line">
                   <td class="py-1"><span class="tag">{{ piece.letter }}</span></td>
-                  <td><Figure :path="`pieces.${index}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`pieces.${index}.height`" :title="`Height of ${piece.letter}`" /></td>
-                  <td class="text-right"><Figure :path="`pieces.${index}.count`" kind="count" :title="`Pieces of ${piece.letter}`" /><span v-if="piece.spare" class="note"> ({{ piece.spare }} spare)</span></td>
+                  <td><Figure :path="`pieces.${at}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`pieces.${at}.height`" :title="`Height of ${piece.letter}`" /></td>
+                  <td class="text-right"><Figure :path="`pieces.${at}.count`" kind="count" :title="`Pieces of ${piece.letter}`" /><span v-if="piece.spare" class="note"> ({{ piece.spare }} spare)</span></td>
                   <td class="pl-4">{{ useName(piece.use, store.blockNames) }}{{ piece.hand === 'either' ? '' : `, ${piece.hand} hand` }}{{ piece.isStriped ? ', stripes run with its height' : '' }}</td>
                 </tr>
               </tbody>
             </table>
             <template v-if="need.left.some(isWorthKeeping)">
               <h3 class="mt-4 mb-1">Left over, worth keeping</h3>
-              <p class="figure !whitespace-normal"><template v-for="(rest, i) in need.left" :key="i"><span v-if="isWorthKeeping(rest)" class="mr-4 inline-block"><Figure :path="`cloths.${plan.cloths.indexOf(need)}.left.${i}.width`" title="Left over, across" /> × <Figure :path="`cloths.${plan.cloths.indexOf(need)}.left.${i}.height`" title="Left over, along" /></span></template></p>
+              <p class="figure !whitespace-normal"><template v-for="(rest, i) in need.left" :key="i"><span v-if="isWorthKeeping(rest)" class="mr-4 inline-block"><Figure :path="`cloths.${index}.left.${i}.width`" title="Left over, across" /> × <Figure :path="`cloths.${index}.left.${i}.height`" title="Left over, along" /></span></template></p>
             </template>
           </div>
-          <StripList :need="need" :index="plan.cloths.indexOf(need)" :pieces="pieces" :places="places" :progress="progress.get(cloth.id)!" :block-names="store.blockNames" @toggle="i => toggle(cloth.id, i)" @point="i => pointed = i" />
+          <StripList :groups="groups.get(cloth.id)!" :index="index" :pieces="pieces" :places="places" :progress="progress.get(cloth.id)!" :block-names="store.blockNames" @toggle="i => toggle(cloth.id, i)" @point="strips => pointed = strips" />
         </div>
       </section>
     </template>

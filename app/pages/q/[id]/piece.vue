@@ -52,7 +52,7 @@ function unitSteps(unit: RecipeUnit): PieceStep[] {
   const isMade = made >= unit.inQuilt
   return unit.steps.map((step, i) => ({
     place: `${capital(unitName(unit))}, ${plural(unit.inQuilt, 'unit')} in the quilt: step ${i + 1} of ${unit.steps.length}`,
-    parts: stepParts(step, speech.value), paths: unit.paths, picture: step.picture, followsHand: followsTheHand(step),
+    parts: stepParts(step, speech.value, store.clothNames), picture: step.picture, followsHand: followsTheHand(step),
     ...(step.expect ? { figures: bothSides(unit.path) } : {}), ...(i === 0 ? { caution: CAUTIONS.needle } : step.do === 'press' ? { caution: CAUTIONS.iron } : {}),
     done: isMade, tick: i === unit.steps.length - 1 ? () => countUnits(unit.id, isMade ? -unit.inQuilt : unit.inQuilt - made) : null,
   }))
@@ -62,10 +62,10 @@ function joinSteps(r: Recipe): PieceStep[] {
   const done = madeBlocks.value >= ofBlock.value
   return [
     ...r.joins.map(({ step, times, path }, i): PieceStep => ({
-      place: `${name}: join ${i + 1} of ${r.joins.length}`, parts: [times > 1 ? `${times} alike. ` : '', ...stepParts(step, speech.value)], picture: step.picture, figures: bothSides(path), done, tick: null,
+      place: `${name}: join ${i + 1} of ${r.joins.length}`, parts: [times > 1 ? `${times} alike. ` : '', ...stepParts(step, speech.value, store.clothNames)], picture: step.picture, figures: bothSides(path), done, tick: null,
     })),
     {
-      place: `${name}: done`, parts: stepParts({ code: 'block-done', data: { ...r.size } }, speech.value), paths: bothSides(r.path), picture: r.picture, figures: bothSides(r.path), done,
+      place: `${name}: done`, parts: stepParts(r.done, speech.value), picture: r.done.picture, figures: bothSides(r.path), done,
       tick: () => countBlocks(r.block, done ? -ofBlock.value : ofBlock.value - madeBlocks.value),
     },
   ]
@@ -112,7 +112,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
         </button>
       </div>
       <header class="mb-4 flex flex-wrap items-center gap-4">
-        <div class="h-32 w-32 flex-none"><PictureView :picture="recipe.picture" :cloths="quilt.cloths" label="The block" /></div>
+        <div class="h-32 w-32 flex-none"><PictureView :picture="recipe.done.picture" :cloths="quilt.cloths" label="The block" /></div>
         <div>
           <h2 class="text-2xl">{{ blockOf(quilt, recipe.block).name }}{{ recipe.cell.mirror ? ', mirrored' : '' }}</h2>
           <p class="figure !whitespace-normal">{{ recipe.count }} in these cloths<template v-if="versions > 1">, {{ ofBlock }} in all</template>; <Figure :path="`${recipe.path}.width`" title="Unfinished width" /> × <Figure :path="`${recipe.path}.height`" title="Unfinished height" /> unfinished</p>
