@@ -1,5 +1,6 @@
-import type { Step } from '../core/sewing/step'
+import type { JoinedPart, Step } from '../core/sewing/step'
 import { formatFigure, formatLength } from './length'
+import { unitName } from './names'
 import { inEnglish, plural, type Speech } from './speech'
 import { textOf, type LengthPart, type TextPart } from './textPart'
 
@@ -7,15 +8,26 @@ import { textOf, type LengthPart, type TextPart } from './textPart'
 type Names = ReadonlyMap<string, string>
 
 /** One step as a sentence or two. */
-export function stepText(step: Pick<Step, 'code' | 'data'>, speech: Speech, cloths?: Names): string {
+export function stepText(step: Pick<Step, 'code' | 'data' | 'joins'>, speech: Speech, cloths?: Names): string {
   return textOf(stepParts(step, speech, cloths))
+}
+
+/** Which way the allowance is pressed. */
+const PRESS: Readonly<Record<string, string>> = { open: 'open', up: 'upwards', down: 'downwards', left: 'to the left', right: 'to the right' }
+
+function joinedPart(part: JoinedPart, cloths: Names): string {
+  if ('join' in part) return `what join ${part.join} gave`
+  const unit = unitName({ kind: part.unit, method: part.unit === 'template' ? 'triangle-single' : '' }, 1)
+  if (part.cloth === undefined) return `a ${unit}`
+  const patch = part.unit === 'rectangle' || part.unit === 'template' ? 'patch' : unit
+  return `the ${cloths.get(part.cloth) ?? part.cloth} ${patch}`
 }
 
 /** Stands in the sentence where a length will be put; no writing system uses it. */
 const GAP = '\uE000'
 
 /** One step as words and lengths. Codes come from the methods and from the joining of blocks, rows and borders. */
-export function stepParts({ code, data = {} }: Pick<Step, 'code' | 'data'>, speech: Speech, cloths: Names = new Map()): TextPart[] {
+export function stepParts({ code, data = {}, joins }: Pick<Step, 'code' | 'data' | 'joins'>, speech: Speech, cloths: Names = new Map()): TextPart[] {
   const lengths: LengthPart[] = []
   const put = (key: string, write: typeof formatLength) => {
     const given = data[key]
@@ -29,6 +41,8 @@ export function stepParts({ code, data = {} }: Pick<Step, 'code' | 'data'>, spee
   const count = (key: string) => Number(data[key])
   const name = (key: string) => String(data[key] ?? '')
   const cloth = (key: string) => cloths.get(name(key)) ?? name(key)
+  const parts = () => joins ? joins.map(part => joinedPart(part, cloths)).join(' and ') : 'the parts'
+  const press = () => PRESS[name('press')] ?? name('press')
   const sentence = (): string => {
     switch (code) {
       case 'cut-plain': return `Cut ${size()}, seam included.`
@@ -88,10 +102,10 @@ export function stepParts({ code, data = {} }: Pick<Step, 'code' | 'data'>, spee
       case 'trim-quarter-square': return `Trim to ${size()}: the centre of the ruler on the crossing, the 45° line on one seam.`
       case 'trim-goose': return `Trim to ${size()}: keep ${length('seam')} above the tip, and let the 45° lines of the ruler run on the seams.`
       case 'trim-square-in-square': return `Trim to ${size()}: keep ${length('seam')} beyond each point of the centre.`
-      case 'join-parts': return `Right sides together, pin the crossings, sew with ${length('seam')}. Press ${name('press')}.`
-      case 'join-partial': return `Sew this seam in part: stop about halfway and finish it when the last strip is on. Press ${name('press')}.`
-      case 'join-set-in': return `A set-in seam: sew from the edge to a dot ${length('seam')} from the end, never into the allowance; pivot, and sew on.`
-      case 'join-log': return `Sew the log on and press it outwards. Trim square to the block if it is long; never force it in.`
+      case 'join-parts': return `Join ${parts()}: right sides together, pin the crossings, sew with ${length('seam')}. Press ${press()}.`
+      case 'join-partial': return `Join ${parts()} by a part of the seam: stop about halfway, and finish it when the last strip is on. Press ${press()}.`
+      case 'join-set-in': return `Set in ${parts()}: sew from the edge to a dot ${length('seam')} from the end, never into the allowance; pivot, and sew on.`
+      case 'join-log': return `Join ${parts()}: sew the log on and press it outwards. Trim square to the block if it is long; never force it in.`
       case 'block-done': return `The block should measure ${size()}, raw edge to raw edge. Measure the first one before you cut on.`
       default: throw new Error(`no words for step ${code}`)
     }

@@ -7,7 +7,7 @@ export function useMade() {
   const units = computed(() => doneCounts(store.quilt?.done ?? [], 'unit'))
   const blocks = computed(() => doneCounts(store.quilt?.done ?? [], 'block'))
   const rowCounts = computed(() => doneCounts(store.quilt?.done ?? [], 'row'))
-  const rows = computed(() => store.workbook?.rows ?? [])
+  const rows = computed(() => store.workbook?.plan.rows ?? [])
   /** Rows alike share a count: the first of them counts as joined first. */
   const rowsDone = computed(() => rows.value.map((row, i) => (rowCounts.value.get(row.id) ?? 0) > rows.value.slice(0, i).filter(other => other.id === row.id).length))
 
@@ -21,5 +21,11 @@ export function useMade() {
   function countBlocks(id: string, by: number) {
     store.tick('block', id, by, 'blocks made')
   }
-  return { units, blocks, rows, rowsDone, toggleRow, countUnits, countBlocks }
+  /** Steps on the way that are no unit, block or row by themselves: joins, and the steps of a unit. */
+  const steps = computed(() => doneCounts(store.quilt?.done ?? [], 'step'))
+  function toggleStep(id: string) {
+    const isDone = (steps.value.get(id) ?? 0) > 0
+    store.tick('step', id, isDone ? -1 : 1, isDone ? 'step not done' : 'step done')
+  }
+  return { steps, toggleStep, units, blocks, rows, rowsDone, toggleRow, countUnits, countBlocks }
 }

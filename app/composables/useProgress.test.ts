@@ -19,7 +19,8 @@ const done = (entries: [DoneKind, string, number][]) => {
   file = entries.reduce((now, [what, id, count]) => tick(what, id, count, AT)(now), SAMPLE)
   return useProgress().value!
 }
-const { plan, rows, recipes } = workbook
+const { plan, recipes } = workbook
+const { rows } = plan
 
 beforeEach(() => file = SAMPLE)
 

@@ -10,7 +10,8 @@ export function useProgress() {
   return computed(() => {
     const { quilt, workbook } = store
     if (!quilt || !workbook) return null
-    const { plan, rows, recipes } = workbook
+    const { plan, recipes } = workbook
+    const { rows } = plan
     const steps = doneCounts(quilt.done, 'step')
     const cut = cutProgress(plan.pieces, doneCounts(quilt.done, 'cut'))
     const share = (done: number, all: number) => all === 0 ? 1 : Math.min(1, done / all)

@@ -24,7 +24,7 @@ onMounted(async () => {
 
 async function make(file: QuiltFile) {
   const id = await shelf.add(file)
-  if (id) await navigateTo(`/q/${id}/design`)
+  await navigateTo(`/q/${id}/design`)
 }
 async function openFile(event: Event) {
   const input = event.target as HTMLInputElement
@@ -50,7 +50,8 @@ async function duplicate(file: QuiltFile) {
 }
 async function remove(id: string) {
   const gone = await shelf.remove(id)
-  if (gone) done(`${gone.file.name} is off the shelf`, () => void shelf.putBack(gone))
+  if (!gone) say('It could not be removed', 'This browser does not let go of what it keeps. Nothing has changed.')
+  else done(`${gone.file.name} is off the shelf`, () => void shelf.putBack(gone))
 }
 </script>
 
@@ -73,8 +74,8 @@ async function remove(id: string) {
       <p v-if="refused.problems.length > 8" class="note">and {{ refused.problems.length - 8 }} more</p>
       <button type="button" class="button mt-2" @click="refused = null">I see</button>
     </div>
-    <p v-if="shelf.trouble === 'not-kept'" class="caution mb-4" role="alert">This browser would not keep the quilt: its storage is full or refused. Remove a quilt you no longer need, or allow storage for this page.</p>
-    <p v-if="shelf.trouble === 'cannot-read'" class="caution mb-4" role="alert">The shelf in this browser cannot be read. Quilts saved as files can still be opened.</p>
+    <p v-if="shelf.trouble === 'not-kept'" class="caution mb-4" role="alert">This browser will not keep quilts: its storage is full or refused. What you do now lasts only as long as this page is open: save copies as files. Remove a quilt you no longer need, or allow storage for this page.</p>
+    <p v-if="shelf.trouble === 'cannot-read'" class="caution mb-4" role="alert">The shelf in this browser cannot be read. You can begin quilts and open files all the same, but they last only as long as this page is open: save copies as files.</p>
     <p v-if="!shelf.isLoaded" class="note py-20 text-center" role="status">Fetching the quilts …</p>
     <section v-else-if="shelf.quilts.length === 0" class="card mx-auto my-16 max-w-xl space-y-4 p-8 text-center">
       <h2>The shelf is empty</h2>

@@ -7,7 +7,7 @@ import { SAMPLE } from '~~/core/testing/quiltOf'
 import type { KeptQuilt } from '~/keeping/keptQuilt'
 
 const storage = new Map<string, KeptQuilt>()
-const state = { isFull: false, slow: [] as (() => void)[], isSlow: false, isMine: ref(true), asked: [] as unknown[] }
+const state = { isFull: false, slow: [] as (() => void)[], isSlow: false, isMine: ref(true), isGone: ref(false), asked: [] as unknown[] }
 jest.mock('~/keeping/quiltKeeper', () => ({
   loadKept: async (id: string) => storage.get(id) ?? null,
   keep: async (quilt: KeptQuilt) => {
@@ -16,7 +16,9 @@ jest.mock('~/keeping/quiltKeeper', () => ({
     storage.set(quilt.id, structuredClone(quilt))
   },
 }))
-jest.mock('~/keeping/lease', () => ({ holdLease: () => ({ isMine: state.isMine, takeOver: () => state.isMine.value = true, release: () => {} }) }))
+jest.mock('~/keeping/lease', () => ({
+  holdLease: () => ({ isMine: state.isMine, isAsking: ref(false), isGone: state.isGone, ready: Promise.resolve(), takeOver: async () => state.isMine.value = true, release: () => {} }),
+}))
 jest.mock('~/workers/planClient', () => ({ createPlanClient: () => ({ ask: (file: unknown) => state.asked.push(file), stop: () => {} }) }))
 const left = new Map<string, string>()
 Object.assign(globalThis, { localStorage: { getItem: (key: string) => left.get(key) ?? null, setItem: (key: string, value: string) => left.set(key, value), removeItem: (key: string) => left.delete(key) } })
@@ -25,7 +27,7 @@ const fresh = (): KeptQuilt => ({ kept: 1, id: 'q', file: structuredClone(SAMPLE
 async function opened() {
   const { useQuilt } = await import('./quilt')
   const store = useQuilt()
-  expect(await store.open('q')).toBe(true)
+  expect(await store.open('q')).toBe('open')
   return store
 }
 
@@ -33,7 +35,7 @@ beforeEach(() => {
   storage.clear()
   left.clear()
   storage.set('q', fresh())
-  Object.assign(state, { isFull: false, isSlow: false, slow: [], isMine: ref(true), asked: [] })
+  Object.assign(state, { isFull: false, isSlow: false, slow: [], isMine: ref(true), isGone: ref(false), asked: [] })
 })
 
 const edits: [string, Edit][] = [['size', setBlocksSize(8)], ['larger', setBlocksSize(12)], ['wider', setCounts(7, 7)], ['narrow', setCounts(3, 2)]]
@@ -98,6 +100,72 @@ test('while another tab works on the quilt nothing can be changed; taking over r
   expect(store.quilt!.blocks[0]!.width).toBe(6)
 })
 
+test('work that storage never took is one step back when another tab\'s is taken up', async () => {
+  const store = await opened()
+  state.isFull = true
+  store.apply('size', setBlocksSize(8))
+  await store.saveNow()
+  state.isMine.value = false
+  state.isFull = false
+  storage.set('q', { ...fresh(), file: setBlocksSize(10)(structuredClone(SAMPLE)), savedAt: '2026-03-01T11:00:00.000Z' })
+  await store.takeOver()
+  expect(store.quilt!.blocks[0]!.width).toBe(10)
+  store.undo()
+  expect(store.quilt!.blocks[0]!.width).toBe(8)
+  store.undo()
+  expect(store.quilt!.blocks[0]!.width).toBe(9)
+})
+
+test('a quilt removed elsewhere is not put back by an edit, only by asking for it', async () => {
+  const store = await opened()
+  storage.delete('q')
+  state.isGone.value = true
+  state.isMine.value = false
+  store.apply('size', setBlocksSize(8))
+  await store.saveNow()
+  expect(storage.has('q')).toBe(false)
+  state.isGone.value = false
+  await store.takeOver()
+  await store.saveNow()
+  expect(storage.get('q')!.file.blocks[0]!.size).toBe(9)
+})
+
+describe('edits that follow each other without a pause', () => {
+  const now = (globalThis as { useDebounceFn?: unknown }).useDebounceFn
+  // as Nuxt gives it: waits for a pause, but no longer than it is told
+  beforeEach(() => {
+    jest.useFakeTimers()
+    Object.assign(globalThis, {
+      useDebounceFn: (run: () => unknown, wait: number, { maxWait = Infinity } = {}) => {
+        let [pause, longest]: (ReturnType<typeof setTimeout> | undefined)[] = []
+        const go = () => {
+          clearTimeout(pause)
+          clearTimeout(longest)
+          longest = undefined
+          run()
+        }
+        return () => {
+          clearTimeout(pause)
+          pause = setTimeout(go, wait)
+          if (Number.isFinite(maxWait)) longest ??= setTimeout(go, maxWait)
+        }
+      },
+    })
+  })
+  afterEach(() => {
+    jest.useRealTimers()
+    Object.assign(globalThis, { useDebounceFn: now })
+  })
+  test('are in storage within a second each', async () => {
+    const store = await opened()
+    for (let n = 0; n < 100; n++) {
+      store.apply('size', setBlocksSize(5 + n % 8))
+      await jest.advanceTimersByTimeAsync(40)
+      if (n > 25) expect(Date.now() - Date.parse(storage.get('q')!.savedAt)).toBeLessThan(1000)
+    }
+  })
+})
+
 test('storage that is full says so and loses nothing; once there is room again it is kept', async () => {
   const store = await opened()
   state.isFull = true
@@ -157,7 +225,7 @@ test('going back to an earlier version keeps the state before it as a version', 
 
 test('a quilt that is not there, or cannot be read, is not opened', async () => {
   const { useQuilt } = await import('./quilt')
-  expect(await useQuilt().open('nobody')).toBe(false)
+  expect(await useQuilt().open('nobody')).toBe('missing')
   storage.set('q', { ...fresh(), file: { ...SAMPLE, setting: { across: 0, down: 0 } } as KeptQuilt['file'] })
-  expect(await useQuilt().open('q')).toBe(false)
+  expect(await useQuilt().open('q')).toBe('unreadable')
 })

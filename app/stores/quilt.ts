@@ -13,10 +13,16 @@ import { keep, loadKept } from '~/keeping/quiltKeeper'
 import { createPlanClient, type PlanClient } from '~/workers/planClient'
 import type { Workbook } from '~/workers/planMessages'
 
+/** How the opening of a quilt ended. */
+export type Opening = 'open' | 'missing' | 'unreadable' | 'storage-refused'
+
 interface Undoable { name: string, file: QuiltFile }
 
 const SAVE_AFTER_MS = 200
+/** However fast edits follow each other, one of them is written after this. */
+const SAVE_WITHIN_MS = 600
 const PLAN_AFTER_MS = 60
+const PLAN_WITHIN_MS = 400
 
 /** The quilt being worked on: the file as written, read; its plan, made in a worker; undo; keeping. */
 export const useQuilt = defineStore('quilt', () => {
@@ -28,7 +34,7 @@ export const useQuilt = defineStore('quilt', () => {
   const isPlanning = ref(false)
   const past = shallowRef<Undoable[]>([])
   const future = shallowRef<Undoable[]>([])
-  const trouble = ref<null | 'not-kept' | 'planner-restarted' | 'planner-failed'>(null)
+  const trouble = ref<null | 'not-kept' | 'planner-restarted' | 'planner-failed' | 'planner-silent'>(null)
   const lease = shallowRef<Lease | null>(null)
   /** Where the person is, for tomorrow. */
   const bookmark = shallowRef<Bookmark | undefined>()
@@ -40,30 +46,36 @@ export const useQuilt = defineStore('quilt', () => {
   const plan = computed(() => workbook.value?.plan ?? null)
   /** Whether the newest state is in storage. */
   const isKept = computed(() => kept.value !== null && kept.value.file === file.value && kept.value.bookmark === bookmark.value)
-  const canWrite = computed(() => lease.value?.isMine.value ?? false)
+  const isMine = computed(() => lease.value?.isMine.value ?? false)
+  /** While other tabs are asked, work may begin; it is written once the quilt is known to be this tab's. */
+  const canWrite = computed(() => isMine.value || (lease.value?.isAsking.value ?? false))
+  /** Removed from the shelf in another tab. */
+  const isGone = computed(() => lease.value?.isGone.value ?? false)
   const blockNames = computed(() => new Map(quilt.value?.blocks.map(block => [block.id, block.name])))
   const clothNames = computed(() => new Map(quilt.value?.cloths.map(cloth => [cloth.id, cloth.name])))
 
   const askPlan = useDebounceFn(() => {
     if (file.value) client?.ask(file.value)
-  }, PLAN_AFTER_MS)
-  const save = useDebounceFn(saveNow, SAVE_AFTER_MS)
+  }, PLAN_AFTER_MS, { maxWait: PLAN_WITHIN_MS })
+  const save = useDebounceFn(saveNow, SAVE_AFTER_MS, { maxWait: SAVE_WITHIN_MS })
 
-  /** Opens a kept quilt. False when there is none, or it can no longer be read. */
-  async function open(id: string): Promise<boolean> {
+  /** Opens a kept quilt, or says that there is none, that it can no longer be read, or that storage cannot. */
+  async function open(id: string): Promise<Opening> {
     await close()
-    const found = await loadKept(id)
-    if (!found || !show(found.file)) return false
+    const found = await loadKept(id).catch(() => 'refused' as const)
+    if (found === 'refused') return 'storage-refused'
+    if (!found) return 'missing'
+    if (!show(found.file)) return 'unreadable'
     kept.value = found
     bookmark.value = found.bookmark
     const left = takeUp(id, found.savedAt)
     if (left && show(left.file)) bookmark.value = left.bookmark
-    lease.value = holdLease(id, () => {})
+    lease.value = holdLease(id, writeBeforeHandingOver)
     client = createPlanClient({
       onDone(result) {
         workbook.value = markRaw(result)
         isPlanning.value = false
-        if (trouble.value === 'planner-failed') trouble.value = null
+        if (trouble.value === 'planner-failed' || trouble.value === 'planner-silent') trouble.value = null
       },
       onFailed() {
         isPlanning.value = false
@@ -72,11 +84,23 @@ export const useQuilt = defineStore('quilt', () => {
       onRestart() {
         trouble.value = 'planner-restarted'
       },
+      onSilent() {
+        trouble.value = 'planner-silent'
+      },
     }, () => new Worker(new URL('../workers/planWorker.ts', import.meta.url), { type: 'module' }))
     isPlanning.value = true
     client.ask(file.value!)
-    if (!isKept.value) void save()
-    return true
+    // what was left behind is kept by whoever owns the quilt
+    void lease.value.ready.then(() => {
+      if (!isKept.value) void save()
+    })
+    return 'open'
+  }
+
+  /** Another tab takes over: what is not in storage yet goes there first, though this tab may change nothing more. */
+  async function writeBeforeHandingOver() {
+    await writing
+    await write(false, true)
   }
 
   async function close() {
@@ -159,8 +183,8 @@ export const useQuilt = defineStore('quilt', () => {
     return writing
   }
 
-  async function write(mark: boolean) {
-    if (!kept.value || !file.value || !canWrite.value || (isKept.value && !mark)) return
+  async function write(mark: boolean, isHandingOver = false) {
+    if (!kept.value || !file.value || (!isMine.value && !isHandingOver) || isGone.value || (isKept.value && !mark)) return
     const marked: KeptQuilt = { ...kept.value, bookmark: bookmark.value }
     const next = mark || marked.file !== file.value ? withState(marked, toPlain(file.value), new Date().toISOString(), mark) : marked
     try {
@@ -193,18 +217,25 @@ export const useQuilt = defineStore('quilt', () => {
     void save()
   }
 
-  /** Another tab had the quilt: read again what it kept, then work here. */
+  /**
+   * Another tab had the quilt: when it has kept its work, that is read again and worked on here. Work of this tab that storage never
+   * took is one step back, not lost. A quilt that was removed is put back as it is here.
+   */
   async function takeOver() {
     if (!kept.value || !lease.value) return
-    const newest = await loadKept(kept.value.id)
-    lease.value.takeOver()
-    if (!newest || !show(newest.file)) return
-    kept.value = newest
-    bookmark.value = newest.bookmark
-    past.value = []
-    future.value = []
+    await lease.value.takeOver()
+    const newest = await loadKept(kept.value.id).catch(() => null)
+    const own = isKept.value ? null : file.value
+    if (newest && show(newest.file)) {
+      kept.value = newest
+      bookmark.value = newest.bookmark
+      past.value = own ? [...past.value, { name: 'work of the other tab', file: own }] : []
+      future.value = []
+    }
+    else kept.value = { ...kept.value, file: { ...kept.value.file } }
     isPlanning.value = true
     void askPlan()
+    void save()
   }
 
   function tick(what: DoneKind, id: string, count: number, name: string) {
@@ -212,7 +243,7 @@ export const useQuilt = defineStore('quilt', () => {
   }
 
   return {
-    kept, bookmark, file, quilt, workbook, plan, dimensions, blockNames, clothNames, isPlanning, isKept, past, future, trouble, canWrite, lease,
+    isGone, kept, bookmark, file, quilt, workbook, plan, dimensions, blockNames, clothNames, isPlanning, isKept, past, future, trouble, canWrite, lease,
     open, close, apply, preview, undo, redo, saveNow, leave, restore, setBookmark, takeOver, tick,
   }
 })

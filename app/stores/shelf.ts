@@ -1,5 +1,6 @@
 import { readQuilt } from '~~/core/quilt/readQuilt'
 import type { QuiltFile } from '~~/core/quilt/schema'
+import { sayGone } from '~/keeping/lease'
 import { keep, keptIds, loadKept, newId, removeKept } from '~/keeping/quiltKeeper'
 import type { KeptQuilt } from '~/keeping/keptQuilt'
 
@@ -7,42 +8,54 @@ import type { KeptQuilt } from '~/keeping/keptQuilt'
 export const useShelf = defineStore('shelf', () => {
   const quilts = shallowRef<KeptQuilt[]>([])
   const isLoaded = ref(false)
+  /** What the browser refuses; the shelf works from memory then, as long as the page is open. */
   const trouble = ref<null | 'cannot-read' | 'not-kept'>(null)
 
   async function load() {
-    try {
-      const all = await Promise.all((await keptIds()).map(loadKept))
-      quilts.value = all.filter(quilt => quilt !== null).sort((a, b) => b.savedAt.localeCompare(a.savedAt))
-    }
-    catch {
-      trouble.value = 'cannot-read'
-    }
+    const { ids, isReadable } = await keptIds()
+    const all = await Promise.all(ids.map(id => loadKept(id).catch(() => null)))
+    quilts.value = all.filter(quilt => quilt !== null).sort((a, b) => b.savedAt.localeCompare(a.savedAt))
+    if (!isReadable) trouble.value = 'cannot-read'
     isLoaded.value = true
   }
 
-  /** Puts a quilt on the shelf and gives its id; null when the browser would not keep it. */
-  async function add(file: QuiltFile): Promise<string | null> {
-    const quilt: KeptQuilt = { kept: 1, id: newId(), file, savedAt: new Date().toISOString(), versions: [] }
+  async function hold(quilt: KeptQuilt) {
     try {
       await keep(quilt)
+      if (trouble.value === 'not-kept') trouble.value = null
     }
     catch {
-      trouble.value = 'not-kept'
-      return null
+      trouble.value ??= 'not-kept'
     }
-    quilts.value = [quilt, ...quilts.value]
+    quilts.value = [quilt, ...quilts.value.filter(other => other.id !== quilt.id)]
+  }
+
+  /** Puts a quilt on the shelf and gives its id. */
+  async function add(file: QuiltFile): Promise<string> {
+    const quilt: KeptQuilt = { kept: 1, id: newId(), file, savedAt: new Date().toISOString(), versions: [] }
+    await hold(quilt)
     return quilt.id
   }
 
+  /** Takes a quilt off the shelf, and tells a tab that has it open. Gives it as it was last kept; null when it would not go. */
   async function remove(id: string): Promise<KeptQuilt | null> {
-    const quilt = quilts.value.find(candidate => candidate.id === id) ?? null
-    await removeKept(id)
+    const newest = await loadKept(id).catch(() => null) ?? quilts.value.find(candidate => candidate.id === id) ?? null
+    try {
+      await removeKept(id)
+    }
+    catch {
+      trouble.value ??= 'not-kept'
+      return null
+    }
+    sayGone(id)
     quilts.value = quilts.value.filter(candidate => candidate.id !== id)
-    return quilt
+    return newest
   }
 
+  /** Puts a removed quilt back, unless a newer state of it is there already. */
   async function putBack(quilt: KeptQuilt) {
-    await keep(quilt)
+    const there = await loadKept(quilt.id).catch(() => null)
+    if (!there || there.savedAt <= quilt.savedAt) await hold(quilt)
     await load()
   }
 

@@ -1,7 +1,6 @@
 import { planQuilt } from '~~/core/quilt/plan'
 import type { Quilt } from '~~/core/quilt/quilt'
 import { recipesFor } from '~~/core/sewing/recipe'
-import { quiltRows } from '~~/core/sewing/rows'
 import type { Workbook } from './planMessages'
 
 export function makeWorkbook(quilt: Quilt): Workbook {
@@ -11,6 +10,5 @@ export function makeWorkbook(quilt: Quilt): Workbook {
   return {
     plan,
     recipes: blocks.flatMap(block => recipesFor(work, plan, block.id)),
-    rows: quiltRows(quilt),
   }
 }

@@ -40,7 +40,7 @@ function setUp() {
   FakeWorker.all = []
   const heard: string[] = []
   const client = createPlanClient({
-    onDone: book => heard.push(`done ${String(book.plan)}`), onFailed: message => heard.push(`failed: ${message}`), onRestart: () => heard.push('restarted'),
+    onDone: book => heard.push(`done ${String(book.plan)}`), onFailed: message => heard.push(`failed: ${message}`), onRestart: () => heard.push('restarted'), onSilent: () => heard.push('silent'),
   }, () => new FakeWorker() as unknown as Worker)
   return { client, heard, worker: () => FakeWorker.all.at(-1)! }
 }
@@ -93,4 +93,31 @@ test('what could not be planned is said; stopped, it says nothing more', () => {
   client.stop()
   worker().die()
   expect(heard).toEqual(['failed: why'])
+})
+
+describe('silence', () => {
+  beforeEach(() => jest.useFakeTimers())
+  afterEach(() => jest.useRealTimers())
+  test('a worker that never answers is told of within two seconds', () => {
+    const { client, heard } = setUp()
+    client.ask(file('one'))
+    jest.advanceTimersByTime(2000)
+    expect(heard).toEqual(['silent'])
+  })
+  test('a worker that cannot be made is told of at once', () => {
+    const heard: string[] = []
+    const client = createPlanClient({ onDone: () => {}, onFailed: () => {}, onRestart: () => {}, onSilent: () => heard.push('silent') }, () => {
+      throw new Error('no workers here')
+    })
+    client.ask(file('one'))
+    expect(heard).toEqual(['silent'])
+  })
+  test('a worker that is at work is left to it, however long it takes', () => {
+    const { client, heard, worker } = setUp()
+    client.ask(file('long'))
+    worker().answer({ kind: 'hello', job: worker().asked[0]!.job })
+    jest.advanceTimersByTime(20_000)
+    worker().answer({ kind: 'done', job: worker().asked[0]!.job, workbook: workbook('long') })
+    expect(heard).toEqual(['done long'])
+  })
 })

@@ -12,10 +12,14 @@ interface Listener {
   onFailed: (message: string) => void
   /** The worker died and another has taken its place; the last question was put to it again. */
   onRestart: () => void
+  /** No worker can be made, or it has not answered for a while: the numbers are late, and why is not known. */
+  onSilent: () => void
 }
 
 /** A plan takes longer than this only when something is wrong or the quilt is huge; a newer question then does not wait. */
 const PATIENCE_MS = 1500
+/** A worker that has said nothing for so long since it was started is taken for dead. */
+const SILENCE_MS = 1800
 
 /**
  * One worker, one question at a time, the newest wins. A worker that dies is replaced, and asked again once. `startWorker` makes one.
@@ -24,11 +28,16 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
   let worker: Worker | null = null
   let job = 0
   let asked: { file: QuiltFile, at: number, tries: number } | null = null
+  let silence: ReturnType<typeof setTimeout> | undefined
+  /** The worker on hand has answered before: it is alive, and busy when it says nothing. */
+  let isAlive = false
 
   function start(): Worker {
     const fresh = startWorker()
     fresh.addEventListener('message', ({ data }: MessageEvent<FromPlanWorker>) => {
-      if (data.job !== job) return
+      isAlive = true
+      if (data.job === job) clearTimeout(silence)
+      if (data.kind === 'hello' || data.job !== job) return
       asked = null
       if (data.kind === 'done') listener.onDone(data.workbook)
       else listener.onFailed(data.message)
@@ -53,11 +62,28 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
     send(last.file, last.tries + 1)
   }
 
+  /** A worker that is busy with an older question is put aside for the newest; one that never spoke is a trouble to be told. */
+  function onSilence() {
+    if (!isAlive) return listener.onSilent()
+    worker?.terminate()
+    worker = null
+    isAlive = false
+    if (asked) send(asked.file, asked.tries)
+  }
+
   function send(file: QuiltFile, tries: number) {
-    worker ??= start()
     job += 1
     asked = { file, at: performance.now(), tries }
-    worker.postMessage({ job, file } satisfies ToPlanWorker)
+    try {
+      worker ??= start()
+      worker.postMessage({ job, file } satisfies ToPlanWorker)
+    }
+    catch {
+      // the browser makes no worker
+      return listener.onSilent()
+    }
+    clearTimeout(silence)
+    silence = setTimeout(onSilence, SILENCE_MS)
   }
 
   return {
@@ -69,6 +95,7 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
       send(file, 1)
     },
     stop() {
+      clearTimeout(silence)
       worker?.terminate()
       worker = null
       asked = null

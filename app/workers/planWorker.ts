@@ -5,6 +5,7 @@ import type { FromPlanWorker, ToPlanWorker } from './planMessages'
 const answer = (message: FromPlanWorker) => postMessage(message)
 
 addEventListener('message', ({ data: { job, file } }: MessageEvent<ToPlanWorker>) => {
+  answer({ kind: 'hello', job })
   try {
     const quilt = readQuilt(file)
     if (quilt.ok) answer({ kind: 'done', job, workbook: makeWorkbook(quilt.value) })

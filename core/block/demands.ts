@@ -18,6 +18,8 @@ export interface UnitDemand {
   feeds: Feed[]
   /** How many of its mirror image the quilt wants, where a unit has two hands. */
   mirrored: number
+  /** Which demands are for its mirror image. */
+  mirrors: string[]
   /** Of `count`, how many for each block; and how they were counted: so many blocks with so many units in each. */
   perBlock: Map<string, number>
   counted: { block: string, blocks: number, each: number }[]
@@ -42,7 +44,7 @@ export function unitDemands(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>)
       const method = make.block.method === 'foundation' && !make.papers ? 'auto' : make.block.method
       const care = careFor(quilt, make.block, unit.kind)
       const key = demandKey(dressed, method, care)
-      const demand: UnitDemand = demands.get(key) ?? { key, unit: dressed, count: 0, mirrored: 0, feeds: [], perBlock: new Map(), counted: [], method, care }
+      const demand: UnitDemand = demands.get(key) ?? { key, unit: dressed, count: 0, mirrored: 0, mirrors: [], feeds: [], perBlock: new Map(), counted: [], method, care }
       demand.count += count
       demand.perBlock.set(cell.block, (demand.perBlock.get(cell.block) ?? 0) + count)
       if (version.has(demand)) version.get(demand)!.each += 1

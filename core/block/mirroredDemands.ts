@@ -8,7 +8,8 @@ import { isCutByTemplate } from './dressUnit'
 export function withMirrored(demands: readonly UnitDemand[]): UnitDemand[] {
   return demands.map((demand) => {
     const isMirrorImage = demand.unit.kind === 'three-patch' ? isMirroredThreePatch : demand.unit.patches.length === 1 ? isMirroredPatch : () => false
-    return { ...demand, mirrored: demands.filter(other => isMirrorImage(demand, other)).reduce((sum, other) => sum + other.count, 0) }
+    const others = demands.filter(other => isMirrorImage(demand, other))
+    return { ...demand, mirrored: others.reduce((sum, other) => sum + other.count, 0), mirrors: others.map(other => other.key) }
   })
 }
 

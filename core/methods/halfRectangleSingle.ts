@@ -38,7 +38,7 @@ export const halfRectangleSingle: Method = {
       count: Math.ceil(count / 2), perUnit: 1 / 2, pool: { needed: count, gives: 2 }, slots: [patch!.slot],
     })
     return {
-      pieces: [piece], made: count, trim: true, seams: 0, cuts: 0.5, biasEdges: legs.isLevel ? 1 : 2,
+      pieces: [piece], made: count, isBothHands: pairs > 0, trim: true, seams: 0, cuts: 0.5, biasEdges: legs.isLevel ? 1 : 2,
       steps: pairs > 0 ? [layer, cut] : [cut], lengths: { mark },
     }
   },

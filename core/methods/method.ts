@@ -112,6 +112,8 @@ export interface Made {
   steps: Step[]
   /** Mirror images that come out besides, whether wanted or not. */
   mirrored?: number
+  /** Its steps make both hands in one go, as many of each as are wanted. */
+  isBothHands?: boolean
   /** What the cut-off corners would make, if their seam is sewn before they are cut off. */
   bonus?: Bonus | undefined
   /** Lengths that the steps speak of and that are no piece's size, with their reasons. */

@@ -31,7 +31,7 @@ export const template: Method = {
       cut.unshift({ do: 'layer', code: 'layer-both-hands', data: { pairs, alone: Math.abs(count - mirrored), hand: alone }, picture: bothHands(only!.outline!, only!.cloth) })
     }
     return {
-      pieces, made: count, trim: false, seams: unit.patches.length - 1, cuts: unit.patches.length, biasEdges: 0,
+      pieces, made: count, isBothHands: pairs > 0, trim: false, seams: unit.patches.length - 1, cuts: unit.patches.length, biasEdges: 0,
       steps: unit.patches.length === 1 ? cut : [...cut, { do: 'sew', code: 'sew-patches', data: { seam: room.seam }, picture: picture(unit.patches.map(p => cloth(p.cloth, p.polygon))) }, ...pressAndTrim(unit, room, null)],
     }
   },

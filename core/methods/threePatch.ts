@@ -56,7 +56,7 @@ export const threePatchPairs: Method = {
         shared(squarePiece(a, 'quarter-pairs', quarter, pair, ['first']), 2), shared(squarePiece(b, 'quarter-pairs', quarter, pair, ['second']), 2),
         shared(squarePiece(c, 'large-triangles', half, { count, perUnit: 1 }, ['half']), 1),
       ],
-      made: count, trim: true, seams: 2, cuts: 1.5, biasEdges: 0, mirrored: Math.max(0, count - mirrored),
+      made: count, trim: true, seams: 2, cuts: 1.5, biasEdges: 0, mirrored: Math.max(0, count - mirrored), isBothHands: mirrored > 0,
       steps: [
         { do: 'layer', code: 'layer-and-mark', data: { side: quarter, over, under }, picture: picture(layers, [line('mark', ...rising)]) },
         { do: 'sew', code: 'sew-both-sides', data: { seam: room.seam }, picture: picture(layers, [line('mark', ...rising), ...sewn]) },

@@ -14,6 +14,7 @@ import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 import { waysFor, type Choice } from '../methods/choose'
 import { testBlockPieces } from '../sewing/testBlock'
+import { quiltRows, sashMarks, type QuiltRow, type SashMarks } from '../sewing/rows'
 import { settingOrders } from '../setting/settingPieces'
 import { dimensionsOf, plannedDimensions, type Dimensions } from './dimensions'
 import { planSums } from './planSums'
@@ -29,6 +30,10 @@ export interface Plan {
   pieces: Piece[]
   cloths: (Omit<ClothNeed, 'need' | 'buy' | 'unplaced'> & { need: number, buy: number, usable: Inches })[]
   blocks: PlannedBlock[]
+  /** In the order of joining. */
+  rows: QuiltRow[]
+  /** On long sashes. */
+  marks: SashMarks[]
   borders: { border: number, side: 'left' | 'right' | 'top' | 'bottom', length: Inches, rough: Inches, width: Inches }[]
   backing: { panels: number, panelLength: Inches, seams: Backing['seams'], buy: Inches } | null
   batting: { width: Inches, height: Inches } | null
@@ -80,6 +85,7 @@ export function planQuilt(quilt: Quilt, search: Search = QUICK): { plan: Plan, w
     pieces,
     cloths: needs.map(({ unplaced: _, ...need }) => ({ ...need, need: need.need.total, buy: need.buy.total, usable: clothOf(quilt, need.id).usable })),
     blocks: quilt.blocks.map(block => plannedBlock(quilt, makes.get(block.id)!, choices, testBlockPieces(work, block.id, pieces))),
+    rows: quiltRows(quilt, dimensions, put), marks: sashMarks(quilt, dimensions, put),
     borders: dimensions.top.strips.map(strip => ({
       border: strip.border, side: strip.side, length: strip.length.total, rough: rough.get(`${strip.border} ${strip.side}`)!.total, width: strip.finishedWidth + 2 * quilt.seam,
     })),

@@ -4,11 +4,10 @@ import { rolesOf } from '../block/design'
 import { sewingOrderOf } from '../block/howSewn'
 import { boundingBox } from '../geometry/polygon'
 import type { QuiltFile } from '../quilt/schema'
-import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
+import { planOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
 import { picture, besideLine, unfinished } from './picture'
 import { isWorked, recipesFor, type Recipe } from './recipe'
-import { quiltRows } from './rows'
 
 const oneBlock = (id: string, size = 12, method: 'auto' | 'foundation' | 'template' = 'auto'): QuiltFile => {
   const design = SHIPPED_DESIGNS.find(d => d.id === id)!
@@ -90,14 +89,15 @@ test('rows of a block are pressed by turns, so that their seams lock where they 
   expect(quilt.blocks).toHaveLength(1)
   expect(recipe!.units.every(unit => unit.kind === 'strip-set')).toBe(true)
   const [star] = recipesOf(oneBlock('friendship-star', 9))
-  const upright = star!.joins.filter(({ step }) => String(step.data!.press).startsWith('to the')).map(({ step }) => step.data!.press)
-  expect(new Set(upright)).toEqual(new Set(['to the right', 'to the left']))
+  const upright = star!.joins.map(({ step }) => step.data!.press).filter(press => press === 'left' || press === 'right')
+  expect(new Set(upright)).toEqual(new Set(['right', 'left']))
 })
 
 test('rows of the quilt: odd one way, even the other; with sashing all to the sashes; ids by what stands in them', () => {
-  const plain = quiltRows(quiltOf({ ...SAMPLE, setting: { ...SAMPLE.setting, sashing: null } }))
+  const rowsOf = (file: QuiltFile) => planOf(file).plan.rows
+  const plain = rowsOf({ ...SAMPLE, setting: { ...SAMPLE.setting, sashing: null } })
   expect(plain.map(row => row.press)).toEqual(plain.map((_, i) => i % 2 === 0 ? 'right' : 'left'))
-  expect(quiltRows(quiltOf(SAMPLE)).every(row => row.press === 'towards-sashes')).toBe(true)
+  expect(rowsOf(SAMPLE).every(row => row.press === 'sashes')).toBe(true)
   expect(plain[0]!.id).toBe(plain[2]!.id)
   expect(plain[0]!.id).not.toBe(plain[1]!.id)
 })
@@ -144,4 +144,39 @@ test('triangles cut from squares or rectangles have their cut shown; squares are
   }
   expect(worked('diamond-in-rectangle')).toEqual(expect.arrayContaining([['half-rectangle-single', true], ['strip-angle', true]]))
   expect(worked('plain')).toEqual([['rectangle', false]])
+})
+
+describe('the top joined from its rows', () => {
+  test('rows are as wide as their parts less the seams between, and stacked they are the setting', () => {
+    fc.assert(fc.property(randomQuilt, (file) => {
+      const { quilt, plan } = planOf(file)
+      const lost = (count: number) => 2 * quilt.seam * (count - 1)
+      for (const row of plan.rows) {
+        expect(row.parts.reduce((sum, part) => sum + part.width, 0) - lost(row.parts.length)).toBeCloseTo(row.width, 6)
+        for (const part of row.parts) expect(part.height).toBeCloseTo(row.height, 9)
+      }
+      // the sizes that the parts had before anything larger was measured
+      const setting = plan.stages[0]!
+      if (file.made?.some(entry => entry.what === 'setting')) return
+      expect(plan.rows.reduce((sum, row) => sum + row.height, 0) - lost(plan.rows.length)).toBeCloseTo(setting.height + 2 * quilt.seam, 6)
+      expect(plan.rows[0]!.width).toBeCloseTo(setting.width + 2 * quilt.seam, 6)
+    }), { numRuns: 60 })
+  })
+  test('sashed with cornerstones: a row of sashes above, between and below; blocks with sashes on both sides', () => {
+    const { plan } = planOf(SAMPLE)
+    expect(plan.rows.map(row => row.kind)).toEqual(Array.from({ length: 15 }, (_, i) => i % 2 === 0 ? 'sash' : 'row'))
+    expect(plan.rows[0]!.parts.map(part => part.what)).toEqual(Array.from({ length: 11 }, (_, i) => i % 2 === 0 ? 'cornerstone' : 'sash'))
+    expect(plan.rows[1]!.parts.map(part => part.what)).toEqual(Array.from({ length: 11 }, (_, i) => i % 2 === 0 ? 'sash' : 'block'))
+    expect(plan.rows[0]).toMatchObject({ width: 54.5, height: 2 })
+    expect(plan.marks).toEqual([])
+  })
+  test('long sashes have a mark at every joint of the rows beside them: 1¾, 10¾, 12¼ …', () => {
+    const { plan } = planOf({ ...SAMPLE, setting: { ...SAMPLE.setting, sashing: { width: 1.5, cloth: 'cream', outer: true } } })
+    expect(plan.marks).toHaveLength(8)
+    expect(plan.marks[0]!.above).toEqual([])
+    expect(plan.marks[0]!.below).toEqual([1.75, 10.75, 12.25, 21.25, 22.75, 31.75, 33.25, 42.25, 43.75, 52.75])
+    expect(plan.marks[3]!.above).toEqual(plan.marks[3]!.below)
+    const inner = planOf({ ...SAMPLE, setting: { ...SAMPLE.setting, sashing: { width: 1.5, cloth: 'cream' } } }).plan
+    expect(inner.marks[0]!.above).toEqual([9.25, 10.75, 19.75, 21.25, 30.25, 31.75, 40.75, 42.25])
+  })
 })

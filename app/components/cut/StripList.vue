@@ -66,6 +66,10 @@ function stateOf(place: number): boolean | 'mixed' {
 @media print {
   .strip { padding: 0.15rem 0.4rem; border-radius: 4px; grid-template-columns: minmax(0, 1fr) auto; align-items: start; }
   .ticks { max-width: 42mm; justify-content: flex-end; gap: 1mm; }
-  .ticks :deep(.tick) { width: 5mm; height: 5mm; border-width: 1px; border-radius: 1mm; }
+  .ticks :deep(.tick) { width: 4.5mm; height: 4.5mm; border: 1px solid #000; border-radius: 1mm; background: #fff; color: #000; }
+  .ticks :deep(.tick svg), .ticks :deep(.tick span) { width: 3.5mm; height: 3.5mm; }
+  .strip :deep(.tag) { height: 4.5mm !important; min-width: 4.5mm !important; font-size: 8pt; border-width: 1px; padding: 0 1mm; }
+  ol { margin: 0; }
+  .strip + .strip { margin-top: 1mm !important; }
 }
 </style>

@@ -1,35 +1,66 @@
 <script setup lang="ts">
-import type { QuiltRow } from '~~/core/sewing/rows'
+import type { QuiltRow, RowPart, SashMarks } from '~~/core/sewing/rows'
 import type { Quilt } from '~~/core/quilt/quilt'
 import { clothsOfCell } from '~~/core/block/clothsOfCell'
 import { blockOf, clothOf, designOf } from '~~/core/quilt/quilt'
+import { formatSize } from '~~/words/length'
+import { pressOfRow, rowTitle } from '~~/words/rows'
 
-const { rows, quilt, done, canWrite } = defineProps<{
+const { rows, marks, quilt, done, canWrite } = defineProps<{
+  /** In the order of joining. */
   rows: readonly QuiltRow[]
+  marks: readonly SashMarks[]
   quilt: Quilt
   /** For each row, whether it is joined. */
   done: readonly boolean[]
   canWrite: boolean
 }>()
 const emit = defineEmits<{ toggle: [row: number] }>()
-const PRESS = { 'right': 'press all seams to the right', 'left': 'press all seams to the left', 'towards-sashes': 'press all seams to the sashes' } as const
-const colours = (row: QuiltRow, c: number) => Object.fromEntries(Object.entries(clothsOfCell(quilt, row.cells[c]!)).map(([role, id]) => [role, clothOf(quilt, id).colour]))
+const speech = useSpeech()
+
+type BlockPart = Extract<RowPart, { what: 'block' }>
+const colours = ({ cell }: BlockPart) => Object.fromEntries(Object.entries(clothsOfCell(quilt, cell)).map(([role, id]) => [role, clothOf(quilt, id).colour]))
+const sashColour = computed(() => quilt.setting.sashing ? clothOf(quilt, quilt.setting.sashing.cloth).colour : '')
+const stoneColour = computed(() => quilt.setting.sashing?.cornerstones ? clothOf(quilt, quilt.setting.sashing.cornerstones.cloth).colour : '')
+/** Sizes of the parts that are no blocks, each once. */
+function sizesOf(row: QuiltRow): RowPart[] {
+  return row.parts.filter((part, i, all) => part.what !== 'block' && all.findIndex(other => other.what === part.what && other.width === part.width) === i)
+}
+/** Marks are told once where both sides have the same. */
+const marksOf = (row: QuiltRow) => marks.find(mark => row.kind === 'sash' && mark.sash === row.row)
+const sidesOf = (mark: SashMarks) => (['below', 'above'] as const).filter(side => mark[side].length > 0).slice(0, 1)
 </script>
 
 <template>
   <ol class="space-y-2">
-    <li v-for="(row, r) in rows" :key="r" class="row" data-testid="row">
-      <TickBox :checked="done[r]!" :label="`Row ${r + 1} is joined`" :disabled="!canWrite" @toggle="emit('toggle', r)" />
-      <strong class="w-20 flex-none">Row {{ r + 1 }}</strong>
-      <div class="cells">
-        <span v-for="(cell, c) in row.cells" :key="c" :style="{ transform: `rotate(${cell.turn}deg) scaleX(${cell.mirror ? -1 : 1})` }"><DesignPicture :design="designOf(quilt, blockOf(quilt, cell.block))" :colours="colours(row, c)" :size="34" /></span>
+    <li v-for="(row, r) in rows" :key="r" class="row" :class="{ sashes: row.kind === 'sash' }" data-testid="row">
+      <TickBox :checked="done[r]!" :label="`${rowTitle(row)} is joined`" :disabled="!canWrite" @toggle="emit('toggle', r)" />
+      <strong class="w-28 flex-none">{{ rowTitle(row) }}</strong>
+      <div class="cells" aria-hidden="true">
+        <template v-for="(part, c) in row.parts" :key="c">
+          <span v-if="part.what === 'block'" :style="{ transform: `rotate(${part.turn}deg) scaleX(${part.mirror ? -1 : 1})` }"><DesignPicture :design="designOf(quilt, blockOf(quilt, part.block))" :colours="colours(part)" :size="34" /></span>
+          <span v-else class="strip" :class="`${part.what}-in-${row.kind}`" :style="{ background: part.what === 'sash' ? sashColour : stoneColour }" />
+        </template>
       </div>
-      <span class="note ml-auto">{{ PRESS[row.press] }}</span>
+      <span class="figure !whitespace-normal"><Figure :path="`rows.${r}.width`" title="Width of the row, raw" /> × <Figure :path="`rows.${r}.height`" title="Height of the row, raw" /></span>
+      <span v-if="row.parts.length > 1" class="note figure !whitespace-normal" data-path="rows.parts"><template v-for="(part, s) in sizesOf(row)" :key="s">{{ s > 0 ? ', ' : '' }}{{ row.parts.filter(other => other.what === part.what && other.width === part.width).length }} {{ part.what === 'sash' ? 'sashes' : 'cornerstones' }} {{ formatSize(part.width, part.height, speech) }}</template></span>
+      <span class="note ml-auto">{{ row.parts.length > 1 ? pressOfRow(row) : 'press to the sash' }}</span>
+      <p v-if="marksOf(row)" class="figure w-full !whitespace-normal">
+        Mark the joints, from its left end:
+        <template v-for="side in sidesOf(marksOf(row)!)" :key="side"><span v-for="(_, k) in marksOf(row)![side]" :key="k" class="mr-3 inline-block"><Figure :path="`marks.${row.row - 1}.${side}.${k}`" title="A joint, from the left end" /></span></template>
+      </p>
     </li>
   </ol>
 </template>
 
 <style scoped>
 .row { display: flex; align-items: center; gap: 0.8rem; padding: 0.4rem 0.6rem; border: 1px solid var(--line); border-radius: 12px; background: var(--paper); flex-wrap: wrap; break-inside: avoid; }
-.cells { display: flex; flex-wrap: wrap; gap: 3px; }
+.row.sashes { margin-left: 1.2rem; }
+.cells { display: flex; flex-wrap: wrap; gap: 3px; align-items: center; }
+.strip { display: inline-block; border: 1px solid var(--soft); border-radius: 2px; }
+.sash-in-row { width: 8px; height: 34px; }
+.sash-in-sash { width: 34px; height: 8px; }
+.sash-in-sash:only-child { width: 14rem; }
+.cornerstone-in-sash { width: 8px; height: 8px; }
+@media print { .row { padding: 0.1rem 0.4rem; } }
 </style>

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import type { Check } from '~~/core/checks/check'
 import type { Edit } from '~~/core/edits/edit'
+import type { Opening } from '~/stores/quilt'
 
 const route = useRoute()
 const store = useQuilt()
 const { problems, say } = useSay()
 const progress = useProgress()
 const id = computed(() => String(route.params.id))
-const state = ref<'opening' | 'open' | 'missing'>('opening')
+const state = ref<'opening' | Opening>('opening')
 const isLooking = ref(false)
 const isFinding = ref(false)
 const isHelping = ref(false)
@@ -15,7 +16,7 @@ const isVersions = ref(false)
 
 watch(id, async (next) => {
   state.value = 'opening'
-  state.value = await store.open(next).catch(() => false) ? 'open' : 'missing'
+  state.value = await store.open(next)
 }, { immediate: true })
 onBeforeUnmount(() => void store.close())
 useHead({ title: () => store.quilt ? `${store.quilt.name} · Wren` : 'Wren' })
@@ -60,10 +61,20 @@ const isStepping = computed(() => route.query.steps !== undefined)
 
 <template>
   <div v-if="state === 'opening'" class="grid h-screen place-items-center"><p class="note" role="status">Laying it out …</p></div>
-  <main v-else-if="state === 'missing'" class="grid h-screen place-items-center p-6">
-    <div class="card floating max-w-md space-y-3">
-      <h1>This quilt is not here</h1>
-      <p>It may have been removed, or it is kept in another browser. Quilts stay on the computer where they were made; save a copy to carry one over.</p>
+  <main v-else-if="state !== 'open'" class="grid h-screen place-items-center p-6">
+    <div class="card floating max-w-md space-y-3" role="alert" :data-state="state">
+      <template v-if="state === 'missing'">
+        <h1>This quilt is not here</h1>
+        <p>It may have been removed, or it is kept in another browser. Quilts stay on the computer where they were made; save a copy to carry one over.</p>
+      </template>
+      <template v-else-if="state === 'unreadable'">
+        <h1>This quilt cannot be read</h1>
+        <p>It is kept, but this Wren does not understand it; perhaps a newer one wrote it. Nothing has been changed.</p>
+      </template>
+      <template v-else>
+        <h1>The shelf cannot be read</h1>
+        <p>This browser refuses to give back what it keeps. The quilt is not lost: allow storage for this page, or close other tabs, and load the page again.</p>
+      </template>
       <NuxtLink to="/" class="button act">To the shelf</NuxtLink>
     </div>
   </main>
@@ -83,8 +94,10 @@ const isStepping = computed(() => route.query.steps !== undefined)
     </header>
     <div class="no-print">
       <p v-if="store.trouble === 'not-kept'" class="caution m-2 flex flex-wrap items-center gap-3" role="alert">This browser will not keep the quilt: its storage is full or refused. Your work is safe while this page is open. <button type="button" class="button" @click="downloadCopy">Save a copy</button><button type="button" class="button" @click="store.saveNow()">Try again</button></p>
+      <p v-if="store.trouble === 'planner-silent'" class="caution m-2" role="alert">The planner does not answer, so the numbers are late or missing. Your work is kept all the same. Load the page again; if that does not help, this browser does not let Wren plan in the background.</p>
       <p v-if="store.trouble === 'planner-failed'" class="caution m-2" role="alert">This quilt could not be planned; the numbers on show are older. Undo the last change, or save a copy and tell us.</p>
-      <p v-if="!store.canWrite" class="caution m-2 flex flex-wrap items-center gap-3" role="alert" data-testid="other-tab">This quilt is open in another tab or window. You can look at it here; changes are made there. <button type="button" class="button" @click="store.takeOver">Work here instead</button></p>
+      <p v-if="store.isGone" class="caution m-2 flex flex-wrap items-center gap-3" role="alert" data-testid="removed">This quilt was removed from the shelf in another tab. It is still here while this page is open. <button type="button" class="button" @click="store.takeOver">Put it back and go on</button><button type="button" class="button" @click="downloadCopy">Save a copy</button></p>
+      <p v-else-if="!store.canWrite" class="caution m-2 flex flex-wrap items-center gap-3" role="alert" data-testid="other-tab">This quilt is open in another tab or window. You can look at it here; changes are made there. <button type="button" class="button" @click="store.takeOver">Work here instead</button></p>
     </div>
     <main id="work" class="work"><NuxtPage v-if="store.quilt && store.dimensions" /></main>
     <StatusBar v-if="store.plan && progress" :plan="store.plan" :cut="progress.cut" :is-planning="store.isPlanning" @look="isLooking = true" />

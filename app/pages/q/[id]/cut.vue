@@ -108,35 +108,38 @@ const startAt = computed(() => store.bookmark?.of === 'cut' ? store.bookmark.ste
         </button>
       </div>
       <p class="caution no-print mb-4">{{ CAUTIONS.blade }}</p>
-      <section v-for="{ need, cloth, index } in needs" :key="cloth.id" class="sheet" :class="{ 'print-only': cloth.id !== current.cloth.id }" :aria-label="`Cutting ${cloth.name}`">
-        <header class="mb-3 flex flex-wrap items-center gap-3">
-          <ClothSwatch :cloth="cloth" :size="44" />
-          <h2 class="mr-auto">{{ cloth.letter }}, {{ cloth.name }}<span class="print-only"> for {{ quilt.name }}</span></h2>
-          <p class="figure !whitespace-normal"><Figure :path="`cloths.${index}.laid`" kind="count" title="Strips" /> {{ need.strips.length === 1 ? 'strip' : 'strips' }} from <Figure :path="`cloths.${index}.need`" :kind="need.unit === 'piece' ? 'count' : 'length'" title="Cloth that the strips take" />{{ need.unit === 'piece' ? ' pieces' : '' }}. <strong>Seam included in every size.</strong></p>
-        </header>
-        <div class="two">
-          <div>
-            <div v-for="s in (cloth.id === current.cloth.id ? sheets : 1)" :key="s" class="map-box card !p-2"><ClothMap :cloth="cloth" :need="need" :path="`cloths.${index}`" :pieces="pieces" :done="progress.get(cloth.id)!.map(p => p.done)" :current="pointed" :hand="settings.hand" :sheet="s - 1" /></div>
-            <h3 class="mt-4 mb-2">Piles</h3>
-            <table class="w-full">
-              <thead><tr class="note text-left"><th>Pile</th><th>Cut, seam included</th><th class="text-right">Pieces</th><th class="pl-4">For</th></tr></thead>
-              <tbody>
-                <tr v-for="{ piece, index: at } in pilesOf(cloth.id)" :key="piece.id" class="border-t border-line">
-                  <td class="py-1"><span class="tag">{{ piece.letter }}</span></td>
-                  <td><Figure :path="`pieces.${at}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`pieces.${at}.height`" :title="`Height of ${piece.letter}`" /></td>
-                  <td class="text-right"><Figure :path="`pieces.${at}.count`" kind="count" :title="`Pieces of ${piece.letter}`" /><span v-if="piece.spare" class="note"> ({{ piece.spare }} spare)</span></td>
-                  <td class="pl-4">{{ useName(piece.use, store.blockNames) }}{{ piece.hand === 'either' ? '' : `, ${piece.hand} hand` }}{{ piece.isStriped ? ', stripes run with its height' : '' }}</td>
-                </tr>
-              </tbody>
-            </table>
-            <template v-if="need.left.some(isWorthKeeping)">
-              <h3 class="mt-4 mb-1">Left over, worth keeping</h3>
-              <p class="figure !whitespace-normal"><template v-for="(rest, i) in need.left" :key="i"><span v-if="isWorthKeeping(rest)" class="mr-4 inline-block"><Figure :path="`cloths.${index}.left.${i}.width`" title="Left over, across" /> × <Figure :path="`cloths.${index}.left.${i}.height`" title="Left over, along" /></span></template></p>
-            </template>
+      <h1 class="print-only sheet-title">Cutting {{ quilt.name }}. Seam included in every size.</h1>
+      <div class="sheets">
+        <section v-for="{ need, cloth, index } in needs" :key="cloth.id" class="sheet" :class="{ 'print-only': cloth.id !== current.cloth.id }" :aria-label="`Cutting ${cloth.name}`">
+          <header class="mb-3 flex flex-wrap items-center gap-3">
+            <ClothSwatch :cloth="cloth" :size="44" />
+            <h2 class="mr-auto">{{ cloth.letter }}, {{ cloth.name }}</h2>
+            <p class="figure !whitespace-normal"><Figure :path="`cloths.${index}.laid`" kind="count" title="Strips" /> {{ need.strips.length === 1 ? 'strip' : 'strips' }} from <Figure :path="`cloths.${index}.need`" :kind="need.unit === 'piece' ? 'count' : 'length'" title="Cloth that the strips take" />{{ need.unit === 'piece' ? ' pieces' : '' }}. <strong class="no-print">Seam included in every size.</strong></p>
+          </header>
+          <div class="two">
+            <div>
+              <div v-for="s in (cloth.id === current.cloth.id ? sheets : 1)" :key="s" class="map-box card !p-2"><ClothMap :cloth="cloth" :need="need" :path="`cloths.${index}`" :pieces="pieces" :done="progress.get(cloth.id)!.map(p => p.done)" :current="pointed" :hand="settings.hand" :sheet="s - 1" /></div>
+              <h3 class="no-print mt-4 mb-2">Piles</h3>
+              <table class="no-print w-full">
+                <thead><tr class="note text-left"><th>Pile</th><th>Cut, seam included</th><th class="text-right">Pieces</th><th class="pl-4">For</th></tr></thead>
+                <tbody>
+                  <tr v-for="{ piece, index: at } in pilesOf(cloth.id)" :key="piece.id" class="border-t border-line">
+                    <td class="py-1"><span class="tag">{{ piece.letter }}</span></td>
+                    <td><Figure :path="`pieces.${at}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`pieces.${at}.height`" :title="`Height of ${piece.letter}`" /></td>
+                    <td class="text-right"><Figure :path="`pieces.${at}.count`" kind="count" :title="`Pieces of ${piece.letter}`" /><span v-if="piece.spare" class="note"> ({{ piece.spare }} spare)</span></td>
+                    <td class="pl-4">{{ useName(piece.use, store.blockNames) }}{{ piece.hand === 'either' ? '' : `, ${piece.hand} hand` }}{{ piece.isStriped ? ', stripes run with its height' : '' }}</td>
+                  </tr>
+                </tbody>
+              </table>
+              <template v-if="need.left.some(isWorthKeeping)">
+                <h3 class="mt-4 mb-1">Left over, worth keeping</h3>
+                <p class="figure !whitespace-normal"><template v-for="(rest, i) in need.left" :key="i"><span v-if="isWorthKeeping(rest)" class="mr-4 inline-block"><Figure :path="`cloths.${index}.left.${i}.width`" title="Left over, across" /> × <Figure :path="`cloths.${index}.left.${i}.height`" title="Left over, along" /></span></template></p>
+              </template>
+            </div>
+            <StripList :groups="groups.get(cloth.id)!" :index="index" :pieces="pieces" :places="places" :progress="progress.get(cloth.id)!" :block-names="store.blockNames" @toggle="i => toggle(cloth.id, i)" @point="strips => pointed = strips" />
           </div>
-          <StripList :groups="groups.get(cloth.id)!" :index="index" :pieces="pieces" :places="places" :progress="progress.get(cloth.id)!" :block-names="store.blockNames" @toggle="i => toggle(cloth.id, i)" @point="strips => pointed = strips" />
-        </div>
-      </section>
+        </section>
+      </div>
     </template>
     <p v-else class="note">No cloth is needed yet.</p>
   </div>
@@ -147,5 +150,17 @@ const startAt = computed(() => store.bookmark?.of === 'cut' ? store.bookmark.ste
 .map-box { margin-bottom: 0.6rem; }
 .map-box :deep(svg) { max-height: 62vh; }
 @media (max-width: 1000px) { .two { grid-template-columns: minmax(0, 1fr); } }
-@media print { .sheet { break-after: page; } .two { grid-template-columns: 1fr; } .map-box :deep(svg) { max-height: 92mm; } }
+/* on paper what is needed at the mat: two columns, small maps, strips with their ticks */
+@media print {
+  .sheet-title { font-size: 13pt; margin-bottom: 3mm; }
+  .sheets { columns: 2; column-gap: 6mm; font-size: 8.5pt; line-height: 1.25; }
+  .sheet { break-inside: avoid; margin-bottom: 5mm; border-top: 1.5px solid #000; padding-top: 1.5mm; }
+  .sheet header { margin-bottom: 1mm; gap: 2mm; }
+  .sheet header :deep(.swatch) { width: 7mm; height: 7mm; }
+  .sheet h2 { font-size: 11pt; }
+  .sheet h3 { font-size: 9pt; margin: 1mm 0 0; }
+  .two { grid-template-columns: 1fr; gap: 1mm; }
+  .map-box { border: 0; margin: 0; padding: 0 !important; }
+  .map-box :deep(svg) { max-height: 40mm; }
+}
 </style>

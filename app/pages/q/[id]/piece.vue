@@ -8,6 +8,7 @@ import { blockOf, designOf, clothOf } from '~~/core/quilt/quilt'
 import { clothsOfCell } from '~~/core/block/clothsOfCell'
 import { CAUTIONS } from '~~/words/caution'
 import { capital, unitName } from '~~/words/names'
+import { rowParts } from '~~/words/rows'
 import { plural } from '~~/words/speech'
 import { stepParts } from '~~/words/step'
 import { textOf } from '~~/words/textPart'
@@ -18,7 +19,7 @@ const toast = useSay()
 const route = useRoute()
 const speech = useSpeech()
 const settings = useSettings()
-const { units, blocks, rows, rowsDone, toggleRow, countUnits, countBlocks } = useMade()
+const { units, blocks, rows, rowsDone, steps, toggleRow, toggleStep, countUnits, countBlocks } = useMade()
 const quilt = computed(() => store.quilt!)
 const plan = computed(() => store.plan)
 const recipes = computed(() => store.workbook?.recipes ?? [])
@@ -45,24 +46,31 @@ const modeSteps = computed((): PieceStep[] => {
   const r = recipe.value
   return r ? [...r.units.filter(isWorked).flatMap(unitSteps), ...joinSteps(r), ...rowSteps()] : []
 })
-type PieceStep = ModeStep & { picture: Picture | null, followsHand?: boolean, tick: (() => void) | null }
+type PieceStep = ModeStep & { picture: Picture | null, followsHand?: boolean, tick: () => void }
 
 function unitSteps(unit: RecipeUnit): PieceStep[] {
   const made = units.value.get(unit.id) ?? 0
   const isMade = made >= unit.inQuilt
-  return unit.steps.map((step, i) => ({
-    place: `${capital(unitName(unit))}, ${plural(unit.inQuilt, 'unit')} in the quilt: step ${i + 1} of ${unit.steps.length}`,
-    parts: stepParts(step, speech.value, store.clothNames), picture: step.picture, followsHand: followsTheHand(step),
-    ...(step.expect ? { figures: bothSides(unit.path) } : {}), ...(i === 0 ? { caution: CAUTIONS.needle } : step.do === 'press' ? { caution: CAUTIONS.iron } : {}),
-    done: isMade, tick: i === unit.steps.length - 1 ? () => countUnits(unit.id, isMade ? -unit.inQuilt : unit.inQuilt - made) : null,
-  }))
+  return unit.steps.map((step, i) => {
+    const isLast = i === unit.steps.length - 1
+    const id = `${unit.id}.${step.code}.${i}`
+    return {
+      place: `${capital(unitName(unit))}, ${plural(unit.inQuilt, 'unit')} in the quilt: step ${i + 1} of ${unit.steps.length}`,
+      parts: stepParts(step, speech.value, store.clothNames), picture: step.picture, followsHand: followsTheHand(step),
+      ...(step.expect ? { figures: bothSides(unit.path) } : {}),
+      ...(i === 0 ? { caution: CAUTIONS.needle } : step.do === 'press' ? { caution: CAUTIONS.iron } : {}),
+      done: isMade || (!isLast && (steps.value.get(id) ?? 0) > 0),
+      tick: isLast ? () => countUnits(unit.id, isMade ? -unit.inQuilt : unit.inQuilt - made) : () => toggleStep(id),
+    }
+  })
 }
 function joinSteps(r: Recipe): PieceStep[] {
   const name = blockOf(quilt.value, r.block).name
   const done = madeBlocks.value >= ofBlock.value
   return [
-    ...r.joins.map(({ step, times, path }, i): PieceStep => ({
-      place: `${name}: join ${i + 1} of ${r.joins.length}`, parts: [times > 1 ? `${times} alike. ` : '', ...stepParts(step, speech.value, store.clothNames)], picture: step.picture, figures: bothSides(path), done, tick: null,
+    ...r.joins.map(({ id, step, times, path }, i): PieceStep => ({
+      place: `${name}: join ${i + 1} of ${r.joins.length}`, parts: [times > 1 ? `${times} alike. ` : '', ...stepParts(step, speech.value, store.clothNames)],
+      picture: step.picture, figures: bothSides(path), done: done || (steps.value.get(id) ?? 0) > 0, tick: () => toggleStep(id),
     })),
     {
       place: `${name}: done`, parts: stepParts(r.done, speech.value), picture: r.done.picture, figures: bothSides(r.path), done,
@@ -72,18 +80,10 @@ function joinSteps(r: Recipe): PieceStep[] {
 }
 function rowSteps(): PieceStep[] {
   return rows.value.map((row, i) => ({
-    place: `Rows: ${i + 1} of ${rows.value.length}`, picture: null, done: rowsDone.value[i]!, tick: () => toggleRow(i),
-    parts: [`Join row ${i + 1}: ${row.cells.map(cell => blockOf(quilt.value, cell.block).name).join(', ')}. ${row.press === 'towards-sashes' ? 'Press all seams to the sashes.' : `Press all seams to the ${row.press}.`}`],
+    place: `Joining the top: ${i + 1} of ${rows.value.length}`, picture: null, done: rowsDone.value[i]!, tick: () => toggleRow(i), parts: rowParts(row, store.blockNames, speech.value, `rows.${i}`),
+    figures: bothSides(`rows.${i}`),
   }))
 }
-const walked = ref(new Set<number>())
-function tickStep(index: number) {
-  const step = modeSteps.value[index]!
-  if (step.tick) step.tick()
-  else if (walked.value.has(index)) walked.value.delete(index)
-  else walked.value.add(index)
-}
-const shownSteps = computed(() => modeSteps.value.map((step, i) => ({ ...step, done: step.done || walked.value.has(i) })))
 const startAt = computed(() => store.bookmark?.of === 'piece' ? store.bookmark.step ?? 0 : 0)
 const isStepping = computed(() => route.query.steps !== undefined)
 </script>
@@ -91,12 +91,12 @@ const isStepping = computed(() => route.query.steps !== undefined)
 <template>
   <div class="mx-auto max-w-7xl p-5">
     <StepMode
-      v-if="isStepping && shownSteps.length > 0"
-      :steps="shownSteps"
+      v-if="isStepping && modeSteps.length > 0"
+      :steps="modeSteps"
       :start="startAt"
       :title="`At the machine: ${quilt.name}`"
       @close="navigateTo(route.path)"
-      @tick="tickStep"
+      @tick="i => modeSteps[i]!.tick()"
       @at="i => store.setBookmark({ station: 'piece', of: 'piece', step: i })"
     >
       <template #default="{ index }">
@@ -147,9 +147,9 @@ const isStepping = computed(() => route.query.steps !== undefined)
       </section>
       <PaperWork :quilt="quilt" :planned="plan.blocks.find(b => b.id === recipe!.block)!" :can-write="store.canWrite" @method="makeWhole" />
       <section class="no-print" aria-label="Rows">
-        <h2 class="mb-1">Join the rows</h2>
-        <p class="note mb-3">Lay all blocks out first, and step back. Chain the same seam of every row; two clips of one colour for each row keep the order.</p>
-        <RowList :rows="rows" :quilt="quilt" :done="rowsDone" :can-write="store.canWrite" @toggle="toggleRow" />
+        <h2 class="mb-1">Join the top</h2>
+        <p class="note mb-3">Lay all blocks out first, and step back. Join each row from left to right, then the rows from the top down. Chain the same seam of every row; two clips of one colour for each row keep the order.</p>
+        <RowList :rows="rows" :marks="plan.marks" :quilt="quilt" :done="rowsDone" :can-write="store.canWrite" @toggle="toggleRow" />
       </section>
     </template>
   </div>
