@@ -1,4 +1,5 @@
 import { fileURLToPath } from 'node:url'
+import { build } from 'esbuild'
 
 const fonts = fileURLToPath(new URL('node_modules/@fontsource/commissioner/files', import.meta.url))
 
@@ -25,6 +26,17 @@ export default defineNuxtConfig({
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['jest'] } } },
   telemetry: false,
   hooks: {
+    'nitro:init'(nitro) {
+      // pages are made in threads: what runs in them is a file beside the server's entry
+      nitro.hooks.hook('compiled', async () => {
+        await build({
+          entryPoints: [fileURLToPath(new URL('server/workers/papersWorker.ts', import.meta.url))], outfile: `${nitro.options.output.serverDir}/papersWorker.mjs`,
+          bundle: true, platform: 'node', format: 'esm', target: 'node20', alias: { '~~': fileURLToPath(new URL('.', import.meta.url)) }, logLevel: 'error',
+          // the writer of PDFs is of the older kind and calls for its parts while it runs
+          banner: { js: 'import { createRequire as __createRequire } from \'node:module\'; const require = __createRequire(import.meta.url);' },
+        })
+      })
+    },
     'nitro:config'(nitro) {
       // the fonts that go into PDFs travel with the server; a hook, since the types of Nuxt know nothing of server assets
       Object.assign(nitro, { serverAssets: [{ baseName: 'fonts', dir: fonts, pattern: 'commissioner-latin-{400,700}-normal.woff' }] })

@@ -1,5 +1,5 @@
 import type { Check } from '../core/checks/check'
-import { formatCloth, formatFigure, formatLength, formatSize, formatSmall } from './length'
+import { formatCloth, formatCount, formatLength, formatRough, formatSize, formatSmall } from './length'
 import { capital, stageName, useName } from './names'
 import { craft, inEnglish, plural, type Speech } from './speech'
 
@@ -32,20 +32,27 @@ export function checkText({ id, data }: Check, speech: Speech, blockNames: Reado
     case 'border-too-short': return `Border ${text('border')} was cut ${length('rough')} long, and the top now wants ${length('length')}. Join a piece on, or ease the top in.`
     case 'block-too-small': return `${text('block')} measures ${length('measured')} where ${length('expected')} was planned. With ${plural(number('seams'), 'seam')} across it, each is ${formatSmall(number('error'), speech)} too wide. All sizes from here on follow the smallest block.`
     case 'scattered-blocks': return `${text('block')}: the blocks differ by ${length('spread')}. Trim all to the smallest, ${length('smallest')}.`
-    case 'low-contrast': return `${text('first')} and ${text('second')} are almost equally light (${formatFigure(Math.round(number('difference')), { units: 'in' })} apart; ${text('least')} is a fair step), so ${text('block')} may melt into its ground. Look at it in ${craft('gray', speech)}.`
+    case 'low-contrast': return `${text('first')} and ${text('second')} are almost equally light (${formatCount(Math.round(number('difference')))} apart; ${text('least')} is a fair step), so ${text('block')} may melt into its ground. Look at it in ${craft('gray', speech)}.`
     case 'set-in-seams': return [number('setIn') > 0 ? `${text('block')} has ${plural(number('setIn'), 'set-in seam')}: sew from edge to dot, not into the allowance.` : '', number('partial') > 0 ? `${text('block')} has ${plural(number('partial'), 'seam')} that is first sewn in part.` : ''].join(' ').trim()
-    case 'mirrored-pieces': return `Pieces ${list('letters').join(', ')} come in two hands: ${text('left')} left, ${text('right')} right. Two layers right sides together give one of each.`
-    case 'angled-folded': return `Pieces ${list('letters').join(', ')} are cut at an angle: cut them from a single layer, right side up.`
+    case 'mirrored-pieces': return `Piles ${list('letters').join(', ')} come in two hands: ${text('left')} left, ${text('right')} right. Two layers right sides together give one of each.`
+    case 'angled-folded': return `Piles ${list('letters').join(', ')} are cut at an angle: cut them from a single layer, right side up.`
     case 'overhang-too-small': return inEnglish(data.layer === 'backing-under-batting'
       ? `The batting reaches ${length('batting')} beyond the top and the backing only ${length('overhang')}: the backing should be the largest layer.`
-      : `The ${text('layer')} reaches only ${length('overhang')} beyond the top. Quilting pulls in; 3 to 4″ on each side is safe.`, speech)
+      : `The ${text('layer')} reaches only ${length('overhang')} beyond the top. Quilting pulls in; ${formatRough(4, speech)} on each side is safe.`, speech)
+    case 'no-precuts': return 'Units are to be made from your precuts, and none of your cloths comes in pieces. Open a cloth at Cloth and say that it is sold in pieces (fat quarters, charm squares, leftovers), with their size and number.'
     case 'short-margin': return `The margin for cloth is ${Math.round(number('margin') * 100)} %. One slip of the cutter and you are short.`
   }
 }
 
 /** For the list on screen: a few words. */
 export function checkTitle({ id }: Check): string {
-  return capital(id.replaceAll('-', ' '))
+  return TITLES[id] ?? capital(id.replaceAll('-', ' '))
+}
+
+/** Titles that the check's own name would not make clear. */
+const TITLES: Partial<Record<Check['id'], string>> = {
+  'angled-folded': 'Cut at an angle: one layer', 'off-ruler': 'Not on the ruler', 'no-foundation': 'No foundation papers', 'no-precuts': 'Precuts to make it from',
+  'cut-already': 'Cut and no longer needed', 'mirrored-pieces': 'Left and right hands', 'short-margin': 'Little cloth to spare', 'turned-print': 'A print that turns',
 }
 
 export function clothToBuy(inches: number, unit: 'in' | 'piece', speech: Speech): string {

@@ -69,6 +69,11 @@ export function formatRough(inches: Inches, speech: Pick<Speech, 'units'>): stri
   return speech.units === 'cm' ? formatLength(Math.round(inches * 2.54) / 2.54, speech) : formatLength(Math.round(inches), speech)
 }
 
+/** A short length by rule of thumb: eighths of an inch, or half centimetres. */
+export function formatRoughPart(inches: Inches, speech: Pick<Speech, 'units'>): string {
+  return speech.units === 'cm' ? formatLength(Math.round(inches * 2.54 * 2) / 2 / 2.54, speech) : formatLength(Math.round(inches * 8) / 8, speech)
+}
+
 /** Two lengths: `5 × 2 3/4″`. */
 export function formatSize(width: Inches, height: Inches, speech: Pick<Speech, 'units'>): string {
   return `${formatFigure(width, speech)}${NO_BREAK}× ${formatLength(height, speech)}`

@@ -1,8 +1,11 @@
 import type { PlannedWay } from '../core/quilt/plannedBlock'
-import { planQuilt } from '../core/quilt/plan'
-import { readQuilt } from '../core/quilt/readQuilt'
+import { buyByWay, type ToBuy } from '../core/quilt/plan'
+import type { QuiltFile } from '../core/quilt/schema'
 import sample from '../core/quilt/sample.wren.json'
+import { planOf } from '../core/testing/quiltOf'
+import { DEMO_QUILTS } from '../demo'
 import { blockTroubleText, draftFaultText, sewingText } from './drafting'
+import { withPlainSpaces } from './length'
 import { pageWords, templateCount } from './paper'
 import { stepParts, stepText } from './step'
 import { textOf } from './textPart'
@@ -10,24 +13,30 @@ import { whyThisWay } from './ways'
 
 const us = { units: 'in', english: 'us' } as const
 
-test('the reason for a way is the true one', () => {
-  const way = (method: PlannedWay['method'], area: number, work: number): PlannedWay => ({ method, area, length: 1, waste: 0, seams: work, cuts: 0, biasEdges: 0, trim: true, over: 0, fitsPieces: true })
-  const why = (...ways: PlannedWay[]) => whyThisWay({ method: ways[0]!.method, ways, isAsked: false }, 'least-cloth')
-  const asked = (...ways: PlannedWay[]) => whyThisWay({ method: ways[0]!.method, ways, isAsked: true }, 'least-cloth')
-  expect(why(way('hst-2', 100, 1))).toBe('There is no other way to make it.')
-  expect(why(way('hst-2', 100, 1), way('template', 150, 1))).toContain('takes 50 % more')
-  expect(why(way('template', 150, 1), way('hst-2', 75, 1))).toContain('50 % less cloth')
-  expect(why(way('hst-2', 100, 1), way('hst-8', 100, 2))).toContain('none has fewer seams and cuts')
-  expect(why(way('hst-2', 100, 2), way('hst-8', 100, 1))).toContain('eight at a time has fewer')
-  // what the quilter chose is not put down to the aim
-  expect(asked(way('template', 150, 1), way('hst-2', 75, 3))).toBe('Your choice. Two at a time, it would take 50 % less cloth, with 2 more seams and cuts for each.')
-  expect(asked(way('hst-2', 75, 1), way('template', 150, 1))).toBe('Your choice; no other way takes less cloth.')
+test('the reason for a way is what the whole quilt would have to buy', () => {
+  const way = (method: PlannedWay['method'], work: number): PlannedWay => ({ method, area: 1, length: 1, waste: 0, seams: work, cuts: 0, biasEdges: 0, trim: true, over: 0, fitsPieces: true })
+  const yards = (...all: number[]) => all.map(yd => ({ inches: yd * 36, pieces: 0 }))
+  const why = (ways: PlannedWay[], buys: ToBuy[] | undefined, isAsked = false) => withPlainSpaces(whyThisWay({ method: ways[0]!.method, ways, isAsked }, 'least-cloth', buys, us))
+  expect(why([way('hst-2', 1)], yards(2))).toBe('There is no other way to make it.')
+  expect(why([way('hst-2', 1), way('template', 1)], yards(2, 2.5))).toBe('Chosen for least cloth: no other way buys less cloth for this quilt.')
+  expect(why([way('template', 1), way('hst-2', 3)], yards(2.5, 2), true)).toBe('Your choice. Two at a time, 1/2 yd less would have to be bought, with 2 more seams and cuts for each.')
+  expect(why([way('hst-2', 2), way('hst-8', 1)], yards(2, 2))).toContain('eight at a time has fewer seams and cuts for the same')
+  expect(why([way('hst-2', 1), way('hst-8', 1)], undefined)).toBe('Chosen for least cloth.')
 })
 
-test('every unit of the sample says why, in a sentence', () => {
-  const quilt = readQuilt(sample)
-  if (!quilt.ok) throw new Error('sample')
-  for (const unit of planQuilt(quilt.value).plan.blocks.flatMap(block => block.units)) expect(whyThisWay(unit, 'least-cloth')).toMatch(/^[A-Z].*\.$/)
+test('cloth to buy by each way is what a plan with that way buys', () => {
+  for (const file of [sample as unknown as QuiltFile, ...DEMO_QUILTS]) {
+    const { quilt, plan, work } = planOf(file)
+    const bought = (cloths: typeof plan.cloths) => cloths.reduce((sum, cloth) => sum + (cloth.unit === 'in' ? cloth.buy : 0), 0)
+    for (const unit of plan.blocks[0]!.units) {
+      const buys = buyByWay(work, unit.key)
+      unit.ways.forEach((way, w) => {
+        if (way.length === null) return expect(buys[w]).toBeNull()
+        if (way.method === unit.method) expect(buys[w]!.inches).toBeCloseTo(bought(plan.cloths), 6)
+        expect(whyThisWay(unit, quilt.aim, buys, us)).toMatch(/^[A-Z].*\.$/)
+      })
+    }
+  }
 })
 
 test('a step in parts reads like the step in words, and its lengths are those of its data', () => {

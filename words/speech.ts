@@ -4,7 +4,7 @@ export interface Speech { units: 'in' | 'cm', english: 'us' | 'uk' }
 export const PLAIN_SPEECH: Speech = { units: 'in', english: 'us' }
 
 const UK: Readonly<Record<string, string>> = {
-  batting: 'wadding', Batting: 'Wadding', basting: 'tacking', Basting: 'Tacking', baste: 'tack', Baste: 'Tack', selvage: 'selvedge', selvages: 'selvedges', color: 'colour', Color: 'Colour', gray: 'grey',
+  batting: 'wadding', Batting: 'Wadding', basting: 'tacking', Basting: 'Tacking', baste: 'tack', Baste: 'Tack', selvage: 'selvedge', selvages: 'selvedges', Selvage: 'Selvedge', Selvages: 'Selvedges', colors: 'colours', color: 'colour', Color: 'Colour', gray: 'grey', Gray: 'Grey',
 }
 
 /** The craft's word in the English of the reader; words are written in US English and turned where the UK has its own. */

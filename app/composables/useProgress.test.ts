@@ -8,7 +8,7 @@ import { useMade } from './useMade'
 
 const AT = '2026-03-01T10:00:00Z'
 let file: QuiltFile = SAMPLE
-const workbook = makeWorkbook(quiltOf(SAMPLE))
+const workbook = makeWorkbook(quiltOf(SAMPLE)).workbook
 Object.assign(globalThis, {
   useQuilt: () => ({
     get quilt() { return quiltOf(file) }, workbook,

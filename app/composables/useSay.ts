@@ -12,6 +12,10 @@ export function useSay() {
     say(title: string, description?: string) {
       toast.add({ title, description })
     },
+    /** Something that might be wanted besides. */
+    offer(title: string, description: string, label: string, run: () => void) {
+      toast.add({ title, description, actions: [{ label, onClick: run }] })
+    },
     done(title: string, undo: () => void) {
       toast.add({ title, actions: [{ label: 'Undo', onClick: undo }] })
     },

@@ -6,9 +6,9 @@ export function useStationKeys({ id, onFind, onHelp }: { id: Ref<string>, onFind
     const control = event.ctrlKey || event.metaKey
     const isTyping = event.target instanceof HTMLElement && event.target.matches('input, textarea, select, [contenteditable]')
     if (control && event.key.toLowerCase() === 'k') onFind()
-    else if (control && event.shiftKey && event.key.toLowerCase() === 'z' && !isTyping) store.redo()
-    else if (control && event.key.toLowerCase() === 'z' && !isTyping) store.undo()
-    else if (control && event.key.toLowerCase() === 'y' && !isTyping) store.redo()
+    else if (control && event.shiftKey && event.key.toLowerCase() === 'z' && !isTyping) (undoHere() ?? store).redo()
+    else if (control && event.key.toLowerCase() === 'z' && !isTyping) (undoHere() ?? store).undo()
+    else if (control && event.key.toLowerCase() === 'y' && !isTyping) (undoHere() ?? store).redo()
     else if (isTyping || control || event.altKey) return
     else if (event.key === '?') onHelp()
     else if (event.key === 'g') {

@@ -2,6 +2,7 @@ import { dimensionsOf } from '~~/core/quilt/dimensions'
 import type { Edit } from '~~/core/edits/edit'
 import { tick as tickEdit } from '~~/core/edits/record'
 import type { DoneKind } from '~~/core/made/progress'
+import type { ToBuy } from '~~/core/quilt/plan'
 import type { Problem } from '~~/core/quilt/problem'
 import { readQuilt } from '~~/core/quilt/readQuilt'
 import type { Quilt } from '~~/core/quilt/quilt'
@@ -30,6 +31,8 @@ export const useQuilt = defineStore('quilt', () => {
   const file = shallowRef<QuiltFile | null>(null)
   const quilt = shallowRef<Quilt | null>(null)
   const workbook = shallowRef<Workbook | null>(null)
+  /** For units whose ways were looked at: cloth to buy in this quilt by each of them. */
+  const buysByWay = shallowRef<ReadonlyMap<string, readonly (ToBuy | null)[]>>(new Map())
   /** The plan on show is of an older file; the newer one is on its way. */
   const isPlanning = ref(false)
   const past = shallowRef<Undoable[]>([])
@@ -74,12 +77,16 @@ export const useQuilt = defineStore('quilt', () => {
     client = createPlanClient({
       onDone(result) {
         workbook.value = markRaw(result)
+        buysByWay.value = new Map()
         isPlanning.value = false
         if (trouble.value === 'planner-failed' || trouble.value === 'planner-silent') trouble.value = null
       },
       onFailed() {
         isPlanning.value = false
         trouble.value = 'planner-failed'
+      },
+      onWays(unit, buys) {
+        buysByWay.value = new Map([...buysByWay.value, [unit, buys]])
       },
       onRestart() {
         trouble.value = 'planner-restarted'
@@ -238,12 +245,16 @@ export const useQuilt = defineStore('quilt', () => {
     void save()
   }
 
+  function askWays(unit: string) {
+    client?.askWays(unit)
+  }
+
   function tick(what: DoneKind, id: string, count: number, name: string) {
     return apply(name, tickEdit(what, id, count, new Date().toISOString()))
   }
 
   return {
-    isGone, kept, bookmark, file, quilt, workbook, plan, dimensions, blockNames, clothNames, isPlanning, isKept, past, future, trouble, canWrite, lease,
+    buysByWay, askWays, isGone, kept, bookmark, file, quilt, workbook, plan, dimensions, blockNames, clothNames, isPlanning, isKept, past, future, trouble, canWrite, lease,
     open, close, apply, preview, undo, redo, saveNow, leave, restore, setBookmark, takeOver, tick,
   }
 })

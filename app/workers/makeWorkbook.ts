@@ -1,14 +1,12 @@
-import { planQuilt } from '~~/core/quilt/plan'
+import { planQuilt, type PlanWork } from '~~/core/quilt/plan'
 import type { Quilt } from '~~/core/quilt/quilt'
 import { recipesFor } from '~~/core/sewing/recipe'
 import type { Workbook } from './planMessages'
 
-export function makeWorkbook(quilt: Quilt): Workbook {
+/** Everything the stations show, and what it was made from. */
+export function makeWorkbook(quilt: Quilt): { workbook: Workbook, work: PlanWork } {
   const { plan, work } = planQuilt(quilt)
   const used = new Set(quilt.setting.cells.flat().map(cell => cell.block))
   const blocks = quilt.blocks.filter(block => used.has(block.id))
-  return {
-    plan,
-    recipes: blocks.flatMap(block => recipesFor(work, plan, block.id)),
-  }
+  return { work, workbook: { plan, recipes: blocks.flatMap(block => recipesFor(work, plan, block.id)) } }
 }

@@ -5,7 +5,7 @@ import type { FromPlanWorker, ToPlanWorker, Workbook } from './planMessages'
 /** A worker whose answers the test gives. */
 class FakeWorker {
   static all: FakeWorker[] = []
-  asked: ToPlanWorker[] = []
+  asked: Extract<ToPlanWorker, { kind: 'plan' }>[] = []
   isStopped = false
   private listeners: Record<string, ((event: unknown) => void)[]> = {}
   constructor() {
@@ -17,7 +17,7 @@ class FakeWorker {
   }
 
   postMessage(message: ToPlanWorker) {
-    this.asked.push(message)
+    if (message.kind === 'plan') this.asked.push(message)
   }
 
   terminate() {
@@ -40,7 +40,7 @@ function setUp() {
   FakeWorker.all = []
   const heard: string[] = []
   const client = createPlanClient({
-    onDone: book => heard.push(`done ${String(book.plan)}`), onFailed: message => heard.push(`failed: ${message}`), onRestart: () => heard.push('restarted'), onSilent: () => heard.push('silent'),
+    onDone: book => heard.push(`done ${String(book.plan)}`), onFailed: message => heard.push(`failed: ${message}`), onRestart: () => heard.push('restarted'), onSilent: () => heard.push('silent'), onWays: () => {},
   }, () => new FakeWorker() as unknown as Worker)
   return { client, heard, worker: () => FakeWorker.all.at(-1)! }
 }
@@ -106,7 +106,7 @@ describe('silence', () => {
   })
   test('a worker that cannot be made is told of at once', () => {
     const heard: string[] = []
-    const client = createPlanClient({ onDone: () => {}, onFailed: () => {}, onRestart: () => {}, onSilent: () => heard.push('silent') }, () => {
+    const client = createPlanClient({ onDone: () => {}, onFailed: () => {}, onRestart: () => {}, onWays: () => {}, onSilent: () => heard.push('silent') }, () => {
       throw new Error('no workers here')
     })
     client.ask(file('one'))

@@ -1,15 +1,20 @@
+import type { ToBuy } from '~~/core/quilt/plan'
 import type { QuiltFile } from '~~/core/quilt/schema'
 import type { FromPlanWorker, ToPlanWorker, Workbook } from './planMessages'
 
 export interface PlanClient {
   /** Asks for a plan; an older request that is not answered yet is forgotten. */
   ask: (file: QuiltFile) => void
+  /** Asks what each way of making a unit would have to be bought for, of the plan made last; forgotten when a newer plan is asked for. */
+  askWays: (unit: string) => void
   stop: () => void
 }
 
 interface Listener {
   onDone: (workbook: Workbook) => void
   onFailed: (message: string) => void
+  /** Cloth to buy by each way of making a unit, asked for with `askWays`. */
+  onWays: (unit: string, buys: (ToBuy | null)[]) => void
   /** The worker died and another has taken its place; the last question was put to it again. */
   onRestart: () => void
   /** No worker can be made, or it has not answered for a while: the numbers are late, and why is not known. */
@@ -38,6 +43,7 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
       isAlive = true
       if (data.job === job) clearTimeout(silence)
       if (data.kind === 'hello' || data.job !== job) return
+      if (data.kind === 'ways') return listener.onWays(data.unit, data.buys)
       asked = null
       if (data.kind === 'done') listener.onDone(data.workbook)
       else listener.onFailed(data.message)
@@ -76,7 +82,7 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
     asked = { file, at: performance.now(), tries }
     try {
       worker ??= start()
-      worker.postMessage({ job, file } satisfies ToPlanWorker)
+      worker.postMessage({ kind: 'plan', job, file } satisfies ToPlanWorker)
     }
     catch {
       // the browser makes no worker
@@ -93,6 +99,9 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
         worker = null
       }
       send(file, 1)
+    },
+    askWays(unit) {
+      worker?.postMessage({ kind: 'ways', job, unit } satisfies ToPlanWorker)
     },
     stop() {
       clearTimeout(silence)

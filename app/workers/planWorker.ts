@@ -1,17 +1,26 @@
+import { buyByWay, type PlanWork } from '~~/core/quilt/plan'
 import { readQuilt } from '~~/core/quilt/readQuilt'
 import { makeWorkbook } from './makeWorkbook'
 import type { FromPlanWorker, ToPlanWorker } from './planMessages'
 
 const answer = (message: FromPlanWorker) => postMessage(message)
+let last: PlanWork | null = null
 
-addEventListener('message', ({ data: { job, file } }: MessageEvent<ToPlanWorker>) => {
-  answer({ kind: 'hello', job })
+addEventListener('message', ({ data }: MessageEvent<ToPlanWorker>) => {
+  answer({ kind: 'hello', job: data.job })
   try {
-    const quilt = readQuilt(file)
-    if (quilt.ok) answer({ kind: 'done', job, workbook: makeWorkbook(quilt.value) })
-    else answer({ kind: 'failed', job, message: quilt.problems.map(problem => problem.code).join(', ') })
+    if (data.kind === 'ways') answer({ kind: 'ways', job: data.job, unit: data.unit, buys: last ? buyByWay(last, data.unit) : [] })
+    else plan(data)
   }
   catch (error) {
-    answer({ kind: 'failed', job, message: error instanceof Error ? error.message : String(error) })
+    answer({ kind: 'failed', job: data.job, message: error instanceof Error ? error.message : String(error) })
   }
 })
+
+function plan({ job, file }: Extract<ToPlanWorker, { kind: 'plan' }>) {
+  const quilt = readQuilt(file)
+  if (!quilt.ok) return answer({ kind: 'failed', job, message: quilt.problems.map(problem => problem.code).join(', ') })
+  const { workbook, work } = makeWorkbook(quilt.value)
+  last = work
+  answer({ kind: 'done', job, workbook })
+}

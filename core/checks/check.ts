@@ -10,7 +10,7 @@ export interface Check {
 }
 
 export type CheckId
-  = | 'off-ruler' | 'long-strip' | 'piece-too-large' | 'not-enough-cloth' | 'turned-print' | 'cut-already' | 'seam-off' | 'border-spread' | 'border-too-wide' | 'border-too-narrow' | 'neighbours-alike' | 'bias-edges' | 'no-foundation' | 'stretched-block'
+  = | 'off-ruler' | 'long-strip' | 'piece-too-large' | 'not-enough-cloth' | 'turned-print' | 'cut-already' | 'seam-off' | 'border-spread' | 'border-too-wide' | 'border-too-narrow' | 'neighbours-alike' | 'bias-edges' | 'no-precuts' | 'no-foundation' | 'stretched-block'
     | 'border-too-short' | 'block-too-small' | 'scattered-blocks' | 'low-contrast' | 'set-in-seams' | 'mirrored-pieces' | 'angled-folded' | 'overhang-too-small' | 'short-margin'
 
 /** The plan as far as it is made when the checks look at it. */

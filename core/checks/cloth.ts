@@ -22,6 +22,11 @@ export const notEnoughCloth: Checker = ({ quilt, needs, plan }) => [
     : []),
 ]
 
+/** Units are to be made from cloth in pieces, and there is none. */
+export const noPrecuts: Checker = ({ quilt }) => quilt.aim === 'from-precuts' && !quilt.cloths.some(cloth => cloth.form === 'piece')
+  ? [{ id: 'no-precuts', severity: 'note', path: 'cloths', data: {} }]
+  : []
+
 /** A print with an up cannot keep it all round the binding. */
 export const turnedPrints: Checker = ({ quilt }) => quilt.binding && clothOf(quilt, quilt.binding.cloth).directional
   ? [{ id: 'turned-print', severity: 'note', path: 'binding.cloth', data: { cloth: clothOf(quilt, quilt.binding.cloth).name } }]

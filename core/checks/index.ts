@@ -1,5 +1,5 @@
 import type { Check, Checked, Checker } from './check'
-import { notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargin, turnedPrints } from './cloth'
+import { noPrecuts, notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargin, turnedPrints } from './cloth'
 import { lowContrast, neighboursAlike } from './contrast'
 import { borderSpread, borderTooShort, cutAlready, measuredBlocks, seamOff } from './made'
 import { offRuler } from './offRuler'
@@ -8,7 +8,7 @@ import { angledPieces, biasEdges, borderTooNarrow, borderTooWide, longStrips, mi
 /** Everything that looks a plan over. A new check is a function in its file and a place here. */
 const CHECKERS: readonly Checker[] = [
   piecesTooLarge, notEnoughCloth, borderTooShort, seamOff, measuredBlocks, borderSpread, cutAlready, offRuler, lowContrast, longStrips, turnedPrints,
-  overhangTooSmall, noFoundation, stretchedBlocks, setInSeams, mirroredPieces, angledPieces, borderTooNarrow, borderTooWide, neighboursAlike, biasEdges, shortMargin,
+  overhangTooSmall, noFoundation, stretchedBlocks, setInSeams, mirroredPieces, angledPieces, borderTooNarrow, borderTooWide, neighboursAlike, biasEdges, shortMargin, noPrecuts,
 ]
 
 const ORDER = { error: 0, warn: 1, note: 2 }

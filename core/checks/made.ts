@@ -1,10 +1,8 @@
 import { countSeams } from '../block/sewingTree'
-import { expectedSeamTest, measuredBlock, measuredStage, seamError, sewnSeam } from '../made/measures'
+import { MOST_SPREAD, expectedSeamTest, measuredBlock, measuredStage, seamError, sewnSeam } from '../made/measures'
 import { SEAM_TOLERANCE } from '../made/seamTest'
 import type { Check, Checker } from './check'
 
-/** Spread of measures beyond which something is off. Source: handbook §8. */
-const MOST_SPREAD = 1 / 2
 /** Blocks further apart than this cannot be eased together. */
 const MOST_SCATTER = 1 / 8
 
@@ -25,8 +23,9 @@ export const measuredBlocks: Checker = ({ quilt, makes }) => quilt.made.flatMap(
   const checks: Check[] = []
   const measured = measuredBlock(quilt, block)
   const expected = block.width + 2 * quilt.seam
-  if (measured && sizes.length > 0 && measured.width < block.width - 1 / 32) {
-    const across = seamsAcross(makes.get(block.id)!.polygons)
+  const across = seamsAcross(makes.get(block.id)!.polygons)
+  // without a seam across it a block is cut small, not sewn small: then there is no seam to mend
+  if (measured && sizes.length > 0 && across > 0 && measured.width < block.width - 1 / 32) {
     checks.push({ id: 'block-too-small', severity: 'warn', path: `made.${i}`, data: { block: block.name, expected, measured: Math.min(...sizes), seams: across, error: seamError(expected, Math.min(...sizes), across), allSeams: countSeams(makes.get(block.id)!.tree).straight } })
   }
   const spread = sizes.length > 0 ? Math.max(...sizes) - Math.min(...sizes) : 0

@@ -1,3 +1,4 @@
+import { isSlanted, STRETCH } from '../block/fixedShape'
 import { TOLERANCE } from '../measure/ruler'
 import { blockOf } from '../quilt/quilt'
 import type { Check, Checker } from './check'
@@ -42,17 +43,10 @@ export const mirroredPieces: Checker = ({ quilt, plan }) => {
 /** A block with slanted seams that stands in other proportions than it was drawn in: a 60° diamond is no longer one. */
 export const stretchedBlocks: Checker = ({ quilt, makes }) => quilt.blocks.flatMap((block, i): Check[] => {
   const { design } = makes.get(block.id)!
-  const isSlanted = design.patches.some(({ points }) => points.some(([x, y], k) => {
-    const [nx, ny] = points[(k + 1) % points.length]!
-    return Math.abs(nx - x) > 1e-6 && Math.abs(ny - y) > 1e-6
-  }))
   const height = block.width * design.height / design.width
-  if (!isSlanted || Math.abs(height / block.height - 1) < STRETCH) return []
+  if (!isSlanted(design) || Math.abs(height / block.height - 1) < STRETCH) return []
   return [{ id: 'stretched-block', severity: 'note', path: `blocks.${i}.${block.size === undefined ? 'height' : 'size'}`, data: { block: block.name, width: block.width, height: block.height, ownHeight: height } }]
 })
-
-/** Less than this part cannot be seen, and sizes rounded to a ruler differ by as much. */
-const STRETCH = 0.02
 
 export const angledPieces: Checker = ({ plan }) => {
   const angled = plan.pieces.filter(piece => piece.cuts === 'angle')

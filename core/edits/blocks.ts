@@ -1,4 +1,8 @@
 import { rolesOf, type Design } from '../block/design'
+import { SHIPPED_DESIGNS } from '../block/designs'
+import { holdsItsShape } from '../block/fixedShape'
+import { UNIT_KINDS, type UnitKind } from '../block/unit'
+import type { Care } from '../methods/method'
 import type { StripeDirection } from '../block/stripeDirection'
 import { parseLength } from '../measure/length'
 import type { Inches } from '../measure/ruler'
@@ -13,15 +17,37 @@ type BlockEntry = QuiltFile['blocks'][number]
 
 /** All blocks take this width (and height, where they are square). In a straight set they stand in columns and rows together. */
 export function setBlocksWidth(width: Inches): Edit {
-  return file => ({ ...withoutStaleMeasures(file, 'blocks'), blocks: file.blocks.map(block => resized(file, block, width, 'width')) })
+  return file => ({ ...withoutStaleMeasures(file, 'blocks'), blocks: resizedBlocks(file, width, 'width') })
 }
 
 export function setBlocksHeight(height: Inches): Edit {
-  return file => ({ ...withoutStaleMeasures(file, 'blocks'), blocks: file.blocks.map(block => resized(file, block, height, 'height')) })
+  return file => ({ ...withoutStaleMeasures(file, 'blocks'), blocks: resizedBlocks(file, height, 'height') })
 }
 
 export function setBlocksSize(size: Inches): Edit {
   return file => ({ ...withoutStaleMeasures(file, 'blocks'), blocks: file.blocks.map(({ width: _w, height: _h, ...block }) => ({ ...block, size: written(file, size) })) })
+}
+
+/**
+ * One side of all blocks changed. Where there is one block, of fixed shape (slanted seams, as it was drawn), its other side follows,
+ * so that its angles stay.
+ */
+function resizedBlocks(file: QuiltFile, to: Inches, side: 'width' | 'height'): BlockEntry[] {
+  const [only] = file.blocks
+  const design = file.blocks.length === 1 && only ? designIn(file, only.design) : undefined
+  const length = (value: number | string | undefined) => value === undefined ? NaN : parseLength(value, file.units ?? 'in') ?? NaN
+  if (only && design && holdsItsShape(design, length(only.width), length(only.height))) {
+    const { size: _, ...rest } = only
+    const other = side === 'width' ? to * design.height / design.width : to * design.width / design.height
+    const [width, height] = side === 'width' ? [to, other] : [other, to]
+    return [{ ...rest, width: written(file, width), height: written(file, height) }]
+  }
+  return file.blocks.map(block => resized(file, block, to, side))
+}
+
+function designIn(file: QuiltFile, id: string): Pick<Design, 'width' | 'height' | 'patches'> | undefined {
+  const own = file.designs?.find(design => design.id === id)
+  return own ?? SHIPPED_DESIGNS.find(design => design.id === id)
 }
 
 function resized(file: QuiltFile, { size, width = size, height = size, ...rest }: BlockEntry, to: Inches, side: 'width' | 'height'): BlockEntry {
@@ -74,6 +100,31 @@ export function setMethod(blockId: string, kind: string, method: string | null):
       return { ...block, method: Object.keys(chosen).length === 0 ? 'auto' : chosen as BlockEntry['method'] }
     }),
   })
+}
+
+/** How closely the squares of one kind of unit are cut, where they are trimmed after sewing; null leaves it to the quilt's aim. */
+export function setTrim(blockId: string, kind: UnitKind, care: Care | null): Edit {
+  return file => ({
+    ...file,
+    blocks: file.blocks.map((block) => {
+      if (block.id !== blockId) return block
+      const { trim, ...rest } = block
+      const chosen = typeof trim === 'object' ? { ...trim } : trim === undefined ? {} : Object.fromEntries(UNIT_KINDS.map(each => [each, trim]))
+      if (care === null) Reflect.deleteProperty(chosen, kind)
+      else chosen[kind] = care
+      return Object.keys(chosen).length === 0 ? rest : { ...rest, trim: chosen }
+    }),
+  })
+}
+
+/** Ways that were chosen for single units, in all blocks. */
+export function chosenWays(file: QuiltFile): number {
+  return file.blocks.reduce((sum, { method }) => sum + (typeof method === 'object' ? Object.keys(method).length : method === undefined || method === 'auto' ? 0 : 1), 0)
+}
+
+/** All ways are left to the quilt's aim. */
+export function forgetWays(): Edit {
+  return file => ({ ...file, blocks: file.blocks.map(block => ({ ...block, method: 'auto' as const })) })
 }
 
 /** How stripes run in a role of a block; null leaves them as they fall. */

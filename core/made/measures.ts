@@ -1,6 +1,9 @@
 import { sameLength, type Inches } from '../measure/ruler'
 import type { Block, Quilt } from '../quilt/quilt'
 
+/** Spread of measures beyond which something is off. Source: handbook §8. */
+export const MOST_SPREAD: Inches = 1 / 2
+
 /** What was measured of one stage: raw edge to raw edge as entered, and finished as it counts from now on. */
 export interface Measured { raw: readonly Inches[], mean: Inches, finished: Inches, spread: Inches }
 

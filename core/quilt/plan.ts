@@ -12,7 +12,7 @@ import { planBatting } from '../layers/batting'
 import { seamTest } from '../made/seamTest'
 import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
-import { waysFor, type Choice } from '../methods/choose'
+import { waysFor, type Choice, type Way } from '../methods/choose'
 import { testBlockPieces } from '../sewing/testBlock'
 import { quiltRows, sashMarks, type QuiltRow, type SashMarks } from '../sewing/rows'
 import { settingOrders } from '../setting/settingPieces'
@@ -50,6 +50,7 @@ export interface PlanWork {
   choices: readonly Choice[]
   dimensions: Dimensions
   needs: readonly ClothNeed[]
+  pieces: readonly Piece[]
 }
 
 /**
@@ -57,15 +58,11 @@ export interface PlanWork {
  * edge → pieces → cutting → layers.
  */
 export function planQuilt(quilt: Quilt, search: Search = QUICK): { plan: Plan, work: PlanWork } {
-  const room = workroomOf(quilt)
   const makes = new Map(quilt.blocks.map(block => [block.id, blockMake(quilt, block)]))
   const dimensions = dimensionsOf(quilt), planned = plannedDimensions(quilt)
   const { width, height } = dimensions.top.stages.at(-1)!
   const binding = planBinding(quilt, width.total, height.total)
-  const fixedOrders = [
-    ...settingOrders(quilt, dimensions.setting, room), ...borderOrders(quilt, planned.top, room), ...bindingOrders(quilt, binding, room),
-  ]
-  const { choices, pieces, needs } = bestOfTwo(unitDemands(quilt, makes), fixedOrders, quilt, search)
+  const { choices, pieces, needs } = bestOfTwo(unitDemands(quilt, makes), fixedOrders(quilt, dimensions), quilt, search)
 
   const backing = planBacking(quilt, width.total, height.total)
   const batting = planBatting(quilt, width.total, height.total)
@@ -74,7 +71,7 @@ export function planQuilt(quilt: Quilt, search: Search = QUICK): { plan: Plan, w
   const test = seamTest(quilt)
   const sums: Record<string, Sum> = {}
   const put = (path: string, sum: Sum) => void (sums[path] = sum)
-  const work: PlanWork = { quilt, makes, choices, dimensions, needs }
+  const work: PlanWork = { quilt, makes, choices, dimensions, needs, pieces }
   const parts = {
     quilt: {
       width: width.total, height: height.total, edged: { width: width.total + 2 * visible, height: height.total + 2 * visible },
@@ -107,7 +104,7 @@ export function patchCounts(quilt: Quilt): { what: string, count: number, each: 
 
 /**
  * Every unit made its best way; and, where the aim is least cloth, a second whole plan in which the closest call goes the
- * other way, for what is best for one unit alone need not be best on the cloth. The better of the two by cloth needed.
+ * other way, for what is best for one unit alone need not be best on the cloth. The better of the two by cloth to buy, then by need.
  */
 function bestOfTwo(demands: readonly UnitDemand[], fixed: readonly PieceOrder[], quilt: Quilt, search: Search): LaidOut {
   const room = workroomOf(quilt)
@@ -116,18 +113,58 @@ function bestOfTwo(demands: readonly UnitDemand[], fixed: readonly PieceOrder[],
     return { demand, way: ways[0]!, ways }
   })
   const first = layOutChoices(choices, fixed, quilt, search)
-  if (quilt.aim !== 'least-cloth') return first
-  const close = choices
-    .map((choice, i) => ({ i, second: choice.ways[1] })).map(({ i, second }) => ({ i, second: second?.method.id === 'template' ? undefined : second }))
-    .map(({ i, second }) => ({ i, second, gap: second ? second.cloth - choices[i]!.way.cloth : Infinity }))
-    .filter(({ i, second }) => second && choices[i]!.demand.method === 'auto')
-    .sort((a, b) => a.gap - b.gap)[0]
+  const close = quilt.aim === 'least-cloth' ? closestCall(choices) : null
   if (!close) return first
-  const second = layOutChoices(choices.map((choice, i) => i === close.i ? { ...choice, way: close.second! } : choice), fixed, quilt, search, first)
+  const swapped = choices.map((choice, i) => i === close.at ? { ...choice, way: close.way } : choice)
+  const second = layOutChoices(swapped, fixed, quilt, search, first)
+  const [a, b] = [toBuy(first), toBuy(second)]
+  if (b.inches !== a.inches || b.pieces !== a.pieces) return b.inches <= a.inches && b.pieces <= a.pieces ? second : first
   return clothUsed(second, quilt) < clothUsed(first, quilt) - 1e-6 ? second : first
 }
 
-interface LaidOut { choices: readonly Choice[], pieces: Piece[], needs: ClothNeed[] }
+/** The unit whose second-best way takes hardly more cloth than its best; a template is no rival. */
+function closestCall(choices: readonly Choice[]): { at: number, way: Way } | null {
+  const calls = choices.flatMap(({ demand, way, ways }, at) => {
+    const rival = ways[1]
+    return rival && rival.method.id !== 'template' && demand.method === 'auto' ? [{ at, way: rival, gap: rival.cloth - way.cloth }] : []
+  })
+  return calls.sort((a, b) => a.gap - b.gap)[0] ?? null
+}
+
+interface LaidOut { choices: readonly Choice[], pieces: Piece[], needs: readonly ClothNeed[] }
+
+/** Cloth to buy: length of what is sold by length, and pieces of what comes in pieces. */
+export interface ToBuy { inches: Inches, pieces: number }
+
+function toBuy({ needs }: Pick<LaidOut, 'needs'>): ToBuy {
+  const sum = (unit: ClothNeed['unit']) => needs.reduce((total, need) => total + (need.unit === unit ? need.buy.total : 0), 0)
+  return { inches: sum('in'), pieces: sum('piece') }
+}
+
+/**
+ * What cloth would have to be bought for the whole quilt if one kind of unit were made each of its ways, all else as planned; null
+ * where a piece of that way fits no cloth. `unit`: key of the planned unit.
+ */
+export function buyByWay({ quilt, choices, pieces, needs, dimensions }: PlanWork, unit: string): (ToBuy | null)[] {
+  const at = choices.findIndex(({ demand }) => demand.key === unit)
+  const known: LaidOut = { choices, pieces: [...pieces], needs }
+  const fixed = fixedOrders(quilt, dimensions)
+  return (choices[at]?.ways ?? []).map((way) => {
+    if (!Number.isFinite(way.length)) return null
+    if (way.method === choices[at]!.way.method) return toBuy(known)
+    return toBuy(layOutChoices(choices.map((choice, i) => i === at ? { ...choice, way } : choice), fixed, quilt, QUICK, known))
+  })
+}
+
+/** Pieces that no choice of ways changes: sashes, borders, binding. */
+function fixedOrders(quilt: Quilt, { setting, top }: Dimensions): PieceOrder[] {
+  const room = workroomOf(quilt)
+  const { width, height } = top.stages.at(-1)!
+  return [
+    ...settingOrders(quilt, setting, room), ...borderOrders(quilt, plannedDimensions(quilt).top, room),
+    ...bindingOrders(quilt, planBinding(quilt, width.total, height.total), room),
+  ]
+}
 
 /** `known`: a plan laid out already; cloths that give the same pieces there are not laid out again. */
 function layOutChoices(choices: readonly Choice[], fixed: readonly PieceOrder[], quilt: Quilt, search: Search, known?: LaidOut): LaidOut {
@@ -136,10 +173,16 @@ function layOutChoices(choices: readonly Choice[], fixed: readonly PieceOrder[],
   })))
   const pieces = gatherPieces([...orders, ...fixed], quilt.spares)
   const wanted = (all: readonly Piece[], cloth: string) => all.filter(piece => piece.cloth === cloth).map(piece => `${piece.id} ${piece.count}`).join()
-  const needs = quilt.cloths.map((cloth, i) => known && wanted(pieces, cloth.id) === wanted(known.pieces, cloth.id) ? known.needs[i]! : clothNeed(quilt, cloth, pieces, search))
+  const needs = quilt.cloths.map((cloth, i) => {
+    const isSame = known && wanted(pieces, cloth.id) === wanted(known.pieces, cloth.id)
+    return isSame ? known.needs[i]! : clothNeed(quilt, cloth, pieces, search)
+  })
   return { choices, pieces, needs }
 }
 
-function clothUsed({ needs }: { needs: readonly ClothNeed[] }, quilt: Quilt): number {
-  return needs.reduce((sum, need, i) => sum + need.need.total * quilt.cloths[i]!.usable * (need.unit === 'piece' ? quilt.cloths[i]!.length ?? 1 : 1), 0)
+function clothUsed({ needs }: Pick<LaidOut, 'needs'>, quilt: Quilt): number {
+  return needs.reduce((sum, need, i) => {
+    const { usable, length } = quilt.cloths[i]!
+    return sum + need.need.total * usable * (need.unit === 'piece' ? length ?? 1 : 1)
+  }, 0)
 }

@@ -32,7 +32,7 @@ const value = computed(() => Math.round(lightness(cloth.colour)))
       <ClothSwatch :cloth="cloth" :size="36" grey :title="`Value ${value} of 100`" />
       <div class="min-w-0 grow">
         <h2 class="truncate">{{ cloth.name }}</h2>
-        <p class="note figure !whitespace-normal"><span data-given>{{ cloth.form === 'piece' ? `${cloth.count ?? 1} of ${formatSize(cloth.width, cloth.length ?? 0, speech)}` : `${formatLength(cloth.width, speech)} wide` }}</span><template v-if="cloth.form === 'yardage'">, <Figure :path="`cloths.${index}.usable`" title="Usable width" /> {{ inEnglish('without selvages', speech) }}</template><template v-if="cloth.directional">, has an up</template>, value {{ value }}</p>
+        <p class="note figure !whitespace-normal"><span data-given>{{ cloth.form === 'piece' ? `${cloth.count ?? 1} of ${formatSize(cloth.width, cloth.length ?? 0, speech)}` : `${formatLength(cloth.width, speech)} wide` }}</span><template v-if="cloth.form === 'yardage'">, <Figure :path="`cloths.${index}.usable`" title="Usable width" /> {{ inEnglish('without selvages', speech) }}</template><template v-if="cloth.directional">, has an up</template>, <span :title="'How light it is in gray, from 0 (black) to 100 (white)'">{{ value }} of 100 in lightness</span></p>
       </div>
       <div class="text-right">
         <p v-if="need && need.need > 0" class="text-xl font-bold"><Figure :path="`cloths.${index}.buy`" :kind="need.unit === 'piece' ? 'count' : 'cloth'" :text="clothToBuy(need.buy, need.unit, speech)" :title="`To buy of ${cloth.name}`" /></p>

@@ -8,7 +8,14 @@ const words = ref('')
 const input = useTemplateRef('input')
 const content = useFirstFocus(input)
 const at = ref(0)
-const found = computed(() => commands.filter(command => words.value.toLowerCase().split(/\s+/).every(word => command.name.toLowerCase().includes(word))))
+const found = computed(() => ranked(words.value.trim().toLowerCase().split(/\s+/)))
+/** Those that have every word, in their name or what they are also called; names first. */
+function ranked(wanted: readonly string[]): Command[] {
+  const has = (text: string, word: string) => text.toLowerCase().split(/[^\p{L}\p{N}]+/u).some(part => part.startsWith(word)) || text.toLowerCase().includes(` ${word}`)
+  const inName = (command: Command) => wanted.every(word => command.name.toLowerCase().includes(word))
+  const anywhere = (command: Command) => wanted.every(word => command.name.toLowerCase().includes(word) || has(command.words ?? '', word))
+  return [...commands.filter(inName), ...commands.filter(command => !inName(command) && anywhere(command))]
+}
 watch(words, () => at.value = 0)
 
 function run(command: Command | undefined) {

@@ -3,7 +3,7 @@ import type { Sum } from '~~/core/measure/sum'
 import { formatCount, formatLength } from '~~/words/length'
 import { formatPart, sumLines, sumTotal, type SumKind } from '~~/words/sum'
 
-const { path, sum: given = undefined, kind = 'length', text = undefined, title = 'Why this number' } = defineProps<{
+const { path, sum: given = undefined, kind = 'length', text = undefined, title = 'Why this number', aside = false } = defineProps<{
   /** Where the number stands in the plan: `quilt.width`, `cloths.0.buy`. */
   path: string
   /** The number itself, where it was made for what is on show and has no place in the plan; `path` then only names it. */
@@ -12,6 +12,8 @@ const { path, sum: given = undefined, kind = 'length', text = undefined, title =
   /** How to write it, where the plain way will not do. */
   text?: string
   title?: string
+  /** Its slip opens at the right edge, clear of what lies below the number. */
+  aside?: boolean
 }>()
 
 const store = useQuilt()
@@ -22,13 +24,15 @@ const shown = computed(() => {
   if (!sum.value) return '…'
   return kind === 'part' ? formatPart(sum.value.total) : kind === 'count' ? formatCount(sum.value.total) : formatLength(sum.value.total, speech.value)
 })
+/** A place near the upper right corner of the window. */
+const edge = { getBoundingClientRect: () => new DOMRect(window.innerWidth - 12, 150, 0, 0) }
 const names = computed(() => store.blockNames)
 const lines = computed(() => sum.value && sumLines(sum.value, kind, speech.value, names.value))
 const total = computed(() => sum.value && sumTotal(sum.value, kind, speech.value))
 </script>
 
 <template>
-  <UPopover v-if="sum && lines" :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 max-w-sm z-50' }">
+  <UPopover v-if="sum && lines" :reference="aside ? edge : undefined" :content="aside ? { side: 'left', align: 'start', sideOffset: 0 } : {}" :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 max-w-sm z-50' }">
     <button type="button" class="figure sum-mark" :data-path="path" :data-value="sum.total" :aria-label="`${shown}. ${title}`">{{ shown }}</button>
     <template #content>
       <div class="slip" data-testid="slip" :data-for="path">

@@ -31,7 +31,7 @@ const RIGHT = 1 / 32
     <ul class="my-3 space-y-1">
       <li v-for="(piece, i) in planned.test" :key="piece.id" class="flex flex-wrap items-center gap-2.5">
         <ClothSwatch :cloth="clothOf(quilt, piece.cloth)" :size="32" />
-        <span class="tag">{{ piece.letter }}</span>
+        <span v-if="piece.letter" class="tag">{{ piece.letter }}</span>
         <span class="font-semibold"><Figure :path="`${path}.test.${i}.count`" kind="count" :title="`Pieces of ${piece.letter} for one block`" /> of <Figure :path="`${path}.test.${i}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`${path}.test.${i}.height`" :title="`Height of ${piece.letter}`" /></span>
         <span class="note">{{ useName(piece.use, names).split(': ').at(-1) }}{{ piece.cuts === 'one-diagonal' ? ', cut once' : piece.cuts === 'two-diagonals' ? ', cut twice' : '' }}</span>
       </li>

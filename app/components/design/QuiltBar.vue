@@ -1,17 +1,23 @@
 <script setup lang="ts">
 import type { Quilt } from '~~/core/quilt/quilt'
 import { setCounts, setFill, setSashing } from '~~/core/edits/setting'
+import { borderCloth } from '~~/core/edits/borderCloth'
 import { addBorder, setBinding } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
+import { craft } from '~~/words/speech'
 
-const { quilt, isGrey } = defineProps<{ quilt: Quilt, isGrey: boolean }>()
+const { quilt, isGrey, hasOwnPlaces } = defineProps<{
+  quilt: Quilt
+  isGrey: boolean
+  /** Single places were turned, mirrored, dressed or exchanged. */
+  hasOwnPlaces: boolean
+}>()
 const emit = defineEmits<{
   edit: [name: string, edit: Edit]
   select: [part: { kind: 'sash' } | { kind: 'border', border: number } | { kind: 'binding' }]
   grey: []
 }>()
 
-const isChequered = computed(() => new Set(quilt.setting.cells.flat().map(cell => cell.block)).size > 1)
 function count(side: 'across' | 'down', by: number) {
   const { across, down } = quilt.setting
   const next = Math.min(200, Math.max(1, quilt.setting[side] + by))
@@ -22,17 +28,20 @@ function sash() {
   emit('select', { kind: 'sash' })
 }
 function border() {
-  emit('edit', 'border', addBorder(3, quilt.cloths[0]!.id))
+  emit('edit', 'border', addBorder(3, borderCloth(quilt)))
   emit('select', { kind: 'border', border: quilt.borders.length + 1 })
 }
 function bind() {
   emit('edit', 'binding', setBinding({}))
   emit('select', { kind: 'binding' })
 }
-function takeTurns() {
-  const [first, second] = quilt.blocks as [typeof quilt.blocks[0], typeof quilt.blocks[0]]
-  emit('edit', isChequered.value ? 'one block everywhere' : 'blocks by turns', setFill(isChequered.value ? [[first.id]] : [[first.id, second.id], [second.id, first.id]]))
-}
+/** What blocks would stand where: one everywhere, or the first two like a chequerboard. */
+const arrangements = computed(() => {
+  const [first, second] = quilt.blocks
+  const one = quilt.blocks.map(block => ({ name: `${block.name} everywhere`, fill: [[block.id]] }))
+  return first && second ? [{ name: `${first.name} and ${second.name} by turns`, fill: [[first.id, second.id], [second.id, first.id]] }, ...one] : one
+})
+const speech = useSpeech()
 </script>
 
 <template>
@@ -42,11 +51,17 @@ function takeTurns() {
       <span class="figure px-1 text-center"><strong class="text-xl" :data-testid="`count-${side}`">{{ quilt.setting[side] }}</strong> {{ side }}</span>
       <button type="button" class="button icon" :aria-label="`One block more ${side}`" @click="count(side, 1)"><UIcon name="i-lucide-plus" class="size-5" /></button>
     </div>
-    <button v-if="quilt.blocks.length > 1" type="button" class="button" :class="{ chosen: isChequered }" :aria-pressed="isChequered" @click="takeTurns"><UIcon name="i-lucide-layout-grid" class="size-5" />Two by turns</button>
+    <UPopover v-if="quilt.blocks.length > 1" :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-80 z-50' }">
+      <button type="button" class="button"><UIcon name="i-lucide-layout-grid" class="size-5" />Lay out anew</button>
+      <template #content>
+        <p class="mb-3">All {{ quilt.setting.across * quilt.setting.down }} places are filled anew.<template v-if="hasOwnPlaces"> Turns, mirrors, exchanges and cloths of single places go (Undo brings them back).</template></p>
+        <button v-for="way in arrangements" :key="way.name" type="button" class="button mb-2 w-full !justify-start text-left" @click="emit('edit', 'blocks laid out anew', setFill(way.fill))">{{ way.name }}</button>
+      </template>
+    </UPopover>
     <button v-if="!quilt.setting.sashing" type="button" class="button" @click="sash"><UIcon name="i-lucide-grid-3x3" class="size-5" />Sashing</button>
     <button type="button" class="button" @click="border"><UIcon name="i-lucide-square-dashed" class="size-5" />{{ quilt.borders.length > 0 ? 'Another border' : 'Border' }}</button>
     <button v-if="!quilt.binding" type="button" class="button" @click="bind"><UIcon name="i-lucide-square" class="size-5" />Binding</button>
-    <button type="button" class="button" :class="{ chosen: isGrey }" :aria-pressed="isGrey" @click="emit('grey')"><UIcon name="i-lucide-contrast" class="size-5" />In grey</button>
+    <button type="button" class="button" :class="{ chosen: isGrey }" :aria-pressed="isGrey" @click="emit('grey')"><UIcon name="i-lucide-contrast" class="size-5" />In {{ craft('gray', speech) }}</button>
     <UPopover :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-80 z-50' }">
       <button type="button" class="button ml-auto"><UIcon name="i-lucide-sliders-horizontal" class="size-5" />Name, seam, ruler</button>
       <template #content><QuiltBasics :quilt="quilt" @edit="(name, change) => emit('edit', name, change)" /></template>

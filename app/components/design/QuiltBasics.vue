@@ -8,6 +8,7 @@ import { aimName, capital } from '~~/words/names'
 const { quilt } = defineProps<{ quilt: Quilt }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
 
+const setAim = useAim()
 const name = ref(quilt.name)
 watch(() => quilt.name, value => name.value = value)
 function rename() {
@@ -26,7 +27,7 @@ function rename() {
     <LengthField label="Ruler step" :value="quilt.ruler" :least="0" :most="1" :step="1 / 16" @commit="v => emit('edit', 'ruler', file => ({ ...file, ruler: fromInches(v, file.units ?? 'in') }))" />
     <div>
       <label class="label" for="quilt-aim">Make units with</label>
-      <select id="quilt-aim" class="field" :value="quilt.aim" @change="event => emit('edit', 'aim', file => ({ ...file, aim: (event.target as HTMLSelectElement).value as typeof quilt.aim }))">
+      <select id="quilt-aim" class="field" :value="quilt.aim" @change="event => setAim((event.target as HTMLSelectElement).value as typeof quilt.aim)">
         <option v-for="aim in AIMS" :key="aim" :value="aim">{{ capital(aimName(aim)) }}</option>
       </select>
     </div>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { Draft } from '~~/core/drafting/draft'
 import type { DraftFault } from '~~/core/drafting/draftFaults'
+import type { Grid } from '~~/core/drafting/grid'
 import type { Box, Point } from '~~/core/geometry/polygon'
 import { innerPoint, patchAt, type Tool } from '~/composables/useDrafting'
 
-const { draft, points, tool, colours, faults, size } = defineProps<{
+const { draft, points, tool, colours, faults, grid, refusal, size } = defineProps<{
   draft: Draft
   /** Points of the grid, row by row. */
   points: readonly (readonly Point[])[]
@@ -12,6 +13,9 @@ const { draft, points, tool, colours, faults, size } = defineProps<{
   /** Role → colour. */
   colours: ReadonlyMap<string, string>
   faults: readonly DraftFault[]
+  grid: Grid
+  /** Why the last thing tried was not done; empty when it was. */
+  refusal: string
   /** Pixels for the longer side. */
   size: number
 }>()
@@ -43,6 +47,14 @@ watch(() => tool, () => {
   first.value = null
 })
 
+/** From each point of the grid to its neighbours in its row and in the next one. */
+const gridLines = computed(() => points.flatMap((row, r) => {
+  const across: [Point, Point][] = row.length > 1 ? [[row[0]!, row.at(-1)!]] : []
+  const below = points[r + 1] ?? []
+  const reach = grid.kind === 'square' ? 1e-6 : 0.5 + 1e-6
+  const down = row.flatMap(from => below.filter(to => Math.abs(to[0] - from[0]) <= reach && (grid.kind === 'square' || Math.abs(to[0] - from[0]) > 1e-6)).map((to): [Point, Point] => [from, to]))
+  return [...across, ...down]
+}))
 const boxBetween = (a: Point, b: Point): Box => ({ x: Math.min(a[0], b[0]), y: Math.min(a[1], b[1]), width: Math.abs(a[0] - b[0]), height: Math.abs(a[1] - b[1]) })
 /** A point was chosen, by pointer or by key. */
 function atPoint(point: Point) {
@@ -167,7 +179,20 @@ const said = computed(() => tool === 'line'
       @pointercancel="pressedAt = null"
       @keydown="onKey"
     >
-      <polygon v-for="(patch, i) in draft.patches" :key="i" :points="patch.points.map(p => p.join()).join(' ')" :fill="colours.get(patch.role) ?? '#ccc'" stroke="#fffdf8" :stroke-width="1.5 / scale" stroke-linejoin="round" />
+      <polygon v-for="(patch, i) in draft.patches" :key="i" :points="patch.points.map(p => p.join()).join(' ')" :fill="colours.get(patch.role) ?? '#ccc'" stroke="#fffdf8" :stroke-width="3.6 / scale" stroke-linejoin="round" />
+      <line
+        v-for="(line, i) in gridLines"
+        :key="`l${i}`"
+        :x1="line[0][0]"
+        :y1="line[0][1]"
+        :x2="line[1][0]"
+        :y2="line[1][1]"
+        stroke="#6b6459"
+        stroke-opacity="0.4"
+        :stroke-width="0.8 / scale"
+      />
+      <!-- seams: dark on a pale line, so that they show on any cloth -->
+      <polygon v-for="(patch, i) in draft.patches" :key="`s${i}`" :points="patch.points.map(p => p.join()).join(' ')" fill="none" stroke="#26241f" :stroke-width="1.4 / scale" stroke-linejoin="round" />
       <g v-for="(patch, i) in draft.patches" :key="`o${i}`">
         <polygon v-if="!byPoints && (i === current || i === first)" :points="patch.points.map(p => p.join()).join(' ')" fill="none" :stroke="i === first ? '#2f4470' : '#a0392a'" :stroke-width="4 / scale" :stroke-dasharray="`${8 / scale} ${5 / scale}`" />
       </g>
@@ -180,7 +205,7 @@ const said = computed(() => tool === 'line'
       </template>
       <circle v-for="(fault, i) in faults" :key="`f${i}`" :cx="fault.at[0]" :cy="fault.at[1]" :r="14 / scale" fill="none" stroke="#d0021b" :stroke-width="4 / scale" />
     </svg>
-    <p class="note mt-1" role="status">{{ said }}</p>
+    <p class="mt-1" :class="refusal ? 'wrong' : 'note'" role="status">{{ refusal || said }}</p>
   </div>
 </template>
 

@@ -4,7 +4,8 @@ import { removeMeasures, setMeasures } from '~~/core/edits/record'
 import type { Inches } from '~~/core/measure/ruler'
 import type { StageFigures } from '~~/core/quilt/plannedStages'
 import type { Quilt } from '~~/core/quilt/quilt'
-import { formatLength } from '~~/words/length'
+import { MOST_SPREAD } from '~~/core/made/measures'
+import { formatLength, formatRoughPart } from '~~/words/length'
 
 const { quilt, what, title, measures } = defineProps<{
   quilt: Quilt
@@ -60,7 +61,7 @@ const placeName = (side: 'width' | 'height', i: number) => places.value === 3 &&
       </div>
       <p v-if="figures.mean !== undefined" class="figure mt-2 !whitespace-normal" role="status" :data-testid="`mean-${what}-${side}`">
         Mean <Figure :path="`${path}.mean`" title="Mean of the measures" /><template v-if="figures.spread! > 0">, spread <Figure :path="`${path}.spread`" title="Spread of the measures" /></template>.
-        <strong v-if="figures.spread! > 0.5" class="wrong">More than half an inch apart: find out why before you cut the border.</strong>
+        <strong v-if="figures.spread! > MOST_SPREAD" class="wrong">More than <span data-given>{{ formatRoughPart(MOST_SPREAD, speech) }}</span> apart: find out why before you cut the border.</strong>
         <template v-else-if="Math.abs(figures.off!) > 1 / 64"><Figure :path="`${path}.off`" :text="formatLength(Math.abs(figures.off!), speech)" title="Measured and expected" /> {{ figures.off! < 0 ? 'smaller' : 'larger' }} than it should be; all that follows goes by this.</template>
         <template v-else>Just as it should be.</template>
       </p>

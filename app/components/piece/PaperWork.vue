@@ -29,12 +29,21 @@ async function print(what: 'templates' | 'papers') {
     const pdf = await $fetch<Blob>('/api/papers', { method: 'POST', responseType: 'blob', body: { file: store.file, block: planned.id, what, page: page.value, copies: what === 'papers' ? Math.min(200, blocks.value) : 1, ...speech.value } })
     downloadBlob(`${planned.id}-${what}.pdf`, pdf)
   }
-  catch {
-    toast.say('The pages could not be made', 'Is Wren still running? Try once more; nothing is lost.')
+  catch (error) {
+    toast.say('The pages could not be made', messageOf(error) ?? 'Is Wren still running? Try once more; nothing is lost.')
   }
   finally {
     isMaking.value = false
   }
+}
+/** What the server said, where it said why. */
+function messageOf(error: unknown): string | undefined {
+  const status = (error as { status?: number }).status ?? 0
+  // the answer to a blob is a blob; the status line carries the sentence
+  return status >= 400 ? (error as { statusMessage?: string }).statusMessage || MESSAGES[status] : undefined
+}
+const MESSAGES: Readonly<Record<number, string>> = {
+  404: 'There is nothing of that to print.', 413: 'This quilt is too large for that.', 422: 'That would be more pages than are made at once. Ask for fewer.', 503: 'The pages took too long to make, or others are being made. Try again in a moment.',
 }
 const svg = () => templatesToSvg(templates.value)
 /** The writer of such files is loaded when one is wanted. */

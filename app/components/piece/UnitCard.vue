@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MethodId } from '~~/core/methods/method'
+import { CARES, type Care, type MethodId } from '~~/core/methods/method'
 import type { RecipeUnit } from '~~/core/sewing/recipe'
 import { followsTheHand } from '~~/core/sewing/step'
 import type { PlannedUnit } from '~~/core/quilt/plannedBlock'
@@ -18,11 +18,15 @@ const { unit, quilt, made, planned, places, canWrite } = defineProps<{
   planned: PlannedUnit
   canWrite: boolean
 }>()
-const emit = defineEmits<{ made: [by: number], choose: [method: MethodId | null] }>()
+const emit = defineEmits<{ made: [by: number], choose: [method: MethodId | null], care: [care: Care] }>()
 
 const store = useQuilt()
 const speech = useSpeech()
 const settings = useSettings()
+const isOpen = ref(false)
+const CARE_NAMES: Record<Care, string> = { exact: 'exactly', little: 'a little generously', generous: 'generously' }
+/** Trimmed after sewing, or it would be if it were cut generously. */
+const canBeTrimmed = computed(() => (unit.trim && unit.method !== 'foundation') || unit.method === 'goose-flip')
 const title = computed(() => capital(unitName(unit, unit.inQuilt)))
 </script>
 
@@ -34,9 +38,15 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
       <span v-for="piece in unit.pieces" :key="piece.id" class="inline-flex items-center gap-1.5"><ClothSwatch :cloth="clothOf(quilt, piece.cloth)" :size="30" /><span class="tag">{{ piece.letter }}</span><span class="note"><Figure :path="`pieces.${places.get(piece.id)}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`pieces.${places.get(piece.id)}.height`" :title="`Height of ${piece.letter}`" /></span></span>
     </header>
     <p class="note mt-1">Made {{ methodName(unit.method) }}. Seam included in every size.<template v-if="planned.mirrored > 0"> {{ planned.mirrored }} of the other hand come out besides.</template><template v-if="planned.bonus"> The cut-off corners would make {{ planned.bonus.count }} half-squares of <Figure :path="`${unit.path}.bonus.side`" title="Finished size of what the corners make" />: sew a second seam, two seams outside the first, before you cut.</template></p>
-    <details v-if="planned.ways.length > 1" class="no-print mt-2" data-testid="ways">
+    <label v-if="canBeTrimmed" class="no-print mt-2 flex flex-wrap items-center gap-2"><span class="font-semibold">Cut its squares</span>
+      <select class="field !w-auto" :value="planned.care" :disabled="!canWrite" data-testid="care" @change="e => emit('care', (e.target as HTMLSelectElement).value as Care)">
+        <option v-for="care in CARES" :key="care" :value="care">{{ CARE_NAMES[care] }}</option>
+      </select>
+      <span v-if="unit.trim" class="note figure">and trim the unit to <Figure :path="`${unit.path}.width`" title="Trim to this width" /> × <Figure :path="`${unit.path}.height`" title="Trim to this height" /></span>
+    </label>
+    <details v-if="planned.ways.length > 1" class="no-print mt-2" data-testid="ways" @toggle="e => isOpen = (e.target as HTMLDetailsElement).open">
       <summary class="cursor-pointer py-2 font-semibold">Ways to make it ({{ planned.ways.length }})</summary>
-      <WaysTable :unit="planned" :path="unit.path" :aim="quilt.aim" :can-write="canWrite" @choose="method => emit('choose', method)" />
+      <WaysTable v-if="isOpen" :unit="planned" :path="unit.path" :aim="quilt.aim" :can-write="canWrite" @choose="method => emit('choose', method)" />
     </details>
     <ol class="steps">
       <li v-for="(step, i) in unit.steps" :key="i">

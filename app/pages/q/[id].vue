@@ -46,7 +46,11 @@ async function show(check: Check) {
   }
 }
 const downloadCopy = () => store.file && downloadQuilt(store.file)
-const commands = useQuiltCommands({ id, onLook: () => isLooking.value = true, onHelp: () => isHelping.value = true, onVersions: () => isVersions.value = true, onSave: downloadCopy })
+const commands = useQuiltCommands({
+  id, onLook: () => isLooking.value = true, onHelp: () => isHelping.value = true, onVersions: () => isVersions.value = true, onSave: downloadCopy,
+})
+// fetched while there is a network, so that they open without one
+onMounted(() => void Promise.all([import('~/components/common/CommandFinder.vue'), import('~/components/common/KeysHelp.vue'), import('~/components/common/VersionList.vue')]).catch(() => {}))
 useStationKeys({ id, onFind: () => isFinding.value = true, onHelp: () => isHelping.value = true })
 watch(() => store.trouble, (trouble) => {
   if (trouble === 'planner-restarted') say('The planner had to be started again', 'Nothing is lost; the numbers will be here in a moment.')
@@ -109,10 +113,11 @@ const isStepping = computed(() => route.query.steps !== undefined)
 </template>
 
 <style scoped>
-.frame { display: grid; grid-template-rows: auto auto minmax(0, 1fr) auto; height: 100dvh; }
+.frame { display: grid; grid-template-rows: auto auto minmax(0, 1fr) auto; height: 100dvh; overflow: hidden; }
 .head { display: flex; align-items: center; gap: 0.8rem; min-height: 60px; padding: 0.3rem 1.2rem; background: var(--paper); border-bottom: 1px solid var(--line); }
-.work { min-height: 0; overflow: auto; }
+/* what is hidden for the eye alone is placed within it, and makes no second scroll bar */
+.work { position: relative; min-height: 0; overflow: auto; }
 @media (max-width: 1180px) { .kept { display: none; } }
 @media (max-width: 1000px) { .head { flex-wrap: wrap; row-gap: 0; padding: 0.3rem 0.8rem; } }
-@media print { .frame { display: block; height: auto; } .work { overflow: visible; } }
+@media print { .frame { display: block; height: auto; overflow: visible; } .work { overflow: visible; } }
 </style>

@@ -7,6 +7,7 @@ import { AIMS } from '~~/core/quilt/schema'
 
 const store = useQuilt()
 const toast = useSay()
+const setAim = useAim()
 const quilt = computed(() => store.quilt!)
 const steps = computed(() => doneCounts(quilt.value.done, 'step'))
 const list = useTemplateRef('list')
@@ -33,7 +34,7 @@ const print = () => window.print()
     <div class="no-print flex flex-wrap items-center gap-3">
       <h1 class="mr-auto">Cloth</h1>
       <label class="flex items-center gap-2"><span class="font-semibold">Units made with</span>
-        <select class="field !w-auto" :value="quilt.aim" @change="e => edit('aim', file => ({ ...file, aim: (e.target as HTMLSelectElement).value as typeof quilt.aim }))"><option v-for="aim in AIMS" :key="aim" :value="aim">{{ capital(aimName(aim)) }}</option></select>
+        <select class="field !w-auto" :value="quilt.aim" @change="e => setAim((e.target as HTMLSelectElement).value as typeof quilt.aim)"><option v-for="aim in AIMS" :key="aim" :value="aim">{{ capital(aimName(aim)) }}</option></select>
       </label>
       <label class="flex items-center gap-2"><span class="font-semibold">Spares in each pile</span><input
         type="number"

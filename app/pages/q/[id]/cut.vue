@@ -35,6 +35,8 @@ const testBlock = computed(() => {
   return blocks.sort((a, b) => b.block.test.length - a.block.test.length)[0] ?? null
 })
 const isTested = computed(() => testBlock.value !== null && quilt.value.made.some(entry => entry.what === 'block'))
+/** Open until the block was tested; what was opened stays open while one reads what came of it. */
+const isTestShown = ref(!isTested.value)
 const pilesOf = (cloth: string) => plan.value!.pieces.map((piece, index) => ({ piece, index })).filter(({ piece }) => piece.cloth === cloth)
 const sheets = computed(() => current.value?.need.unit === 'piece' ? current.value.need.need : 1)
 
@@ -94,7 +96,7 @@ const startAt = computed(() => store.bookmark?.of === 'cut' ? store.bookmark.ste
     <StationHead title="Cut" print="the cutting sheet" mode="At the mat" />
     <p v-if="!plan" class="note" role="status">Laying it out …</p>
     <template v-else-if="current">
-      <details class="no-print mb-5" :open="!isTested">
+      <details class="no-print mb-5" :open="isTestShown" @toggle="e => isTestShown = (e.target as HTMLDetailsElement).open">
         <summary class="mb-3 cursor-pointer text-lg font-semibold">Seam test and test block {{ isTested ? '(done)' : 'come first' }}</summary>
         <div class="grid items-start gap-4 lg:grid-cols-2">
           <SeamTest :test="plan.seamTest" @edit="edit" />

@@ -115,14 +115,14 @@ useStationShow((part) => {
 
 <template>
   <div class="design">
-    <QuiltBar :quilt="quilt" :is-grey="isGrey" @edit="edit" @select="part => selected = part" @grey="isGrey = !isGrey" />
+    <QuiltBar :quilt="quilt" :is-grey="isGrey" :has-own-places="store.file?.setting.cells !== undefined" @edit="edit" @select="part => selected = part" @grey="isGrey = !isGrey" />
     <div ref="stage" class="stage">
       <div class="bench">
-        <div class="self-center justify-self-end pr-2 text-2xl font-bold"><Figure path="quilt.width" title="Finished width"><ReachCard :quilt="quilt" side="width" :value="total('width')" @edit="edit" /></Figure></div>
+        <div class="self-center justify-self-end pr-2 text-2xl font-bold"><Figure path="quilt.width" title="Finished width" aside><ReachCard :quilt="quilt" side="width" :value="total('width')" @edit="edit" /></Figure></div>
         <MeasuringTape class="ml-2.5" v-bind="tape('width')" />
         <div class="flex flex-col items-end">
           <MeasuringTape class="mt-2.5 mr-1" v-bind="tape('height')" />
-          <div class="pt-1 pr-1 text-2xl font-bold"><Figure path="quilt.height" title="Finished height"><ReachCard :quilt="quilt" side="height" :value="total('height')" @edit="edit" /></Figure></div>
+          <div class="pt-1 pr-1 text-2xl font-bold"><Figure path="quilt.height" title="Finished height" aside><ReachCard :quilt="quilt" side="height" :value="total('height')" @edit="edit" /></Figure></div>
         </div>
         <QuiltDrawing
           ref="drawing"

@@ -2,24 +2,23 @@
 import { addNote, removeNote } from '~~/core/edits/record'
 import { formatLength } from '~~/words/length'
 import { stageName } from '~~/words/names'
-import { plural } from '~~/words/speech'
+import { inEnglish, plural } from '~~/words/speech'
 
 const store = useQuilt()
 const speech = useSpeech()
 const progress = useProgress()
 const quilt = computed(() => store.quilt!)
-const text = ref('')
-const minutes = ref<number | null>(null)
+const route = useRoute()
+const { form: note, clear } = useKeptForm(`note:${String(route.params.id)}`, () => ({ text: '', minutes: null as number | null }))
 const day = (at: string) => new Date(at).toLocaleDateString(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
 const total = computed(() => quilt.value.diary.reduce((sum, note) => sum + (note.minutes ?? 0), 0))
 const spent = computed(() => `${Math.floor(total.value / 60)} h ${total.value % 60} min`)
-const notes = computed(() => quilt.value.diary.map((note, index) => ({ note, index })).sort((a, b) => b.note.at.localeCompare(a.note.at)))
+const notes = computed(() => quilt.value.diary.map((entry, index) => ({ entry, index })).sort((a, b) => b.entry.at.localeCompare(a.entry.at)))
 
 function write() {
-  if (text.value.trim() === '') return
-  store.apply('note in the diary', addNote(new Date().toISOString(), text.value.trim(), minutes.value ?? undefined))
-  text.value = ''
-  minutes.value = null
+  const { text, minutes } = note.value
+  if (text.trim() === '' || store.apply('note in the diary', addNote(new Date().toISOString(), text.trim(), minutes ?? undefined)).length > 0) return
+  clear()
 }
 /** What was measured, said in one line each. */
 const measures = computed(() => quilt.value.made.map((entry) => {
@@ -47,17 +46,17 @@ const next = computed(() => {
       <h1 class="mb-4">Diary</h1>
       <form class="card no-print mb-5 space-y-3" @submit.prevent="write">
         <label class="label" for="note-text">What happened, what you changed, what is on the machine</label>
-        <textarea id="note-text" v-model="text" class="field min-h-24" maxlength="20000" />
+        <textarea id="note-text" v-model="note.text" class="field min-h-24" maxlength="20000" />
         <div class="flex flex-wrap items-end gap-3">
-          <label><span class="label">Minutes</span><input v-model.number="minutes" type="number" min="0" max="10000" class="field figure !w-28"></label>
-          <button type="submit" class="button act" :disabled="text.trim() === '' || !store.canWrite">Write it down</button>
+          <label><span class="label">Minutes</span><input v-model.number="note.minutes" type="number" min="0" max="10000" class="field figure !w-28"></label>
+          <button type="submit" class="button act" :disabled="note.text.trim() === '' || !store.canWrite">Write it down</button>
         </div>
       </form>
-      <p v-if="notes.length === 0" class="note">Nothing written yet. Note the ruler, the needle, the pen, the clip colours: tomorrow you will want to know.</p>
+      <p v-if="notes.length === 0" class="note">Nothing written yet. Note the ruler, the needle, the pen, {{ inEnglish('the clip colors', speech) }}: tomorrow you will want to know.</p>
       <ol class="space-y-3">
-        <li v-for="{ note, index } in notes" :key="index" class="card" data-testid="note">
-          <div class="flex items-center gap-3"><strong class="mr-auto">{{ day(note.at) }}</strong><span v-if="note.minutes" class="note figure">{{ note.minutes }} min</span><button type="button" class="button quiet icon no-print" aria-label="Take this note out" :disabled="!store.canWrite" @click="store.apply('note taken out', removeNote(index))"><UIcon name="i-lucide-x" class="size-5" /></button></div>
-          <p class="whitespace-pre-wrap">{{ note.text }}</p>
+        <li v-for="{ entry, index } in notes" :key="index" class="card" data-testid="note">
+          <div class="flex items-center gap-3"><strong class="mr-auto">{{ day(entry.at) }}</strong><span v-if="entry.minutes" class="note figure">{{ entry.minutes }} min</span><button type="button" class="button quiet icon no-print" aria-label="Take this note out" :disabled="!store.canWrite" @click="store.apply('note taken out', removeNote(index))"><UIcon name="i-lucide-x" class="size-5" /></button></div>
+          <p class="whitespace-pre-wrap">{{ entry.text }}</p>
         </li>
       </ol>
     </section>

@@ -3,11 +3,12 @@ import type { Design } from '~~/core/block/design'
 import { rolesOf } from '~~/core/block/design'
 import { readDesign } from '~~/core/drafting/blockJson'
 import { blockFromSvg, blockToSvg } from '~~/core/drafting/blockSvg'
-import { blankDraft } from '~~/core/drafting/draft'
+import { blankDraft, type Draft } from '~~/core/drafting/draft'
 import { LEAST_UNITS, MOST_UNITS, GRID_KINDS, type Grid } from '~~/core/drafting/grid'
 import { SYMMETRIES, type Symmetry } from '~~/core/drafting/symmetry'
-import { setDesign } from '~~/core/edits/blocks'
-import { dressNewRoles, keepDesign } from '~~/core/edits/designs'
+import { setDesign, setRoleCloth } from '~~/core/edits/blocks'
+import { keepDesign } from '~~/core/edits/designs'
+import type { Edit } from '~~/core/edits/edit'
 import { freeId } from '~~/core/edits/setting'
 import type { Placement } from '~~/core/geometry/placement'
 import { blockOf, clothOf, designOf } from '~~/core/quilt/quilt'
@@ -23,51 +24,81 @@ const block = blockOf(quilt.value, quilt.value.blocks.some(b => b.id === route.q
 const original = designOf(quilt.value, block)
 const isNew = route.query.blank !== undefined
 const own = computed(() => (store.file?.designs ?? []).map(design => design.id))
-const drafting = useDrafting(isNew ? blankDraft(8, 8) : original)
+/** A part of the block, as the quilter calls it, and the cloth that it wears. */
+interface Part { role: string, cloth: string }
+const { form: kept, clear } = useKeptForm<{ draft: Draft, grid: Grid, name: string, parts: Part[] } | null>(`draft:${String(route.params.id)}:${block.id}:${isNew ? 'new' : original.id}`, () => null)
+const drafting = kept.value ? useDrafting(kept.value.draft, kept.value.grid) : useDrafting(isNew ? blankDraft(8, 8) : original)
 const { draft, grid, points, symmetry, faults, sewing } = drafting
-const name = ref(isNew ? 'My block' : own.value.includes(original.id) ? original.name : `${original.name}, my own`)
+const name = ref(kept.value?.name ?? (isNew ? 'My block' : own.value.includes(original.id) ? original.name : `${original.name}, my own`))
 const tool = ref<Tool>('line')
-const role = ref(draft.value.patches[0]!.role)
+const parts = ref<Part[]>(kept.value?.parts ?? (isNew ? [] : rolesOf(original).map(role => ({ role, cloth: block.cloths[role]! }))))
+withNewParts()
+const role = ref(parts.value[0]!.role)
 const copy = ref<Placement>({ turn: 0, mirror: false })
-const isSaved = ref(true)
-watch(draft, () => isSaved.value = false)
-
-const roles = computed(() => [...new Set([...(isNew ? [] : rolesOf(original)), ...draft.value.patches.map(patch => patch.role), role.value])])
-/** Roles wear what they will wear in the quilt: new ones the cloths that the block does not have yet. */
-const colours = computed(() => {
-  const dressed = dressNewRoles({ id: block.design, patches: roles.value.map(name => ({ role: name })) })(store.file!).blocks.find(b => b.id === block.id)!.cloths!
-  return new Map(roles.value.map(r => [r, clothOf(quilt.value, dressed[r]!).colour]))
+const refusal = ref('')
+watch([draft, grid, name, parts], () => {
+  kept.value = { draft: draft.value, grid: grid.value, name: name.value, parts: parts.value }
+}, { deep: true })
+watch(draft, () => {
+  refusal.value = ''
+  withNewParts()
 })
+
+/** Parts that came with a drawing wear the cloths that no other part has yet, in turn; what a part wears it keeps. */
+function withNewParts() {
+  for (const patch of draft.value.patches) if (!parts.value.some(part => part.role === patch.role)) parts.value.push({ role: patch.role, cloth: nextCloth() })
+}
+function nextCloth(): string {
+  const free = quilt.value.cloths.find(cloth => !parts.value.some(part => part.cloth === cloth.id))
+  return (free ?? quilt.value.cloths[parts.value.length % quilt.value.cloths.length]!).id
+}
+const colours = computed(() => new Map(parts.value.map(part => [part.role, clothOf(quilt.value, part.cloth).colour])))
+const chosen = computed(() => parts.value.find(part => part.role === role.value) ?? parts.value[0]!)
 const serious = computed(() => faults.value.filter(fault => fault.code !== 'sliver'))
 const stage = useTemplateRef('stage')
 const { width: stageWidth, height: stageHeight } = useElementSize(stage)
 const size = computed(() => Math.max(200, Math.min(stageWidth.value - 60, (stageHeight.value - 80) * Math.max(1, draft.value.width / draft.value.height))))
 
-const TOOLS: [Tool, string, string][] = [['line', 'Draw a line', 'i-lucide-pencil-ruler'], ['paint', 'Paint', 'i-lucide-paintbrush'], ['take-out', 'Take a line out', 'i-lucide-eraser'], ['repeat', 'Repeat a unit', 'i-lucide-copy']]
+const TOOLS: [Tool, string, string][] = [
+  ['line', 'Line', 'i-lucide-pencil-ruler'], ['paint', 'Paint', 'i-lucide-paintbrush'],
+  ['take-out', 'Remove a line', 'i-lucide-eraser'], ['repeat', 'Copy a part', 'i-lucide-copy'],
+]
 const SYMMETRY_NAMES: Record<Symmetry, string> = { 'none': 'no symmetry', 'mirror': 'mirror', 'four-mirrors': 'mirror both ways', 'half-turn': 'half turn', 'quarter-turns': 'quarter turns' }
 const GRID_NAMES = { square: 'squares', sixty: '60° triangles' } as const
 
-function addRole() {
-  for (let n = roles.value.length + 1; ; n++) {
-    if (!roles.value.includes(`role ${n}`)) {
-      role.value = `role ${n}`
-      tool.value = 'paint'
-      return
-    }
+function addPart() {
+  const taken = parts.value.map(part => part.role)
+  let n = taken.length + 1
+  while (taken.includes(`cloth ${n}`)) n += 1
+  parts.value.push({ role: `cloth ${n}`, cloth: nextCloth() })
+  role.value = `cloth ${n}`
+  tool.value = 'paint'
+}
+/** A part may be called anything that no other part is called. */
+function rename(event: Event) {
+  const input = event.target as HTMLInputElement
+  const next = input.value.trim().slice(0, 80)
+  const part = chosen.value
+  if (next === '' || parts.value.some(other => other !== part && other.role === next)) {
+    input.value = part.role
+    return
   }
+  drafting.rename(part.role, next)
+  part.role = next
+  role.value = next
 }
 function resize(change: Partial<Grid>) {
   drafting.setGrid({ ...grid.value, ...change })
 }
 const within = (value: number) => Math.min(MOST_UNITS, Math.max(LEAST_UNITS, Math.round(value) || LEAST_UNITS))
 function line(from: readonly [number, number], to: readonly [number, number]) {
-  if (!drafting.drawLine(from, to)) toast.say('That line splits nothing', 'Draw from one edge of a patch to another edge of it.')
+  if (!drafting.drawLine(from, to)) refusal.value = 'That line splits no patch: draw from one edge of a patch to another edge of it.'
 }
 function takeOut(first: number, second: number) {
-  if (!drafting.takeOut(first, second)) toast.say('No line lies between those two', 'Choose two patches that share an edge.')
+  if (!drafting.takeOut(first, second)) refusal.value = 'No line lies between those two: choose two patches that share an edge.'
 }
 function repeat(from: { x: number, y: number, width: number, height: number }, to: readonly [number, number]) {
-  if (!drafting.repeat(from, to, copy.value)) toast.say('The copy would reach out of the block', 'Choose a place with room for it.')
+  if (!drafting.repeat(from, to, copy.value)) refusal.value = 'The copy would reach out of the block: choose a place with room for it.'
 }
 const design = (): Design => {
   const id = own.value.includes(original.id) && !isNew ? original.id : freeId(name.value, quilt.value.designs.size > 0 ? [...quilt.value.designs.keys()] : [])
@@ -75,8 +106,12 @@ const design = (): Design => {
 }
 async function save() {
   const made = design()
-  toast.problems(store.apply('own block', file => dressNewRoles(made)(setDesign(block.id, made)(keepDesign(made)(file)))))
-  isSaved.value = true
+  const wanted = parts.value.filter(part => made.patches.some(patch => patch.role === part.role))
+  const dressed: Edit = file => wanted.reduce((now, part) => setRoleCloth(block.id, part.role, part.cloth)(now), setDesign(block.id, made)(keepDesign(made)(file)))
+  const problems = store.apply('own block', dressed)
+  toast.problems(problems)
+  if (problems.length > 0) return
+  clear()
   await navigateTo(`/q/${String(route.params.id)}/design`)
 }
 async function read(event: Event) {
@@ -95,7 +130,8 @@ function saveCopy(kind: 'svg' | 'json') {
   const { family: _, ...plain } = made
   downloadText(`${made.id}.${kind}`, kind === 'svg' ? blockToSvg(made, Object.fromEntries(colours.value)) : `${JSON.stringify(plain, null, 2)}\n`, kind === 'svg' ? 'image/svg+xml' : 'application/json')
 }
-onBeforeRouteLeave(() => isSaved.value || !drafting.canUndo.value || confirm('Leave the drawing? It is not saved.'))
+// Ctrl Z here takes back what was drawn, not what was done to the quilt
+useUndoHere({ undo: drafting.undo, redo: drafting.redo })
 </script>
 
 <template>
@@ -103,8 +139,8 @@ onBeforeRouteLeave(() => isSaved.value || !drafting.canUndo.value || confirm('Le
     <div class="tools" role="toolbar" aria-label="Drawing">
       <button v-for="[id, label, icon] in TOOLS" :key="id" type="button" class="button" :class="{ chosen: tool === id }" :aria-pressed="tool === id" @click="tool = id"><UIcon :name="icon" class="size-5" />{{ label }}</button>
       <label class="flex items-center gap-2"><span class="sr-only">Symmetry</span><select v-model="symmetry" class="field !w-auto"><option v-for="s in SYMMETRIES" :key="s" :value="s">{{ SYMMETRY_NAMES[s] }}</option></select></label>
-      <button type="button" class="button" @click="drafting.mirror"><UIcon name="i-lucide-flip-horizontal" class="size-5" />Mirror</button>
-      <button type="button" class="button" @click="drafting.turn"><UIcon name="i-lucide-rotate-cw" class="size-5" />Turn</button>
+      <button type="button" class="button icon" aria-label="Mirror the block" title="Mirror the block" @click="drafting.mirror"><UIcon name="i-lucide-flip-horizontal" class="size-5" /></button>
+      <button type="button" class="button icon" aria-label="Turn the block" title="Turn the block" @click="drafting.turn"><UIcon name="i-lucide-rotate-cw" class="size-5" /></button>
       <button type="button" class="button icon" aria-label="Undo in the drawing" :disabled="!drafting.canUndo.value" @click="drafting.undo"><UIcon name="i-lucide-undo-2" class="size-5" /></button>
       <button type="button" class="button icon" aria-label="Redo in the drawing" :disabled="!drafting.canRedo.value" @click="drafting.redo"><UIcon name="i-lucide-redo-2" class="size-5" /></button>
       <div class="ml-auto flex gap-2">
@@ -119,6 +155,8 @@ onBeforeRouteLeave(() => isSaved.value || !drafting.canUndo.value || confirm('Le
         :tool="tool"
         :colours="colours"
         :faults="faults"
+        :grid="grid"
+        :refusal="refusal"
         :size="size"
         @line="line"
         @paint="patch => drafting.paintAt(patch, role)"
@@ -130,11 +168,15 @@ onBeforeRouteLeave(() => isSaved.value || !drafting.canUndo.value || confirm('Le
     </div>
     <aside class="side space-y-4">
       <label class="block"><span class="label">Name of the block</span><input v-model="name" class="field" maxlength="80"></label>
-      <div role="radiogroup" aria-label="Role to paint with">
-        <p class="label">Roles</p>
+      <div role="radiogroup" aria-label="Cloth to paint with">
+        <p class="label">Cloths of the block</p>
         <div class="flex flex-wrap gap-2">
-          <button v-for="r in roles" :key="r" type="button" role="radio" class="button !px-3" :class="{ chosen: r === role }" :aria-checked="r === role" @click="role = r"><span class="dab" :style="{ background: colours.get(r) }" />{{ r }}</button>
-          <button type="button" class="button !px-3" @click="addRole"><UIcon name="i-lucide-plus" class="size-5" />Role</button>
+          <button v-for="part in parts" :key="part.role" type="button" role="radio" class="button !px-3" :class="{ chosen: part.role === role }" :aria-checked="part.role === role" @click="role = part.role"><span class="dab" :style="{ background: colours.get(part.role) }" />{{ part.role }}</button>
+          <button type="button" class="button !px-3" @click="addPart"><UIcon name="i-lucide-plus" class="size-5" />Another cloth</button>
+        </div>
+        <div class="mt-2 grid grid-cols-2 gap-2">
+          <label><span class="label">Called</span><input class="field" maxlength="80" :value="chosen.role" @change="rename"></label>
+          <label><span class="label">Wears</span><select v-model="chosen.cloth" class="field"><option v-for="cloth in quilt.cloths" :key="cloth.id" :value="cloth.id">{{ cloth.name }}</option></select></label>
         </div>
       </div>
       <div>
@@ -143,7 +185,7 @@ onBeforeRouteLeave(() => isSaved.value || !drafting.canUndo.value || confirm('Le
           <label><span class="sr-only">Units across</span><input type="number" class="field figure !w-20" :min="LEAST_UNITS" :max="MOST_UNITS" :value="grid.across" @change="e => resize({ across: within(Number((e.target as HTMLInputElement).value)) })"></label>
           by
           <label><span class="sr-only">Units down</span><input type="number" class="field figure !w-20" :min="LEAST_UNITS" :max="MOST_UNITS" :value="grid.down" @change="e => resize({ down: within(Number((e.target as HTMLInputElement).value)) })"></label>
-          <button type="button" class="button" @click="drafting.startAgain">Empty grid</button>
+          <button type="button" class="button" @click="drafting.startAgain">Start empty</button>
           <label><span class="sr-only">Kind of grid</span><select class="field !w-auto" :value="grid.kind" @change="e => resize({ kind: (e.target as HTMLSelectElement).value as Grid['kind'] })"><option v-for="kind in GRID_KINDS" :key="kind" :value="kind">{{ GRID_NAMES[kind] }}</option></select></label>
         </div>
       </div>

@@ -4,7 +4,7 @@ import type { Edit } from '~~/core/edits/edit'
 import { doneCounts } from '~~/core/made/progress'
 import { clothOf } from '~~/core/quilt/quilt'
 import { CAUTIONS } from '~~/words/caution'
-import { formatCloth, formatLength, formatRough } from '~~/words/length'
+import { formatCloth, formatLength, formatRough, formatRoughPart } from '~~/words/length'
 import { capital, stageName } from '~~/words/names'
 import { craft, inEnglish, plural } from '~~/words/speech'
 
@@ -63,7 +63,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
           <h2>Backing</h2>
           <template v-if="quilt.backing && plan.backing">
             <p class="my-2 text-lg"><strong><Figure path="backing.panels" kind="count" title="Panels" /> {{ plan.backing.panels === 1 ? 'panel' : 'panels' }}</strong>, each <strong><Figure path="backing.panelLength" title="Length of a panel" /></strong> long, {{ SEAMS[plan.backing.seams] }}. Buy <strong><Figure path="backing.buy" kind="cloth" :text="formatCloth(plan.backing.buy, speech)" title="Backing to buy" /></strong>.</p>
-            <p v-if="plan.backing.panels > 1" class="note mb-3">{{ inEnglish('Take the selvages off before you join, half-inch seams, pressed open.', speech) }}</p>
+            <p v-if="plan.backing.panels > 1" class="note mb-3">{{ inEnglish('Take the selvages off before you join; seams of', speech) }} <span data-given>{{ formatRoughPart(1 / 2, speech) }}</span>, pressed open.</p>
             <ClothPicker label="Cloth" :cloths="quilt.cloths" :value="quilt.backing.cloth" @choose="cloth => cloth && edit('backing', setBacking({ cloth }))" />
             <LengthField class="mt-3" label="Beyond the top on each side" :value="quilt.backing.overhang" :least="0" :most="20" :step="1 / 2" @commit="v => edit('overhang of the backing', setBacking({ overhang: v }))" />
             <button type="button" class="button mt-3" @click="edit('no backing', setBacking(null))">No backing</button>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { setMethod, setWholeMethod } from '~~/core/edits/blocks'
+import { setMethod, setTrim, setWholeMethod } from '~~/core/edits/blocks'
 import type { MethodId } from '~~/core/methods/method'
 import type { Picture } from '~~/core/sewing/picture'
 import { isWorked, type Recipe, type RecipeUnit } from '~~/core/sewing/recipe'
@@ -9,7 +9,7 @@ import { clothsOfCell } from '~~/core/block/clothsOfCell'
 import { CAUTIONS } from '~~/words/caution'
 import { capital, unitName } from '~~/words/names'
 import { rowParts } from '~~/words/rows'
-import { plural } from '~~/words/speech'
+import { inEnglish, plural } from '~~/words/speech'
 import { stepParts } from '~~/words/step'
 import { textOf } from '~~/words/textPart'
 import type { ModeStep } from '~/components/common/StepMode.vue'
@@ -138,6 +138,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
           :can-write="store.canWrite"
           @made="by => countUnits(unit.id, by)"
           @choose="method => choose(unit.kind, method)"
+          @care="care => toast.problems(store.apply('how generously squares are cut', setTrim(recipe!.block, unit.kind, care)))"
         />
       </section>
       <section v-if="recipe.joins.length > 0" class="card mb-6" aria-label="Joining the block">
@@ -148,7 +149,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
       <PaperWork :quilt="quilt" :planned="plan.blocks.find(b => b.id === recipe!.block)!" :can-write="store.canWrite" @method="makeWhole" />
       <section class="no-print" aria-label="Rows">
         <h2 class="mb-1">Join the top</h2>
-        <p class="note mb-3">Lay all blocks out first, and step back. Join each row from left to right, then the rows from the top down. Chain the same seam of every row; two clips of one colour for each row keep the order.</p>
+        <p class="note mb-3">Lay all blocks out first, and step back. Join each row from left to right, then the rows from the top down. Chain the same seam of every row; {{ inEnglish('two clips of one color for each row keep the order.', speech) }}</p>
         <RowList :rows="rows" :marks="plan.marks" :quilt="quilt" :done="rowsDone" :can-write="store.canWrite" @toggle="toggleRow" />
       </section>
     </template>

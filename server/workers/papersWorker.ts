@@ -1,0 +1,27 @@
+import { parentPort, workerData } from 'node:worker_threads'
+import { readQuilt } from '~~/core/quilt/readQuilt'
+import { readText } from '~~/core/quilt/readText'
+import { MOST_PAGES, type PapersAnswer, type PapersJob } from '../utils/papersJob'
+import { papersFor } from '../utils/papersFor'
+import { papersRequest } from '../utils/papersRequest'
+import { pdfOfSheets } from '../utils/pdfSheets'
+
+/** Reads one request and makes its pages, in a thread of its own, so that the server answers others meanwhile. */
+async function make({ body, fonts }: PapersJob): Promise<PapersAnswer> {
+  const text = readText(body)
+  const asked = text.ok ? papersRequest.safeParse(text.value) : null
+  const quilt = asked?.success ? readQuilt(asked.data.file) : null
+  if (!asked?.success || !quilt?.ok) return { ok: false, status: 422, message: 'Not a valid quilt' }
+  const { block, what, page, copies, units, english } = asked.data
+  const sheets = papersFor(quilt.value, block, what, page, copies, { units, english })
+  if (!sheets) return { ok: false, status: 404, message: 'There is nothing of that to print' }
+  if (sheets.length > MOST_PAGES) {
+    return { ok: false, status: 422, message: `That would be ${sheets.length} pages; at most ${MOST_PAGES} are made at once. Ask for fewer copies.` }
+  }
+  const pdf = await pdfOfSheets(sheets, `${quilt.value.name}: ${what}`, { regular: Buffer.from(fonts.regular), bold: Buffer.from(fonts.bold) })
+  return { ok: true, pdf }
+}
+
+make(workerData as PapersJob)
+  .catch((): PapersAnswer => ({ ok: false, status: 500, message: 'The pages could not be made' }))
+  .then(answer => parentPort!.postMessage(answer))
