@@ -19,11 +19,11 @@ export default withNuxt(
     },
   },
   {
-    // the core computes and knows nothing else: no interface, no platform, nothing outside itself but Zod
+    // the core computes and knows nothing else: no interface, no platform, nothing outside itself but a few pure libraries
     files: ['core/**/*.ts'],
     ignores: ['core/**/*.test.ts', 'core/testing/**'],
     rules: {
-      'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\.{1,2}/|zod$)', message: 'The core imports nothing but itself and zod.' }, { regex: '\\.\\./(app|server|cli|words|e2e|demo)/', message: 'The core imports nothing of the layers above it.' }] }],
+      'no-restricted-imports': ['error', { patterns: [{ regex: '^(?!\\.{1,2}/|zod$|flatbush$|saxes$)', message: 'The core imports nothing but itself, zod, flatbush and saxes.' }, { regex: '\\.\\./(app|server|cli|words|e2e|demo)/', message: 'The core imports nothing of the layers above it.' }] }],
       'no-restricted-globals': ['error', 'window', 'document', 'process', 'performance', 'localStorage', 'navigator', 'Date'],
       'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Randomness comes in as an argument.' }],
     },

@@ -1,7 +1,9 @@
 export default {
   roots: ['<rootDir>/core', '<rootDir>/words', '<rootDir>/cli', '<rootDir>/app', '<rootDir>/server'],
   testMatch: ['**/*.test.ts'],
-  transform: { '\\.ts$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } } }] },
+  // flatbush and its queue are written as modules
+  transformIgnorePatterns: ['/node_modules/(?!(flatbush|flatqueue)/)'],
+  transform: { '\\.(ts|js)$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } } }] },
   testEnvironment: 'node',
   setupFiles: ['<rootDir>/app/testing/autoImports.ts'],
   moduleNameMapper: { '^~~/(.*)$': '<rootDir>/$1', '^~/(.*)$': '<rootDir>/app/$1' },

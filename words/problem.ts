@@ -3,7 +3,7 @@ import { formatFigure } from './length'
 
 /** `setting.across`; the whole file is `file`. */
 export function pathText(path: Path): string {
-  return path.length === 0 ? 'file' : path.join('.')
+  return path.length === 0 ? 'file' : path.map(step => oneLine(String(step))).join('.')
 }
 
 /** A whole line: the path of the field, then what is wrong with it. */
@@ -24,10 +24,20 @@ export function problemText(problem: Problem): string {
     case 'tiling': return tilingText(problem.fault)
     case 'sizes-differ': return `blocks of one ${problem.place} must be equally ${problem.place === 'column' ? 'wide' : 'high'}: ${problem.place} ${problem.at + 1} has ${formatFigure(problem.sizes[0], { units: 'in' })}″ and ${formatFigure(problem.sizes[1], { units: 'in' })}″`
     case 'not-yet': return `Wren cannot plan ${shown(problem.what)} yet`
+    case 'too-much': return tooMuchText(problem)
     case 'not-json': return 'this is not a quilt file: the text cannot be read as JSON'
     case 'too-big': return `this file is too large for a quilt (${Math.round(problem.bytes / 1024 / 1024)} MB; at most ${Math.round(problem.most / 1024 / 1024)} MB)`
     case 'too-deep': return `this file is nested more than ${problem.most} deep, which no quilt file is`
     case 'forbidden-key': return `the name ${shown(problem.key)} is not allowed in a quilt file`
+  }
+}
+
+function tooMuchText({ what, got, most }: Extract<Problem, { code: 'too-much' }>): string {
+  const figure = (count: number) => Math.round(count).toLocaleString('en-US')
+  switch (what) {
+    case 'corners': return `the designs have ${figure(got)} corners together; at most ${figure(most)} can be read`
+    case 'patches': return `the quilt would have ${figure(got)} patches; at most ${figure(most)} can be planned`
+    case 'inches': return `the quilt would be ${figure(got)}″ long; at most ${figure(most)}″ can be planned`
   }
 }
 
@@ -45,13 +55,13 @@ function expectationText(expected: Expectation): string {
     case 'whole-number': return `a whole number from ${expected.least} to ${expected.most}`
     case 'number': return `a number from ${expected.least} to ${expected.most}`
     case 'one-of': return `one of ${listed(expected.options.map(String))}`
-    case 'text': return 'text'
-    case 'id': return 'a short name'
+    case 'text': return expected.most === undefined ? 'text' : `text of at most ${expected.most} characters`
+    case 'id': return expected.most === undefined ? 'a short name' : `a short name of at most ${expected.most} characters`
     case 'colour': return 'a colour such as #a8402c'
     case 'yes-no': return 'true or false'
-    case 'list': return expected.least ? `a list of at least ${expected.least}` : 'a list'
+    case 'list': return `a list${expected.least ? ` of at least ${expected.least}` : ''}${expected.most === undefined ? '' : `${expected.least ? ' and' : ' of'} at most ${expected.most}`}`
     case 'object': return 'a group of fields in braces'
-    case 'date': return 'a date and time'
+    case 'date': return 'a date such as 2026-03-01 or 2026-03-01T10:00:00Z'
     case 'point': return 'a point [x, y]'
     case 'something-else': return 'something else here'
   }
@@ -62,9 +72,14 @@ function listed(names: readonly string[]): string {
   return few.join(', ') + (names.length > 8 ? ' …' : '')
 }
 
+/** Whatever breaks a line, or moves a cursor, is shown as what it is. */
+function oneLine(text: string): string {
+  return text.slice(0, 80).replace(/[\p{Cc}\u2028\u2029]/gu, character => `\\u${character.charCodeAt(0).toString(16).padStart(4, '0')}`)
+}
+
 /** What was there, cut short: it came from a stranger's file. */
 function shown(value: unknown): string {
   if (value === undefined) return 'nothing'
-  const text = typeof value === 'string' ? `"${value}"` : Array.isArray(value) ? 'a list' : value !== null && typeof value === 'object' ? 'a group of fields' : String(value)
+  const text = typeof value === 'string' ? `"${oneLine(value)}"` : Array.isArray(value) ? 'a list' : value !== null && typeof value === 'object' ? 'a group of fields' : String(value)
   return text.length > 60 ? `${text.slice(0, 57)}…` : text
 }

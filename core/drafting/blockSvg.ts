@@ -1,3 +1,4 @@
+import { SaxesParser } from 'saxes'
 import type { Design } from '../block/design'
 import { rolesOf } from '../block/design'
 import { boundingBox, signedArea, type Point } from '../geometry/polygon'
@@ -16,80 +17,122 @@ export function blockToSvg(design: Design, colours: Readonly<Record<string, stri
 
 const GREYS = ['#333333', '#dddddd', '#888888', '#bbbbbb', '#555555']
 
+/** What holds other things and is not drawn itself. */
+const HOLDERS = new Set(['svg', 'g', 'title', 'desc', 'text', 'tspan', 'a', 'switch'])
+/** Whatever stands in these is not drawn where it stands. */
+const ASIDE = new Set(['defs', 'clippath', 'mask', 'symbol', 'style', 'metadata', 'marker', 'pattern', 'script'])
+const CURVED = new Set(['circle', 'ellipse', 'image', 'use'])
+/** Elements one in another, and elements in all: more is no block. */
+const MOST_DEPTH = 60
+const MOST_ELEMENTS = 20_000
+
 /**
  * Reads a block from a drawing: polygons, rectangles and paths of straight lines, with classes or fills for roles. What is not a
  * closed straight-sided figure is named with its place in the drawing, and nothing is taken over then. The drawing is
  * moved to 0, 0 and keeps its proportions; its longer side becomes `units` grid units.
  */
 export function blockFromSvg(text: string, units = 12): BlockReading {
-  const troubles: BlockTrouble[] = []
-  const found: { role: string, points: Point[] }[] = []
-  if (!/<svg[\s>]/i.test(text)) return { ok: false, troubles: [{ code: 'not-a-drawing' }] }
-  let points = 0, place = 0
-  // definitions and clips are not drawn
-  const drawn = text.replace(/<!--[\s\S]*?-->/g, '').replace(/<(defs|clipPath|mask|symbol|style|metadata)\b[\s\S]*?<\/\1>/gi, '')
-  for (const [, name, inside] of drawn.matchAll(/<([a-z]+)\b([^>]*)>/gi)) {
-    const tag = name!.toLowerCase(), attribute = attributesOf(inside!)
-    if (['svg', 'g', 'title', 'desc', 'text', 'tspan'].includes(tag)) {
-      if (attribute('transform')) troubles.push({ code: 'moved-figure', figure: place, what: tag })
-      continue
-    }
-    place += 1
-    if (['circle', 'ellipse', 'image', 'use'].includes(tag)) {
-      troubles.push({ code: 'curved', figure: place, what: tag })
-      continue
-    }
-    if (tag === 'line' || tag === 'polyline') {
-      troubles.push({ code: 'only-a-line', figure: place, what: tag })
-      continue
-    }
-    if (!['polygon', 'rect', 'path'].includes(tag)) continue
-    if (attribute('transform')) troubles.push({ code: 'moved-figure', figure: place, what: tag })
-    const fill = /fill\s*:\s*([^;"']+)/.exec(attribute('style') ?? '')?.[1]?.trim() ?? attribute('fill')
-    if (fill === 'none') {
-      troubles.push({ code: 'only-a-line', figure: place, what: tag })
-      continue
-    }
-    const outlines = tag === 'polygon' ? [numbersToPoints(attribute('points') ?? '')] : tag === 'rect' ? [rectPoints(attribute)] : pathOutlines(attribute('d') ?? '')
-    if (outlines === null) {
-      troubles.push({ code: 'curved', figure: place, what: tag })
-      continue
-    }
-    for (const outline of outlines) {
-      points += outline.length
-      if (points > MOST_POINTS) return { ok: false, troubles: [{ code: 'too-many-points', most: MOST_POINTS }] }
-      if (outline.length < 3 || outline.some(p => !p.every(Number.isFinite)) || Math.abs(signedArea(outline)) < 1e-12) troubles.push({ code: 'not-closed', figure: place, what: tag })
-      else found.push({ role: roleName(attribute('class') ?? fill ?? 'patch'), points: outline })
-    }
-  }
+  const figures = figuresIn(text)
+  if (!figures) return { ok: false, troubles: [{ code: 'not-a-drawing' }] }
+  const { troubles, patches } = figures
   if (troubles.length > 0) return { ok: false, troubles }
-  if (found.length === 0) return { ok: false, troubles: [{ code: 'nothing-drawn' }] }
-  const box = boundingBox(found.flatMap(patch => patch.points))
+  if (patches.length === 0) return { ok: false, troubles: [{ code: 'nothing-drawn' }] }
+  const box = boundingBox(patches.flatMap(patch => patch.points))
   const scale = units / Math.max(box.width, box.height)
   // numbers in drawings are rounded, each program as it likes: the finest grid on which the patches meet is the one meant
   const readings = GRIDS.map((grid) => {
     const snap = (v: number) => Math.round(v / grid) * grid
     return blockFaultsOf({
       width: snap(box.width * scale), height: snap(box.height * scale),
-      patches: found.map(patch => ({ role: patch.role, points: patch.points.map(([x, y]): Point => [snap((x - box.x) * scale), snap((y - box.y) * scale)]) })),
+      patches: patches.map(patch => ({ role: patch.role, points: patch.points.map(([x, y]): Point => [snap((x - box.x) * scale), snap((y - box.y) * scale)]) })),
     })
   })
   return readings.find(reading => reading.ok) ?? readings[0]!
 }
 
-const GRIDS = [1e-7, 1e-4, 1e-3, 1e-2]
+interface Figures { troubles: BlockTrouble[], patches: { role: string, points: Point[] }[] }
 
-function attributesOf(inside: string): (name: string) => string | undefined {
-  const all = new Map([...inside.matchAll(/([\w:-]+)\s*=\s*(?:"([^"]*)"|'([^']*)')/g)].map(([, name, a, b]) => [name!.toLowerCase(), a ?? b ?? '']))
-  return name => all.get(name)
+/** Thrown to leave the parser early. */
+class Enough extends Error {}
+
+/** The figures of a drawing, each with what is wrong with it; null when the text is no drawing. */
+function figuresIn(text: string): Figures | null {
+  const found: Figures = { troubles: [], patches: [] }
+  let [points, place, depth, elements, aside, isSvg] = [0, 0, 0, 0, 0, false]
+  const parser = new SaxesParser({ xmlns: false })
+  parser.on('opentag', ({ name, attributes }) => {
+    const tag = name.toLowerCase().replace(/^svg:/, '')
+    depth += 1
+    elements += 1
+    if (depth > MOST_DEPTH || elements > MOST_ELEMENTS) throw new Enough()
+    if (depth === 1) isSvg = tag === 'svg'
+    if (ASIDE.has(tag)) aside += 1
+    if (aside > 0) return
+    const attribute = (wanted: string) => attributes[wanted] as string | undefined
+    if (HOLDERS.has(tag)) {
+      if (attribute('transform')) found.troubles.push({ code: 'moved-figure', figure: place, what: tag })
+      return
+    }
+    place += 1
+    const outlines = outlinesOf(tag, attribute)
+    if (outlines === 'not-drawn') return
+    if (typeof outlines === 'string') {
+      found.troubles.push({ code: outlines, figure: place, what: tag })
+      return
+    }
+    for (const outline of outlines) {
+      points += outline.length
+      if (points > MOST_POINTS) throw new Enough()
+      const isFigure = outline.length >= 3 && outline.every(p => p.every(Number.isFinite)) && Math.abs(signedArea(outline)) >= 1e-12
+      if (isFigure) found.patches.push({ role: roleName(attribute('class') ?? fillOf(attribute) ?? 'patch'), points: outline })
+      else found.troubles.push({ code: 'not-closed', figure: place, what: tag })
+    }
+  })
+  parser.on('closetag', ({ name }) => {
+    depth -= 1
+    if (ASIDE.has(name.toLowerCase().replace(/^svg:/, ''))) aside -= 1
+  })
+  try {
+    parser.write(text.charCodeAt(0) === 0xFEFF ? text.slice(1) : text).close()
+  }
+  catch (error) {
+    // saxes throws at the first thing that is no XML
+    if (!(error instanceof Enough)) return null
+    return { troubles: [{ code: 'too-many-points', most: MOST_POINTS }], patches: [] }
+  }
+  return isSvg ? found : null
 }
+
+type Attribute = (name: string) => string | undefined
+
+/** The outlines of one figure; or why it is none that a block can have. */
+function outlinesOf(tag: string, attribute: Attribute): Point[][] | 'curved' | 'only-a-line' | 'moved-figure' | 'not-drawn' {
+  if (CURVED.has(tag)) return 'curved'
+  if (tag === 'line' || tag === 'polyline') return 'only-a-line'
+  if (!['polygon', 'rect', 'path'].includes(tag)) return 'not-drawn'
+  if (attribute('transform')) return 'moved-figure'
+  if (fillOf(attribute) === 'none') return 'only-a-line'
+  switch (tag) {
+    case 'polygon': return [numbersToPoints(attribute('points') ?? '')]
+    case 'rect': return [rectPoints(attribute)]
+    default: return pathOutlines(attribute('d') ?? '') ?? 'curved'
+  }
+}
+
+/** The fill, of its style before that of its own. */
+function fillOf(attribute: Attribute): string | undefined {
+  const styles = (attribute('style') ?? '').split(';').map(part => part.split(':'))
+  return styles.find(([name]) => name!.trim() === 'fill')?.[1]?.trim() ?? attribute('fill')
+}
+
+const GRIDS = [1e-7, 1e-4, 1e-3, 1e-2]
 
 function numbersToPoints(text: string): Point[] {
   const numbers = (text.match(/[-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/gi) ?? []).map(Number)
   return Array.from({ length: Math.floor(numbers.length / 2) }, (_, i): Point => [numbers[2 * i]!, numbers[2 * i + 1]!])
 }
 
-function rectPoints(attribute: (name: string) => string | undefined): Point[] {
+function rectPoints(attribute: Attribute): Point[] {
   const [x, y, w, h] = ['x', 'y', 'width', 'height'].map(name => Number.parseFloat(attribute(name) ?? '0')) as [number, number, number, number]
   return [[x, y], [x + w, y], [x + w, y + h], [x, y + h]]
 }

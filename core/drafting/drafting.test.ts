@@ -136,3 +136,32 @@ describe('a block as a drawing', () => {
     expect(blockToSvg({ ...SHIPPED_DESIGNS[0]!, name: '</title><script>alert(1)</script>' })).not.toContain('<script')
   })
 })
+
+describe('drawings from strangers', () => {
+  const rows = (inside: string) => `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 4 4">${inside}</svg>`
+  test('what is made to take long is refused at once', () => {
+    const hostile = [
+      rows('<g>'.repeat(100_000)), rows('<rect '.repeat(100_000)), `<svg ${'a="b" '.repeat(200_000)}/>`, rows(`<path d="${'m0 0'.repeat(300_000)}"/>`),
+      rows('<!-- '.repeat(200_000)), rows('<defs>'.repeat(50_000)), rows(`<polygon style="${'fill '.repeat(300_000)}" points="0,0 4,0 4,4 0,4"/>`), `${'<'.repeat(1_000_000)}svg>`,
+      rows(`<polygon points="${'1'.repeat(1_000_000)}"/>`), rows('<rect width="1" height="1"/>'.repeat(60_000)),
+    ]
+    const started = performance.now()
+    for (const text of hostile) expect(typeof blockFromSvg(text).ok).toBe('boolean')
+    // two megabytes each; one of them alone took for ever
+    expect(performance.now() - started).toBeLessThan(15_000)
+  })
+  test('what stands in definitions is not drawn; a mark in front of the text does no harm', () => {
+    const reading = blockFromSvg(`\uFEFF<?xml version="1.0"?>${rows('<defs><circle r="1"/></defs><rect class="a" width="4" height="2"/><rect class="b" y="2" width="4" height="2"/>')}`)
+    expect(reading.ok && reading.draft.patches.map(patch => patch.role)).toEqual(['a', 'b'])
+  })
+  test('text that is no XML is no drawing', () => {
+    for (const text of ['', 'svg', '<svg', '<svg><rect></svg>', '<html/>']) expect(blockFromSvg(text)).toEqual({ ok: false, troubles: [{ code: 'not-a-drawing' }] })
+  })
+})
+
+test('a drawing made of many crossing lines still tiles', () => {
+  const images = imagesOf('quarter-turns', 6, 6)
+  const all = [[[0, 6], [1, 0]], [[6, 1], [1, 6]], [[3, 6], [5, 1]]] as [Point, Point][]
+  const draft = all.reduce((now, [from, to]) => images.reduce((each, image) => splitByLine(each, image(from), image(to)), now), blankDraft(6, 6))
+  expect(tiles(draft)).toBe(true)
+})

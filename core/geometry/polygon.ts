@@ -1,3 +1,5 @@
+import Flatbush from 'flatbush'
+
 /** x to the right, y down, as on a screen and in the quilt file. */
 export type Point = readonly [number, number]
 /** Corners in order; the last joins the first. */
@@ -77,17 +79,32 @@ export function withoutIdleCorners(polygon: Polygon, tolerance: number): Polygon
   })
 }
 
+/** Beyond so many corners edges are looked up in a spatial index rather than compared each with each. */
+const MANY = 40
+
 /** Whether no two edges cross or touch but neighbours at their shared corner. */
 export function isSimple(polygon: Polygon): boolean {
   const n = polygon.length
   if (n < 3) return false
-  for (let i = 0; i < n; i++) {
-    for (let j = i + 1; j < n; j++) {
-      const neighbours = j === i + 1 || (i === 0 && j === n - 1)
-      if (!neighbours && segmentsMeet(polygon[i]!, polygon[(i + 1) % n]!, polygon[j]!, polygon[(j + 1) % n]!)) return false
-    }
+  const meets = (i: number, j: number) => {
+    const isNeighbour = j === i + 1 || (i === 0 && j === n - 1)
+    return !isNeighbour && segmentsMeet(polygon[i]!, polygon[(i + 1) % n]!, polygon[j]!, polygon[(j + 1) % n]!)
   }
+  const rivals = n > MANY ? edgesNear(polygon) : (i: number) => Array.from({ length: n - i - 1 }, (_, k) => i + 1 + k)
+  for (let i = 0; i < n; i++) if (rivals(i).some(j => meets(i, j))) return false
   return true
+}
+
+/** For an edge, the later edges whose boxes touch its own. */
+function edgesNear(polygon: Polygon): (edge: number) => number[] {
+  const boxes = polygon.map((from, i) => boundingBox([from, polygon[(i + 1) % polygon.length]!]))
+  const index = new Flatbush(boxes.length)
+  for (const { x, y, width, height } of boxes) index.add(x, y, x + width, y + height)
+  index.finish()
+  return (edge) => {
+    const { x, y, width, height } = boxes[edge]!
+    return index.search(x, y, x + width, y + height, other => other > edge)
+  }
 }
 
 function segmentsMeet(a: Point, b: Point, c: Point, d: Point): boolean {

@@ -10,7 +10,7 @@ export type Expectation
     | { kind: 'whole-number', least: number, most: number }
     | { kind: 'number', least: number, most: number }
     | { kind: 'one-of', options: readonly (string | number)[] }
-    | { kind: 'text' } | { kind: 'id' } | { kind: 'colour' } | { kind: 'yes-no' } | { kind: 'list', least?: number, most?: number }
+    | { kind: 'text', most?: number } | { kind: 'id', most?: number } | { kind: 'colour' } | { kind: 'yes-no' } | { kind: 'list', least?: number, most?: number }
     | { kind: 'object' } | { kind: 'date' } | { kind: 'point' } | { kind: 'something-else' }
 
 /** What a quilter's input can get wrong. Sentences are made in `words/problem.ts`. */
@@ -24,6 +24,7 @@ export type Problem
     | { code: 'tiling', path: Path, fault: TilingFault }
     | { code: 'sizes-differ', path: Path, place: 'column' | 'row', at: number, sizes: readonly [Inches, Inches] }
     | { code: 'not-yet', path: Path, what: string }
+    | { code: 'too-much', path: Path, what: 'corners' | 'patches' | 'inches', got: number, most: number }
     | { code: 'not-json', path: Path, detail: string }
     | { code: 'too-big', path: Path, bytes: number, most: number }
     | { code: 'too-deep', path: Path, most: number }

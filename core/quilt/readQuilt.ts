@@ -2,6 +2,7 @@ import { UNIT_DEFAULTS, type Units } from '../measure/units'
 import { cellsOf } from './cells'
 import { clothLetters } from './letters'
 import { problemsOf } from './expectation'
+import { cornerProblems, wholeProblems } from './limits'
 import { notYet } from './notYet'
 import { designsById } from './ownDesigns'
 import { sizeProblems } from './placeSizes'
@@ -19,8 +20,11 @@ export function readQuilt(file: unknown): Result<Quilt> {
   const unplanned = notYet(file)
   const parsed = quiltFileSchema(units).safeParse(file)
   if (!parsed.success) return fail([...unplanned, ...problemsOf(parsed.error, file).filter(({ path }) => !isAmong(path, unplanned))])
+  const corners = cornerProblems(parsed.data)
+  if (corners.length > 0) return fail([...unplanned, ...corners])
   const problems = [...unplanned, ...referenceProblems(parsed.data)]
   // sizes can only be compared when every place has its block
+  if (problems.length === 0) problems.push(...wholeProblems(parsed.data))
   if (problems.length === 0) problems.push(...sizeProblems(parsed.data))
   return problems.length > 0 ? fail(problems) : ok(complete(parsed.data, units))
 }

@@ -10,11 +10,13 @@ const FORBIDDEN_KEYS = new Set(['__proto__', 'constructor', 'prototype'])
  * beyond any quilt's (seen in one pass over the text, before anything is built), keys that reach into an object's prototype.
  */
 export function readText(text: string): Result<unknown> {
+  // a byte order mark, as some editors put it in front
+  const plain = text.startsWith('\uFEFF') ? text.slice(1) : text
   if (text.length > MOST_BYTES) return fail([{ code: 'too-big', path: [], bytes: text.length, most: MOST_BYTES }])
-  if (isDeeper(text, MOST_DEPTH)) return fail([{ code: 'too-deep', path: [], most: MOST_DEPTH }])
+  if (isDeeper(plain, MOST_DEPTH)) return fail([{ code: 'too-deep', path: [], most: MOST_DEPTH }])
   let value: unknown
   try {
-    value = JSON.parse(text)
+    value = JSON.parse(plain)
   }
   catch (error) {
     return fail([{ code: 'not-json', path: [], detail: error instanceof Error ? error.message : '' }])

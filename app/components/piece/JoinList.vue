@@ -25,5 +25,5 @@ const speech = useSpeech()
 .joins { display: grid; grid-template-columns: repeat(auto-fill, minmax(12rem, 1fr)); gap: 1.1rem; }
 .shot { height: 9rem; margin-bottom: 0.4rem; }
 li { break-inside: avoid; }
-@media print { .joins { grid-template-columns: repeat(4, 1fr); font-size: 0.85em; } .shot { height: 30mm; } }
+@media print { .joins { grid-template-columns: repeat(5, 1fr); gap: 3mm; font-size: 0.78em; line-height: 1.25; } .shot { height: 24mm; margin-bottom: 1mm; } }
 </style>

@@ -70,5 +70,5 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
 .steps { display: grid; grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr)); gap: 1rem; margin-top: 0.8rem; }
 .shot { height: 8rem; margin-bottom: 0.4rem; }
 .unit { break-inside: avoid; }
-@media print { .steps { grid-template-columns: repeat(4, 1fr); font-size: 0.85em; } .shot { height: 28mm; } }
+@media print { .unit { break-inside: auto; border: 0; padding: 0; } .unit header { break-after: avoid; } .steps { grid-template-columns: repeat(5, 1fr); gap: 3mm; font-size: 0.78em; line-height: 1.25; } .shot { height: 24mm; margin-bottom: 1mm; } }
 </style>

@@ -134,8 +134,8 @@ const startAt = computed(() => store.bookmark?.of === 'cut' ? store.bookmark.ste
                 </tbody>
               </table>
               <template v-if="need.left.some(isWorthKeeping)">
-                <h3 class="mt-4 mb-1">Left over, worth keeping</h3>
-                <p class="figure !whitespace-normal"><template v-for="(rest, i) in need.left" :key="i"><span v-if="isWorthKeeping(rest)" class="mr-4 inline-block"><Figure :path="`cloths.${index}.left.${i}.width`" title="Left over, across" /> × <Figure :path="`cloths.${index}.left.${i}.height`" title="Left over, along" /></span></template></p>
+                <h3 class="left mt-4 mb-1">Left over, worth keeping</h3>
+                <p class="left figure !whitespace-normal"><template v-for="(rest, i) in need.left" :key="i"><span v-if="isWorthKeeping(rest)" class="mr-4 inline-block"><Figure :path="`cloths.${index}.left.${i}.width`" title="Left over, across" /> × <Figure :path="`cloths.${index}.left.${i}.height`" title="Left over, along" /></span></template></p>
               </template>
             </div>
             <StripList :groups="groups.get(cloth.id)!" :index="index" :pieces="pieces" :places="places" :progress="progress.get(cloth.id)!" :block-names="store.blockNames" @toggle="i => toggle(cloth.id, i)" @point="strips => pointed = strips" />
@@ -156,13 +156,14 @@ const startAt = computed(() => store.bookmark?.of === 'cut' ? store.bookmark.ste
 @media print {
   .sheet-title { font-size: 13pt; margin-bottom: 3mm; }
   .sheets { columns: 2; column-gap: 6mm; font-size: 8.5pt; line-height: 1.25; }
-  .sheet { break-inside: avoid; margin-bottom: 5mm; border-top: 1.5px solid #000; padding-top: 1.5mm; }
+  .sheet { break-inside: avoid; margin-bottom: 3mm; border-top: 1.5px solid #000; padding-top: 1.5mm; }
   .sheet header { margin-bottom: 1mm; gap: 2mm; }
-  .sheet header :deep(.swatch) { width: 7mm; height: 7mm; }
+  .sheet header :deep(svg) { width: 7mm; height: 7mm; }
   .sheet h2 { font-size: 11pt; }
-  .sheet h3 { font-size: 9pt; margin: 1mm 0 0; }
+  .sheet h3 { font-size: 8.5pt; margin: 0; }
+  .left { display: inline; margin-right: 2mm !important; }
   .two { grid-template-columns: 1fr; gap: 1mm; }
   .map-box { border: 0; margin: 0; padding: 0 !important; }
-  .map-box :deep(svg) { max-height: 40mm; }
+  .map-box :deep(svg) { max-height: 31mm; }
 }
 </style>

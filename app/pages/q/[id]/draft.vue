@@ -2,7 +2,7 @@
 import type { Design } from '~~/core/block/design'
 import { rolesOf } from '~~/core/block/design'
 import { readDesign } from '~~/core/drafting/blockJson'
-import { blockFromSvg, blockToSvg } from '~~/core/drafting/blockSvg'
+import { blockToSvg } from '~~/core/drafting/blockSvg'
 import { blankDraft, type Draft } from '~~/core/drafting/draft'
 import { LEAST_UNITS, MOST_UNITS, GRID_KINDS, type Grid } from '~~/core/drafting/grid'
 import { SYMMETRIES, type Symmetry } from '~~/core/drafting/symmetry'
@@ -14,6 +14,7 @@ import type { Placement } from '~~/core/geometry/placement'
 import { blockOf, clothOf, designOf } from '~~/core/quilt/quilt'
 import { blockTroubleText, draftFaultText, sewingText } from '~~/words/drafting'
 import { plural } from '~~/words/speech'
+import { readDrawing } from '~/workers/readDrawing'
 import type { Tool } from '~/composables/useDrafting'
 
 const store = useQuilt()
@@ -121,8 +122,9 @@ async function read(event: Event) {
   if (!file) return
   if (file.size > 2_000_000) return toast.say('That drawing is too large', 'A block has a few hundred corners at most.')
   const text = await file.text()
-  const reading = /^\s*[{[]/.test(text) ? readDesign(text) : blockFromSvg(text)
-  if (reading.ok) drafting.take(reading.draft)
+  const reading = /^\uFEFF?\s*[{[]/.test(text.slice(0, 200)) ? readDesign(text) : await readDrawing(text)
+  if (!reading) toast.say('That drawing could not be read', 'It is not a block of straight seams, or this browser reads no drawings in the background.')
+  else if (reading.ok) drafting.take(reading.draft)
   else toast.say('That drawing cannot be a block', reading.troubles.slice(0, 3).map(blockTroubleText).join(' '))
 }
 function saveCopy(kind: 'svg' | 'json') {

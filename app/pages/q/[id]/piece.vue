@@ -141,7 +141,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
           @care="care => toast.problems(store.apply('how generously squares are cut', setTrim(recipe!.block, unit.kind, care)))"
         />
       </section>
-      <section v-if="recipe.joins.length > 0" class="card mb-6" aria-label="Joining the block">
+      <section v-if="recipe.joins.length > 0" class="joining card mb-6" aria-label="Joining the block">
         <h2 class="mb-1">Join the block</h2>
         <p class="caution mb-4">{{ CAUTIONS.iron }}</p>
         <JoinList :recipe="recipe" :quilt="quilt" />
@@ -155,3 +155,10 @@ const isStepping = computed(() => route.query.steps !== undefined)
     </template>
   </div>
 </template>
+
+<style scoped>
+@media print {
+  .joining { break-inside: auto; border: 0; padding: 0; }
+  .joining h2, .joining .caution { break-after: avoid; }
+}
+</style>
