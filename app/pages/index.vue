@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Problem } from '~~/core/quilt/problem'
-import { readQuilt } from '~~/core/quilt/readQuilt'
-import { MOST_BYTES, readText } from '~~/core/quilt/readText'
+import { MOST_BYTES } from '~~/core/quilt/readText'
 import type { QuiltFile } from '~~/core/quilt/schema'
 import { problemLine } from '~~/words/problem'
+import { readFile } from '~/workers/readFile'
 
 const shelf = useShelf()
 const { done, say } = useSay()
@@ -35,14 +35,13 @@ async function openFile(event: Event) {
     refused.value = { name: chosen.name, problems: [{ code: 'too-big', path: [], bytes: chosen.size, most: MOST_BYTES }] }
     return
   }
-  const value = readText(await chosen.text())
-  const quilt = value.ok ? readQuilt(value.value) : value
-  if (!quilt.ok) {
-    refused.value = { name: chosen.name, problems: quilt.problems }
-    return
+  const read = await readFile(await chosen.text())
+  if (!read) say('That file could not be read', 'It took too long to be a quilt, or this browser reads no files in the background.')
+  else if (!read.ok) refused.value = { name: chosen.name, problems: read.problems }
+  else {
+    refused.value = null
+    await make(read.value)
   }
-  refused.value = null
-  if (value.ok) await make(value.value as QuiltFile)
 }
 async function duplicate(file: QuiltFile) {
   await shelf.add({ ...file, name: `${file.name ?? 'Quilt'} (again)`, made: [], done: [], diary: [] })

@@ -1,4 +1,4 @@
-import { placePolygon, UPRIGHT, type Placement } from '../geometry/placement'
+import { placePolygon, type Placement } from '../geometry/placement'
 import { boundingBox, movePolygon, type Point, type Polygon } from '../geometry/polygon'
 import { direction } from '../geometry/vector'
 import { sameLength, type Inches } from '../measure/ruler'
@@ -24,17 +24,17 @@ export function dressUnit(quilt: Quilt, make: BlockMake, unit: Unit, cell: Cell)
   const hasUp = local.some(({ patch }) => clothOf(quilt, clothOfPatch(patch)).directional)
   // a print keeps its up in the quilt; stripes are turned with their unit
   const placements: Placement[] = hasUp ? [{ turn: cell.turn, mirror: cell.mirror }] : ([0, 90, 180, 270] as const).map(turn => ({ turn, mirror: cell.mirror }))
-  const stripesOf = (patch: number, placement: Placement): number | undefined => {
+  // `lean`: how far the patch was turned already, degrees clockwise
+  const stripesOf = (patch: number, placement: Placement, lean: number): number | undefined => {
     const angle = stripesOfPatch(quilt, make.block, make.design.patches[patch]!.role, clothOfPatch(patch), make.polygons[patch]!)
-    return angle === undefined ? undefined : placedAngle(angle, placement)
+    return angle === undefined ? undefined : placedAngle(angle + lean, placement)
   }
-  const isStriped = local.some(({ patch }) => stripesOf(patch, UPRIGHT) !== undefined)
-  const own = { members: local, width: unit.width, height: unit.height }
+  const own = { members: local, width: unit.width, height: unit.height, lean: 0 }
   // strips are cut at an angle whichever way a diamond or wedge lies: each of its sides is tried as the level one
-  const frames = !hasUp && !isStriped && local.length === 1 && (unit.kind === 'diamond' || unit.kind === 'wedge') ? local[0]!.polygon.map((_, side) => levelled(local[0]!, side)) : [own]
-  const [best] = frames.flatMap(frame => placements.map(placement => ({ ...frame, placement }))).map(({ members, width: across, height: down, placement }) => {
+  const frames = !hasUp && local.length === 1 && (unit.kind === 'diamond' || unit.kind === 'wedge') ? local[0]!.polygon.map((_, side) => levelled(local[0]!, side)) : [own]
+  const [best] = frames.flatMap(frame => placements.map(placement => ({ ...frame, placement }))).map(({ members, width: across, height: down, lean, placement }) => {
     const sideways = placement.turn % 180 !== 0
-    const placed = members.map(({ patch, polygon, cutLine }) => ({ patch, polygon: placePolygon(polygon, placement, across, down), cutLine: placePolygon(cutLine, placement, across, down), stripes: stripesOf(patch, placement) }))
+    const placed = members.map(({ patch, polygon, cutLine }) => ({ patch, polygon: placePolygon(polygon, placement, across, down), cutLine: placePolygon(cutLine, placement, across, down), stripes: stripesOf(patch, placement, lean) }))
     const lookOf = ({ patch, polygon, cutLine, stripes }: typeof placed[number]) => `${corners(isByTemplate ? cutLine : polygon)}:${clothOfPatch(patch)}${stripes ?? ''}`
     // in the order of their looks, so that like units name like patches alike, whatever order they are drawn in
     const looks = placed.map(patch => ({ patch, look: lookOf(patch) })).sort((a, b) => a.look < b.look ? -1 : a.look > b.look ? 1 : 0)
@@ -64,12 +64,12 @@ function longer({ width, height }: { width: Inches, height: Inches }): Inches {
 interface Member { patch: number, polygon: Polygon, cutLine: Polygon }
 
 /** A single patch turned until one of its sides lies level. */
-function levelled({ patch, polygon, cutLine }: Member, side: number): { members: Member[], width: number, height: number } {
+function levelled({ patch, polygon, cutLine }: Member, side: number): { members: Member[], width: number, height: number, lean: number } {
   const [cos, sin] = direction(polygon[side]!, polygon[(side + 1) % polygon.length]!)
   const turned = (points: Polygon) => points.map(([x, y]): Point => [x * cos + y * sin, y * cos - x * sin])
   const { x, y, width, height } = boundingBox(turned(polygon))
   const placed = (points: Polygon) => movePolygon(turned(points), -x, -y)
-  return { members: [{ patch, polygon: placed(polygon), cutLine: placed(cutLine) }], width, height }
+  return { members: [{ patch, polygon: placed(polygon), cutLine: placed(cutLine) }], width, height, lean: -Math.atan2(sin, cos) * 180 / Math.PI }
 }
 
 /** The same for figures that lie alike. A length that ends in a half of the last digit must not be rounded now up, now down. */

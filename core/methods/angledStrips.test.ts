@@ -128,3 +128,32 @@ test('in every design, stretched or not, the strips cut at an angle hold as many
   }
   expect(seen).toBeGreaterThan(20)
 })
+
+describe('stripes', () => {
+  // a 60° diamond split across its waist: two equal triangles, their stripes along the waist or across it
+  const halves = (stripes: 'level' | 'upright' | 'lengthwise') => planOf({
+    format: 'wren-quilt', version: 1, cloths: [{ id: 'a', colour: '#222222', pattern: 'stripe' }, { id: 'b' }],
+    designs: [{
+      id: 'split', width: 4, height: 4 * Math.sqrt(3), patches: [
+        { role: 'half', points: [[0, 2 * Math.sqrt(3)], [2, 0], [4, 2 * Math.sqrt(3)]] }, { role: 'half', points: [[0, 2 * Math.sqrt(3)], [4, 2 * Math.sqrt(3)], [2, 4 * Math.sqrt(3)]] },
+        { role: 'ground', points: [[0, 0], [2, 0], [0, 2 * Math.sqrt(3)]] }, { role: 'ground', points: [[2, 0], [4, 0], [4, 2 * Math.sqrt(3)]] },
+        { role: 'ground', points: [[4, 2 * Math.sqrt(3)], [4, 4 * Math.sqrt(3)], [2, 4 * Math.sqrt(3)]] }, { role: 'ground', points: [[0, 2 * Math.sqrt(3)], [2, 4 * Math.sqrt(3)], [0, 4 * Math.sqrt(3)]] },
+      ],
+    }],
+    blocks: [{ id: 'one', design: 'split', width: 4, height: 4 * Math.sqrt(3), stripes: { half: stripes }, cloths: { half: 'a', ground: 'b' } }], setting: { across: 6, down: 6 },
+  })
+  test.each([['level' as const, 'the stripes along the strip: it is cut along the cloth'], ['upright' as const, 'the stripes across the strip: it is cut across the cloth']])('%s: %s', (stripes, _) => {
+    const { plan } = halves(stripes)
+    const cut = plan.pieces.filter(piece => piece.cloth === 'a' && piece.for.length > 0)
+    expect(cut.map(piece => piece.method)).toEqual(cut.map(() => 'strip-angle'))
+    // stripes run along the cloth: a strip with its length across the cloth has them across itself
+    for (const piece of cut) expect(piece.height > piece.width).toBe(stripes === 'level')
+    expect(cut.reduce((sum, piece) => sum + piece.patches, 0)).toBe(72)
+  })
+  test('boxes of single templates would have wasted half of it', () => {
+    const { work } = halves('upright')
+    const demand = work.choices.find(choice => choice.demand.unit.patches[0]!.cloth === 'a')!
+    const area = (id: string) => demand.ways.find(way => way.method.id === id)!.area
+    expect(area('template') / area('strip-angle')).toBeGreaterThan(1.6)
+  })
+})

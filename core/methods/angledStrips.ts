@@ -3,7 +3,7 @@ import { handedOutline } from '../geometry/handOf'
 import { offsetPolygon } from '../geometry/offset'
 import { area, clockwise, type Point, type Polygon } from '../geometry/polygon'
 import { direction, dot } from '../geometry/vector'
-import { isOnRuler, roundUpToRuler, type Inches } from '../measure/ruler'
+import { isOnRuler, roundUpToRuler, sameLength, type Inches } from '../measure/ruler'
 import { addTerms, roundedSum, sumOf, type Sum, type Term } from '../measure/sum'
 import { box, cloth, line, picture } from '../sewing/picture'
 import type { Step } from '../sewing/step'
@@ -38,7 +38,7 @@ const CLEANING: Inches = 0.5
  */
 export const angledStrips: Method = {
   id: 'strip-angle', kinds: ['diamond', 'wedge', 'template'],
-  fits: (unit, room) => !hasUp(unit) && canLie(unit) && perStrip(lieOf(unit, room), room.usableWidth(unit.patches[0]!.cloth)) >= 1,
+  fits: (unit, room) => keepsItsPrint(unit, room) && canLie(unit) && perStrip(lieOf(unit, room), room.usableWidth(unit.patches[0]!.cloth)) >= 1,
   make(unit, count, room) {
     const [patch, corner] = unit.patches
     const lie = lieOf(unit, room)
@@ -56,9 +56,10 @@ export const angledStrips: Method = {
     const strip = (length: CutSize, strips: number, serves: number): PieceDraft => {
       const draft = pieceOf(length, lie.depth, {
         cloth: patch!.cloth, part: 'angled-strips', shape: 'strip', cuts: 'angle', angled: { angle, pitch: lie.pitch, each: most },
-        hand, turn: true, count: strips, perUnit: 1 / most, serves, slots: [patch!.slot],
+        hand, turn: patch!.stripes === undefined, count: strips, perUnit: 1 / most, serves, slots: [patch!.slot],
       })
-      return { ...draft, why: { ...draft.why, pitch } }
+      const stripes = patch!.stripes === undefined ? {} : { stripes: stripesInStrip(patch!) }
+      return { ...draft, ...stripes, why: { ...draft.why, pitch } }
     }
     const full = exactly([{ what: 'usable-width', value: usable }])
     const made: Made = {
@@ -127,6 +128,40 @@ function restLength(lie: Lie, count: number, usable: Inches, { ruler }: Workroom
   return { exact, ...roundedSum(terms, Math.min(usable, roundUpToRuler(exact, ruler))) }
 }
 
+/** Turned end for end stripes look alike; a print with an up does not. Stripes must run along the strip or across it. */
+function keepsItsPrint(unit: DressedUnit, room: Workroom): boolean {
+  if (!hasUp(unit)) return true
+  const [patch] = unit.patches
+  return unit.patches.length === 1 && patch!.stripes !== undefined && !room.isDirectional(patch!.cloth) && stripesInStrip(patch!) % 90 === 0
+}
+
+/** How stripes run in a patch that stands on its base in a strip: degrees clockwise from across the strip; whole degrees where they are near. */
+function stripesInStrip({ polygon, stripes = 0 }: DressedPatch): number {
+  const corners = clockwise(polygon)
+  const tip = corners.length === 3 ? tipOf(corners, stripes) : 2
+  return stripesOn(corners, tip, stripes)
+}
+
+/** The same for the side that lies across from a corner. */
+function stripesOn(corners: Polygon, tip: number, stripes: number): number {
+  const n = corners.length
+  const [from, to] = [corners[(tip + (n === 3 ? 1 : 2)) % n]!, corners[(tip + (n === 3 ? 2 : 3)) % n]!]
+  const lean = Math.atan2(to[1] - from[1], to[0] - from[0]) * 180 / Math.PI
+  const angle = ((stripes - lean) % 180 + 180) % 180
+  const whole = Math.round(angle)
+  return (Math.abs(angle - whole) < 1e-3 ? whole : angle) % 180
+}
+
+/**
+ * The corner of a triangle that is up in the strip: between its equal sides, or across from its longest. Of several the one that lets
+ * stripes run along the strip or across it.
+ */
+function tipOf(corners: Polygon, stripes?: number): number {
+  const equal = [0, 1, 2].filter(i => sameLength(distance(corners[i]!, corners[(i + 1) % 3]!), distance(corners[i]!, corners[(i + 2) % 3]!)))
+  const tips = equal.length > 0 ? equal : [oppositeLongest(corners)]
+  return tips.find(tip => stripes !== undefined && stripesOn(corners, tip, stripes) % 90 === 0) ?? tips[0]!
+}
+
 /** A diamond, or a triangle: one with a right angle is better cut from a rectangle or a square. */
 function canLie({ kind, patches }: DressedUnit): boolean {
   if (kind !== 'template') return true
@@ -135,7 +170,7 @@ function canLie({ kind, patches }: DressedUnit): boolean {
 }
 
 function lieOf(unit: DressedUnit, room: Workroom): Lie {
-  return unit.kind === 'diamond' ? diamondLie(unit.patches[0]!.polygon, room) : triangleLie(unit.patches[0]!.polygon, room)
+  return unit.kind === 'diamond' ? diamondLie(unit.patches[0]!.polygon, room) : triangleLie(unit.patches[0]!, room)
 }
 
 function diamondLie(polygon: Polygon, room: Workroom): Lie {
@@ -155,9 +190,9 @@ function diamondLie(polygon: Polygon, room: Workroom): Lie {
  * lines at the strip's two edges. Where the strip is deeper than the shape by rounding, the shape's own depth counts: neighbours
  * never overlap.
  */
-function triangleLie(polygon: Polygon, room: Workroom): Lie {
+function triangleLie({ polygon, stripes }: DressedPatch, room: Workroom): Lie {
   const corners = clockwise(polygon)
-  const tip = apexOf(corners) ?? oppositeLongest(corners)
+  const tip = tipOf(corners, stripes)
   // going clockwise from the tip: the right end of the base, then the left, with the tip on top
   const [apex, right, left] = [corners[tip]!, corners[(tip + 1) % 3]!, corners[(tip + 2) % 3]!]
   const finishedBase = distance(left, right)
@@ -188,13 +223,6 @@ function angleAt(corner: Point, one: Point, other: Point): number {
 function oppositeLongest(polygon: Polygon): number {
   const sides = polygon.map((_, i) => distance(polygon[(i + 1) % 3]!, polygon[(i + 2) % 3]!))
   return sides.indexOf(Math.max(...sides))
-}
-
-/** Which corner of a triangle lies between its two equal sides; null when no two are equal. */
-export function apexOf(polygon: Polygon): number | null {
-  const sides = polygon.map((p, i) => distance(p, polygon[(i + 1) % 3]!))
-  const apex = [0, 1, 2].find(i => Math.abs(sides[i]! - sides[(i + 2) % 3]!) < 1e-6)
-  return apex ?? null
 }
 
 function distance(a: Point, b: Point): Inches {

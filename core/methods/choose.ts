@@ -36,7 +36,8 @@ export function waysFor(demand: UnitDemand, quilt: Quilt, room: Workroom): Way[]
   const asked = askedFor(demand.method, demand.unit.kind)
   const ways = METHODS
     .filter(method => method.kinds.includes(demand.unit.kind) && method.fits(demand.unit, { ...room, care: demand.care }))
-    .filter(method => method.id === 'template' || !hasSlantedStripes(demand.unit))
+    // a strip can be laid along or across the stripes whichever way the patch lies in the unit
+    .filter(method => method.id === 'template' || method.id === 'strip-angle' || !hasSlantedStripes(demand.unit))
     // papers are a way of making a whole block, not one unit of it
     .filter(method => method.id !== 'foundation' || asked === 'foundation')
     .map(method => wayOf(method, demand, { ...room, care: demand.care }))

@@ -94,6 +94,8 @@ export interface PieceDraft {
   serves?: number
   /** Its stripes run with its height. */
   isStriped?: boolean
+  /** How stripes are to run in it as it is drafted here, where that is not how they run in the unit: degrees clockwise from upright. */
+  stripes?: number
   /** The slots of the unit that it feeds. */
   slots: readonly string[]
 }

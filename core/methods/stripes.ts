@@ -18,7 +18,7 @@ export function hasSlantedStripes(unit: DressedUnit): boolean {
  * patch. Triangles from opposite corners of a square are counted together.
  */
 export function onStripes(draft: PieceDraft, unit: DressedUnit): PieceDraft {
-  const stripes = unit.patches.find(patch => draft.slots.includes(patch.slot))?.stripes
+  const stripes = draft.stripes ?? unit.patches.find(patch => draft.slots.includes(patch.slot))?.stripes
   if (stripes === undefined) return draft
   const turned = { ...(draft.outline ? turnedOutline(draft, draft.outline, stripes) : stripes === 90 ? quarterTurned(draft) : draft), isStriped: true }
   const { pool } = turned

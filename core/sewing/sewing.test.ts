@@ -160,7 +160,7 @@ describe('the top joined from its rows', () => {
       if (file.made?.some(entry => entry.what === 'setting')) return
       expect(plan.rows.reduce((sum, row) => sum + row.height, 0) - lost(plan.rows.length)).toBeCloseTo(setting.height + 2 * quilt.seam, 6)
       expect(plan.rows[0]!.width).toBeCloseTo(setting.width + 2 * quilt.seam, 6)
-    }), { numRuns: 60 })
+    }), { numRuns: 25 })
   })
   test('sashed with cornerstones: a row of sashes above, between and below; blocks with sashes on both sides', () => {
     const { plan } = planOf(SAMPLE)

@@ -51,13 +51,14 @@ export const RULES: readonly Rule[] = [
   },
   {
     number: 4, says: 'what is trimmed is rounded up to the ruler, what is sewn as cut to the nearest half step, templates not at all',
-    broken: ({ ruler }, { pieces }) => pieces.flatMap((piece) => {
-      const isTrimmed = TRIMMED.test(piece.method) || piece.part === 'triangles' || (piece.method === 'goose-flip' && onStep(piece.width, ruler))
+    broken: ({ ruler, aim }, { pieces }) => pieces.flatMap((piece) => {
+      const isTrimmed = TRIMMED.test(piece.method) || piece.part === 'triangles' || (piece.method === 'goose-flip' && aim === 'most-exact')
       return (['width', 'height'] as const).flatMap((side) => {
         const cut = piece[side]
         const exact = piece.exact[side]
         if (piece.shape === 'template') return differ(`${piece.id} ${side}`, cut, exact)
-        if ((piece.shape === 'strip' && side === 'width') || piece.part === 'binding') return []
+        // a strip's length is what it is; laid along its stripes it runs with the height
+        if ((piece.shape === 'strip' && side === (piece.angled && piece.isStriped && piece.height > piece.width ? 'height' : 'width')) || piece.part === 'binding') return []
         const isRight = isTrimmed
           ? cut >= exact - 1e-6 && cut < exact + ruler + 1e-6 && onStep(cut, ruler / 2)
           : Math.abs(cut - exact) <= ruler / 4 + 1e-6 && onStep(cut, ruler / 2)

@@ -54,12 +54,24 @@ const doneLabel = computed(() => {
   if (step.value?.done) return 'Done already, go on'
   return step.value?.left === undefined ? 'Done' : `Done: ${step.value.left} to go`
 })
+/** Tab goes round within the mode: the page behind it cannot be reached. */
+function keepFocus(event: KeyboardEvent) {
+  const all = [...root.value!.querySelectorAll<HTMLElement>('button:not(:disabled), a[href], input, select, textarea')].filter(element => element.checkVisibility())
+  const [first, last] = [all[0], all.at(-1)]
+  if (!first || !last) return
+  const isAtEnd = event.shiftKey ? document.activeElement === first || document.activeElement === root.value : document.activeElement === last
+  if (!isAtEnd) return
+  event.preventDefault()
+  const next = event.shiftKey ? last : first
+  next.focus()
+}
 function onKey(event: KeyboardEvent) {
   const onButton = event.target instanceof HTMLButtonElement
   if (event.key === 'ArrowRight' || event.key === 'PageDown') go(1)
   else if (event.key === 'ArrowLeft' || event.key === 'PageUp') go(-1)
   else if (event.key === ' ' && !onButton) finish()
   else if (event.key === 'Escape') emit('close')
+  else if (event.key === 'Tab') return keepFocus(event)
   else return
   event.preventDefault()
 }

@@ -1,0 +1,14 @@
+import { readQuilt } from '~~/core/quilt/readQuilt'
+import { readText } from '~~/core/quilt/readText'
+import type { Problem, Result } from '~~/core/quilt/problem'
+import type { QuiltFile } from '~~/core/quilt/schema'
+
+/** The file as it was written, if it is a quilt; else what is wrong with it. */
+function read(text: string): Result<QuiltFile> {
+  const value = readText(text)
+  const quilt = value.ok ? readQuilt(value.value) : value
+  const problems: Problem[] = quilt.ok ? [] : quilt.problems
+  return value.ok && quilt.ok ? { ok: true, value: value.value as QuiltFile } : { ok: false, problems }
+}
+
+addEventListener('message', ({ data }: MessageEvent<string>) => postMessage(read(data)))
