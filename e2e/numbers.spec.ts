@@ -22,7 +22,7 @@ test('every kind of number on every station shows the sum behind it, and the sum
       expect(total, path).toBe(Number(await number.getAttribute('data-value')))
       const shown = (await number.textContent())!
       const inShown = /yd/.test(shown) ? total / 36 : /%/.test(shown) ? total * 100 : total
-      expect(Math.abs(readFigure(shown) - inShown), `${path}: ${shown} for ${total}`).toBeLessThanOrEqual(/yd/.test(shown) ? 1 / 16 : /%/.test(shown) ? 0.5 : 0.005)
+      expect(Math.abs(readFigure(shown) - inShown), `${path}: ${shown} for ${total}`).toBeLessThanOrEqual(/yd/.test(shown) ? 1 / 16 : /%/.test(shown) ? 0.5 : 1 / 32 + 1e-9)
       await page.keyboard.press('Escape')
       await expect(slip).toBeHidden()
     }

@@ -57,8 +57,8 @@ async function wholeStory(page: Page, hand: { press: (target: ReturnType<Page['l
   await expect(page.locator('footer [data-path="quilt.width"]')).toHaveText('23 7/8″')
   for (const cloth of ['First cloth', 'Second cloth']) {
     await press(page.getByRole('tab', { name: new RegExp(cloth) }))
-    const strips = page.getByTestId('strip').locator('visible=true')
-    for (let i = 0, n = await strips.count(); i < n; i++) await press(strips.nth(i).getByRole('checkbox'))
+    const strips = page.getByTestId('strip').locator('visible=true').getByRole('checkbox')
+    for (let i = 0, n = await strips.count(); i < n; i++) await press(strips.nth(i))
   }
   await planned(page)
   await expect(page.locator('footer')).toContainText(/(\d+) of \1\s*pieces cut/)
@@ -145,6 +145,11 @@ test('step by step at the mat: space ticks and goes on, and tomorrow opens at th
   await page.getByRole('link', { name: 'At the mat, step by step' }).click()
   const mode = page.getByTestId('step-mode')
   await expect(mode).toContainText('1 of')
+  // like strips are one step: it goes on when the last of them is cut
+  for (const left of [2, 1]) {
+    await page.keyboard.press('Space')
+    await expect(mode).toContainText(`${left} to go`)
+  }
   await page.keyboard.press('Space')
   await expect(mode).toContainText('2 of')
   await page.keyboard.press('PageDown')
@@ -161,7 +166,7 @@ test('step by step at the mat: space ticks and goes on, and tomorrow opens at th
   await expect(page.getByTestId('step-done')).toHaveText('Done already, go on')
   await page.keyboard.press('Escape')
   await expect(mode).toBeHidden()
-  await expect(page.getByRole('checkbox', { name: 'Strip 1 is cut' })).toBeChecked()
+  await expect(page.getByRole('checkbox', { name: 'Strip 3 of 3 in line 1 is cut' })).toBeChecked()
 })
 
 test('the tape: a segment is picked, typed and nudged, and the total asks which part takes it up', async ({ page }) => {

@@ -29,8 +29,7 @@ export function installPackages() {
   const wanted = statSync(`${ROOT}package-lock.json`)
   if (installed && installed.mtimeMs >= wanted.mtimeMs - 1000 && existsSync(`${ROOT}.nuxt/tsconfig.json`)) return true
   console.log('Installing packages …')
-  // not `npm ci`: it refuses a lock file without the packages of other platforms, which not every registry serves
-  return run('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'])
+  return run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
 }
 
 /** Installs Debian's Chromium when it is missing; says which command to run where that is not allowed. */

@@ -38,8 +38,8 @@ mkdirSync(REPORTS)
 if (!count('packages', installPackages()) || !count('chromium', installChromium())) finish()
 // the unit tests run on one core, everything before the browser on the other
 const unit = runBeside('npx', ['--no-install', 'jest', '--json', `--outputFile=${REPORTS}/unit.json`])
-for (const title of ['lint', 'types']) {
-  const { ok, output } = await runBeside('npm', ['run', '-s', title])
+for (const [title, ...more] of [['lint'], ['types'], ['licences', '--', '--check']]) {
+  const { ok, output } = await runBeside('npm', ['run', '-s', title, ...more])
   process.stdout.write(output)
   count(title, ok)
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useStorage } from '@vueuse/core'
 import type { Problem } from '~~/core/quilt/problem'
 import { MOST_BYTES } from '~~/core/quilt/readText'
 import type { QuiltFile } from '~~/core/quilt/schema'
@@ -15,7 +16,7 @@ useHead({ title: 'Wren' })
 
 onMounted(async () => {
   await shelf.load()
-  const seen = useLocalStorage('wren-demo-laid-out', false)
+  const seen = useStorage('wren-demo-laid-out', false)
   if (demo && !seen.value && shelf.quilts.length === 0) {
     seen.value = true
     await shelf.addDemo()

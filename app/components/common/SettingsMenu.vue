@@ -26,6 +26,7 @@ const choices = computed(() => [
             <button v-for="[value, text] in choice.options" :key="value" type="button" class="button grow !px-2" :class="{ chosen: choice.value === value }" :aria-pressed="choice.value === value" @click="choice.set(value)">{{ text }}</button>
           </div>
         </fieldset>
+        <a href="/licences.txt" target="_blank" class="note underline">Licences of what ships with Wren</a>
       </div>
     </template>
   </UPopover>

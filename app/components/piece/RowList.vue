@@ -43,7 +43,7 @@ const sidesOf = (mark: SashMarks) => (['below', 'above'] as const).filter(side =
         </template>
       </div>
       <span class="figure !whitespace-normal"><Figure :path="`rows.${r}.width`" title="Width of the row, raw" /> × <Figure :path="`rows.${r}.height`" title="Height of the row, raw" /></span>
-      <span v-if="row.parts.length > 1" class="note figure !whitespace-normal" data-path="rows.parts"><template v-for="(part, s) in sizesOf(row)" :key="s">{{ s > 0 ? ', ' : '' }}{{ row.parts.filter(other => other.what === part.what && other.width === part.width).length }} {{ part.what === 'sash' ? 'sashes' : 'cornerstones' }} {{ formatSize(part.width, part.height, speech) }}</template></span>
+      <span v-if="row.parts.length > 1" class="note figure !whitespace-normal" data-parts><template v-for="(part, s) in sizesOf(row)" :key="s">{{ s > 0 ? ', ' : '' }}{{ row.parts.filter(other => other.what === part.what && other.width === part.width).length }} {{ part.what === 'sash' ? 'sashes' : 'cornerstones' }} {{ formatSize(part.width, part.height, speech) }}</template></span>
       <span class="note ml-auto">{{ row.parts.length > 1 ? pressOfRow(row) : 'press to the sash' }}</span>
       <p v-if="marksOf(row)" class="figure w-full !whitespace-normal">
         Mark the joints, from its left end:

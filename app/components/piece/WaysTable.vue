@@ -32,7 +32,7 @@ watch([() => unit.key, () => store.workbook], () => store.askWays(unit.key), { i
       <tbody>
         <tr v-for="(way, w) in unit.ways" :key="way.method" :class="{ chosen: way.method === unit.method }" :data-way="way.method">
           <th>{{ methodName(way.method) }}</th>
-          <td class="figure" data-path="ways.buy">{{ buys ? buyText(buys[w] ?? null, speech) : '…' }}</td>
+          <td class="figure" data-buy>{{ buys ? buyText(buys[w] ?? null, speech) : '…' }}</td>
           <td class="figure">{{ formatArea(way.area, speech) }}</td>
           <td><Figure v-if="way.length !== null" :path="`${path}.ways.${w}.length`" title="Length of cloth for these pieces alone" /><template v-else>too large</template></td>
           <td class="figure">{{ Math.round(Math.max(0, way.waste) * 100) }} %</td>
@@ -46,7 +46,7 @@ watch([() => unit.key, () => store.workbook], () => store.askWays(unit.key), { i
         </tr>
       </tbody>
     </table>
-    <p class="note figure mt-2 !whitespace-normal" data-testid="why-this-way"><span data-path="ways.why">{{ whyThisWay(unit, aim, buys, speech) }}</span> Seams and cuts are for one unit.</p>
+    <p class="note figure mt-2 !whitespace-normal" data-testid="why-this-way"><span>{{ whyThisWay(unit, aim, buys, speech) }}</span> Seams and cuts are for one unit.</p>
     <button v-if="unit.isAsked && unit.ways.length > 1" type="button" class="button no-print mt-2" :disabled="!canWrite" @click="emit('choose', null)">Let the aim choose: {{ aimName(aim) }}</button>
   </div>
 </template>
