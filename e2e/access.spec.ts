@@ -46,6 +46,16 @@ for (const light of ['light', 'dark'] as const) {
     await goTo(page, 'Cut')
     await page.getByRole('link', { name: 'At the mat, step by step' }).click()
     await expectAccessible(page, 'step by step')
+    await page.keyboard.press('Escape')
+    await page.keyboard.press('Control+k')
+    await expectAccessible(page, 'finder')
+    await page.keyboard.press('Escape')
+    await page.locator('footer [data-path="quilt.width"]').click()
+    await expectAccessible(page, 'slip')
+    await page.goto('/q/nobody/design')
+    await expectAccessible(page, 'no such quilt')
+    await page.goto('/nowhere')
+    await expectAccessible(page, 'no such page')
   })
 }
 

@@ -78,10 +78,10 @@ async function wholeStory(page: Page, hand: { press: (target: ReturnType<Page['l
     await page.keyboard.press('Enter')
   }
   await planned(page)
-  await expect(page.getByTestId('mean-setting-width')).toContainText('18.29″')
+  await expect(page.getByTestId('mean-setting-width')).toContainText('18 5/16″')
   await expect(page.getByTestId('changed')).toBeVisible()
   // top and bottom: the measured centre and two sides of 3
-  await expect(page.locator('[data-path="borders.2.length"]')).toHaveText('24.29″')
+  await expect(page.locator('[data-path="borders.2.length"]')).toHaveText('24 5/16″')
   for (const step of ['The borders are on', 'The layers are held together', 'It is quilted', 'The quilt is trimmed square', 'It is bound', 'It has its label']) {
     await press(page.getByRole('checkbox', { name: step }))
   }

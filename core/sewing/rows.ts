@@ -61,9 +61,30 @@ export function quiltRows(quilt: Quilt, { setting, top }: Dimensions, put: Put =
     counts[row.kind] += 1
     put(`rows.${i}.width`, sumOf([...setting.across, { what: 'seams', count: 2, each: quilt.seam }]))
     const what = row.kind === 'sash' ? 'sashing' : 'blocks'
-    put(`rows.${i}.height`, sumOf([{ what, count: 1, each: row.height - both }, { what: 'seams', count: 2, each: quilt.seam }]))
+    put(`rows.${i}.height`, rawSum(what, row.height - both, quilt.seam))
+    for (const k of linksOf(row)) {
+      const part = row.parts[k]!
+      const isUpright = part.what === 'cornerstone' || row.kind === 'row'
+      const isLong = part.what === 'cornerstone' || row.kind === 'sash'
+      put(`rows.${i}.parts.${k}.width`, rawSum(isUpright ? 'sashing' : 'blocks', part.width - both, quilt.seam))
+      put(`rows.${i}.parts.${k}.height`, rawSum(isLong ? 'sashing' : 'blocks', part.height - both, quilt.seam))
+    }
     return { ...row, row: counts[row.kind] }
   })
+}
+
+/** Places of the sashes and cornerstones of a row, one place for each size: those are told of with the row. */
+export function linksOf({ parts }: Pick<QuiltRow, 'parts'>): number[] {
+  if (parts.length === 1) return []
+  return parts.flatMap((part, k) => part.what !== 'block' && parts.findIndex(other => isAlike(other, part)) === k ? [k] : [])
+}
+
+export function isAlike(a: RowPart, b: RowPart): boolean {
+  return a.what === b.what && sameLength(a.width, b.width) && sameLength(a.height, b.height)
+}
+
+function rawSum(what: 'blocks' | 'sashing', finished: Inches, seam: Inches): Sum {
+  return sumOf([{ what, count: 1, each: finished }, { what: 'seams', count: 2, each: seam }])
 }
 
 /** Marks on long sashes: one for every seam of the rows beside them. Without them rows drift. Source: handbook §4. */

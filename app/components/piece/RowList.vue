@@ -2,8 +2,8 @@
 import type { QuiltRow, RowPart, SashMarks } from '~~/core/sewing/rows'
 import type { Quilt } from '~~/core/quilt/quilt'
 import { clothsOfCell } from '~~/core/block/clothsOfCell'
+import { isAlike, linksOf } from '~~/core/sewing/rows'
 import { blockOf, clothOf, designOf } from '~~/core/quilt/quilt'
-import { formatSize } from '~~/words/length'
 import { pressOfRow, rowTitle } from '~~/words/rows'
 
 const { rows, marks, quilt, done, canWrite } = defineProps<{
@@ -16,15 +16,15 @@ const { rows, marks, quilt, done, canWrite } = defineProps<{
   canWrite: boolean
 }>()
 const emit = defineEmits<{ toggle: [row: number] }>()
-const speech = useSpeech()
 
 type BlockPart = Extract<RowPart, { what: 'block' }>
 const colours = ({ cell }: BlockPart) => Object.fromEntries(Object.entries(clothsOfCell(quilt, cell)).map(([role, id]) => [role, clothOf(quilt, id).colour]))
 const sashColour = computed(() => quilt.setting.sashing ? clothOf(quilt, quilt.setting.sashing.cloth).colour : '')
 const stoneColour = computed(() => quilt.setting.sashing?.cornerstones ? clothOf(quilt, quilt.setting.sashing.cornerstones.cloth).colour : '')
-/** Sizes of the parts that are no blocks, each once. */
-function sizesOf(row: QuiltRow): RowPart[] {
-  return row.parts.filter((part, i, all) => part.what !== 'block' && all.findIndex(other => other.what === part.what && other.width === part.width) === i)
+const countOf = (row: QuiltRow, k: number) => row.parts.filter(other => isAlike(other, row.parts[k]!)).length
+function nameOf(row: QuiltRow, k: number): string {
+  const names = row.parts[k]!.what === 'sash' ? ['sash', 'sashes'] : ['cornerstone', 'cornerstones']
+  return names[countOf(row, k) === 1 ? 0 : 1]!
 }
 /** Marks are told once where both sides have the same. */
 const marksOf = (row: QuiltRow) => marks.find(mark => row.kind === 'sash' && mark.sash === row.row)
@@ -43,7 +43,9 @@ const sidesOf = (mark: SashMarks) => (['below', 'above'] as const).filter(side =
         </template>
       </div>
       <span class="figure !whitespace-normal"><Figure :path="`rows.${r}.width`" title="Width of the row, raw" /> × <Figure :path="`rows.${r}.height`" title="Height of the row, raw" /></span>
-      <span v-if="row.parts.length > 1" class="note figure !whitespace-normal" data-parts><template v-for="(part, s) in sizesOf(row)" :key="s">{{ s > 0 ? ', ' : '' }}{{ row.parts.filter(other => other.what === part.what && other.width === part.width).length }} {{ part.what === 'sash' ? 'sashes' : 'cornerstones' }} {{ formatSize(part.width, part.height, speech) }}</template></span>
+      <span v-if="linksOf(row).length > 0" class="note figure !whitespace-normal">
+        <template v-for="(k, s) in linksOf(row)" :key="k">{{ s > 0 ? ', ' : '' }}{{ countOf(row, k) }} {{ nameOf(row, k) }} <Figure :path="`rows.${r}.parts.${k}.width`" title="Width of the piece, raw" /> × <Figure :path="`rows.${r}.parts.${k}.height`" title="Height of the piece, raw" /></template>
+      </span>
       <span class="note ml-auto">{{ row.parts.length > 1 ? pressOfRow(row) : 'press to the sash' }}</span>
       <p v-if="marksOf(row)" class="figure w-full !whitespace-normal">
         Mark the joints, from its left end:
