@@ -66,3 +66,8 @@ test('the craft\'s words turn, other words stay', () => {
   expect(inEnglish('Trim the selvages; the batting is larger.', uk)).toBe('Trim the selvedges; the wadding is larger.')
   expect(inEnglish('Trim the selvages.', us)).toBe('Trim the selvages.')
 })
+
+test('a seam is told of as the quilter gave it, to the half millimetre', () => {
+  const step = { code: 'sew-row' as const, data: { pieces: 3, seam: 0.75 / 2.54 } }
+  expect(withPlainSpaces(stepText(step, { units: 'cm', english: 'us' }))).toBe('Sew the 3 pieces side by side with 0.75 cm.')
+})

@@ -33,16 +33,19 @@ type Press = 'up' | 'down' | 'left' | 'right' | 'open'
 
 /** The joins of a block in the order of sewing; like parts are sewn together and said once. */
 export function joinSteps(sewn: Sewn): RecipeJoin[] {
-  const rows = rowsOf(sewn.make.units)
+  const rows = partsInLine(sewn.make.units, 'level')
+  // rows set the way for all seams in them; columns only for those that end on the long seams between them
+  const columns = rows.length > 0 ? [] : partsInLine(sewn.make.units, 'upright')
   const distinct = new Map<string, RecipeJoin>()
   // number of the join that gave a part, as it is said
   const given = new Map<UnitTree, number>()
-  const visit = (node: UnitTree, row: number | null, path: string): void => {
+  const visit = (node: UnitTree, line: number | null, path: string): void => {
     if ('unit' in node) return
-    const at = rows.indexOf(node)
-    const own = row ?? (at >= 0 ? at : null)
+    const at = Math.max(rows.indexOf(node), columns.indexOf(node))
+    const own = line ?? (at >= 0 ? at : null)
     node.join.forEach((child, i) => visit(child, own, `${path}.join.${i}`))
-    const { key, step } = joinStep(sewn, node, own, child => partOf(child, given, sewn.clothOfPatch))
+    const turn = columns.length > 0 && !liesThat('level', node) ? null : own
+    const { key, step } = joinStep(sewn, node, turn, child => partOf(child, given, sewn.clothOfPatch))
     const known = distinct.get(key)
     if (known) known.times += 1
     else distinct.set(key, { id: `join.${sewn.make.block.id}.${shortHash(key)}`, step, times: 1, path })
@@ -58,10 +61,10 @@ function partOf(node: UnitTree, given: ReadonlyMap<UnitTree, number>, clothOfPat
   return { unit: kind, ...(patches.length === 1 ? { cloth: clothOfPatch(patches[0]!.patch) } : {}) }
 }
 
-function joinStep(sewn: Sewn, node: Join, row: number | null, named: (child: UnitTree) => JoinedPart): { key: string, step: Step } {
+function joinStep(sewn: Sewn, node: Join, line: number | null, named: (child: UnitTree) => JoinedPart): { key: string, step: Step } {
   const { make, seam } = sewn
   const [first, second] = node.join.map(child => patchesOf(child, sewn)) as [Patch[], Patch[]]
-  const press = pressTowards(sewn, node, row, first, second)
+  const press = pressTowards(sewn, node, line, first, second)
   const all = boundingBox([...first, ...second].flatMap(patch => patch.polygon))
   const paper = paperOf(make, node)
   const code = paper ? 'foundation-add' : node.kind === 'partial' ? 'join-partial' : node.kind === 'set-in' ? 'join-set-in' : isLogJoin(node) ? 'join-log' : 'join-parts'
@@ -104,19 +107,29 @@ function arrowAt([x, y]: Point, press: Exclude<Press, 'open'>, reach: number): {
 }
 
 /**
- * Rows of a block by turns, so that seams which end on the same long seam lie opposite ways and lock; a single patch takes the
- * allowance from a part with seams of its own; else the darker part.
+ * Rows or columns of a block by turns, so that seams which end on the same long seam lie opposite ways and lock; a single patch takes the
+ * allowance from a part with seams of its own; else the darker part; of equals the one that follows clockwise round the block's
+ * middle, so that equal seams on its two sides lie opposite ways where they meet.
  */
-function pressTowards({ light }: Sewn, node: Join, row: number | null, first: readonly Patch[], second: readonly Patch[]): Press {
+function pressTowards({ light, make }: Sewn, node: Join, line: number | null, first: readonly Patch[], second: readonly Patch[]): Press {
   const [from, to] = node.seam
   const upright = isUpright(from, to)
   const later: Press = upright ? 'right' : 'down'
   const earlier: Press = upright ? 'left' : 'up'
-  if (row !== null) return row % 2 === 0 ? later : earlier
+  if (line !== null) return line % 2 === 0 ? later : earlier
   const [firstIsWhole, secondIsWhole] = node.join.map(child => 'unit' in child && child.unit.patches.length === 1)
   const shade = (part: readonly Patch[]) => part.reduce((sum, patch) => sum + light(patch.cloth), 0) / part.length
+  if (firstIsWhole === secondIsWhole && Math.abs(shade(first) - shade(second)) < 1e-6) {
+    const [x, y] = middleBetween(from, to)
+    const clockwise = upright ? make.design.height / 2 - y : x - make.design.width / 2
+    return clockwise >= -1e-6 ? later : earlier
+  }
   const toSecond = firstIsWhole !== secondIsWhole ? secondIsWhole : shade(second) < shade(first)
   return toSecond === isLater(first, second, upright) ? later : earlier
+}
+
+function middleBetween([ax, ay]: Point, [bx, by]: Point): Point {
+  return [(ax + bx) / 2, (ay + by) / 2]
 }
 
 function isUpright(from: Point, to: Point): boolean {
@@ -169,12 +182,16 @@ function isLogJoin(node: Join): boolean {
   return node.join.some(child => 'unit' in child && child.unit.kind === 'log')
 }
 
-/** Parts of the block that lie one above the other, joined by level seams: its rows. None for a block of one part. */
-function rowsOf(tree: UnitTree): UnitTree[] {
-  const flatten = (node: UnitTree): UnitTree[] => {
-    if ('unit' in node || Math.abs(node.seam[0][1] - node.seam[1][1]) > 1e-6) return [node]
-    return node.join.flatMap(flatten)
-  }
-  const rows = flatten(tree)
-  return rows.length > 1 ? rows : []
+type Lie = 'level' | 'upright'
+
+function liesThat(lie: Lie, { seam: [from, to] }: Join): boolean {
+  const axis = lie === 'level' ? 1 : 0
+  return Math.abs(from[axis] - to[axis]) < 1e-6
+}
+
+/** Parts of the block between level seams, its rows, or between upright ones, its columns. None for a block of one part. */
+function partsInLine(tree: UnitTree, lie: Lie): UnitTree[] {
+  const flatten = (node: UnitTree): UnitTree[] => 'unit' in node || !liesThat(lie, node) ? [node] : node.join.flatMap(flatten)
+  const parts = flatten(tree)
+  return parts.length > 1 ? parts : []
 }

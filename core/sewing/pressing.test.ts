@@ -63,3 +63,8 @@ test('arrows of joins point the way their words say; two whole patches outside o
   expect(seen).toBeGreaterThan(100)
   expect(toDark).toBeGreaterThan(3)
 })
+
+test('halves that are each other half a turn round are said once, and their seams lie opposite ways where they meet', () => {
+  const { recipe } = worked.find(({ id }) => id === 'kaleidoscope')!
+  expect(recipe.joins.map(({ times }) => times)).toEqual([4, 2, 1])
+})

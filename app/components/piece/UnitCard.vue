@@ -26,6 +26,8 @@ const settings = useSettings()
 const isOpen = ref(false)
 const CARE_NAMES: Record<Care, string> = { exact: 'exactly', little: 'a little generously', generous: 'generously' }
 /** Trimmed after sewing, or it would be if it were cut generously. */
+/** A unit with a corner of the block is squared with the block. */
+const isTrimmedAlone = computed(() => unit.steps.some(step => step.do === 'trim' && step.code !== 'trim-corner-later'))
 const canBeTrimmed = computed(() => (unit.trim && unit.method !== 'foundation') || unit.method === 'goose-flip')
 const title = computed(() => capital(unitName(unit, unit.inQuilt)))
 </script>
@@ -42,7 +44,8 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
       <select class="field !w-auto" :value="planned.care" :disabled="!canWrite" data-testid="care" @change="e => emit('care', (e.target as HTMLSelectElement).value as Care)">
         <option v-for="care in CARES" :key="care" :value="care">{{ CARE_NAMES[care] }}</option>
       </select>
-      <span v-if="unit.trim" class="note figure">and trim the unit to <Figure :path="`${unit.path}.width`" title="Trim to this width" /> × <Figure :path="`${unit.path}.height`" title="Trim to this height" /></span>
+      <span v-if="isTrimmedAlone" class="note figure">and trim the unit to <Figure :path="`${unit.path}.width`" title="Trim to this width" /> × <Figure :path="`${unit.path}.height`" title="Trim to this height" /></span>
+      <span v-else-if="unit.trim" class="note">and trim them with the block</span>
     </label>
     <details v-if="planned.ways.length > 1" class="no-print mt-2" data-testid="ways" @toggle="e => isOpen = (e.target as HTMLDetailsElement).open">
       <summary class="cursor-pointer py-2 font-semibold">Ways to make it ({{ planned.ways.length }})</summary>

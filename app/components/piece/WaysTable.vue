@@ -27,7 +27,7 @@ watch([() => unit.key, () => store.workbook], () => store.askWays(unit.key), { i
     <table class="ways">
       <caption class="sr-only">Ways to make it</caption>
       <thead>
-        <tr><th>Way</th><th>To buy, whole quilt</th><th>Area cut</th><th>Strips alone</th><th>Wasted</th><th>Seams</th><th>Cuts</th><th>Trimmed</th><th>Bias edges</th><th>Left over</th><th v-if="isInPieces">From my pieces</th><th class="no-print" /></tr>
+        <tr><th>Way</th><th>To buy, without the back</th><th>Area cut</th><th>Strips alone</th><th>Wasted</th><th>Seams</th><th>Cuts</th><th>Trimmed</th><th>Bias edges</th><th>Left over</th><th v-if="isInPieces">From my pieces</th><th class="no-print" /></tr>
       </thead>
       <tbody>
         <tr v-for="(way, w) in unit.ways" :key="way.method" :class="{ chosen: way.method === unit.method }" :data-way="way.method">

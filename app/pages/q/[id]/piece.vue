@@ -123,7 +123,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
             <button type="button" class="button" :disabled="madeBlocks >= ofBlock || !store.canWrite" @click="countBlocks(recipe.block, ofBlock - madeBlocks)">All sewn</button>
           </div>
         </div>
-        <p class="caution ml-auto max-w-md">{{ CAUTIONS.needle }}</p>
+        <p class="caution ml-auto min-w-72 max-w-md flex-1 print:max-w-none">{{ CAUTIONS.needle }}</p>
       </header>
       <section class="mb-6 space-y-4" aria-label="Units">
         <PlainPieces v-if="recipe.units.some(unit => !isWorked(unit))" :units="recipe.units.filter(unit => !isWorked(unit))" :quilt="quilt" :places="places" />
