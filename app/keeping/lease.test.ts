@@ -112,6 +112,30 @@ describe.each([['with quick storage', false], ['with quick storage that refuses'
   })
 })
 
+test('an owner that died without a word is missed after a while, and one of those that look on has the quilt', async () => {
+  stored.set('wren-lease:q', JSON.stringify({ tab: 'dead', at: Date.now() - 1000 }))
+  const leases = await open(2)
+  expect(owners(...leases)).toEqual([false, false])
+  await jest.advanceTimersByTimeAsync(12_000)
+  expect(owners(...leases).filter(Boolean)).toHaveLength(1)
+})
+
+test('an owner that slept while another took the quilt gives way when it wakes', async () => {
+  const [first] = await open(1) as [Lease]
+  const sleeper = [...channels][0]!
+  channels.delete(sleeper)
+  stored.clear()
+  jest.setSystemTime(Date.now() + 60_000)
+  const second = holdLease('q', nothing)
+  await jest.advanceTimersByTimeAsync(200)
+  expect(owners(first, second)).toEqual([true, true])
+  channels.add(sleeper)
+  await jest.advanceTimersByTimeAsync(1)
+  const third = holdLease('q', nothing)
+  await jest.advanceTimersByTimeAsync(3000)
+  expect(owners(first, second, third)).toEqual([false, true, false])
+})
+
 test('another quilt is another matter', async () => {
   const [one, other] = [holdLease('q', nothing), holdLease('other', nothing)]
   await jest.advanceTimersByTimeAsync(300)

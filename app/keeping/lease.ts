@@ -19,7 +19,7 @@ export interface Lease {
 /** What tabs tell each other of one quilt. */
 type Message
   = | { kind: 'who', from: string }
-    | { kind: 'mine', from: string }
+    | { kind: 'mine', from: string, since: number }
     | { kind: 'hand-over', from: string }
     | { kind: 'handed', from: string }
     | { kind: 'free', from: string }
@@ -45,8 +45,12 @@ export function holdLease(quiltId: string, onLosing: () => Promise<void>): Lease
   const isGone = ref(false)
   const isAsking = ref(true)
   let onHanded: (() => void) | null = null
+  /** When this tab took the quilt, and when it last heard of an owner. */
+  let since = 0
+  let heardAt = 0
 
-  const say = (kind: Message['kind']) => channel?.postMessage({ kind, from: tab } satisfies Message)
+  const say = (kind: Exclude<Message['kind'], 'mine'>) => channel?.postMessage({ kind, from: tab } satisfies Message)
+  const sayMine = () => channel?.postMessage({ kind: 'mine', from: tab, since } satisfies Message)
 
   function read(): Beat | null {
     try {
@@ -70,9 +74,10 @@ export function holdLease(quiltId: string, onLosing: () => Promise<void>): Lease
   }
   function take() {
     isAsking.value = false
+    since = Date.now()
     isMine.value = true
     beat()
-    say('mine')
+    sayMine()
   }
   async function handOver() {
     isMine.value = false
@@ -84,11 +89,14 @@ export function holdLease(quiltId: string, onLosing: () => Promise<void>): Lease
     switch (data.kind) {
       // of two that ask at once the one with the smaller name stays
       case 'who':
-        if (isMine.value || (isAsking.value && tab < data.from)) say('mine')
+        if (isMine.value || (isAsking.value && tab < data.from)) sayMine()
         break
       case 'mine':
         isAsking.value = false
-        if (isMine.value && data.from !== tab) isMine.value = false
+        heardAt = Date.now()
+        // of two owners the later stays: the other slept, or took it in the same instant
+        if (isMine.value && (data.since > since || (data.since === since && data.from > tab))) isMine.value = false
+        else if (isMine.value) sayMine()
         break
       case 'hand-over':
         if (isMine.value) void handOver()
@@ -114,9 +122,11 @@ export function holdLease(quiltId: string, onLosing: () => Promise<void>): Lease
     }, channel ? ANSWER_MS : 0)
   })
   const timer = setInterval(() => {
-    if (isMine.value) beat()
-    // an owner that was closed without a word leaves a beat that grows old
-    else if (!isAsking.value && !isGone.value && !channel && !isTakenElsewhere()) take()
+    if (isMine.value) return beat()
+    if (isAsking.value || isGone.value) return
+    // an owner that died without a word answers no more, and its beat grows old
+    if (!isTakenElsewhere() && Date.now() - heardAt > STALE_MS) take()
+    else say('who')
   }, BEAT_MS)
 
   async function takeOver() {

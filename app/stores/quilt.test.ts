@@ -229,3 +229,19 @@ test('a quilt that is not there, or cannot be read, is not opened', async () => 
   storage.set('q', { ...fresh(), file: { ...SAMPLE, setting: { across: 0, down: 0 } } as KeptQuilt['file'] })
   expect(await useQuilt().open('q')).toBe('unreadable')
 })
+
+test('a tab that looked on reads what was kept since, before it may change anything', async () => {
+  state.isMine.value = false
+  const store = await opened()
+  await Promise.resolve()
+  expect(store.canWrite).toBe(false)
+  storage.set('q', { ...fresh(), file: setCounts(7, 7)(fresh().file), savedAt: '2026-03-01T11:00:00.000Z' })
+  state.isMine.value = true
+  expect(store.canWrite).toBe(false)
+  await new Promise(resolve => setTimeout(resolve, 0))
+  expect(store.canWrite).toBe(true)
+  expect(store.quilt!.setting.cells).toHaveLength(7)
+  expect(store.apply('narrow', setCounts(3, 7))).toEqual([])
+  await store.saveNow()
+  expect(storage.get('q')!.file.setting).toMatchObject({ across: 3, down: 7 })
+})

@@ -49,9 +49,12 @@ export const useQuilt = defineStore('quilt', () => {
   const plan = computed(() => workbook.value?.plan ?? null)
   /** Whether the newest state is in storage. */
   const isKept = computed(() => kept.value !== null && kept.value.file === file.value && kept.value.bookmark === bookmark.value)
+  /** This tab has the quilt now, and is reading what the tab before it kept. */
+  const isCatchingUp = ref(false)
+  let looksOn = false
   const isMine = computed(() => lease.value?.isMine.value ?? false)
   /** While other tabs are asked, work may begin; it is written once the quilt is known to be this tab's. */
-  const canWrite = computed(() => isMine.value || (lease.value?.isAsking.value ?? false))
+  const canWrite = computed(() => !isCatchingUp.value && (isMine.value || (lease.value?.isAsking.value ?? false)))
   /** Removed from the shelf in another tab. */
   const isGone = computed(() => lease.value?.isGone.value ?? false)
   const blockNames = computed(() => new Map(quilt.value?.blocks.map(block => [block.id, block.name])))
@@ -98,7 +101,9 @@ export const useQuilt = defineStore('quilt', () => {
     isPlanning.value = true
     client.ask(file.value!)
     // what was left behind is kept by whoever owns the quilt
+    looksOn = false
     void lease.value.ready.then(() => {
+      looksOn = !isMine.value
       if (!isKept.value) void save()
     })
     return 'open'
@@ -229,15 +234,30 @@ export const useQuilt = defineStore('quilt', () => {
    * took is one step back, not lost. A quilt that was removed is put back as it is here.
    */
   async function takeOver() {
-    if (!kept.value || !lease.value) return
-    await lease.value.takeOver()
-    const newest = await loadKept(kept.value.id).catch(() => null)
+    await lease.value?.takeOver()
+  }
+
+  // a tab that looked on shows what was there when it was opened: before it may change anything it reads what was kept since
+  watch(isMine, (mine) => {
+    if (mine && looksOn) void catchUp()
+    looksOn = !mine && lease.value !== null
+  }, { flush: 'sync' })
+
+  async function catchUp() {
+    if (!kept.value) return
+    const { id } = kept.value
+    isCatchingUp.value = true
+    const newest = await loadKept(id).catch(() => null)
+    isCatchingUp.value = false
+    if (kept.value?.id !== id) return
     const own = isKept.value ? null : file.value
     if (newest && show(newest.file)) {
       kept.value = newest
       bookmark.value = newest.bookmark
       past.value = own ? [...past.value, { name: 'work of the other tab', file: own }] : []
       future.value = []
+      const left = takeUp(id, newest.savedAt)
+      if (left && show(left.file)) bookmark.value = left.bookmark
     }
     else kept.value = { ...kept.value, file: { ...kept.value.file } }
     isPlanning.value = true
