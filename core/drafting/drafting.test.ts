@@ -41,7 +41,9 @@ test('a line drawn with a symmetry is drawn in all its images, and the drawing h
   fc.assert(fc.property(fc.constantFrom(...SYMMETRIES), lines, (symmetry, all) => {
     const images = imagesOf(symmetry, 6, 6)
     const draft = all.reduce((now, [from, to]) => images.reduce((each, image) => splitByLine(each, image(from), image(to)), now), blankDraft(6, 6))
-    const look = (move: (p: Point) => Point) => draft.patches.map(patch => patch.points.map(p => move(p).map(v => v.toFixed(4)).join()).sort().join(' ')).sort()
+    // sixteenths and the like end half way between two written figures; a little aside they do not
+    const written = (value: number) => (value + 0.0000123).toFixed(4)
+    const look = (move: (p: Point) => Point) => draft.patches.map(patch => patch.points.map(p => move(p).map(written).join()).sort().join(' ')).sort()
     expect(tiles(draft)).toBe(true)
     // lines that end inside patches may split in one image and not yet in another; complete the drawing, then it must be the same
     const again = all.reduce((now, [from, to]) => images.reduce((each, image) => splitByLine(each, image(from), image(to)), now), draft)
