@@ -61,7 +61,8 @@ export const RULES: readonly Rule[] = [
         if ((piece.shape === 'strip' && side === (piece.angled && piece.isStriped && piece.height > piece.width ? 'height' : 'width')) || piece.part === 'binding') return []
         const isRight = isTrimmed
           ? cut >= exact - 1e-6 && cut < exact + ruler + 1e-6 && onStep(cut, ruler / 2)
-          : Math.abs(cut - exact) <= ruler / 4 + 1e-6 && onStep(cut, ruler / 2)
+          // half way, and what lies within a millionth of it, goes up
+          : Math.abs(cut - exact) <= ruler / 4 + 2e-6 && onStep(cut, ruler / 2)
         return isRight ? [] : [`${piece.id} ${side}: ${cut} from ${exact}`]
       })
     }),
