@@ -65,6 +65,7 @@ test('a second tab is told, changes nothing, and can take over', async ({ page, 
   await second.goto(`${quilt}/design`)
   await expect(second.getByTestId('other-tab')).toBeVisible()
   await second.getByRole('button', { name: 'One block more across' }).click()
+  await expect(second.getByText('Nothing was changed').first()).toBeVisible()
   await expect(second.getByTestId('count-across')).toHaveText('5')
   await page.getByRole('button', { name: 'One block more across' }).click()
   await kept(page)

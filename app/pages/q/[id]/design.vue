@@ -45,6 +45,7 @@ watch([quilt, selected], () => {
 })
 
 function edit(name: string, change: Edit) {
+  if (!store.canWrite) return toast.say('Nothing was changed', 'This page only looks on. The line at the top says why.')
   toast.problems(store.apply(name, change))
 }
 function preview(part: Part, side: 'width' | 'height', size: Inches | null) {

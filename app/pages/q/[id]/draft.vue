@@ -176,7 +176,7 @@ useUndoHere({ undo: drafting.undo, redo: drafting.redo })
           <button v-for="part in parts" :key="part.role" type="button" role="radio" class="button !px-3" :class="{ chosen: part.role === role }" :aria-checked="part.role === role" @click="role = part.role"><span class="dab" :style="{ background: colours.get(part.role) }" />{{ part.role }}</button>
           <button type="button" class="button !px-3" @click="addPart"><UIcon name="i-lucide-plus" class="size-5" />Another cloth</button>
         </div>
-        <div class="mt-2 grid grid-cols-2 gap-2">
+        <div class="mt-2 grid grid-cols-[2fr_3fr] gap-2">
           <label><span class="label">Called</span><input class="field" maxlength="80" :value="chosen.role" @change="rename"></label>
           <label><span class="label">Wears</span><select v-model="chosen.cloth" class="field"><option v-for="cloth in quilt.cloths" :key="cloth.id" :value="cloth.id">{{ cloth.name }}</option></select></label>
         </div>
