@@ -2,6 +2,7 @@ import type { PlannedWay } from '../core/quilt/plannedBlock'
 import { buyByWay, type ToBuy } from '../core/quilt/plan'
 import type { QuiltFile } from '../core/quilt/schema'
 import sample from '../core/quilt/sample.wren.json'
+import type { JoinedPart } from '../core/sewing/step'
 import { planOf } from '../core/testing/quiltOf'
 import { DEMO_QUILTS } from '../demo'
 import { blockTroubleText, draftFaultText, sewingText } from './drafting'
@@ -44,6 +45,14 @@ test('a step in parts reads like the step in words, and its lengths are those of
   const parts = stepParts(step, us)
   expect(textOf(parts)).toBe(stepText(step, us))
   expect(parts.flatMap(part => typeof part === 'string' ? [] : [part.inches])).toEqual([3.125, 5.75])
+})
+
+test('a join says what it joins: patches by their cloth, units by their kind, parts by the join that gave them', () => {
+  const join = (...joins: [JoinedPart, JoinedPart]) => withPlainSpaces(stepText({ code: 'join-parts', data: { seam: 0.25, press: 'up' }, joins }, us, new Map([['soot', 'A']]))).split(':')[0]
+  expect(join({ join: 1 }, { join: 1 })).toBe('Join two of what join 1 gave')
+  expect(join({ join: 1 }, { join: 3 })).toBe('Join what join 1 gave and what join 3 gave')
+  expect(join({ unit: 'half-square' }, { join: 2 })).toMatch(/^Join .*half-square.* and what join 2 gave$/)
+  expect(join({ unit: 'rectangle', cloth: 'soot' }, { unit: 'rectangle', cloth: 'soot' })).toContain('A')
 })
 
 test('how a block is sewn, what is wrong with a drawing, what a page says', () => {

@@ -11,6 +11,8 @@ export interface Design {
   width: number
   height: number
   patches: readonly Patch[]
+  /** Height of its 60° diamond, square to two sides, in grid units: the measure by which quilters know such a block. */
+  diamond?: number
 }
 
 /** The roles of a design in the order in which its patches first name them. */

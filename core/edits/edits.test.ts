@@ -114,4 +114,7 @@ test('the only block of a quilt takes the proportions of its new design, and giv
   const upright = blocks.setDesign('sawtooth-star', diamond)(square)
   expect(read(upright).blocks[0]).toMatchObject({ width: expect.closeTo(9 * Math.tan(Math.PI / 6), 9), height: 9 })
   expect(read(blocks.setDesign('sawtooth-star', star)(upright)).blocks[0]).toMatchObject({ width: 9, height: 9 })
+  // a diamond is known by its height, half of the block's long side: its short side is its own side. Source: handbook §3
+  const byDiamond = read(blocks.setBlocksHeight(5 / (diamond.diamond! / diamond.height))(upright)).blocks[0]!
+  expect(byDiamond).toMatchObject({ width: expect.closeTo(5 / Math.sin(Math.PI / 3), 3), height: 10 })
 })

@@ -64,6 +64,25 @@ test('arrows of joins point the way their words say; two whole patches outside o
   expect(toDark).toBeGreaterThan(3)
 })
 
+test('columns of a block are pressed by turns, so that seams which meet at a long seam lock', () => {
+  type Corner = [number, number]
+  const half = (x: number, y: number) => [
+    { role: 'a', points: [[x, y], [x + 1, y], [x, y + 1]] as Corner[] }, { role: 'b', points: [[x + 1, y], [x + 1, y + 1], [x, y + 1]] as Corner[] },
+  ]
+  const bar = (x: number, y: number) => ({ role: 'b', points: [[x, y], [x + 1, y], [x + 1, y + 2], [x, y + 2]] as Corner[] })
+  const { plan, work } = planOf({
+    format: 'wren-quilt', version: 1, cloths: [{ id: 'dark', colour: '#222222' }, { id: 'light', colour: '#eeeeee' }], setting: { across: 1, down: 1 },
+    designs: [{
+      id: 'own', name: 'Columns', width: 3, height: 3,
+      patches: [...half(0, 0), bar(0, 1), ...half(1, 0), ...half(1, 1), ...half(1, 2), bar(2, 0), ...half(2, 2)],
+    }],
+    blocks: [{ id: 'one', design: 'own', size: 9, cloths: { a: 'dark', b: 'light' } }],
+  })
+  const level = recipesFor(work, plan, 'one')[0]!.joins.map(({ step }) => step).filter(({ data }) => data!.press === 'up' || data!.press === 'down')
+  // the first column; then both seams of the part beside it, of which one ends where the first column's seam does
+  expect(level.map(({ data, expect: size }) => [size!.width, size!.height, data!.press])).toEqual([[3.5, 9.5, 'down'], [3.5, 6.5, 'up'], [6.5, 9.5, 'up']])
+})
+
 test('halves that are each other half a turn round are said once, and their seams lie opposite ways where they meet', () => {
   const { recipe } = worked.find(({ id }) => id === 'kaleidoscope')!
   expect(recipe.joins.map(({ times }) => times)).toEqual([4, 2, 1])

@@ -170,6 +170,22 @@ describe('the top joined from its rows', () => {
     expect(plan.rows[0]).toMatchObject({ width: 54.5, height: 2 })
     expect(plan.marks).toEqual([])
   })
+  test('sizes of sashes and cornerstones are those of the file, and the reason names what they follow', () => {
+    const sashing = { width: 1.5, cloth: 'cream', outer: true, cornerstones: { cloth: 'soot' } }
+    const { plan } = planOf({
+      ...SAMPLE, blocks: SAMPLE.blocks.map(({ size: _, ...block }) => ({ ...block, width: 9, height: 6 })), setting: { ...SAMPLE.setting, sashing },
+    })
+    const reason = (row: number, part: number, side: 'width' | 'height') => plan.sums[`rows.${row}.parts.${part}.${side}`]?.terms
+    const seams = { what: 'seams', count: 2, each: 0.25 }
+    const [sash, wide, high] = [{ what: 'sashing', count: 1, each: 1.5 }, { what: 'blocks', count: 1, each: 9 }, { what: 'blocks', count: 1, each: 6 }]
+    expect([reason(0, 0, 'width'), reason(0, 0, 'height')]).toEqual([[sash, seams], [sash, seams]])
+    expect([reason(0, 1, 'width'), reason(0, 1, 'height')]).toEqual([[wide, seams], [sash, seams]])
+    expect([reason(1, 0, 'width'), reason(1, 0, 'height')]).toEqual([[sash, seams], [high, seams]])
+    expect(plan.rows[1]!.parts[0]).toMatchObject({ what: 'sash', width: 2, height: 6.5 })
+    expect(plan.rows[0]!.parts[1]).toMatchObject({ what: 'sash', width: 9.5, height: 2 })
+    // like parts of a row are told once
+    expect(Object.keys(plan.sums).filter(path => /^rows\.\d+\.parts/.test(path))).toHaveLength(2 * (8 * 2 + 7))
+  })
   test('long sashes have a mark at every joint of the rows beside them: 1¾, 10¾, 12¼ …', () => {
     const { plan } = planOf({ ...SAMPLE, setting: { ...SAMPLE.setting, sashing: { width: 1.5, cloth: 'cream', outer: true } } })
     expect(plan.marks).toHaveLength(8)

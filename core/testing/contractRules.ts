@@ -51,14 +51,17 @@ export const RULES: readonly Rule[] = [
   },
   {
     number: 4, says: 'what is trimmed is rounded up to the ruler, what is sewn as cut to the nearest half step, templates not at all',
-    broken: ({ ruler, aim }, { pieces }) => pieces.flatMap((piece) => {
+    broken: ({ ruler, aim }, { pieces, sums }) => pieces.flatMap((piece, i) => {
       const isTrimmed = TRIMMED.test(piece.method) || piece.part === 'triangles' || (piece.method === 'goose-flip' && aim === 'most-exact')
       return (['width', 'height'] as const).flatMap((side) => {
         const cut = piece[side]
         const exact = piece.exact[side]
         if (piece.shape === 'template') return differ(`${piece.id} ${side}`, cut, exact)
         // a strip's length is what it is; laid along its stripes it runs with the height
-        if ((piece.shape === 'strip' && side === (piece.angled && piece.isStriped && piece.height > piece.width ? 'height' : 'width')) || piece.part === 'binding') return []
+        const isLength = piece.angled
+          ? sums[`pieces.${i}.${side}`]!.terms.some(({ what }) => what === 'usable-width' || what === 'advance-of-each')
+          : piece.shape === 'strip' && side === 'width'
+        if (isLength || piece.part === 'binding') return []
         const isRight = isTrimmed
           ? cut >= exact - 1e-6 && cut < exact + ruler + 1e-6 && onStep(cut, ruler / 2)
           // half way, and what lies within a millionth of it, goes up

@@ -28,7 +28,8 @@ const cloth = fc.record({
 export const randomQuilt: fc.Arbitrary<QuiltFile> = fc.record({
   units: fc.constantFrom('in' as const, 'cm' as const), own: fc.oneof({ weight: 4, arbitrary: ownDesign }, { weight: 1, arbitrary: fc.constant(ring) }), shipped: fc.constantFrom(...SHIPPED_DESIGNS),
   cloths: fc.array(cloth, { minLength: 2, maxLength: 5 }), size: fc.oneof(fc.integer({ min: 16, max: 120 }).map(n => n / 8), fc.double({ min: 3, max: 15, noNaN: true })),
-  across: fc.integer({ min: 1, max: 6 }), down: fc.integer({ min: 1, max: 6 }), aim: fc.constantFrom('least-cloth' as const, 'fewest-steps' as const, 'most-exact' as const, 'from-precuts' as const),
+  across: fc.integer({ min: 1, max: 6 }), down: fc.integer({ min: 1, max: 6 }), stretch: fc.constantFrom(1, 1, 3 / 4, 4 / 3), trim: fc.constantFrom(undefined, 'exact' as const, 'little' as const, 'generous' as const),
+  aim: fc.constantFrom('least-cloth' as const, 'fewest-steps' as const, 'most-exact' as const, 'from-precuts' as const),
   ruler: fc.constantFrom(undefined, 0, '1/8', '1/4'), seam: fc.constantFrom(undefined, undefined, '3/8'),
   sashing: fc.option(fc.record({ width: fc.constantFrom('1', '1 1/2', '2'), outer: fc.boolean(), stones: fc.boolean(), long: fc.constantFrom('along' as const, 'across' as const) }), { nil: null }),
   borders: fc.array(fc.record({ sides: fc.integer({ min: 4, max: 60 }), ends: fc.integer({ min: 4, max: 60 }), first: fc.constantFrom('sides' as const, 'ends' as const), long: fc.constantFrom('along' as const, 'across' as const) }), { maxLength: 3 }),
@@ -38,22 +39,26 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc.record({
   const scale = r.units === 'cm' ? 2.54 : 1
   const id = (n: number) => `cloth${r.colours[n % 8]! % r.cloths.length}`
   const dress = (roles: readonly string[], from: number) => Object.fromEntries(roles.map((role, i) => [role, id(from + i)]))
-  const size = r.size * scale
+  // square, or upright, or lying
+  const sides = r.stretch === 1 ? { size: r.size * scale } : { width: r.size * scale, height: r.size * r.stretch * scale }
+  const height = r.size * r.stretch
+  // a block that is not square fits its place upright only
+  const turnAt = (i: number) => r.stretch === 1 ? r.turns[i]! : r.turns[i]! % 180 === 0 ? r.turns[i]! : 0
   const inUnits = (text: string) => `${text}in`
   return {
     format: 'wren-quilt', version: 1, name: 'Random', units: r.units, aim: r.aim, margin: r.margin, spares: r.spares, ...(r.ruler === undefined ? {} : { ruler: typeof r.ruler === 'string' ? inUnits(r.ruler) : 0 }), ...(r.seam ? { seam: inUnits(r.seam) } : {}),
     cloths: r.cloths.map((c, i) => ({ id: `cloth${i}`, colour: c.colour, pattern: c.striped ? 'stripe' : 'plain', width: c.width * scale, directional: c.directional && i === 1, shrink: c.shrink, form: c.form, ...(c.form === 'piece' ? { length: 40 * scale, count: 3 } : {}), ...(c.selvage === undefined ? {} : { selvage: c.selvage * scale }) })),
     designs: [r.own],
-    blocks: [{ id: 'own', design: 'own', size, cloths: dress(['light', 'dark'], 0) }, { id: 'shipped', design: r.shipped.id, size, method: r.method, ...(r.stripes ? { stripes: { [rolesOf(r.shipped)[0]!]: r.stripes } } : {}), cloths: dress(rolesOf(r.shipped), 2) }],
+    blocks: [{ id: 'own', design: 'own', ...sides, cloths: dress(['light', 'dark'], 0) }, { id: 'shipped', design: r.shipped.id, ...sides, method: r.method, ...(r.trim ? { trim: r.trim } : {}), ...(r.stripes ? { stripes: { [rolesOf(r.shipped)[0]!]: r.stripes } } : {}), cloths: dress(rolesOf(r.shipped), 2) }],
     setting: {
       across: r.across, down: r.down,
       ...(r.cells
-        ? { cells: Array.from({ length: r.down }, (_, y) => Array.from({ length: r.across }, (_, x) => ({ block: (x + y) % 2 ? 'own' : 'shipped', turn: r.turns[(x + 3 * y) % 8]!, mirror: (x * y) % 3 === 1, ...((x + y) % 3 === 0 ? { cloths: { [(x + y) % 2 ? 'dark' : rolesOf(r.shipped)[0]!]: id(x) } } : {}) }))) }
+        ? { cells: Array.from({ length: r.down }, (_, y) => Array.from({ length: r.across }, (_, x) => ({ block: (x + y) % 2 ? 'own' : 'shipped', turn: turnAt((x + 3 * y) % 8), mirror: (x * y) % 3 === 1, ...((x + y) % 3 === 0 ? { cloths: { [(x + y) % 2 ? 'dark' : rolesOf(r.shipped)[0]!]: id(x) } } : {}) }))) }
         : { fill: [['own', 'shipped'], ['shipped', 'own']] }),
       ...(r.sashing ? { sashing: { width: inUnits(r.sashing.width), cloth: id(5), outer: r.sashing.outer, long: r.sashing.long, ...(r.sashing.stones ? { cornerstones: { cloth: id(6) } } : {}) } } : {}),
     },
     borders: r.borders.map((b, i) => ({ sides: b.sides / 8 * scale, ends: b.ends / 8 * scale, cloth: id(i), first: b.first, long: b.long })),
     ...(r.backing ? { backing: { cloth: id(3) }, batting: {} } : {}), ...(r.binding ? { binding: { cloth: id(4), join: r.binding } } : {}),
-    ...(r.measured ? { made: [{ what: 'block', block: 'own', size: [(r.size + 0.4) * scale, (r.size + 0.45) * scale] }, { what: 'setting', width: [(r.size * r.across + 1) * scale, (r.size * r.across + 1.25) * scale] }] } : {}),
+    ...(r.measured ? { made: [{ what: 'block', block: 'own', width: [(r.size + 0.4) * scale, (r.size + 0.45) * scale], height: [(height + 0.4) * scale, (height + 0.45) * scale] }, { what: 'setting', width: [(r.size * r.across + 1) * scale, (r.size * r.across + 1.25) * scale] }] } : {}),
   }
 })

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { finishedPatches, rolesOf, type Design } from '~~/core/block/design'
+import { holdsItsShape } from '~~/core/block/fixedShape'
 import { clothsOfCell } from '~~/core/block/clothsOfCell'
 import { addBlock, mirrorCell, placeBlock, setBlocksHeight, setBlocksSize, setBlocksWidth, setCellCloth, setDesign, setRoleCloth, setStripes, turnCell } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
@@ -19,6 +20,18 @@ const block = computed(() => blockOf(quilt, cell.value.block))
 const design = computed(() => designOf(quilt, block.value))
 const cloths = computed(() => clothsOfCell(quilt, cell.value))
 const isSquare = computed(() => Math.abs(block.value.width - block.value.height) < 1e-6)
+/** The measures by which a block that is not square is known: one of fixed shape keeps its proportions, whichever is typed. */
+const sides = computed(() => {
+  const { width, height } = block.value
+  const isFixed = quilt.blocks.length === 1 && holdsItsShape(design.value, width, height)
+  const [across, down] = !isFixed ? ['Width', 'Height'] : width > height ? ['Long side', 'Short side'] : ['Short side', 'Long side']
+  const diamond = isFixed && design.value.diamond ? design.value.diamond / design.value.height : null
+  return [
+    ...(diamond ? [{ label: 'Height of the diamond', value: height * diamond, resize: (value: number) => setBlocksHeight(value / diamond) }] : []),
+    { label: `${across} of all blocks`, value: width, resize: setBlocksWidth },
+    { label: `${down} of all blocks`, value: height, resize: setBlocksHeight },
+  ]
+})
 const alike = computed(() => quilt.setting.cells.flat().filter(other => other.block === cell.value.block).length)
 const scope = ref<'all' | 'here'>('all')
 const isChoosing = ref(false)
@@ -54,8 +67,10 @@ function choose(candidate: Design) {
       <LengthField label="All blocks, finished" :value="block.width" :least="1" :most="100" why="A block has to be sewn" :step="quilt.ruler || 1 / 8" @preview="v => emit('preview', v === null ? null : setBlocksSize(v))" @commit="v => emit('edit', 'block size', setBlocksSize(v))" />
     </div>
     <div v-else class="grid gap-3">
-      <LengthField label="Width of all blocks" :value="block.width" :least="1" :most="100" :step="quilt.ruler || 1 / 8" @preview="v => emit('preview', v === null ? null : setBlocksWidth(v))" @commit="v => emit('edit', 'block width', setBlocksWidth(v))" />
-      <LengthField label="Height of all blocks" :value="block.height" :least="1" :most="100" :step="quilt.ruler || 1 / 8" @preview="v => emit('preview', v === null ? null : setBlocksHeight(v))" @commit="v => emit('edit', 'block height', setBlocksHeight(v))" />
+      <LengthField
+        v-for="{ label, value, resize } in sides" :key="label" :label="label" :value="value" :least="1" :most="100" :step="quilt.ruler || 1 / 8"
+        @preview="v => emit('preview', v === null ? null : resize(v))" @commit="v => emit('edit', label.toLowerCase(), resize(v))"
+      />
     </div>
     <div class="flex flex-wrap gap-2">
       <button type="button" class="button" title="A quarter turn (r)" @click="emit('edit', 'turn', turnCell(row, column))"><UIcon name="i-lucide-rotate-cw" class="size-5" />Turn</button>

@@ -67,8 +67,8 @@ const fourPatch = (x: number, y: number, flip = false): Patch[] => [[0, 0], [1, 
 
 /** Blocks at angles other than 45°, and blocks that are set in. */
 export const ANGLES: readonly Design[] = [
-  { id: 'diamond-in-rectangle', name: 'Diamond in a rectangle', family: 'diamonds', width: 2 * TAN30, height: 2, patches: diamondInRectangle(false) },
-  { id: 'split-diamond', name: 'Split diamond in a rectangle', family: 'diamonds', width: 2 * TAN30, height: 2, patches: diamondInRectangle(true) },
+  { id: 'diamond-in-rectangle', name: 'Diamond in a rectangle', family: 'diamonds', width: 2 * TAN30, height: 2, diamond: 1, patches: diamondInRectangle(false) },
+  { id: 'split-diamond', name: 'Split diamond in a rectangle', family: 'diamonds', width: 2 * TAN30, height: 2, diamond: 1, patches: diamondInRectangle(true) },
   { ...pyramids(5), id: 'pyramids', name: 'Row of pyramids' },
   { id: 'hexagon-of-triangles', name: 'Hexagon of triangles', family: 'diamonds', width: hexagon.width, height: hexagon.height, patches: hexagon.patches },
   { id: 'tumbling-block', name: 'Tumbling block', family: 'set-in', width: cube.width, height: cube.height, patches: cube.patches },
