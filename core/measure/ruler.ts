@@ -29,7 +29,10 @@ export function sameLength(a: Inches, b: Inches): boolean {
   return Math.abs(a - b) <= TOLERANCE
 }
 
-/** A key under which lengths equal to within `TOLERANCE` (bar the edge of a cell) meet in a Map. */
+/**
+ * A key under which lengths equal to within `TOLERANCE` meet in a Map (bar the edge of a cell; edges are set off from halves, on
+ * which sizes in 64ths would fall).
+ */
 export function lengthKey(value: Inches): string {
-  return String(Math.round(value * 1e4) / 1e4)
+  return String(Math.round(value * 1e4 + 1e-3) / 1e4)
 }

@@ -19,11 +19,13 @@ export function squarePiece(
   return pieceOf(size, size, { cloth, part, cuts, turn: true, count, perUnit, slots })
 }
 
-/** A rectangle (or square) of this finished size, sewn as cut. */
+/** A rectangle (or square) of this finished size, sewn as cut; its longer side first where it may lie either way, so that all are one pile. */
 export function plainPiece(
   { cloth, isUpright }: Pick<DressedPatch, 'cloth' | 'isUpright'>, part: string, width: number, height: number, count: number, slots: readonly string[], room: Workroom,
 ): PieceDraft {
-  return pieceOf(plainSide(width, room), plainSide(height, room), { cloth, part, cuts: 'none', turn: !isUpright, count, perUnit: 1, slots })
+  const sides = [plainSide(width, room), plainSide(height, room)] as const
+  const [across, along] = isUpright || width >= height ? sides : [sides[1], sides[0]]
+  return pieceOf(across, along, { cloth, part, cuts: 'none', turn: !isUpright, count, perUnit: 1, slots })
 }
 
 /** Triangles cut singly from squares; those of one cloth and size share their squares over the whole quilt. */

@@ -51,8 +51,13 @@ export const RULES: readonly Rule[] = [
   },
   {
     number: 4, says: 'what is trimmed is rounded up to the ruler, what is sewn as cut to the nearest half step, templates not at all',
-    broken: ({ ruler, aim }, { pieces, sums }) => pieces.flatMap((piece, i) => {
-      const isTrimmed = TRIMMED.test(piece.method) || piece.part === 'triangles' || (piece.method === 'goose-flip' && aim === 'most-exact')
+    broken: ({ ruler, aim, blocks }, { pieces, sums }) => pieces.flatMap((piece, i) => {
+      // geese from a rectangle are sewn as cut, unless they are wanted generous
+      const isGenerous = () => piece.for.some(({ block }) => {
+        const { trim } = blocks.find(({ id }) => id === block)!
+        return ((typeof trim === 'string' ? trim : trim?.goose) ?? (aim === 'most-exact' ? 'generous' : 'little')) === 'generous'
+      })
+      const isTrimmed = TRIMMED.test(piece.method) || piece.part === 'triangles' || (piece.method === 'goose-flip' && isGenerous())
       return (['width', 'height'] as const).flatMap((side) => {
         const cut = piece[side]
         const exact = piece.exact[side]
@@ -73,7 +78,9 @@ export const RULES: readonly Rule[] = [
   {
     number: 5, says: 'one number for each cut size, and one cut size for each number',
     broken: (_, { pieces }) => {
-      const look = (p: Piece) => [Math.min(p.width, p.height).toFixed(4), Math.max(p.width, p.height).toFixed(4), p.cuts, p.hand, p.outline?.map(c => c.map(v => v.toFixed(3)).join()).sort().join(' ')].join('|')
+      // away from halves of the last place, on which sizes in 64ths fall
+      const size = (value: number) => (value + 1e-7).toFixed(4)
+      const look = (p: Piece) => [size(Math.min(p.width, p.height)), size(Math.max(p.width, p.height)), p.cuts, p.hand, p.outline?.map(c => c.map(v => v.toFixed(3)).join()).sort().join(' ')].join('|')
       return pieces.flatMap((a, i) => pieces.slice(i + 1).filter(b => (a.letter === b.letter) !== (look(a) === look(b))).map(b => `${a.id} and ${b.id} have letters ${a.letter} and ${b.letter}`))
     },
   },
@@ -355,7 +362,9 @@ function ownStrips(pieces: readonly Piece[], usable: number): number {
   }
   return total([...groups.values()].map((group) => {
     const count = total(group.map(piece => piece.count))
-    return Math.min(...lies(group[0]!, usable).map(([across, down]) => Math.ceil(count / Math.floor(usable / across + 1e-6)) * down))
+    // so many side by side that rounding in the sixth place of each is not enough to let one more in
+    const perStrip = (across: number) => Math.floor(usable / across + 1e-9)
+    return Math.min(...lies(group[0]!, usable).map(([across, down]) => Math.ceil(count / perStrip(across)) * down))
   }))
 }
 

@@ -7,12 +7,14 @@ import { formatLength, formatSize } from '~~/words/length'
 import { clothToBuy } from '~~/words/check'
 import { inEnglish } from '~~/words/speech'
 
-const { cloth, index, need, isBought, cloths } = defineProps<{
+const { cloth, index, need, isBought, isBacking, cloths } = defineProps<{
   cloth: Cloth
   /** Place in the plan's list. */
   index: number
   need: Plan['cloths'][number] | undefined
   isBought: boolean
+  /** The quilt's back is made of it: its length stands by itself in the shopping list. */
+  isBacking: boolean
   cloths: readonly Cloth[]
 }>()
 const emit = defineEmits<{ change: [change: ClothChange], remove: [instead: string], bought: [] }>()
@@ -37,7 +39,9 @@ const value = computed(() => Math.round(lightness(cloth.colour)))
       <div class="text-right">
         <p v-if="need && need.need > 0" class="text-xl font-bold"><Figure :path="`cloths.${index}.buy`" :kind="need.unit === 'piece' ? 'count' : 'cloth'" :text="clothToBuy(need.buy, need.unit, speech)" :title="`To buy of ${cloth.name}`" /></p>
         <p v-if="need && need.need > 0" class="note">cut from <Figure :path="`cloths.${index}.need`" :kind="need.unit === 'piece' ? 'count' : 'length'" title="Cloth that the strips take" />, <Figure :path="`cloths.${index}.waste`" kind="part" title="Left over" /> left over</p>
-        <p v-else class="note">{{ need ? 'not in this quilt yet' : '…' }}</p>
+        <p v-else-if="!need" class="note">…</p>
+        <p v-else-if="!isBacking" class="note">not in this quilt yet</p>
+        <p v-if="isBacking" class="note">for the back: see the shopping list</p>
       </div>
       <button type="button" class="button quiet icon" :aria-expanded="isOpen" :aria-label="`Change ${cloth.name}`" @click="isOpen = !isOpen"><UIcon name="i-lucide-pencil" class="size-5" /></button>
       <button type="button" class="button quiet icon" :disabled="others.length === 0" :aria-label="`Remove ${cloth.name}`" @click="isRemoving = !isRemoving"><UIcon name="i-lucide-trash-2" class="size-5" /></button>

@@ -83,7 +83,7 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
     <rect v-for="strip in strips.filter(({ index }) => current.includes(index))" :key="`c${strip.index}`" v-bind="placed(strip)" fill="none" stroke="#a0392a" :stroke-width="fontSize * 0.4" />
     <text :x="W / 2" :y="-pad * 0.45" text-anchor="middle" :font-size="fontSize * 1.15" fill="var(--ink)" class="figure" :data-path="lying ? lengthPath : `${path}.usable`">{{ formatLength(lying ? length : cloth.usable, settings) }}{{ lying ? ' of cloth' : ' usable' }}</text>
     <text :x="-pad * 0.4" :y="H / 2" text-anchor="middle" :font-size="fontSize * 1.15" fill="var(--ink)" class="figure" :data-path="lying ? `${path}.usable` : lengthPath" :transform="`rotate(-90 ${-pad * 0.4} ${H / 2})`">{{ formatLength(lying ? cloth.usable : length, settings) }}{{ lying ? ' usable' : '' }}</text>
-    <text :x="0" :y="H + pad * 0.85" :font-size="fontSize" fill="var(--soft)">{{ inEnglish(lying ? 'selvage along this edge' : 'selvages left and right', settings.speech) }}</text>
+    <text v-if="cloth.selvage > 0" :x="0" :y="H + pad * 0.85" :font-size="fontSize" fill="var(--soft)">{{ inEnglish(lying ? 'selvage along this edge' : 'selvages left and right', settings.speech) }}</text>
   </svg>
 </template>
 

@@ -56,6 +56,7 @@ const print = () => window.print()
         :cloths="quilt.cloths"
         :need="store.plan?.cloths[i]"
         :is-bought="(steps.get(`bought.${cloth.id}`) ?? 0) > 0"
+        :is-backing="quilt.backing?.cloth === cloth.id"
         @change="(change: ClothChange) => edit('cloth', changeCloth(cloth.id, change))"
         @remove="instead => edit('cloth removed', removeCloth(cloth.id, instead))"
         @bought="bought(cloth.id)"

@@ -92,7 +92,11 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
           <template v-if="quilt.binding && plan.binding">
             <div class="flex items-center gap-3"><TickBox :checked="isDone('trimmed')" label="The quilt is trimmed square" :disabled="!store.canWrite" @toggle="toggle('trimmed')" />Trim the quilt square first</div>
             <p class="flex flex-wrap items-center gap-2 text-lg"><ClothSwatch :cloth="clothOf(quilt, quilt.binding.cloth)" :size="36" /><span><strong><Figure path="binding.strips" kind="count" title="Strips" /> {{ plan.binding.strips === 1 ? 'strip' : 'strips' }}</strong> of <span class="figure" data-given>{{ formatLength(plan.binding.strip, speech) }}</span>, joined {{ quilt.binding.join === 'diagonal' ? 'on the diagonal' : 'straight' }}, give <strong><Figure path="binding.length" title="Length of the binding" /></strong>.</span></p>
-            <p class="note">They take <Figure path="binding.buy" title="Cloth for the binding" /> of cloth, counted in the need of {{ clothOf(quilt, quilt.binding.cloth).name }}. {{ plural(plan.binding.strips, 'join') }}, the closing one included: keep them off the corners. Edged, the quilt is <Figure path="quilt.edged.width" title="Width with the binding" /> × <Figure path="quilt.edged.height" title="Height with the binding" />.</p>
+            <p class="note">
+              <template v-if="clothOf(quilt, quilt.binding.cloth).form === 'piece'">They are counted in the need of {{ clothOf(quilt, quilt.binding.cloth).name }}.</template>
+              <template v-else>They take <Figure path="binding.buy" title="Cloth for the binding" /> of cloth, counted in the need of {{ clothOf(quilt, quilt.binding.cloth).name }}.</template>
+              {{ plural(plan.binding.strips, 'join') }}, the closing one included: keep them off the corners. Edged, the quilt is <Figure path="quilt.edged.width" title="Width with the binding" /> × <Figure path="quilt.edged.height" title="Height with the binding" />.
+            </p>
             <p class="note">Fold in half along its length and press. Leave a tail of <span class="figure" data-given>{{ formatRough(8, speech) }}</span>; stop one seam short of each corner, fold up and down again. Overlap to close: <Figure path="binding.overlap" title="Overlap of the ends" />.</p>
             <div class="flex items-center gap-3"><TickBox :checked="isDone('bound')" label="It is bound" :disabled="!store.canWrite" @toggle="toggle('bound')" />It is bound</div>
           </template>
