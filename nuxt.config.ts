@@ -13,7 +13,10 @@ export default defineNuxtConfig({
     head: {
       title: 'Wren',
       htmlAttrs: { lang: 'en' },
-      meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }, { name: 'description', content: 'Plans a patchwork quilt from first sketch to last stitch.' }],
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        { name: 'description', content: 'Plans a patchwork quilt from first sketch to last stitch.' },
+      ],
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/wren.svg' }],
     },
   },
@@ -30,18 +33,35 @@ export default defineNuxtConfig({
       // pages are made in threads: what runs in them is a file beside the server's entry
       nitro.hooks.hook('compiled', async () => {
         await build({
-          entryPoints: [fileURLToPath(new URL('server/workers/papersWorker.ts', import.meta.url))], outfile: `${nitro.options.output.serverDir}/papersWorker.mjs`,
-          bundle: true, platform: 'node', format: 'esm', target: 'node20', alias: { '~~': fileURLToPath(new URL('.', import.meta.url)) }, logLevel: 'error',
+          entryPoints: [fileURLToPath(new URL('server/workers/papersWorker.ts', import.meta.url))],
+          outfile: `${nitro.options.output.serverDir}/papersWorker.mjs`,
+          bundle: true,
+          platform: 'node',
+          format: 'esm',
+          target: 'node20',
+          alias: { '~~': fileURLToPath(new URL('.', import.meta.url)) },
+          logLevel: 'error',
           // the writer of PDFs is of the older kind and calls for its parts while it runs
-          banner: { js: 'import { createRequire as __createRequire } from \'node:module\'; const require = __createRequire(import.meta.url);' },
+          banner: {
+            js: [
+              "import { createRequire as __createRequire } from 'node:module';",
+              'const require = __createRequire(import.meta.url);',
+            ].join(' '),
+          },
         })
       })
     },
     'nitro:config'(nitro) {
-      // the fonts that go into PDFs travel with the server; a hook, since the types of Nuxt know nothing of server assets
-      Object.assign(nitro, { serverAssets: [{ baseName: 'fonts', dir: fonts, pattern: 'commissioner-latin-{400,700}-normal.woff' }] })
+      // the fonts that go into PDFs travel with the server; a hook, since the types of Nuxt know nothing of server
+      // assets
+      Object.assign(nitro, {
+        serverAssets: [{ baseName: 'fonts', dir: fonts, pattern: 'commissioner-latin-{400,700}-normal.woff' }],
+      })
     },
   },
-  eslint: { config: { stylistic: { quotes: 'single', semi: false } } },
-  icon: { provider: 'none', clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'], globExclude: ['node_modules'] } } },
+  eslint: { config: { stylistic: false } },
+  icon: {
+    provider: 'none',
+    clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'], globExclude: ['node_modules'] } },
+  },
 })

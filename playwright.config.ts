@@ -17,8 +17,21 @@ export default defineConfig({
     trace: 'off',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run', '--disable-quic'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--no-first-run',
+        '--disable-quic',
+      ],
     },
   },
-  webServer: { command: 'node .output/server/index.mjs', url: `http://localhost:${PORT}`, env: { PORT: String(PORT), HOST: '127.0.0.1' }, reuseExistingServer: false },
+  webServer: {
+    command: 'node .output/server/index.mjs',
+    url: `http://localhost:${PORT}`,
+    env: { PORT: String(PORT), HOST: '127.0.0.1' },
+    reuseExistingServer: false,
+  },
 })

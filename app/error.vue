@@ -9,7 +9,13 @@ const isMissing = computed(() => error.statusCode === 404)
   <main class="grid min-h-screen place-items-center p-6">
     <div class="card floating max-w-md space-y-3">
       <h1>{{ isMissing ? 'There is no such page' : 'A thread broke' }}</h1>
-      <p>{{ isMissing ? 'The address may be mistyped, or the quilt is kept on another computer.' : 'Something went wrong in Wren. Your quilts are kept; nothing is lost.' }}</p>
+      <p>
+        {{
+          isMissing
+            ? 'The address may be mistyped, or the quilt is kept on another computer.'
+            : 'Something went wrong in Wren. Your quilts are kept; nothing is lost.'
+        }}
+      </p>
       <p v-if="!isMissing" class="note">{{ error.message }}</p>
       <button type="button" class="button act" @click="clearError({ redirect: '/' })">To the shelf</button>
     </div>

@@ -11,6 +11,11 @@ export function check(text: string): Answer {
   const { checks } = planQuilt(quilt.value).plan
   const speech = { units: quilt.value.units, english: 'us' } as const
   const names = new Map(quilt.value.blocks.map(block => [block.id, block.name]))
-  const lines = checks.map(found => `${found.severity} ${found.id} (${found.path}): ${withPlainSpaces(checkText(found, speech, names))}\n`)
-  return { exit: checks.some(found => found.severity === 'error') ? 1 : 0, output: lines.length > 0 ? lines.join('') : 'nothing to look at\n' }
+  const lines = checks.map(
+    found => `${found.severity} ${found.id} (${found.path}): ${withPlainSpaces(checkText(found, speech, names))}\n`,
+  )
+  return {
+    exit: checks.some(found => found.severity === 'error') ? 1 : 0,
+    output: lines.length > 0 ? lines.join('') : 'nothing to look at\n',
+  }
 }

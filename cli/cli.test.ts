@@ -2,9 +2,13 @@ import { spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { schemaText } from './schemaText'
 
-const wren = (args: string[], input = '') => spawnSync(process.execPath, ['cli/start.mjs', ...args], { input, encoding: 'utf8' })
+const wren = (args: string[], input = '') =>
+  spawnSync(process.execPath, ['cli/start.mjs', ...args], { input, encoding: 'utf8' })
 const sample = readFileSync('core/quilt/sample.wren.json', 'utf8')
-interface Loose { setting: { across: unknown }, cloths: { width: unknown }[] }
+interface Loose {
+  setting: { across: unknown }
+  cloths: { width: unknown }[]
+}
 const bad = (change: (file: Loose) => unknown) => {
   const file = JSON.parse(sample) as Loose
   change(file)
@@ -14,16 +18,40 @@ const bad = (change: (file: Loose) => unknown) => {
 test('plan of the sample, from a file and from standard input alike', () => {
   const fromFile = wren(['plan', 'core/quilt/sample.wren.json'])
   expect(fromFile.status).toBe(0)
-  const plan = JSON.parse(fromFile.stdout) as { quilt: unknown, checks: { text: string }[] }
-  expect(plan.quilt).toMatchObject({ width: 60, height: 81, edged: { width: 60.5, height: 81.5 }, blocks: 35, patches: 323 })
+  const plan = JSON.parse(fromFile.stdout) as { quilt: unknown; checks: { text: string }[] }
+  expect(plan.quilt).toMatchObject({
+    width: 60,
+    height: 81,
+    edged: { width: 60.5, height: 81.5 },
+    blocks: 35,
+    patches: 323,
+  })
   expect(plan.checks.every(check => check.text.length > 20)).toBe(true)
   expect(wren(['plan', '-'], sample).stdout).toBe(fromFile.stdout)
 })
 
 test.each<[string, string, string[]]>([
-  ['a wrong number', bad((file) => { file.setting.across = 'many' }), ['setting.across: expected a whole number from 1 to 200, got "many"']],
-  ['a wrong length', bad((file) => { file.cloths[0]!.width = 'wide' }), ['cloths.0.width: expected a length such as 12 1/2 (at least 1″), got "wide"']],
-  ['two faults', bad((file) => { Object.assign(file, { seam: 'thin', margin: 'some' }) }), ['seam: expected a length', 'margin: expected a number from 0 to 2, got "some"']],
+  [
+    'a wrong number',
+    bad(file => {
+      file.setting.across = 'many'
+    }),
+    ['setting.across: expected a whole number from 1 to 200, got "many"'],
+  ],
+  [
+    'a wrong length',
+    bad(file => {
+      file.cloths[0]!.width = 'wide'
+    }),
+    ['cloths.0.width: expected a length such as 12 1/2 (at least 1″), got "wide"'],
+  ],
+  [
+    'two faults',
+    bad(file => {
+      Object.assign(file, { seam: 'thin', margin: 'some' })
+    }),
+    ['seam: expected a length', 'margin: expected a number from 0 to 2, got "some"'],
+  ],
   ['no JSON', '{', ['file: this is not a quilt file']],
   ['nothing', '', ['file: this is not a quilt file']],
   ['a list', '[]', ['file: expected a group of fields in braces, got a list']],
@@ -39,7 +67,12 @@ test.each<[string, string, string[]]>([
 
 test('check says what is wrong, and exits 1 when the quilt cannot be made', () => {
   expect(wren(['check', '-'], sample)).toMatchObject({ status: 0 })
-  const tooLarge = bad(file => Object.assign(file, { blocks: [{ id: 'star', design: 'plain', size: 50, cloths: { cloth: 'red' } }], setting: { across: 1, down: 1 } }))
+  const tooLarge = bad(file =>
+    Object.assign(file, {
+      blocks: [{ id: 'star', design: 'plain', size: 50, cloths: { cloth: 'red' } }],
+      setting: { across: 1, down: 1 },
+    }),
+  )
   const { status, stdout } = wren(['check', '-'], tooLarge)
   expect(status).toBe(1)
   expect(stdout).toContain('error piece-too-large')
@@ -57,14 +90,22 @@ test('cut: the agreed order, and faults with their paths', () => {
 })
 
 test('designs: as many roles and patches as drawn', () => {
-  const designs = JSON.parse(wren(['designs']).stdout) as { id: string, roles: string[], patches: unknown[] }[]
+  const designs = JSON.parse(wren(['designs']).stdout) as { id: string; roles: string[]; patches: unknown[] }[]
   expect(designs.length).toBeGreaterThanOrEqual(17)
-  expect(designs.find(design => design.id === 'sawtooth-star')).toMatchObject({ roles: ['ground', 'star'], width: 4, height: 4 })
+  expect(designs.find(design => design.id === 'sawtooth-star')).toMatchObject({
+    roles: ['ground', 'star'],
+    width: 4,
+    height: 4,
+  })
 })
 
 test('unknown commands and missing files', () => {
   expect(wren(['sew']).status).toBe(2)
-  expect(wren(['plan', 'no-such-file.json'])).toMatchObject({ status: 2, stdout: '', stderr: 'file: cannot read no-such-file.json\n' })
+  expect(wren(['plan', 'no-such-file.json'])).toMatchObject({
+    status: 2,
+    stdout: '',
+    stderr: 'file: cannot read no-such-file.json\n',
+  })
 })
 
 test('docs/file-format.schema.json is the schema of today', () => {

@@ -8,11 +8,25 @@ import type { Answer } from './answer'
 import { refused } from './readFile'
 
 const f = fieldsFor('in')
-const order = z.object({
-  width: f.length(0.1),
-  pieces: f.list(z.object({ id: f.id, width: f.length(0.1), height: f.length(0.1), turn: f.flag.default(false), count: f.whole(1, 100_000) }, refuse({ kind: 'object' }))),
-  time: f.number(0, 600).default(0),
-}, refuse({ kind: 'object' }))
+const order = z.object(
+  {
+    width: f.length(0.1),
+    pieces: f.list(
+      z.object(
+        {
+          id: f.id,
+          width: f.length(0.1),
+          height: f.length(0.1),
+          turn: f.flag.default(false),
+          count: f.whole(1, 100_000),
+        },
+        refuse({ kind: 'object' }),
+      ),
+    ),
+    time: f.number(0, 600).default(0),
+  },
+  refuse({ kind: 'object' }),
+)
 
 /** Lays out one order, thinking for its `time` in seconds, less when nothing can be shorter. */
 export function cut(text: string): Answer {
@@ -27,7 +41,28 @@ export function cut(text: string): Answer {
   const seconds = () => (performance.now() - started) / 1000
   const layout = layOut(pieces, width, { stop: tries => tries >= 4 && seconds() >= time })
   if (layout.unplaced.length > 0) {
-    return { exit: 2, error: layout.unplaced.map(piece => `${problemLine({ code: 'expected', path: ['pieces', pieces.findIndex(p => p.id === piece.id), 'width'], expected: { kind: 'length' }, got: piece.width })}: wider than the cloth\n`).join('') }
+    return {
+      exit: 2,
+      error: layout.unplaced
+        .map(
+          piece =>
+            `${problemLine({
+              code: 'expected',
+              path: ['pieces', pieces.findIndex(p => p.id === piece.id), 'width'],
+              expected: { kind: 'length' },
+              got: piece.width,
+            })}: ` + `wider than the cloth\n`,
+        )
+        .join(''),
+    }
   }
-  return { exit: 0, output: `${JSON.stringify({ length: layout.length, bound: layout.bound, strips: layout.strips, time: seconds() })}\n` }
+  return {
+    exit: 0,
+    output: `${JSON.stringify({
+      length: layout.length,
+      bound: layout.bound,
+      strips: layout.strips,
+      time: seconds(),
+    })}\n`,
+  }
 }

@@ -5,6 +5,11 @@ import type { Answer } from './answer'
 export function designs(): Answer {
   return {
     exit: 0,
-    output: `${JSON.stringify(SHIPPED_DESIGNS.map(({ id, name, family, width, height, patches, ...rest }) => ({ id, name, family, width, height, roles: rolesOf({ id, name, family, width, height, patches, ...rest }), patches })))}\n`,
+    output: `${JSON.stringify(
+      SHIPPED_DESIGNS.map(design => {
+        const { id, name, family, width, height, patches } = design
+        return { id, name, family, width, height, roles: rolesOf(design), patches }
+      }),
+    )}\n`,
   }
 }

@@ -16,12 +16,18 @@ A file named - is standard input.`
 /** Runs one command. Everything it has to say is in the answer; the shell around it prints. */
 function run([command, ...rest]: readonly string[]): Answer {
   switch (command) {
-    case 'plan': return withText(rest, planText)
-    case 'check': return withText(rest, check)
-    case 'cut': return withText(rest, cut)
-    case 'designs': return rest.length === 0 ? designs() : usage(`designs takes no ${rest[0]}`)
-    case 'schema': return schema(rest)
-    default: return usage(command === undefined ? 'say what to do' : `there is no command ${command}`)
+    case 'plan':
+      return withText(rest, planText)
+    case 'check':
+      return withText(rest, check)
+    case 'cut':
+      return withText(rest, cut)
+    case 'designs':
+      return rest.length === 0 ? designs() : usage(`designs takes no ${rest[0]}`)
+    case 'schema':
+      return schema(rest)
+    default:
+      return usage(command === undefined ? 'say what to do' : `there is no command ${command}`)
   }
 }
 
@@ -35,8 +41,7 @@ function withText(args: readonly string[], answer: (text: string) => Answer): An
   let text: string
   try {
     text = readFileSync(file === '-' ? 0 : file, 'utf8')
-  }
-  catch {
+  } catch {
     return { exit: 2, error: `file: cannot read ${file}\n` }
   }
   return answer(text)

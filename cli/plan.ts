@@ -10,5 +10,11 @@ export function planText(text: string): Answer {
   const { plan } = planQuilt(quilt.value)
   const speech = { units: quilt.value.units, english: 'us' } as const
   const names = new Map(quilt.value.blocks.map(block => [block.id, block.name]))
-  return { exit: 0, output: `${JSON.stringify({ ...plan, checks: plan.checks.map(check => ({ ...check, text: withPlainSpaces(checkText(check, speech, names)) })) })}\n` }
+  return {
+    exit: 0,
+    output: `${JSON.stringify({
+      ...plan,
+      checks: plan.checks.map(check => ({ ...check, text: withPlainSpaces(checkText(check, speech, names)) })),
+    })}\n`,
+  }
 }

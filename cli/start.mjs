@@ -6,9 +6,12 @@ const root = fileURLToPath(new URL('..', import.meta.url))
 const bundled = `${root}cli/dist/wren.mjs`
 
 function newest(folder) {
-  return Math.max(0, ...readdirSync(folder, { withFileTypes: true, recursive: true })
-    .filter(entry => entry.isFile() && entry.name.endsWith('.ts'))
-    .map(entry => statSync(`${entry.parentPath ?? entry.path}/${entry.name}`).mtimeMs))
+  return Math.max(
+    0,
+    ...readdirSync(folder, { withFileTypes: true, recursive: true })
+      .filter(entry => entry.isFile() && entry.name.endsWith('.ts'))
+      .map(entry => statSync(`${entry.parentPath ?? entry.path}/${entry.name}`).mtimeMs),
+  )
 }
 
 const made = statSync(bundled, { throwIfNoEntry: false })?.mtimeMs ?? 0

@@ -7,7 +7,15 @@ async function expectAccessible(page: Page, place: string) {
   await page.waitForTimeout(350)
   const { violations } = await new AxeBuilder({ page }).analyze()
   const grave = violations.filter(violation => violation.impact === 'serious' || violation.impact === 'critical')
-  expect(grave.map(violation => `${place}: ${violation.id}, ${violation.nodes.map(node => node.target.join(' ')).slice(0, 4).join('; ')}`)).toEqual([])
+  expect(
+    grave.map(
+      violation =>
+        `${place}: ${violation.id}, ${violation.nodes
+          .map(node => node.target.join(' '))
+          .slice(0, 4)
+          .join('; ')}`,
+    ),
+  ).toEqual([])
 }
 
 for (const light of ['light', 'dark'] as const) {

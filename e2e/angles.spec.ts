@@ -2,18 +2,47 @@ import { expect, test, type Page } from '@playwright/test'
 import { goTo, kept, planned } from './support'
 
 const file = {
-  format: 'wren-quilt', version: 1, name: 'Signal box',
-  cloths: [{ id: 'soot', name: 'Soot stripe', colour: '#2f3640', pattern: 'stripe' }, { id: 'brass', name: 'Brass', colour: '#c99a3b' }, { id: 'cream', name: 'Cream', colour: '#f1e9d6' }],
-  blocks: [
-    { id: 'turning', name: 'Turntable', design: 'kaleidoscope', size: 12, cloths: { first: 'soot', second: 'brass', corner: 'cream' } },
-    { id: 'window', name: 'Booking window', design: 'attic-window', size: 12, cloths: { view: 'soot', side: 'brass', sill: 'brass' } },
+  format: 'wren-quilt',
+  version: 1,
+  name: 'Signal box',
+  cloths: [
+    { id: 'soot', name: 'Soot stripe', colour: '#2f3640', pattern: 'stripe' },
+    { id: 'brass', name: 'Brass', colour: '#c99a3b' },
+    { id: 'cream', name: 'Cream', colour: '#f1e9d6' },
   ],
-  setting: { across: 2, down: 2, fill: [['turning', 'window'], ['window', 'turning']] },
+  blocks: [
+    {
+      id: 'turning',
+      name: 'Turntable',
+      design: 'kaleidoscope',
+      size: 12,
+      cloths: { first: 'soot', second: 'brass', corner: 'cream' },
+    },
+    {
+      id: 'window',
+      name: 'Booking window',
+      design: 'attic-window',
+      size: 12,
+      cloths: { view: 'soot', side: 'brass', sill: 'brass' },
+    },
+  ],
+  setting: {
+    across: 2,
+    down: 2,
+    fill: [
+      ['turning', 'window'],
+      ['window', 'turning'],
+    ],
+  },
 }
 
 async function openIt(page: Page) {
   await page.goto('/')
-  await page.getByTestId('file-picker').setInputFiles({ name: 'signal-box.wren.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) })
+  await page.getByTestId('file-picker').setInputFiles({
+    name: 'signal-box.wren.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(file)),
+  })
   await page.waitForURL(/design$/)
   await planned(page)
 }
@@ -36,7 +65,7 @@ test('wedges with their corners are taken from a strip set, and every length of 
   await openIt(page)
   await goTo(page, 'Piece')
   const wedges = page.locator('[data-unit="wedge"]')
-  for (let i = 0; i < await wedges.count(); i++) await wedges.nth(i).getByTestId('ways').locator('summary').click()
+  for (let i = 0; i < (await wedges.count()); i++) await wedges.nth(i).getByTestId('ways').locator('summary').click()
   const card = wedges.filter({ has: page.locator('[data-way="wedge-strip-set"]') })
   await card.locator('[data-way="wedge-strip-set"]').getByRole('button', { name: 'Make it so' }).click()
   await planned(page)

@@ -20,7 +20,12 @@ test('sizes as quilters write them; a size that cannot be says why and offers th
   await openDemo(page, 'Berth four')
   await page.getByTestId('drawing').press('ArrowRight')
   const field = page.getByLabel('All blocks, finished', { exact: true })
-  for (const [written, width] of [['12½', '77 1/2″'], ['10 1/4', '66 1/4″'], ['31,5 cm', '77″'], ['9', '60″']] as const) {
+  for (const [written, width] of [
+    ['12½', '77 1/2″'],
+    ['10 1/4', '66 1/4″'],
+    ['31,5 cm', '77″'],
+    ['9', '60″'],
+  ] as const) {
     await field.fill(written)
     await page.keyboard.press('Enter')
     await planned(page)
@@ -51,7 +56,9 @@ test('by keyboard: move, turn, mirror, exchange', async ({ page }) => {
   await drawing.press('ArrowRight')
   await drawing.press('Enter')
   await expect(page.getByRole('button', { name: 'Undo: exchange of two blocks' })).toBeVisible()
-  await expect(page.getByRole('region', { name: 'Block in row 1, place 2' }).getByRole('heading')).toHaveText('Sawtooth star')
+  await expect(page.getByRole('region', { name: 'Block in row 1, place 2' }).getByRole('heading')).toHaveText(
+    'Sawtooth star',
+  )
 })
 
 test('a cloth and a block for one place alone, and a press in the drawing', async ({ page }) => {

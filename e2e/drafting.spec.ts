@@ -15,7 +15,8 @@ test('a block is drafted by keyboard alone, and stands in the quilt', async ({ p
   const board = page.getByTestId('draft-board')
   await tabTo(page, board)
   // from the top left corner two points across and two down, and the same in the other three corners
-  for (const key of ['Enter', 'ArrowRight', 'ArrowRight', 'ArrowDown', 'ArrowDown', 'Enter']) await page.keyboard.press(key)
+  for (const key of ['Enter', 'ArrowRight', 'ArrowRight', 'ArrowDown', 'ArrowDown', 'Enter'])
+    await page.keyboard.press(key)
   await expect(page.getByTestId('draft-facts')).toContainText('21 patches')
   await expect(page.getByTestId('draft-facts')).toContainText('Straight seams sew it.')
   await page.keyboard.press('Shift+Tab')
@@ -41,15 +42,23 @@ test('a drawing is taken over, or told what is wrong and where; a drag draws; a 
   await page.goto(`${quilt}/draft?blank`)
   const facts = page.getByTestId('draft-facts')
   await expect(facts).toContainText('1 patch')
-  const open = async (name: string, text: string) => page.locator('input[type=file]').setInputFiles({ name, mimeType: 'image/svg+xml', buffer: Buffer.from(text) })
+  const open = async (name: string, text: string) =>
+    page.locator('input[type=file]').setInputFiles({ name, mimeType: 'image/svg+xml', buffer: Buffer.from(text) })
   await page.getByText('Files', { exact: true }).click()
   await open('curve.svg', '<svg xmlns="http://www.w3.org/2000/svg"><rect width="1" height="1"/><circle r="1"/></svg>')
   // a message is there twice, once for those who hear it
   await expect(page.getByText('Figure 2 (circle) is curved').last()).toBeVisible()
-  await open('gap.svg', '<svg xmlns="http://www.w3.org/2000/svg"><rect width="1" height="1"/><rect x="2" width="1" height="1"/></svg>')
+  await open(
+    'gap.svg',
+    '<svg xmlns="http://www.w3.org/2000/svg"><rect width="1" height="1"/><rect x="2" width="1" height="1"/></svg>',
+  )
   await expect(page.getByText(/There is a gap/).last()).toBeVisible()
   await expect(facts).toContainText('1 patch')
-  await open('good.svg', '<svg xmlns="http://www.w3.org/2000/svg"><rect width="1" height="1" class="sky"/><path class="sea" d="M1 0h1v1h-1z"/></svg>')
+  await open(
+    'good.svg',
+    '<svg xmlns="http://www.w3.org/2000/svg"><rect width="1" height="1" class="sky"/><path class="sea" d="M1 '
+      + '0h1v1h-1z"/></svg>',
+  )
   await expect(facts).toContainText('2 patches')
   await expect(page.getByRole('radio', { name: 'sea' })).toBeVisible()
   await page.getByRole('button', { name: 'Start empty' }).click()
@@ -102,7 +111,10 @@ test('foundation papers and outlines: saved, true, and as many as the blocks', a
   await openDemo(page, 'Berth four', 'piece')
   const work = page.getByRole('region', { name: 'Templates and papers' })
   await work.getByText('For a cutting machine').click()
-  const [svg] = await Promise.all([page.waitForEvent('download'), work.getByRole('button', { name: 'Save outlines (SVG)' }).click()])
+  const [svg] = await Promise.all([
+    page.waitForEvent('download'),
+    work.getByRole('button', { name: 'Save outlines (SVG)' }).click(),
+  ])
   expect(readFileSync(await svg.path(), 'utf8')).toContain('in" viewBox')
   for (const kind of ['SVG', 'DXF']) {
     await work.getByRole('button', { name: `Try the ${kind}` }).click()

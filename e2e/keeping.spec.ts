@@ -15,7 +15,9 @@ test('a quilt saved as a file and opened again gives the same plan', async ({ pa
   const file = await download.path()
   expect(JSON.parse(readFileSync(file, 'utf8'))).toMatchObject({ format: 'wren-quilt', name: 'Lost property' })
   await page.goto('/')
-  await page.getByTestId('file-picker').setInputFiles({ name: 'again.wren.json', mimeType: 'application/json', buffer: readFileSync(file) })
+  await page
+    .getByTestId('file-picker')
+    .setInputFiles({ name: 'again.wren.json', mimeType: 'application/json', buffer: readFileSync(file) })
   await planned(page)
   await goTo(page, 'Cloth')
   expect(await page.locator('[data-path^="cloths."]').allTextContents()).toEqual(before)
@@ -23,8 +25,15 @@ test('a quilt saved as a file and opened again gives the same plan', async ({ pa
 
 test('wrong files are refused with the field, and the shelf is untouched', async ({ page }) => {
   await layOutDemo(page)
-  const open = (name: string, text: string) => page.getByTestId('file-picker').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
-  const good = { format: 'wren-quilt', version: 1, cloths: [{ id: 'a' }], blocks: [{ id: 'p', design: 'plain', size: 6, cloths: { cloth: 'a' } }], setting: { across: 2, down: 2 } }
+  const open = (name: string, text: string) =>
+    page.getByTestId('file-picker').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+  const good = {
+    format: 'wren-quilt',
+    version: 1,
+    cloths: [{ id: 'a' }],
+    blocks: [{ id: 'p', design: 'plain', size: 6, cloths: { cloth: 'a' } }],
+    setting: { across: 2, down: 2 },
+  }
   const refused = page.getByTestId('refused')
   await open('photo.json', 'not a quilt at all')
   await expect(refused).toContainText('cannot be read as JSON')
@@ -42,7 +51,7 @@ test('wrong files are refused with the field, and the shelf is untouched', async
   await page.getByTestId('file-picker').setInputFiles(huge)
   await expect(refused).toContainText('too large')
   await expect(page.getByTestId('quilt-tile')).toHaveCount(3)
-  expect(await page.evaluate(() => ({} as { polluted?: number }).polluted)).toBeUndefined()
+  expect(await page.evaluate(() => (({}) as { polluted?: number }).polluted)).toBeUndefined()
   // markup in a name is text
   await open('markup.json', JSON.stringify({ ...good, name: '<img src=x onerror="document.title=1">' }))
   await planned(page)
@@ -84,7 +93,10 @@ test('storage that refuses: the banner stays, a copy can still be saved', async 
   await page.getByRole('button', { name: 'One block more across' }).click()
   const banner = page.getByRole('alert').filter({ hasText: 'will not keep' })
   await expect(banner).toBeVisible()
-  const [download] = await Promise.all([page.waitForEvent('download'), banner.getByRole('button', { name: 'Save a copy' }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    banner.getByRole('button', { name: 'Save a copy' }).click(),
+  ])
   expect(JSON.parse(readFileSync(await download.path(), 'utf8'))).toMatchObject({ setting: { across: 7 } })
 })
 

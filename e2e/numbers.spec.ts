@@ -9,7 +9,9 @@ test('every kind of number on every station shows the sum behind it, and the sum
   const pressed = new Set<string>()
   for (const station of STATIONS) {
     if (station !== 'Design') await goTo(page, station)
-    const paths = await page.locator('button[data-path]:visible').evaluateAll(all => all.map(element => element.getAttribute('data-path')!))
+    const paths = await page
+      .locator('button[data-path]:visible')
+      .evaluateAll(all => all.map(element => element.getAttribute('data-path')!))
     for (const path of paths) {
       const kind = `${station} ${path.replaceAll(/\d+/g, 'n')}`
       if (pressed.has(kind)) continue
@@ -22,7 +24,9 @@ test('every kind of number on every station shows the sum behind it, and the sum
       expect(total, path).toBe(Number(await number.getAttribute('data-value')))
       const shown = (await number.textContent())!
       const inShown = /yd/.test(shown) ? total / 36 : /%/.test(shown) ? total * 100 : total
-      expect(Math.abs(readFigure(shown) - inShown), `${path}: ${shown} for ${total}`).toBeLessThanOrEqual(/yd/.test(shown) ? 1 / 16 : /%/.test(shown) ? 0.5 : 1 / 32 + 1e-9)
+      expect(Math.abs(readFigure(shown) - inShown), `${path}: ${shown} for ${total}`).toBeLessThanOrEqual(
+        /yd/.test(shown) ? 1 / 16 : /%/.test(shown) ? 0.5 : 1 / 32 + 1e-9,
+      )
       await page.keyboard.press('Escape')
       await expect(slip).toBeHidden()
     }
@@ -31,17 +35,26 @@ test('every kind of number on every station shows the sum behind it, and the sum
 })
 
 /** Lengths on the page that neither belong to a number of the plan nor were given by the quilter. */
-const unexplained = (page: Page) => page.evaluate(() => {
-  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
-  const found: string[] = []
-  while (walker.nextNode()) {
-    const text = walker.currentNode.textContent!, element = walker.currentNode.parentElement!
-    if (/\d\s*(″|cm\b|yd\b)/.test(text) && element.checkVisibility() && !element.closest('[data-path], [data-given], select, label, script')) found.push(text)
-  }
-  return found
-})
+const unexplained = (page: Page) =>
+  page.evaluate(() => {
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
+    const found: string[] = []
+    while (walker.nextNode()) {
+      const text = walker.currentNode.textContent!
+      const element = walker.currentNode.parentElement!
+      if (
+        /\d\s*(″|cm\b|yd\b)/.test(text)
+        && element.checkVisibility()
+        && !element.closest('[data-path], [data-given], select, label, script')
+      )
+        found.push(text)
+    }
+    return found
+  })
 
-test('every length on every station, and in the step modes, is a number of the plan or the quilter\'s own', async ({ page }) => {
+test("every length on every station, and in the step modes, is a number of the plan or the quilter's own", async ({
+  page,
+}) => {
   test.setTimeout(120_000)
   const quilt = await openDemo(page, 'Berth four')
   for (const place of ['design', 'cloth', 'cut', 'piece', 'finish', 'diary', 'cut?steps', 'piece?steps']) {

@@ -13,16 +13,16 @@ function linesOf(pdf: Buffer): [number, number, number, number][][] {
     let content: string
     try {
       content = inflateSync(pdf.subarray(start, end)).toString('latin1')
-    }
-    catch {
+    } catch {
       continue
     }
     if (!/ m\n/.test(content)) continue
     const lines: [number, number, number, number][] = []
-    let at: [number, number] = [0, 0], first: [number, number] = [0, 0]
+    let at: [number, number] = [0, 0]
+    let first: [number, number] = [0, 0]
     for (const row of content.split('\n')) {
       const to = /^(-?[\d.]+) (-?[\d.]+) ([ml])$/.exec(row)
-      const point: [number, number] = to ? [Number(to[1]) / 72 * 25.4, Number(to[2]) / 72 * 25.4] : first
+      const point: [number, number] = to ? [(Number(to[1]) / 72) * 25.4, (Number(to[2]) / 72) * 25.4] : first
       if (to?.[3] === 'm') at = first = point
       else if (to?.[3] === 'l' || row === 'h') {
         lines.push([...at, ...point])
@@ -34,7 +34,8 @@ function linesOf(pdf: Buffer): [number, number, number, number][][] {
   return pages
 }
 
-const lengths = (lines: readonly (readonly [number, number, number, number])[]) => lines.map(([a, b, c, d]) => Math.hypot(c - a, d - b))
+const lengths = (lines: readonly (readonly [number, number, number, number])[]) =>
+  lines.map(([a, b, c, d]) => Math.hypot(c - a, d - b))
 
 async function fetchPdf(page: Page, what: 'templates' | 'papers', file: unknown, block: string): Promise<Buffer> {
   const answer = await page.request.post('/api/papers', { data: { file, block, what, page: 'a4' } })
@@ -43,8 +44,15 @@ async function fetchPdf(page: Page, what: 'templates' | 'papers', file: unknown,
 }
 
 const quilt = (size: string) => ({
-  format: 'wren-quilt', version: 1, name: 'Papers', cloths: [{ id: 'a', letter: 'A' }, { id: 'b', letter: 'B' }],
-  blocks: [{ id: 'star', name: `Star of ${size}″`, design: 'sawtooth-star', size, cloths: { star: 'a', ground: 'b' } }], setting: { across: 1, down: 1 },
+  format: 'wren-quilt',
+  version: 1,
+  name: 'Papers',
+  cloths: [
+    { id: 'a', letter: 'A' },
+    { id: 'b', letter: 'B' },
+  ],
+  blocks: [{ id: 'star', name: `Star of ${size}″`, design: 'sawtooth-star', size, cloths: { star: 'a', ground: 'b' } }],
+  setting: { across: 1, down: 1 },
 })
 
 test('printed pages are true to a tenth of a millimetre, and their words can be read back', async ({ page }) => {
@@ -62,7 +70,9 @@ test('printed pages are true to a tenth of a millimetre, and their words can be 
   const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs')
   const document = await getDocument({ data: new Uint8Array(pdf), useSystemFonts: false }).promise
   const words: string[] = []
-  for (let n = 1; n <= document.numPages; n++) for (const item of (await (await document.getPage(n)).getTextContent()).items) if ('str' in item) words.push(item.str)
+  for (let n = 1; n <= document.numPages; n++)
+    for (const item of (await (await document.getPage(n)).getTextContent()).items)
+      if ('str' in item) words.push(item.str)
   const text = words.join('').replace(/\s+/g, '')
   expect(text).toContain('7⁄8″')
   expect(text).toContain('Thissquaremustmeasure1″')
@@ -81,13 +91,30 @@ test('what cannot be printed is refused in words, not with a fault', async ({ pa
   const ask = async (data: unknown) => (await page.request.post('/api/papers', { data })).status()
   expect(await ask({ file: {}, block: 'x', what: 'templates', page: 'a4' })).toBe(422)
   expect(await ask({ file: quilt('8'), block: 'none', what: 'templates', page: 'a4' })).toBe(404)
-  expect(await ask({ file: { ...quilt('8'), blocks: [{ id: 'star', design: 'spool', size: 8, cloths: { thread: 'a', spool: 'a', ground: 'b' } }] }, block: 'star', what: 'papers', page: 'a4' })).toBe(404)
+  expect(
+    await ask({
+      file: {
+        ...quilt('8'),
+        blocks: [{ id: 'star', design: 'spool', size: 8, cloths: { thread: 'a', spool: 'a', ground: 'b' } }],
+      },
+      block: 'star',
+      what: 'papers',
+      page: 'a4',
+    }),
+  ).toBe(404)
   expect(await ask('nonsense')).toBe(422)
 })
 
 test('the page downloads what was asked', async ({ page }) => {
   await openDemo(page, 'Berth four', 'piece')
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Templates (PDF)' }).click()])
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Templates (PDF)' }).click(),
+  ])
   expect(file.suggestedFilename()).toBe('star-templates.pdf')
-  expect(readFileSync(await file.path()).subarray(0, 5).toString()).toBe('%PDF-')
+  expect(
+    readFileSync(await file.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-')
 })

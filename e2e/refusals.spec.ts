@@ -17,14 +17,19 @@ function refuse(names: string[]) {
 }
 
 async function beginQuilt(page: Page, name: string) {
-  await page.getByRole('button', { name: /Begin a quilt|New quilt/ }).first().click()
+  await page
+    .getByRole('button', { name: /Begin a quilt|New quilt/ })
+    .first()
+    .click()
   await page.getByLabel('Name', { exact: true }).fill(name)
   await page.getByRole('button', { name: 'Make this quilt' }).click()
   await planned(page)
 }
 
 for (const [what, names] of Object.entries(REFUSALS)) {
-  test(`a browser that refuses ${what}: a quilt is begun, changed, saved as a file and opened again`, async ({ page }) => {
+  test(`a browser that refuses ${what}: a quilt is begun, changed, saved as a file and opened again`, async ({
+    page,
+  }) => {
     const errors: string[] = []
     page.on('pageerror', error => errors.push(error.message))
     await page.addInitScript(refuse, names)
@@ -43,7 +48,9 @@ for (const [what, names] of Object.entries(REFUSALS)) {
     await page.getByRole('link', { name: 'Wren: to the shelf' }).click()
     await expect(page.getByTestId('quilt-tile')).toHaveCount(1)
     if (what === 'both') await expect(page.getByRole('alert')).toContainText('as long as this page is open')
-    await page.getByTestId('file-picker').setInputFiles({ name: 'again.json', mimeType: 'application/json', buffer: saved })
+    await page
+      .getByTestId('file-picker')
+      .setInputFiles({ name: 'again.json', mimeType: 'application/json', buffer: saved })
     await planned(page)
     await expect(page.getByTestId('count-across')).toHaveText('6')
     expect(errors).toEqual([])
@@ -69,7 +76,10 @@ test('shelf actions that storage refuses say so and lose nothing', async ({ page
   await planned(page)
 })
 
-test('a quilt removed in another tab: this tab is told, puts nothing back by itself, and can put it back', async ({ page, context }) => {
+test('a quilt removed in another tab: this tab is told, puts nothing back by itself, and can put it back', async ({
+  page,
+  context,
+}) => {
   await openDemo(page, 'Sleepers')
   await kept(page)
   const other = await context.newPage()
@@ -90,9 +100,11 @@ test('a quilt removed in another tab: this tab is told, puts nothing back by its
 
 test('a worker that cannot be made is told of, and the work goes on', async ({ page }) => {
   await page.addInitScript(() => {
-    Object.assign(window, { Worker: function () {
-      throw new Error('no workers')
-    } })
+    Object.assign(window, {
+      Worker: function () {
+        throw new Error('no workers')
+      },
+    })
   })
   await page.goto('/')
   await page.getByRole('button', { name: 'Lay out three to look at' }).click()
@@ -101,7 +113,9 @@ test('a worker that cannot be made is told of, and the work goes on', async ({ p
   await expect(page.getByTestId('count-across')).toHaveText('5')
 })
 
-test('a drawing and a half-written note outlive a change of station and a reload; Ctrl Z undoes the drawing', async ({ page }) => {
+test('a drawing and a half-written note outlive a change of station and a reload; Ctrl Z undoes the drawing', async ({
+  page,
+}) => {
   const quilt = await openDemo(page, 'Berth four', 'Diary')
   await page.getByLabel('What happened').fill('needle 80, the blue clips are row')
   await page.goto(`${quilt}/draft`)
@@ -109,7 +123,23 @@ test('a drawing and a half-written note outlive a change of station and a reload
   const facts = page.getByTestId('draft-facts')
   await expect(facts).toContainText('17 patches')
   // a line through the middle square
-  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowDown', 'ArrowDown', 'Enter', 'ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowDown', 'ArrowDown', 'ArrowDown', 'ArrowDown', 'Enter']) await page.keyboard.press(key)
+  for (const key of [
+    'ArrowRight',
+    'ArrowRight',
+    'ArrowDown',
+    'ArrowDown',
+    'Enter',
+    'ArrowRight',
+    'ArrowRight',
+    'ArrowRight',
+    'ArrowRight',
+    'ArrowDown',
+    'ArrowDown',
+    'ArrowDown',
+    'ArrowDown',
+    'Enter',
+  ])
+    await page.keyboard.press(key)
   await expect(facts).toContainText('18 patches')
   await page.goto(`${quilt}/diary`)
   await expect(page.getByLabel('What happened')).toHaveValue('needle 80, the blue clips are row')

@@ -2,14 +2,17 @@ import { request as plainRequest } from 'node:http'
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 
-const sample = JSON.parse(readFileSync(new URL('../core/quilt/sample.wren.json', import.meta.url), 'utf8')) as Record<string, unknown>
+const sample = JSON.parse(readFileSync(new URL('../core/quilt/sample.wren.json', import.meta.url), 'utf8')) as Record<
+  string,
+  unknown
+>
 
 test('every answer says what a browser may do with it, and not what made it', async ({ page, request }) => {
   for (const path of ['/', '/wren.svg', '/api/nothing', '/q/none/design']) {
     const headers = (await request.get(path)).headers()
     // an error answers with a rule that is stricter still
     expect(headers['content-security-policy'], path).toMatch(/default-src 'self'|script-src 'none'/)
-    expect(headers['content-security-policy'], path).not.toContain('script-src \'self\' \'unsafe-inline\'')
+    expect(headers['content-security-policy'], path).not.toContain("script-src 'self' 'unsafe-inline'")
     expect(headers['x-content-type-options'], path).toBe('nosniff')
     expect(headers['referrer-policy'], path).toBe('no-referrer')
     expect(headers['permissions-policy'], path).toBeTruthy()
@@ -33,16 +36,30 @@ test('wrong, too much and too large is answered in plain words', async ({ reques
   const ask = (data: unknown) => request.post('/api/papers', { data: data as Record<string, unknown> })
   expect((await ask({ file: {}, block: 'star', what: 'papers', page: 'a4' })).status()).toBe(422)
   expect((await ask({ file: sample, block: 'nobody', what: 'papers', page: 'a4' })).status()).toBe(404)
-  const blocks = (sample.blocks as { id: string, size?: unknown }[]).map(block => block.id === 'star' ? { ...block, size: 40 } : block)
-  const many = await ask({ file: { ...sample, blocks: blocks.map(block => ({ ...block, size: 40 })) }, block: 'star', what: 'papers', page: 'a4', copies: 200 })
+  const blocks = (sample.blocks as { id: string; size?: unknown }[]).map(block =>
+    block.id === 'star' ? { ...block, size: 40 } : block,
+  )
+  const many = await ask({
+    file: { ...sample, blocks: blocks.map(block => ({ ...block, size: 40 })) },
+    block: 'star',
+    what: 'papers',
+    page: 'a4',
+    copies: 200,
+  })
   expect(many.status()).toBe(422)
   expect(await many.text()).toContain('at most 200')
 })
 
-test('a body that is too large is cut off while it comes; others are answered while pages are made', async ({ baseURL, request }) => {
+test('a body that is too large is cut off while it comes; others are answered while pages are made', async ({
+  baseURL,
+  request,
+}) => {
   const { hostname, port } = new URL(baseURL!)
-  const status = await new Promise<number>((resolve) => {
-    const call = plainRequest({ hostname, port, path: '/api/papers', method: 'POST', headers: { 'content-type': 'application/json' } }, answer => resolve(answer.statusCode!))
+  const status = await new Promise<number>(resolve => {
+    const call = plainRequest(
+      { hostname, port, path: '/api/papers', method: 'POST', headers: { 'content-type': 'application/json' } },
+      answer => resolve(answer.statusCode!),
+    )
     call.on('error', () => resolve(0))
     const chunk = Buffer.alloc(1_000_000, 'a')
     const write = (n: number) => {
@@ -51,7 +68,9 @@ test('a body that is too large is cut off while it comes; others are answered wh
     write(30)
   })
   expect([413, 0]).toContain(status)
-  const pages = request.post('/api/papers', { data: { file: sample, block: 'star', what: 'papers', page: 'letter', copies: 20 } })
+  const pages = request.post('/api/papers', {
+    data: { file: sample, block: 'star', what: 'papers', page: 'letter', copies: 20 },
+  })
   const started = Date.now()
   expect((await request.get('/wren.svg')).status()).toBe(200)
   expect(Date.now() - started).toBeLessThan(1000)

@@ -30,7 +30,14 @@ test('from an empty shelf to a cutting sheet in at most twelve presses', async (
 })
 
 /** The whole story by whatever moves `press`, `type` and `tick` make. */
-async function wholeStory(page: Page, hand: { press: (target: ReturnType<Page['locator']>) => Promise<void>, type: (target: ReturnType<Page['locator']>, text: string) => Promise<void>, go: (station: string) => Promise<void> }) {
+async function wholeStory(
+  page: Page,
+  hand: {
+    press: (target: ReturnType<Page['locator']>) => Promise<void>
+    type: (target: ReturnType<Page['locator']>, text: string) => Promise<void>
+    go: (station: string) => Promise<void>
+  },
+) {
   const { press, type, go } = hand
   await page.goto('/')
   await press(page.getByRole('button', { name: 'Begin a quilt' }))
@@ -82,7 +89,14 @@ async function wholeStory(page: Page, hand: { press: (target: ReturnType<Page['l
   await expect(page.getByTestId('changed')).toBeVisible()
   // top and bottom: the measured centre and two sides of 3
   await expect(page.locator('[data-path="borders.2.length"]')).toHaveText('24 5/16″')
-  for (const step of ['The borders are on', 'The layers are held together', 'It is quilted', 'The quilt is trimmed square', 'It is bound', 'It has its label']) {
+  for (const step of [
+    'The borders are on',
+    'The layers are held together',
+    'It is quilted',
+    'The quilt is trimmed square',
+    'It is bound',
+    'It has its label',
+  ]) {
     await press(page.getByRole('checkbox', { name: step }))
   }
   await go('Diary')
@@ -154,7 +168,9 @@ test('step by step at the mat: space ticks and goes on, and tomorrow opens at th
   await expect(mode).toContainText('2 of')
   await page.keyboard.press('PageDown')
   await expect(mode).toContainText('3 of')
-  const size = await page.getByTestId('step-figure').evaluate(element => Number.parseFloat(getComputedStyle(element).fontSize))
+  const size = await page
+    .getByTestId('step-figure')
+    .evaluate(element => Number.parseFloat(getComputedStyle(element).fontSize))
   expect(size).toBeGreaterThanOrEqual(28)
   const box = await page.getByTestId('step-done').boundingBox()
   expect(box!.height).toBeGreaterThanOrEqual(64)

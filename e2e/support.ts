@@ -28,7 +28,10 @@ export async function kept(page: Page) {
 }
 
 export async function goTo(page: Page, station: string) {
-  await page.getByRole('navigation', { name: 'Stations of the work' }).getByRole('link', { name: new RegExp(`^${station}$`, 'i') }).click()
+  await page
+    .getByRole('navigation', { name: 'Stations of the work' })
+    .getByRole('link', { name: new RegExp(`^${station}$`, 'i') })
+    .click()
   await expect(page).toHaveURL(new RegExp(`/${station.toLowerCase()}$`))
   await planned(page)
 }

@@ -1,4 +1,5 @@
-// npm run bench: the figures we aim for, measured on this machine, printed as a ratio to the aim and written to bench/results.json.
+// npm run bench: the figures we aim for, measured on this machine, printed as a ratio to the aim and written to
+// bench/results.json.
 import { spawnSync } from 'node:child_process'
 import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { gzipSync } from 'node:zlib'
@@ -10,32 +11,90 @@ if (!installPackages() || !installChromium() || !buildIfStale()) process.exit(1)
 const results = []
 function record(name, value, unit, aim) {
   const ratio = aim === null ? null : value / aim
-  results.push({ name, value: Math.round(value * 1000) / 1000, unit, aim, ratio: ratio === null ? null : Math.round(ratio * 1000) / 1000 })
-  console.log(`${name.padEnd(58)} ${value.toFixed(2).padStart(9)} ${unit.padEnd(6)} ${aim === null ? '' : `${(ratio * 100).toFixed(0).padStart(4)} % of ${aim} ${unit}`}`)
+  results.push({
+    name,
+    value: Math.round(value * 1000) / 1000,
+    unit,
+    aim,
+    ratio: ratio === null ? null : Math.round(ratio * 1000) / 1000,
+  })
+  console.log(
+    `${name.padEnd(58)} ${value.toFixed(2).padStart(9)} ${unit.padEnd(6)} `
+      + (aim === null ? '' : `${(ratio * 100).toFixed(0).padStart(4)} % of ${aim} ${unit}`),
+  )
 }
 const median = list => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)]
 const times = (count, run) => Array.from({ length: count }, run)
 
 // the command, from a cold start
 const sample = `${ROOT}core/quilt/sample.wren.json`
-record('wren plan of the sample, cold start', median(times(7, () => {
-  const started = performance.now()
-  spawnSync('npm', ['run', '-s', 'wren', '--', 'plan', sample], { cwd: ROOT })
-  return performance.now() - started
-})) / 1000, 's', 1.5)
+record(
+  'wren plan of the sample, cold start',
+  median(
+    times(7, () => {
+      const started = performance.now()
+      spawnSync('npm', ['run', '-s', 'wren', '--', 'plan', sample], { cwd: ROOT })
+      return performance.now() - started
+    }),
+  ) / 1000,
+  's',
+  1.5,
+)
 
 // the core alone
-await build({ stdin: { contents: `export { planQuilt } from './core/quilt/plan'; export { readQuilt } from './core/quilt/readQuilt'; export { ownStrips, lengthOf } from './core/cutting/ownStrips'; export { toCutPiece } from './core/cloth/need'; export { SHIPPED_DESIGNS } from './core/block/designs'; export { findSewingOrder } from './core/block/sewingTree'; export { findFoundation } from './core/block/foundation'; export { blockMake } from './core/block/blockMake'; export { unitDemands } from './core/block/demands'; export { waysFor } from './core/methods/choose'; export { workroomOf } from './core/quilt/workroom'`, resolveDir: ROOT, loader: 'ts' }, bundle: true, platform: 'node', format: 'esm', outfile: `${ROOT}cli/dist/bench.mjs`, logLevel: 'error' })
-const { planQuilt, readQuilt, ownStrips, lengthOf, toCutPiece, SHIPPED_DESIGNS, findSewingOrder, findFoundation, blockMake, unitDemands, waysFor, workroomOf } = await import(`${ROOT}cli/dist/bench.mjs`)
-const quilts = [['sample', sample], ...readdirSync(`${ROOT}demo`).filter(name => name.endsWith('.json')).map(name => [name.replace('.wren.json', ''), `${ROOT}demo/${name}`])]
+await build({
+  stdin: {
+    contents:
+      `export { planQuilt } from './core/quilt/plan'; export { readQuilt } from './core/quilt/readQuilt'; export { `
+      + `ownStrips, lengthOf } from './core/cutting/ownStrips'; export { toCutPiece } from './core/cloth/need'; `
+      + `export { SHIPPED_DESIGNS } from './core/block/designs'; export { findSewingOrder } from `
+      + `'./core/block/sewingTree'; export { findFoundation } from './core/block/foundation'; export { blockMake } `
+      + `from './core/block/blockMake'; export { unitDemands } from './core/block/demands'; export { waysFor } from `
+      + `'./core/methods/choose'; export { workroomOf } from './core/quilt/workroom'`,
+    resolveDir: ROOT,
+    loader: 'ts',
+  },
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  outfile: `${ROOT}cli/dist/bench.mjs`,
+  logLevel: 'error',
+})
+const {
+  planQuilt,
+  readQuilt,
+  ownStrips,
+  lengthOf,
+  toCutPiece,
+  SHIPPED_DESIGNS,
+  findSewingOrder,
+  findFoundation,
+  blockMake,
+  unitDemands,
+  waysFor,
+  workroomOf,
+} = await import(`${ROOT}cli/dist/bench.mjs`)
+const quilts = [
+  ['sample', sample],
+  ...readdirSync(`${ROOT}demo`)
+    .filter(name => name.endsWith('.json'))
+    .map(name => [name.replace('.wren.json', ''), `${ROOT}demo/${name}`]),
+]
 for (const [name, path] of quilts) {
   const quilt = readQuilt(JSON.parse(readFileSync(path, 'utf8'))).value
   const { plan } = planQuilt(quilt)
-  record(`plan() of ${name}`, median(times(15, () => {
-    const started = performance.now()
-    planQuilt(quilt)
-    return performance.now() - started
-  })), 'ms', 150)
+  record(
+    `plan() of ${name}`,
+    median(
+      times(15, () => {
+        const started = performance.now()
+        planQuilt(quilt)
+        return performance.now() - started
+      }),
+    ),
+    'ms',
+    150,
+  )
   let need = 0
   let bound = 0
   let own = 0
@@ -43,17 +102,31 @@ for (const [name, path] of quilts) {
     if (cloth.unit !== 'in' || cloth.need === 0) return
     need += cloth.need
     bound += cloth.bound
-    own += lengthOf(ownStrips(plan.pieces.filter(piece => piece.cloth === cloth.id).map(toCutPiece), quilt.cloths[i].usable))
+    own += lengthOf(
+      ownStrips(plan.pieces.filter(piece => piece.cloth === cloth.id).map(toCutPiece), quilt.cloths[i].usable),
+    )
   })
   record(`need ÷ bound, ${name}`, need / bound, '', 1)
   record(`need ÷ each size in its own strips, ${name}`, need / own, '', 1)
 }
 
 // how blocks are sewn: the whole library, each design at first sight
-const oneBlock = design => readQuilt({
-  format: 'wren-quilt', version: 1, cloths: [{ id: 'a' }, { id: 'b' }], setting: { across: 1, down: 1 },
-  blocks: [{ id: 'one', design: design.id, width: 12 * design.width / design.height, height: 12, cloths: Object.fromEntries(design.patches.map((patch, i) => [patch.role, i % 2 ? 'a' : 'b'])) }],
-}).value
+const oneBlock = design =>
+  readQuilt({
+    format: 'wren-quilt',
+    version: 1,
+    cloths: [{ id: 'a' }, { id: 'b' }],
+    setting: { across: 1, down: 1 },
+    blocks: [
+      {
+        id: 'one',
+        design: design.id,
+        width: (12 * design.width) / design.height,
+        height: 12,
+        cloths: Object.fromEntries(design.patches.map((patch, i) => [patch.role, i % 2 ? 'a' : 'b'])),
+      },
+    ],
+  }).value
 let started = performance.now()
 for (const design of SHIPPED_DESIGNS) {
   const quilt = oneBlock(design)
@@ -65,34 +138,61 @@ started = performance.now()
 for (const design of SHIPPED_DESIGNS) findFoundation(design.patches.map(patch => patch.points))
 record(`foundation papers, ${SHIPPED_DESIGNS.length} designs`, performance.now() - started, 'ms', null)
 // 400 patches with 361 corners through which no seam runs, and 400 of the common sort
-const at = (x, y) => [x === 0 || x === 20 ? x : x + Math.sin(x * 7 + y * 3) * 0.3, y === 0 || y === 20 ? y : y + Math.cos(x * 5 + y * 11) * 0.3]
-const crooked = Array.from({ length: 400 }, (_, i) => [[0, 0], [1, 0], [1, 1], [0, 1]].map(([dx, dy]) => at(i % 20 + dx, Math.floor(i / 20) + dy)))
+const at = (x, y) => [
+  x === 0 || x === 20 ? x : x + Math.sin(x * 7 + y * 3) * 0.3,
+  y === 0 || y === 20 ? y : y + Math.cos(x * 5 + y * 11) * 0.3,
+]
+const crooked = Array.from({ length: 400 }, (_, i) =>
+  [
+    [0, 0],
+    [1, 0],
+    [1, 1],
+    [0, 1],
+  ].map(([dx, dy]) => at((i % 20) + dx, Math.floor(i / 20) + dy)),
+)
 started = performance.now()
 findSewingOrder(crooked)
 record('sewing order of 400 crooked patches', performance.now() - started, 'ms', 1000)
-const straight = Array.from({ length: 400 }, (_, i) => [[0, 0], [1, 0], [1, 1], [0, 1]].map(([dx, dy]) => [i % 20 + dx, Math.floor(i / 20) + dy]))
+const straight = Array.from({ length: 400 }, (_, i) =>
+  [
+    [0, 0],
+    [1, 0],
+    [1, 1],
+    [0, 1],
+  ].map(([dx, dy]) => [(i % 20) + dx, Math.floor(i / 20) + dy]),
+)
 started = performance.now()
 findSewingOrder(straight)
 record('sewing order of 400 squares', performance.now() - started, 'ms', 1000)
 
 // the screen
 const { server, address } = await startServer(await freePort(4173))
-const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'] })
+const browser = await chromium.launch({
+  executablePath: CHROMIUM,
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'],
+})
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-US' })
   let scripts = 0
-  page.on('response', async (response) => {
-    if (response.request().resourceType() === 'script') scripts += gzipSync(await response.body().catch(() => Buffer.alloc(0))).length
+  page.on('response', async response => {
+    if (response.request().resourceType() === 'script')
+      scripts += gzipSync(await response.body().catch(() => Buffer.alloc(0))).length
   })
   await page.goto(address)
   await page.getByRole('heading', { name: 'The shelf is empty' }).waitFor()
   await page.waitForTimeout(300)
   record('script of the first load, gzip', scripts / 1000, 'kB', 250)
 
-  const paper = await page.request.post(`${address}/api/papers`, { data: { file: JSON.parse(readFileSync(sample, 'utf8')), block: 'star', what: 'papers', page: 'a4' } })
+  const paper = await page.request.post(`${address}/api/papers`, {
+    data: { file: JSON.parse(readFileSync(sample, 'utf8')), block: 'star', what: 'papers', page: 'a4' },
+  })
   await paper.body()
   started = performance.now()
-  await (await page.request.post(`${address}/api/papers`, { data: { file: JSON.parse(readFileSync(sample, 'utf8')), block: 'star', what: 'papers', page: 'a4' } })).body()
+  await (
+    await page.request.post(`${address}/api/papers`, {
+      data: { file: JSON.parse(readFileSync(sample, 'utf8')), block: 'star', what: 'papers', page: 'a4' },
+    })
+  ).body()
   record('foundation papers of a block as PDF', performance.now() - started, 'ms', 1000)
 
   // 400 blocks: a size typed into the tape's field, script and layout of each key
@@ -120,11 +220,10 @@ try {
       element.dispatchEvent(new Event('input', { bubbles: true }))
     }, size)
     await page.evaluate(() => new Promise(resolve => requestAnimationFrame(() => requestAnimationFrame(resolve))))
-    keys.push(await spent() - before)
+    keys.push((await spent()) - before)
   }
   record('a key typed in the size of 400 blocks, script and layout', median(keys), 'ms', 16)
-}
-finally {
+} finally {
   await browser.close()
   server.kill()
 }

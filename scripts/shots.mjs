@@ -11,7 +11,10 @@ if (!installPackages() || !installChromium() || !buildIfStale()) process.exit(1)
 rmSync(FOLDER, { recursive: true, force: true })
 mkdirSync(FOLDER, { recursive: true })
 const { server, address } = await startServer(await freePort(4173), { NUXT_PUBLIC_DEMO: '1' })
-const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'] })
+const browser = await chromium.launch({
+  executablePath: CHROMIUM,
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'],
+})
 const page = await browser.newPage({ viewport: DESK, locale: 'en-US' })
 
 async function shoot(name) {
@@ -32,7 +35,7 @@ try {
   await page.getByRole('link').filter({ hasText: 'Berth four' }).click()
   await settled()
   const quilt = page.url().replace(/\/design$/, '')
-  const at = async (station) => {
+  const at = async station => {
     await page.goto(`${quilt}/${station}`)
     await settled()
   }
@@ -78,8 +81,7 @@ try {
   await page.emulateMedia({ media: 'print' })
   await page.setViewportSize({ width: 794, height: 1123 })
   await shoot('cutting-sheet-on-paper')
-}
-finally {
+} finally {
   await browser.close()
   server.kill()
 }

@@ -14,10 +14,10 @@ export function run(command, args, options = {}) {
 
 /** The same beside other work: what it prints is held back and comes with the answer. */
 export function runBeside(command, args) {
-  return new Promise((resolve) => {
+  return new Promise(resolve => {
     const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] })
     let output = ''
-    for (const stream of [child.stdout, child.stderr]) stream.on('data', data => output += data)
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', data => (output += data))
     child.on('error', error => resolve({ ok: false, output: `${output}${error.message}\n` }))
     child.on('close', code => resolve({ ok: code === 0, output }))
   })
@@ -39,7 +39,10 @@ export function installChromium() {
   const command = [...sudo, 'sh', '-c', 'apt-get update -qq && apt-get install -y -qq --no-install-recommends chromium']
   console.log('Installing Chromium …')
   if (run(command[0], command.slice(1), { stdio: ['ignore', 'ignore', 'inherit'] }) && existsSync(CHROMIUM)) return true
-  console.error('Chromium is needed and could not be installed. Run this once, then try again:\n\n  sudo apt-get update && sudo apt-get install -y chromium\n')
+  console.error(
+    'Chromium is needed and could not be installed. Run this once, then try again:\n\n  sudo apt-get update && '
+      + 'sudo apt-get install -y chromium\n',
+  )
   return false
 }
 
@@ -47,13 +50,20 @@ function newest(path) {
   const stats = statSync(path, { throwIfNoEntry: false })
   if (!stats) return 0
   if (!stats.isDirectory()) return stats.mtimeMs
-  return Math.max(0, ...readdirSync(path, { withFileTypes: true, recursive: true }).filter(entry => entry.isFile()).map(entry => statSync(`${entry.parentPath ?? entry.path}/${entry.name}`).mtimeMs))
+  return Math.max(
+    0,
+    ...readdirSync(path, { withFileTypes: true, recursive: true })
+      .filter(entry => entry.isFile())
+      .map(entry => statSync(`${entry.parentPath ?? entry.path}/${entry.name}`).mtimeMs),
+  )
 }
 
 /** Builds the application when a source file is newer than the last build. */
 export function buildIfStale() {
   const built = statSync(`${ROOT}.output/nitro.json`, { throwIfNoEntry: false })?.mtimeMs ?? 0
-  const sources = ['app', 'core', 'words', 'server', 'demo', 'public', 'nuxt.config.ts', 'package-lock.json'].map(name => newest(ROOT + name))
+  const sources = ['app', 'core', 'words', 'server', 'demo', 'public', 'nuxt.config.ts', 'package-lock.json'].map(
+    name => newest(ROOT + name),
+  )
   if (Math.max(...sources) <= built) return true
   console.log('Building …')
   return run('npx', ['--no-install', 'nuxt', 'build'])
@@ -61,7 +71,7 @@ export function buildIfStale() {
 
 /** A port nobody listens on, `wanted` if it is free. */
 export function freePort(wanted) {
-  return new Promise((resolve) => {
+  return new Promise(resolve => {
     const probe = createServer()
     probe.once('error', () => resolve(wanted === 0 ? 0 : freePort(wanted + 1)))
     probe.listen(wanted, () => {
@@ -73,11 +83,18 @@ export function freePort(wanted) {
 
 /** Starts the built server and waits until it answers. */
 export async function startServer(port, env = {}) {
-  const server = spawn(process.execPath, [`${ROOT}.output/server/index.mjs`], { cwd: ROOT, env: { ...process.env, PORT: String(port), HOST: process.env.HOST ?? '127.0.0.1', ...env }, stdio: ['ignore', 'ignore', 'inherit'] })
+  const server = spawn(process.execPath, [`${ROOT}.output/server/index.mjs`], {
+    cwd: ROOT,
+    env: { ...process.env, PORT: String(port), HOST: process.env.HOST ?? '127.0.0.1', ...env },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })
   const address = `http://localhost:${port}`
   for (let tries = 0; tries < 100; tries++) {
     if (server.exitCode !== null) throw new Error(`the server stopped at once (exit ${server.exitCode})`)
-    const answered = await fetch(address).then(response => response.ok, () => false)
+    const answered = await fetch(address).then(
+      response => response.ok,
+      () => false,
+    )
     if (answered) return { server, address }
     await new Promise(resolve => setTimeout(resolve, 100))
   }

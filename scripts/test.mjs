@@ -1,5 +1,5 @@
-// npm test: installs what is missing, then lint, types, unit tests, build, end-to-end tests. The last line counts what the
-// runners themselves reported; a check without a runner (lint, types, build) counts as one.
+// npm test: installs what is missing, then lint, types, unit tests, build, end-to-end tests. The last line counts
+// what the runners themselves reported; a check without a runner (lint, types, build) counts as one.
 import { mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { installChromium, installPackages, ROOT, run, runBeside } from './system.mjs'
 
@@ -25,10 +25,11 @@ function report(title, ok, read) {
     const counts = read()
     passed += counts.passed
     failed += counts.failed
-    console.log(`${ok && counts.failed === 0 ? 'ok  ' : 'FAIL'} ${title}: ${counts.passed} passed, ${counts.failed} failed`)
+    console.log(
+      `${ok && counts.failed === 0 ? 'ok  ' : 'FAIL'} ${title}: ${counts.passed} passed, ${counts.failed} failed`,
+    )
     if (!ok && counts.failed === 0) failed += 1
-  }
-  catch {
+  } catch {
     count(`${title}: no report`, false)
   }
 }
@@ -52,9 +53,15 @@ report('unit tests', ok, () => {
   return { passed: json.numPassedTests, failed: json.numFailedTests + json.numRuntimeErrorTestSuites }
 })
 if (count('build', build.ok)) {
-  report('end-to-end tests', run('npx', ['--no-install', 'playwright', 'test'], { env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: `${REPORTS}/e2e.json` } }), () => {
-    const { stats } = JSON.parse(readFileSync(`${REPORTS}/e2e.json`, 'utf8'))
-    return { passed: stats.expected + stats.flaky, failed: stats.unexpected }
-  })
+  report(
+    'end-to-end tests',
+    run('npx', ['--no-install', 'playwright', 'test'], {
+      env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: `${REPORTS}/e2e.json` },
+    }),
+    () => {
+      const { stats } = JSON.parse(readFileSync(`${REPORTS}/e2e.json`, 'utf8'))
+      return { passed: stats.expected + stats.flaky, failed: stats.unexpected }
+    },
+  )
 }
 finish()

@@ -4,31 +4,56 @@ import { plural, type Speech } from './speech'
 import { lengthPart, sizeParts, type TextPart } from './textPart'
 
 /**
- * Which of a strip's measures is set on the ruler, and the words that follow it: `5 3/4″` + `strip across the cloth`. `count`: how many
- * of them; `path`: of the strip in the plan.
+ * Which of a strip's measures is set on the ruler, and the words that follow it: `5 3/4″` + `strip across the cloth`.
+ * `count`: how many of them; `path`: of the strip in the plan.
  */
-export function stripWords(strip: Strip, count: number, speech: Speech, path?: string): { side: 'width' | 'height', rest: TextPart[] } {
+export function stripWords(
+  strip: Strip,
+  count: number,
+  speech: Speech,
+  path?: string,
+): { side: 'width' | 'height'; rest: TextPart[] } {
   const noun = count === 1 ? 'strip' : 'strips'
-  const at = (side: string) => path === undefined ? undefined : `${path}.${side}`
-  if (strip.run === 'along') return { side: 'width', rest: [`${noun} along the cloth, `, lengthPart(strip.height, speech, at('height')), ' long'] }
-  const rest: TextPart[] = strip.x === 0
-    ? [`${noun} across the cloth`]
-    : [`${noun} across the `, lengthPart(strip.width, speech, at('width')), ' beside the long strips']
+  const at = (side: string) => (path === undefined ? undefined : `${path}.${side}`)
+  if (strip.run === 'along')
+    return {
+      side: 'width',
+      rest: [`${noun} along the cloth, `, lengthPart(strip.height, speech, at('height')), ' long'],
+    }
+  const rest: TextPart[] =
+    strip.x === 0
+      ? [`${noun} across the cloth`]
+      : [`${noun} across the `, lengthPart(strip.width, speech, at('width')), ' beside the long strips']
   return { side: 'height', rest }
 }
 
 /** `6 strips of 3 1/8″ across the cloth`, in parts. */
 export function stripParts(strip: Strip, count: number, speech: Speech, path?: string): TextPart[] {
   const { side, rest } = stripWords(strip, count, speech, path)
-  return [count === 1 ? '' : `${count} × `, lengthPart(strip[side], speech, path === undefined ? undefined : `${path}.${side}`), ' ', ...rest]
+  return [
+    count === 1 ? '' : `${count} × `,
+    lengthPart(strip[side], speech, path === undefined ? undefined : `${path}.${side}`),
+    ' ',
+    ...rest,
+  ]
 }
 
 /** Like pieces of a strip. */
-export interface Subcut { piece: Piece | undefined, count: number, parts: TextPart[], after: string }
+export interface Subcut {
+  piece: Piece | undefined
+  count: number
+  parts: TextPart[]
+  after: string
+}
 
 /** What to cut the strip into, kind by kind. `places`: of each piece in the plan, by id. */
-export function subcuts(strip: Strip, pieces: ReadonlyMap<string, Piece>, speech: Speech, places?: ReadonlyMap<string, number>): Subcut[] {
-  const groups = new Map<string, { id: string, count: number, width: number, height: number }>()
+export function subcuts(
+  strip: Strip,
+  pieces: ReadonlyMap<string, Piece>,
+  speech: Speech,
+  places?: ReadonlyMap<string, number>,
+): Subcut[] {
+  const groups = new Map<string, { id: string; count: number; width: number; height: number }>()
   for (const cut of strip.cuts) {
     const key = `${cut.piece} ${cut.width.toFixed(4)}`
     const group = groups.get(key)
@@ -40,7 +65,9 @@ export function subcuts(strip: Strip, pieces: ReadonlyMap<string, Piece>, speech
     const after = piece ? cutAgain(piece) : ''
     const place = places?.get(id)
     // the piece's own sides, as on its pile: it may lie turned in the strip
-    const size = piece ? sizeParts(piece.width, piece.height, speech, place === undefined ? undefined : `pieces.${place}`) : sizeParts(width, height, speech)
+    const size = piece
+      ? sizeParts(piece.width, piece.height, speech, place === undefined ? undefined : `pieces.${place}`)
+      : sizeParts(width, height, speech)
     return { piece, count, after, parts: [`${count} × `, ...size, after] }
   })
 }
@@ -48,9 +75,16 @@ export function subcuts(strip: Strip, pieces: ReadonlyMap<string, Piece>, speech
 /** What is cut of a piece after it is cut from its strip. */
 function cutAgain({ cuts, shape, angled }: Piece): string {
   switch (cuts) {
-    case 'one-diagonal': return ', then once corner to corner'
-    case 'two-diagonals': return ', then on both diagonals'
-    case 'angle': return shape === 'strip' ? `, then at ${Math.round((angled?.angle ?? 0) * 10) / 10}° into ${plural(angled?.each ?? 0, 'piece')}, single layer` : ', by the template, single layer'
-    case 'none': return ''
+    case 'one-diagonal':
+      return ', then once corner to corner'
+    case 'two-diagonals':
+      return ', then on both diagonals'
+    case 'angle':
+      return shape === 'strip'
+        ? `, then at ${Math.round((angled?.angle ?? 0) * 10) / 10}° into ${plural(angled?.each ?? 0, 'piece')}, `
+            + `single layer`
+        : ', by the template, single layer'
+    case 'none':
+      return ''
   }
 }

@@ -14,15 +14,18 @@ const EXACT_PARTS = [1, 2, 4, 8, 16, 32] as const
 const RULER_PARTS = 16
 
 /**
- * A bare figure as a ruler can say it: `2 7/8`, to the nearest 1⁄16″; in centimetres to the nearest millimetre. For what is measured
- * or cut; the exact figure stands in its sum.
+ * A bare figure as a ruler can say it: `2 7/8`, to the nearest 1⁄16″; in centimetres to the nearest millimetre. For
+ * what is measured or cut; the exact figure stands in its sum.
  */
 export function formatFigure(inches: Inches, { units }: Pick<Speech, 'units'>): string {
   if (units === 'cm') return withMinus(trimZeros((Math.round(inches * 25.4) / 10).toFixed(1)))
   return fraction(Math.round(inches * RULER_PARTS), RULER_PARTS)
 }
 
-/** A bare figure in full: a fraction to 1⁄32, or decimals where no ruler has the mark; centimetres to a hundredth where needed. */
+/**
+ * A bare figure in full: a fraction to 1⁄32, or decimals where no ruler has the mark; centimetres to a hundredth
+ * where needed.
+ */
 export function formatExact(inches: Inches, { units }: Pick<Speech, 'units'>): string {
   if (units === 'cm') {
     const cm = inches * 2.54
@@ -66,12 +69,16 @@ export function formatExactLength(inches: Inches, speech: Pick<Speech, 'units'>)
 
 /** About so much, by rule of thumb: whole inches, or whole centimetres. */
 export function formatRough(inches: Inches, speech: Pick<Speech, 'units'>): string {
-  return speech.units === 'cm' ? formatLength(Math.round(inches * 2.54) / 2.54, speech) : formatLength(Math.round(inches), speech)
+  return speech.units === 'cm'
+    ? formatLength(Math.round(inches * 2.54) / 2.54, speech)
+    : formatLength(Math.round(inches), speech)
 }
 
 /** A short length by rule of thumb: eighths of an inch, or half centimetres. */
 export function formatRoughPart(inches: Inches, speech: Pick<Speech, 'units'>): string {
-  return speech.units === 'cm' ? formatLength(Math.round(inches * 2.54 * 2) / 2 / 2.54, speech) : formatLength(Math.round(inches * 8) / 8, speech)
+  return speech.units === 'cm'
+    ? formatLength(Math.round(inches * 2.54 * 2) / 2 / 2.54, speech)
+    : formatLength(Math.round(inches * 8) / 8, speech)
 }
 
 /** Two lengths: `5 × 2 3/4″`. */
@@ -82,7 +89,7 @@ export function formatSize(width: Inches, height: Inches, speech: Pick<Speech, '
 /** Length of cloth as a shop sells it: yards in eighths, metres to a tenth. */
 export function formatCloth(inches: Inches, { units }: Pick<Speech, 'units'>): string {
   if (units === 'cm') return `${trimZeros((inches * 0.0254).toFixed(2))}${NO_BREAK}m`
-  return `${fraction(Math.round(inches / 36 * 8), 8)}${NO_BREAK}yd`
+  return `${fraction(Math.round((inches / 36) * 8), 8)}${NO_BREAK}yd`
 }
 
 /** The figure in 64ths for small moves, such as a needle's: `3/64″`, or millimetres. */
@@ -95,7 +102,9 @@ export function formatSmall(inches: Inches, { units }: Pick<Speech, 'units'>): s
 
 /** `412 sq in`, `2660 cm²`. */
 export function formatArea(area: number, { units }: Pick<Speech, 'units'>): string {
-  return units === 'cm' ? `${Math.round(area * 2.54 * 2.54)}${NO_BREAK}cm²` : `${Math.round(area)}${NO_BREAK}sq${NO_BREAK}in`
+  return units === 'cm'
+    ? `${Math.round(area * 2.54 * 2.54)}${NO_BREAK}cm²`
+    : `${Math.round(area)}${NO_BREAK}sq${NO_BREAK}in`
 }
 
 function trimZeros(text: string): string {

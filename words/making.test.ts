@@ -15,20 +15,39 @@ import { whyThisWay } from './ways'
 const us = { units: 'in', english: 'us' } as const
 
 test('the reason for a way is what the whole quilt would have to buy', () => {
-  const way = (method: PlannedWay['method'], work: number): PlannedWay => ({ method, area: 1, length: 1, waste: 0, seams: work, cuts: 0, biasEdges: 0, trim: true, over: 0, fitsPieces: true })
+  const way = (method: PlannedWay['method'], work: number): PlannedWay => ({
+    method,
+    area: 1,
+    length: 1,
+    waste: 0,
+    seams: work,
+    cuts: 0,
+    biasEdges: 0,
+    trim: true,
+    over: 0,
+    fitsPieces: true,
+  })
   const yards = (...all: number[]) => all.map(yd => ({ inches: yd * 36, pieces: 0 }))
-  const why = (ways: PlannedWay[], buys: ToBuy[] | undefined, isAsked = false) => withPlainSpaces(whyThisWay({ method: ways[0]!.method, ways, isAsked }, 'least-cloth', buys, us))
+  const why = (ways: PlannedWay[], buys: ToBuy[] | undefined, isAsked = false) =>
+    withPlainSpaces(whyThisWay({ method: ways[0]!.method, ways, isAsked }, 'least-cloth', buys, us))
   expect(why([way('hst-2', 1)], yards(2))).toBe('There is no other way to make it.')
-  expect(why([way('hst-2', 1), way('template', 1)], yards(2, 2.5))).toBe('Chosen for least cloth: no other way buys less cloth for this quilt.')
-  expect(why([way('template', 1), way('hst-2', 3)], yards(2.5, 2), true)).toBe('Your choice. Two at a time, 1/2 yd less would have to be bought, with 2 more seams and cuts for each.')
-  expect(why([way('hst-2', 2), way('hst-8', 1)], yards(2, 2))).toContain('eight at a time has fewer seams and cuts for the same')
+  expect(why([way('hst-2', 1), way('template', 1)], yards(2, 2.5))).toBe(
+    'Chosen for least cloth: no other way buys less cloth for this quilt.',
+  )
+  expect(why([way('template', 1), way('hst-2', 3)], yards(2.5, 2), true)).toBe(
+    'Your choice. Two at a time, 1/2 yd less would have to be bought, with 2 more seams and cuts for each.',
+  )
+  expect(why([way('hst-2', 2), way('hst-8', 1)], yards(2, 2))).toContain(
+    'eight at a time has fewer seams and cuts for the same',
+  )
   expect(why([way('hst-2', 1), way('hst-8', 1)], undefined)).toBe('Chosen for least cloth.')
 })
 
 test('cloth to buy by each way is what a plan with that way buys', () => {
   for (const file of [sample as unknown as QuiltFile, ...DEMO_QUILTS]) {
     const { quilt, plan, work } = planOf(file)
-    const bought = (cloths: typeof plan.cloths) => cloths.reduce((sum, cloth) => sum + (cloth.unit === 'in' ? cloth.buy : 0), 0)
+    const bought = (cloths: typeof plan.cloths) =>
+      cloths.reduce((sum, cloth) => sum + (cloth.unit === 'in' ? cloth.buy : 0), 0)
     for (const unit of plan.blocks[0]!.units) {
       const buys = buyByWay(work, unit.key)
       unit.ways.forEach((way, w) => {
@@ -44,11 +63,14 @@ test('a step in parts reads like the step in words, and its lengths are those of
   const step = { code: 'layer-two-on-large', data: { large: 5.75, small: 3.125 } }
   const parts = stepParts(step, us)
   expect(textOf(parts)).toBe(stepText(step, us))
-  expect(parts.flatMap(part => typeof part === 'string' ? [] : [part.inches])).toEqual([3.125, 5.75])
+  expect(parts.flatMap(part => (typeof part === 'string' ? [] : [part.inches]))).toEqual([3.125, 5.75])
 })
 
 test('a join says what it joins: patches by their cloth, units by their kind, parts by the join that gave them', () => {
-  const join = (...joins: [JoinedPart, JoinedPart]) => withPlainSpaces(stepText({ code: 'join-parts', data: { seam: 0.25, press: 'up' }, joins }, us, new Map([['soot', 'A']]))).split(':')[0]
+  const join = (...joins: [JoinedPart, JoinedPart]) =>
+    withPlainSpaces(
+      stepText({ code: 'join-parts', data: { seam: 0.25, press: 'up' }, joins }, us, new Map([['soot', 'A']])),
+    ).split(':')[0]
   expect(join({ join: 1 }, { join: 1 })).toBe('Join two of what join 1 gave')
   expect(join({ join: 1 }, { join: 3 })).toBe('Join what join 1 gave and what join 3 gave')
   expect(join({ unit: 'half-square' }, { join: 2 })).toMatch(/^Join .*half-square.* and what join 2 gave$/)
@@ -56,11 +78,15 @@ test('a join says what it joins: patches by their cloth, units by their kind, pa
 })
 
 test('how a block is sewn, what is wrong with a drawing, what a page says', () => {
-  expect(sewingText({ setIn: 0, partial: 0, isProven: true, papers: 1 })).toBe('Straight seams sew it. On foundation papers it takes 1 paper.')
+  expect(sewingText({ setIn: 0, partial: 0, isProven: true, papers: 1 })).toBe(
+    'Straight seams sew it. On foundation papers it takes 1 paper.',
+  )
   expect(sewingText({ setIn: 8, partial: 0, isProven: true, papers: null })).toContain('8 set-in joints')
   expect(sewingText({ setIn: 0, partial: 2, isProven: false, papers: null })).toContain('fewer might do')
   expect(draftFaultText({ code: 'gap-or-overlap', patch: 0, at: [1.25, 3] })).toContain('near 1.3 across, 3 down')
   expect(blockTroubleText({ code: 'curved', figure: 2, what: 'circle' })).toContain('Figure 2 (circle)')
-  expect(templateCount({ letter: 'A', roles: [], count: 4, reversed: 2, seamLine: [], cutLine: [], dots: [], grain: 0 }, 3)).toBe('cut 12, and 6 turned over')
+  expect(
+    templateCount({ letter: 'A', roles: [], count: 4, reversed: 2, seamLine: [], cutLine: [], dots: [], grain: 0 }, 3),
+  ).toBe('cut 12, and 6 turned over')
   expect(pageWords('T', us).page(1, 2)).toContain('Page 1 of 2')
 })

@@ -2,26 +2,56 @@ import type { UnitKind } from '../core/block/unit'
 import { craft, type Speech } from './speech'
 
 const KINDS: Readonly<Record<UnitKind, [string, string]>> = {
-  'rectangle': ['patch', 'patches'], 'half-square': ['half-square triangle', 'half-square triangles'], 'quarter-square': ['hourglass', 'hourglasses'],
-  'goose': ['flying goose', 'flying geese'], 'flip-corner': ['square with flipped corners', 'squares with flipped corners'], 'square-in-square': ['square in a square', 'squares in squares'],
-  'three-patch': ['three-patch triangle unit', 'three-patch triangle units'], 'strip-set': ['strip-set segment', 'strip-set segments'], 'wedge': ['wedge', 'wedges'],
-  'diamond': ['diamond', 'diamonds'], 'log': ['log', 'logs'], 'template': ['patch by template', 'patches by template'],
+  'rectangle': ['patch', 'patches'],
+  'half-square': ['half-square triangle', 'half-square triangles'],
+  'quarter-square': ['hourglass', 'hourglasses'],
+  'goose': ['flying goose', 'flying geese'],
+  'flip-corner': ['square with flipped corners', 'squares with flipped corners'],
+  'square-in-square': ['square in a square', 'squares in squares'],
+  'three-patch': ['three-patch triangle unit', 'three-patch triangle units'],
+  'strip-set': ['strip-set segment', 'strip-set segments'],
+  'wedge': ['wedge', 'wedges'],
+  'diamond': ['diamond', 'diamonds'],
+  'log': ['log', 'logs'],
+  'template': ['patch by template', 'patches by template'],
 }
 
 /** Single patches that other ways than a template make have names of their own. */
 const PATCHES: Readonly<Record<string, [string, string]>> = {
-  'triangle-single': ['triangle', 'triangles'], 'half-rectangle-single': ['triangle', 'triangles'], 'foundation': ['patch for the papers', 'patches for the papers'],
+  'triangle-single': ['triangle', 'triangles'],
+  'half-rectangle-single': ['triangle', 'triangles'],
+  'foundation': ['patch for the papers', 'patches for the papers'],
 }
 
-export function unitName({ kind, method }: { kind: UnitKind, method: string }, count = 2): string {
-  const name = kind === 'template' ? PATCHES[method] ?? KINDS.template : KINDS[kind]
+export function unitName({ kind, method }: { kind: UnitKind; method: string }, count = 2): string {
+  const name = kind === 'template' ? (PATCHES[method] ?? KINDS.template) : KINDS[kind]
   return name[count === 1 ? 0 : 1]
 }
 
 const METHODS: Readonly<Record<string, string>> = {
-  'rectangle': 'cut singly', 'hst-single': 'one at a time, from triangles', 'hst-2': 'two at a time', 'hst-4': 'four at a time', 'hst-8': 'eight at a time',
-  'qst-2': 'two at a time', 'qst-single': 'one at a time, from triangles', 'goose-flip': 'one at a time, flipped corners', 'goose-4': 'four at a time', 'goose-triangles': 'one at a time, from triangles',
-  'flip-corner': 'flipped corners', 'square-in-square-triangles': 'corner triangles', 'square-in-square-flip': 'flipped corners', 'strip-set': 'from a strip set', 'strip-angle': 'from strips cut at an angle', 'wedge-strip-set': 'with their corners, from a strip set', 'three-patch-pairs': 'in mirrored pairs', 'three-patch-alike': 'all alike, by half lines', 'triangle-single': 'from squares cut into triangles', 'half-rectangle-single': 'from rectangles cut off the diagonal', 'foundation': 'on foundation papers', 'log': 'log by log', 'template': 'by template',
+  'rectangle': 'cut singly',
+  'hst-single': 'one at a time, from triangles',
+  'hst-2': 'two at a time',
+  'hst-4': 'four at a time',
+  'hst-8': 'eight at a time',
+  'qst-2': 'two at a time',
+  'qst-single': 'one at a time, from triangles',
+  'goose-flip': 'one at a time, flipped corners',
+  'goose-4': 'four at a time',
+  'goose-triangles': 'one at a time, from triangles',
+  'flip-corner': 'flipped corners',
+  'square-in-square-triangles': 'corner triangles',
+  'square-in-square-flip': 'flipped corners',
+  'strip-set': 'from a strip set',
+  'strip-angle': 'from strips cut at an angle',
+  'wedge-strip-set': 'with their corners, from a strip set',
+  'three-patch-pairs': 'in mirrored pairs',
+  'three-patch-alike': 'all alike, by half lines',
+  'triangle-single': 'from squares cut into triangles',
+  'half-rectangle-single': 'from rectangles cut off the diagonal',
+  'foundation': 'on foundation papers',
+  'log': 'log by log',
+  'template': 'by template',
 }
 
 export function methodName(method: string): string {
@@ -29,21 +59,54 @@ export function methodName(method: string): string {
 }
 
 const PARTS: Readonly<Record<string, string>> = {
-  'squares': 'squares', 'rectangles': 'rectangles', 'logs': 'logs', 'half-squares': 'for half-square triangles', 'quarters': 'for hourglasses', 'geese': 'for geese', 'points': 'for points',
-  'bases': 'bases', 'corners': 'corners', 'centres': 'centres', 'strips': 'strips for strip sets', 'wedge-strips': 'strips for sets to cut in wedges', 'angled-strips': 'strips to cut at an angle', 'foundation': 'for the papers', 'triangles': 'for triangles', 'quarter-pairs': 'for quarters', 'large-triangles': 'for large triangles', 'templates': 'by template', 'sashes': 'sashes', 'long-sashes': 'long sashes',
-  'long-sashes-joined': 'strips to join for long sashes', 'cornerstones': 'cornerstones', 'border': 'border strips', 'border-joined': 'strips to join for the border', 'binding': 'binding strips',
+  'squares': 'squares',
+  'rectangles': 'rectangles',
+  'logs': 'logs',
+  'half-squares': 'for half-square triangles',
+  'quarters': 'for hourglasses',
+  'geese': 'for geese',
+  'points': 'for points',
+  'bases': 'bases',
+  'corners': 'corners',
+  'centres': 'centres',
+  'strips': 'strips for strip sets',
+  'wedge-strips': 'strips for sets to cut in wedges',
+  'angled-strips': 'strips to cut at an angle',
+  'foundation': 'for the papers',
+  'triangles': 'for triangles',
+  'quarter-pairs': 'for quarters',
+  'large-triangles': 'for large triangles',
+  'templates': 'by template',
+  'sashes': 'sashes',
+  'long-sashes': 'long sashes',
+  'long-sashes-joined': 'strips to join for long sashes',
+  'cornerstones': 'cornerstones',
+  'border': 'border strips',
+  'border-joined': 'strips to join for the border',
+  'binding': 'binding strips',
 }
 
 /** `Sawtooth star: for points`. Block ids are replaced by their names; everything else stays. */
 export function useName(use: string, blockNames: ReadonlyMap<string, string> = new Map()): string {
   const at = use.lastIndexOf(': ')
-  const where = use.slice(0, at).split(' + ').map(id => blockNames.get(id) ?? id).join(', ')
+  const where = use
+    .slice(0, at)
+    .split(' + ')
+    .map(id => blockNames.get(id) ?? id)
+    .join(', ')
   const part = use.slice(at + 2)
   const said = PARTS[part] ?? part
-  return where === 'sashing' || where === 'edge' || where.startsWith('border ') ? capital(where.startsWith('border') ? `${where}: ${said}` : said) : `${where}: ${said}`
+  return where === 'sashing' || where === 'edge' || where.startsWith('border ')
+    ? capital(where.startsWith('border') ? `${where}: ${said}` : said)
+    : `${where}: ${said}`
 }
 
-const AIMS: Readonly<Record<string, string>> = { 'least-cloth': 'least cloth', 'fewest-steps': 'fewest steps', 'most-exact': 'most exact', 'from-precuts': 'from my precuts' }
+const AIMS: Readonly<Record<string, string>> = {
+  'least-cloth': 'least cloth',
+  'fewest-steps': 'fewest steps',
+  'most-exact': 'most exact',
+  'from-precuts': 'from my precuts',
+}
 
 export function aimName(aim: string): string {
   return AIMS[aim] ?? aim

@@ -7,8 +7,12 @@ import { inEnglish, plural, type Speech } from './speech'
 /** The head of every page to be printed at true size. */
 export function pageWords(title: string, speech: Speech): PageWords {
   return {
-    title, page: (number, of) => `Page ${number} of ${of}. Print at 100 %, not fitted to the page.`,
-    testSquare: inEnglish(`This square must measure ${formatLength(1, speech)} each way. If it does not, do not cut.`, speech),
+    title,
+    page: (number, of) => `Page ${number} of ${of}. Print at 100 %, not fitted to the page.`,
+    testSquare: inEnglish(
+      `This square must measure ${formatLength(1, speech)} each way. If it does not, do not cut.`,
+      speech,
+    ),
     tile: (column, row) => `Part ${column}${row}: glue the parts with their crosses on each other.`,
   }
 }

@@ -13,57 +13,113 @@ export function problemLine(problem: Problem): string {
 
 export function problemText(problem: Problem): string {
   switch (problem.code) {
-    case 'expected': return `expected ${expectationText(problem.expected)}, got ${shown(problem.got)}`
-    case 'unknown-reference': return problem.to === 'method'
-      ? `the method ${shown(problem.got)} does not make this kind of unit`
-      : `there is no ${problem.to} ${shown(problem.got)}${problem.known.length > 0 ? `; there ${problem.known.length === 1 ? 'is' : 'are'} ${listed(problem.known)}` : ''}`
-    case 'repeated': return `${shown(problem.got)} is there already; every id may stand once`
-    case 'missing-size': return 'expected a size, or both of its sides'
-    case 'undressed-role': return `no cloth for the role ${shown(problem.role)}`
-    case 'wrong-count': return `expected ${problem.expected} places, got ${problem.got}`
-    case 'tiling': return tilingText(problem.fault)
-    case 'sizes-differ': return `blocks of one ${problem.place} must be equally ${problem.place === 'column' ? 'wide' : 'high'}: ${problem.place} ${problem.at + 1} has ${formatFigure(problem.sizes[0], { units: 'in' })}″ and ${formatFigure(problem.sizes[1], { units: 'in' })}″`
-    case 'not-yet': return `Wren cannot plan ${shown(problem.what)} yet`
-    case 'too-much': return tooMuchText(problem)
-    case 'not-json': return 'this is not a quilt file: the text cannot be read as JSON'
-    case 'too-big': return `this file is too large for a quilt (${Math.round(problem.bytes / 1024 / 1024)} MB; at most ${Math.round(problem.most / 1024 / 1024)} MB)`
-    case 'too-deep': return `this file is nested more than ${problem.most} deep, which no quilt file is`
-    case 'forbidden-key': return `the name ${shown(problem.key)} is not allowed in a quilt file`
+    case 'expected':
+      return `expected ${expectationText(problem.expected)}, got ${shown(problem.got)}`
+    case 'unknown-reference':
+      return problem.to === 'method'
+        ? `the method ${shown(problem.got)} does not make this kind of unit`
+        : `there is no ${problem.to} ${shown(problem.got)}${
+            problem.known.length > 0
+              ? `; there ${problem.known.length === 1 ? 'is' : 'are'} ${listed(problem.known)}`
+              : ''
+          }`
+    case 'repeated':
+      return `${shown(problem.got)} is there already; every id may stand once`
+    case 'missing-size':
+      return 'expected a size, or both of its sides'
+    case 'undressed-role':
+      return `no cloth for the role ${shown(problem.role)}`
+    case 'wrong-count':
+      return `expected ${problem.expected} places, got ${problem.got}`
+    case 'tiling':
+      return tilingText(problem.fault)
+    case 'sizes-differ':
+      return (
+        `blocks of one ${problem.place} must be equally ${problem.place === 'column' ? 'wide' : 'high'}: `
+        + `${problem.place} ${problem.at + 1} has ${formatFigure(problem.sizes[0], { units: 'in' })}″ and `
+        + `${formatFigure(problem.sizes[1], { units: 'in' })}″`
+      )
+    case 'not-yet':
+      return `Wren cannot plan ${shown(problem.what)} yet`
+    case 'too-much':
+      return tooMuchText(problem)
+    case 'not-json':
+      return 'this is not a quilt file: the text cannot be read as JSON'
+    case 'too-big':
+      return (
+        `this file is too large for a quilt (${Math.round(problem.bytes / 1024 / 1024)} MB; at most `
+        + `${Math.round(problem.most / 1024 / 1024)} MB)`
+      )
+    case 'too-deep':
+      return `this file is nested more than ${problem.most} deep, which no quilt file is`
+    case 'forbidden-key':
+      return `the name ${shown(problem.key)} is not allowed in a quilt file`
   }
 }
 
 function tooMuchText({ what, got, most }: Extract<Problem, { code: 'too-much' }>): string {
   const figure = (count: number) => Math.round(count).toLocaleString('en-US')
   switch (what) {
-    case 'corners': return `the designs have ${figure(got)} corners together; at most ${figure(most)} can be read`
-    case 'patches': return `the quilt would have ${figure(got)} patches; at most ${figure(most)} can be planned`
-    case 'inches': return `the quilt would be ${figure(got)}″ long; at most ${figure(most)}″ can be planned`
+    case 'corners':
+      return `the designs have ${figure(got)} corners together; at most ${figure(most)} can be read`
+    case 'patches':
+      return `the quilt would have ${figure(got)} patches; at most ${figure(most)} can be planned`
+    case 'inches':
+      return `the quilt would be ${figure(got)}″ long; at most ${figure(most)}″ can be planned`
   }
 }
 
 function tilingText(fault: Extract<Problem, { code: 'tiling' }>['fault']): string {
   switch (fault.code) {
-    case 'not-a-polygon': return 'the corners make no patch: the outline crosses itself or has no area'
-    case 'outside': return `the patch reaches beyond the block, at ${fault.at.join(', ')}`
-    case 'gap-or-overlap': return `the patches leave a gap or lie over each other, at ${fault.at.map(v => Math.round(v * 1000) / 1000).join(', ')}`
+    case 'not-a-polygon':
+      return 'the corners make no patch: the outline crosses itself or has no area'
+    case 'outside':
+      return `the patch reaches beyond the block, at ${fault.at.join(', ')}`
+    case 'gap-or-overlap':
+      return (
+        `the patches leave a gap or lie over each other, at `
+        + `${fault.at.map(v => Math.round(v * 1000) / 1000).join(', ')}`
+      )
   }
 }
 
 function expectationText(expected: Expectation): string {
   switch (expected.kind) {
-    case 'length': return `a length such as 12 1/2${expected.least !== undefined && expected.least > 0 ? ` (at least ${formatFigure(expected.least, { units: 'in' })}″)` : ''}`
-    case 'whole-number': return `a whole number from ${expected.least} to ${expected.most}`
-    case 'number': return `a number from ${expected.least} to ${expected.most}`
-    case 'one-of': return `one of ${listed(expected.options.map(String))}`
-    case 'text': return expected.most === undefined ? 'text' : `text of at most ${expected.most} characters`
-    case 'id': return expected.most === undefined ? 'a short name' : `a short name of at most ${expected.most} characters`
-    case 'colour': return 'a colour such as #a8402c'
-    case 'yes-no': return 'true or false'
-    case 'list': return `a list${expected.least ? ` of at least ${expected.least}` : ''}${expected.most === undefined ? '' : `${expected.least ? ' and' : ' of'} at most ${expected.most}`}`
-    case 'object': return 'a group of fields in braces'
-    case 'date': return 'a date such as 2026-03-01 or 2026-03-01T10:00:00Z'
-    case 'point': return 'a point [x, y]'
-    case 'something-else': return 'something else here'
+    case 'length':
+      return (
+        'a length such as 12 1/2'
+        + (expected.least !== undefined && expected.least > 0
+          ? ` (at least ${formatFigure(expected.least, { units: 'in' })}″)`
+          : '')
+      )
+    case 'whole-number':
+      return `a whole number from ${expected.least} to ${expected.most}`
+    case 'number':
+      return `a number from ${expected.least} to ${expected.most}`
+    case 'one-of':
+      return `one of ${listed(expected.options.map(String))}`
+    case 'text':
+      return expected.most === undefined ? 'text' : `text of at most ${expected.most} characters`
+    case 'id':
+      return expected.most === undefined ? 'a short name' : `a short name of at most ${expected.most} characters`
+    case 'colour':
+      return 'a colour such as #a8402c'
+    case 'yes-no':
+      return 'true or false'
+    case 'list':
+      return [
+        'a list',
+        expected.least ? ` of at least ${expected.least}` : '',
+        expected.most === undefined ? '' : `${expected.least ? ' and' : ' of'} at most ${expected.most}`,
+      ].join('')
+    case 'object':
+      return 'a group of fields in braces'
+    case 'date':
+      return 'a date such as 2026-03-01 or 2026-03-01T10:00:00Z'
+    case 'point':
+      return 'a point [x, y]'
+    case 'something-else':
+      return 'something else here'
   }
 }
 
@@ -74,12 +130,21 @@ function listed(names: readonly string[]): string {
 
 /** Whatever breaks a line, or moves a cursor, is shown as what it is. */
 function oneLine(text: string): string {
-  return text.slice(0, 80).replace(/[\p{Cc}\u2028\u2029]/gu, character => `\\u${character.charCodeAt(0).toString(16).padStart(4, '0')}`)
+  return text
+    .slice(0, 80)
+    .replace(/[\p{Cc}\u2028\u2029]/gu, character => `\\u${character.charCodeAt(0).toString(16).padStart(4, '0')}`)
 }
 
 /** What was there, cut short: it came from a stranger's file. */
 function shown(value: unknown): string {
   if (value === undefined) return 'nothing'
-  const text = typeof value === 'string' ? `"${oneLine(value)}"` : Array.isArray(value) ? 'a list' : value !== null && typeof value === 'object' ? 'a group of fields' : String(value)
+  const text =
+    typeof value === 'string'
+      ? `"${oneLine(value)}"`
+      : Array.isArray(value)
+        ? 'a list'
+        : value !== null && typeof value === 'object'
+          ? 'a group of fields'
+          : String(value)
   return text.length > 60 ? `${text.slice(0, 57)}…` : text
 }

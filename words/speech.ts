@@ -1,15 +1,34 @@
 /** How to speak to this person: the units they read, the English they sew in. */
-export interface Speech { units: 'in' | 'cm', english: 'us' | 'uk' }
+export interface Speech {
+  units: 'in' | 'cm'
+  english: 'us' | 'uk'
+}
 
 export const PLAIN_SPEECH: Speech = { units: 'in', english: 'us' }
 
 const UK: Readonly<Record<string, string>> = {
-  batting: 'wadding', Batting: 'Wadding', basting: 'tacking', Basting: 'Tacking', baste: 'tack', Baste: 'Tack', selvage: 'selvedge', selvages: 'selvedges', Selvage: 'Selvedge', Selvages: 'Selvedges', colors: 'colours', color: 'colour', Color: 'Colour', gray: 'grey', Gray: 'Grey',
+  batting: 'wadding',
+  Batting: 'Wadding',
+  basting: 'tacking',
+  Basting: 'Tacking',
+  baste: 'tack',
+  Baste: 'Tack',
+  selvage: 'selvedge',
+  selvages: 'selvedges',
+  Selvage: 'Selvedge',
+  Selvages: 'Selvedges',
+  colors: 'colours',
+  color: 'colour',
+  Color: 'Colour',
+  gray: 'grey',
+  Gray: 'Grey',
 }
 
-/** The craft's word in the English of the reader; words are written in US English and turned where the UK has its own. */
+/**
+ * The craft's word in the English of the reader; words are written in US English and turned where the UK has its own.
+ */
 export function craft(word: string, { english }: Speech): string {
-  return english === 'us' ? word : UK[word] ?? word
+  return english === 'us' ? word : (UK[word] ?? word)
 }
 
 /** A whole sentence with the craft's words turned. */

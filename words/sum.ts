@@ -7,33 +7,123 @@ import { inEnglish, plural, type Speech } from './speech'
 export type SumKind = 'length' | 'cloth' | 'count' | 'part'
 
 /** One line of a slip: what it is, and its figure. */
-export interface SumLine { label: string, value: string }
+export interface SumLine {
+  label: string
+  value: string
+}
 
 const NAMES: Readonly<Record<string, string>> = {
-  'blocks': 'blocks', 'sashing': 'sashes', 'border': 'borders', 'seams': 'seam allowances', 'binding-edge': 'binding edges', 'measured-mean': 'mean of the measures', 'measure': 'measured',
-  'rough-extra': 'extra, to be trimmed', 'top-width': 'width of the top', 'top-height': 'height of the top', 'overhang': 'overhang',
-  'binding-spare': 'for corners and closing', 'strips-exactly': 'strips, exactly', 'binding-length': 'length of the binding', 'lost-per-join': 'lost at each join', 'usable-width': 'usable width of the cloth',
-  'panels-exactly': 'panels, exactly', 'to-span': 'to be spanned', 'panels': 'panels', 'strips': 'strips', 'long-pieces': 'long strips along the cloth', 'margin': 'margin', 'square-up': 'squaring up the end',
-  'shrinkage': 'shrinkage', 'finished': 'finished', 'length': 'length', 'outline-box': 'box of the template', 'rows-of-blocks': 'rows of blocks', 'patches-of': 'blocks',
-  'units-in-blocks': 'blocks', 'pieces-of-cloth': 'pieces of cloth opened', 'whole': 'the whole cloth', 'area-used': 'in the pieces', 'area-of-pieces': 'area of the pieces', 'area-of-cloth': 'area of the cloth they take',
-  'corner-square': 'square sewn on', 'lost-at-both-seams': 'lost to seams and the cut',
-  'generous': 'to spare on a side', 'width-as-sold': 'width as sold', 'selvages': 'selvages', 'strip-width': 'width of the strip',
-  'largest': 'the largest', 'smallest': 'the smallest', 'mean': 'mean', 'expected': 'expected', 'tips': 'for the slanted ends', 'half-the-width': 'half the width', 'half-the-slant': 'half of what the cut slants', 'height-of-the-wedge': 'height of the wedge', 'depth-of-the-corner': 'depth of the corner', 'to-be-trimmed': 'to be trimmed off', 'depth-with-allowance': 'depth of the shape, allowances within', 'width-of-the-tip': 'width of the blunt tip', 'slant-over-the-depth': 'slant of both sides over its depth', 'units-made': 'made', 'units-wanted': 'wanted',
-  'share-of-each-allowance': 'what strips lose, shared among the allowances', 'allowances-in-seams': 'allowances in the seams', 'seam-sewn': 'seam as sewn', 'seam-wanted': 'seam wanted',
-  'strips-laid': 'strips laid out', 'usable-there': 'usable width there', 'length-of-strip': 'length of the strip', 'depth-of-strip': 'depth of the strip', 'cut-from-it': 'cut from it', 'width-of-the-piece': 'width of the piece cut there',
-  'spare-to-trim': 'to spare, trimmed off later', 'base-between-its-leg-lines': 'base between the lines of its legs', 'slant-shared-with-the-next': 'slant shared with the next one',
-  'depth-over-the-sine': 'depth of the strip, along the slant', 'height-of-the-patch': 'height of the patch, finished', 'reach-of-the-tip': 'what its tip reaches further', 'advance-of-each': 'pieces along the strip',
-  'slant-of-the-end': 'slant of the end', 'squaring-the-end': 'to clean up the end', 'segments': 'segments', 'width-at-the-corner': 'width at its corner', 'more-wedges': 'more wedges', 'strip-as-chosen': 'strip as chosen',
-  'long-strips': 'all strips together', 'whole-strips': 'whole strips', 'lost-in-joins': 'joins', 'strips-of': 'strips', 'units': 'units', 'shared-by': 'parts', 'whole-batches': 'up to whole batches',
-  'strips-wanted': 'strips', 'strips-joined': 'strips to join', 'upright-sashes': 'upright sashes', 'level-sashes': 'level sashes', 'cornerstones': 'cornerstones', 'binding-strips': 'strips for the binding',
-  'deepest-piece': 'the deepest piece in it', 'pieces-of': 'pieces of', 'spare': 'spare', 'cloth': 'cloth', 'backing': 'backing',
+  'blocks': 'blocks',
+  'sashing': 'sashes',
+  'border': 'borders',
+  'seams': 'seam allowances',
+  'binding-edge': 'binding edges',
+  'measured-mean': 'mean of the measures',
+  'measure': 'measured',
+  'rough-extra': 'extra, to be trimmed',
+  'top-width': 'width of the top',
+  'top-height': 'height of the top',
+  'overhang': 'overhang',
+  'binding-spare': 'for corners and closing',
+  'strips-exactly': 'strips, exactly',
+  'binding-length': 'length of the binding',
+  'lost-per-join': 'lost at each join',
+  'usable-width': 'usable width of the cloth',
+  'panels-exactly': 'panels, exactly',
+  'to-span': 'to be spanned',
+  'panels': 'panels',
+  'strips': 'strips',
+  'long-pieces': 'long strips along the cloth',
+  'margin': 'margin',
+  'square-up': 'squaring up the end',
+  'shrinkage': 'shrinkage',
+  'finished': 'finished',
+  'length': 'length',
+  'outline-box': 'box of the template',
+  'rows-of-blocks': 'rows of blocks',
+  'patches-of': 'blocks',
+  'units-in-blocks': 'blocks',
+  'pieces-of-cloth': 'pieces of cloth opened',
+  'whole': 'the whole cloth',
+  'area-used': 'in the pieces',
+  'area-of-pieces': 'area of the pieces',
+  'area-of-cloth': 'area of the cloth they take',
+  'corner-square': 'square sewn on',
+  'lost-at-both-seams': 'lost to seams and the cut',
+  'generous': 'to spare on a side',
+  'width-as-sold': 'width as sold',
+  'selvages': 'selvages',
+  'strip-width': 'width of the strip',
+  'largest': 'the largest',
+  'smallest': 'the smallest',
+  'mean': 'mean',
+  'expected': 'expected',
+  'tips': 'for the slanted ends',
+  'half-the-width': 'half the width',
+  'half-the-slant': 'half of what the cut slants',
+  'height-of-the-wedge': 'height of the wedge',
+  'depth-of-the-corner': 'depth of the corner',
+  'to-be-trimmed': 'to be trimmed off',
+  'depth-with-allowance': 'depth of the shape, allowances within',
+  'width-of-the-tip': 'width of the blunt tip',
+  'slant-over-the-depth': 'slant of both sides over its depth',
+  'units-made': 'made',
+  'units-wanted': 'wanted',
+  'share-of-each-allowance': 'what strips lose, shared among the allowances',
+  'allowances-in-seams': 'allowances in the seams',
+  'seam-sewn': 'seam as sewn',
+  'seam-wanted': 'seam wanted',
+  'strips-laid': 'strips laid out',
+  'usable-there': 'usable width there',
+  'length-of-strip': 'length of the strip',
+  'depth-of-strip': 'depth of the strip',
+  'cut-from-it': 'cut from it',
+  'width-of-the-piece': 'width of the piece cut there',
+  'spare-to-trim': 'to spare, trimmed off later',
+  'base-between-its-leg-lines': 'base between the lines of its legs',
+  'slant-shared-with-the-next': 'slant shared with the next one',
+  'depth-over-the-sine': 'depth of the strip, along the slant',
+  'height-of-the-patch': 'height of the patch, finished',
+  'reach-of-the-tip': 'what its tip reaches further',
+  'advance-of-each': 'pieces along the strip',
+  'slant-of-the-end': 'slant of the end',
+  'squaring-the-end': 'to clean up the end',
+  'segments': 'segments',
+  'width-at-the-corner': 'width at its corner',
+  'more-wedges': 'more wedges',
+  'strip-as-chosen': 'strip as chosen',
+  'long-strips': 'all strips together',
+  'whole-strips': 'whole strips',
+  'lost-in-joins': 'joins',
+  'strips-of': 'strips',
+  'units': 'units',
+  'shared-by': 'parts',
+  'whole-batches': 'up to whole batches',
+  'strips-wanted': 'strips',
+  'strips-joined': 'strips to join',
+  'upright-sashes': 'upright sashes',
+  'level-sashes': 'level sashes',
+  'cornerstones': 'cornerstones',
+  'binding-strips': 'strips for the binding',
+  'deepest-piece': 'the deepest piece in it',
+  'pieces-of': 'pieces of',
+  'spare': 'spare',
+  'cloth': 'cloth',
+  'backing': 'backing',
 }
 
 /** The lines of the slip behind a number: figures it starts from, then what is added up. Here figures stand in full. */
-export function sumLines(sum: Sum, kind: SumKind, speech: Speech, names: ReadonlyMap<string, string> = new Map()): { from: SumLine[], terms: SumLine[] } {
-  const lines = (terms: readonly Term[]) => terms.map((term): SumLine => ({
-    label: termLabel(term, kind, speech, names), value: figure(termValue(term), kindOf(term, kind), speech),
-  }))
+export function sumLines(
+  sum: Sum,
+  kind: SumKind,
+  speech: Speech,
+  names: ReadonlyMap<string, string> = new Map(),
+): { from: SumLine[]; terms: SumLine[] } {
+  const lines = (terms: readonly Term[]) =>
+    terms.map((term): SumLine => ({
+      label: termLabel(term, kind, speech, names),
+      value: figure(termValue(term), kindOf(term, kind), speech),
+    }))
   return { from: lines(sum.from ?? []), terms: lines(sum.terms) }
 }
 
@@ -51,10 +141,14 @@ type FigureKind = Exclude<SumKind, 'cloth'> | 'area'
 
 function figure(value: number, kind: FigureKind, speech: Speech): string {
   switch (kind) {
-    case 'area': return formatArea(value, speech)
-    case 'part': return formatPart(value)
-    case 'count': return formatCount(value)
-    case 'length': return formatExactLength(value, speech)
+    case 'area':
+      return formatArea(value, speech)
+    case 'part':
+      return formatPart(value)
+    case 'count':
+      return formatCount(value)
+    case 'length':
+      return formatExactLength(value, speech)
   }
 }
 
@@ -70,38 +164,65 @@ function kindOf({ what }: Term, kind: SumKind): FigureKind {
 
 function termLabel(term: Term, kind: SumKind, speech: Speech, names: ReadonlyMap<string, string>): string {
   const name = inEnglish(NAMES[term.what] ?? term.what, speech)
-  const of = term.of === undefined ? '' : names.get(term.of) ?? term.of
+  const of = term.of === undefined ? '' : (names.get(term.of) ?? term.of)
   if (term.what === 'rounding' && 'from' in term) {
     const rounded = kind === 'count' ? 'count' : kind === 'part' ? 'part' : 'length'
     return `rounded from ${figure(term.from, rounded, speech)} to ${figure(term.to, rounded, speech)}`
   }
   switch (term.what) {
-    case 'measured-mean': return `mean of the measures of ${stageName(of)}`
-    case 'pieces-of': return `pieces of ${of}`
-    case 'cloth': return of
-    case 'deepest-piece': return `${name}, ${of}`
+    case 'measured-mean':
+      return `mean of the measures of ${stageName(of)}`
+    case 'pieces-of':
+      return `pieces of ${of}`
+    case 'cloth':
+      return of
+    case 'deepest-piece':
+      return `${name}, ${of}`
   }
   return 'count' in term ? countedLabel(term, name, of, kind, speech) : name
 }
 
-function countedLabel({ what, count, each }: Extract<Term, { count: number }>, name: string, of: string, kind: SumKind, speech: Speech): string {
+function countedLabel(
+  { what, count, each }: Extract<Term, { count: number }>,
+  name: string,
+  of: string,
+  kind: SumKind,
+  speech: Speech,
+): string {
   const one = figure(each, kindOf({ what, count, each }, kind), speech)
   switch (what) {
-    case 'patches-of': return `${count} × ${of}, ${one} patches each`
-    case 'units-in-blocks': return `${count} × ${of}, ${one} in each`
-    case 'rows-of-blocks': return `${count} rows of ${one} blocks`
-    case 'units': return `${plural(count, 'unit')}, ${share(each)}`
-    case 'shared-by': return `${plural(count, 'part')}, ${share(each)}`
-    case 'border': return `${count} × border ${of}, ${one}`
-    case 'strips-of': return `${formatCount(count)} strips of ${one}, ${of}`
-    case 'seams': return `${count < 0 ? 'less ' : ''}${Math.abs(count)} seam allowances of ${one}`
-    case 'whole-strips': return `less ${-count} ${name} of ${one}`
-    default: return COUNTED.has(what) ? name : `${formatCount(count)} ${name} of ${one}`
+    case 'patches-of':
+      return `${count} × ${of}, ${one} patches each`
+    case 'units-in-blocks':
+      return `${count} × ${of}, ${one} in each`
+    case 'rows-of-blocks':
+      return `${count} rows of ${one} blocks`
+    case 'units':
+      return `${plural(count, 'unit')}, ${share(each)}`
+    case 'shared-by':
+      return `${plural(count, 'part')}, ${share(each)}`
+    case 'border':
+      return `${count} × border ${of}, ${one}`
+    case 'strips-of':
+      return `${formatCount(count)} strips of ${one}, ${of}`
+    case 'seams':
+      return `${count < 0 ? 'less ' : ''}${Math.abs(count)} seam allowances of ${one}`
+    case 'whole-strips':
+      return `less ${-count} ${name} of ${one}`
+    default:
+      return COUNTED.has(what) ? name : `${formatCount(count)} ${name} of ${one}`
   }
 }
 
 /** Things that are counted one by one: their number stands in the other column. */
-const COUNTED = new Set(['strips-wanted', 'strips-joined', 'upright-sashes', 'level-sashes', 'cornerstones', 'binding-strips'])
+const COUNTED = new Set([
+  'strips-wanted',
+  'strips-joined',
+  'upright-sashes',
+  'level-sashes',
+  'cornerstones',
+  'binding-strips',
+])
 
 /** How pieces go with units: `8 from each piece`, `2 pieces each`. */
 function share(perUnit: number): string {

@@ -6,10 +6,15 @@ import type { Speech } from './speech'
 /** A sentence in parts: plain words, and the lengths in it, so that a screen can say where each comes from. */
 export type TextPart = string | LengthPart
 /** With the reason for it, or with its place in the plan; with neither where the quilter gave it. */
-export interface LengthPart { text: string, inches: Inches, sum?: Sum, path?: string }
+export interface LengthPart {
+  text: string
+  inches: Inches
+  sum?: Sum
+  path?: string
+}
 
 export function textOf(parts: readonly TextPart[]): string {
-  return parts.map(part => typeof part === 'string' ? part : part.text).join('')
+  return parts.map(part => (typeof part === 'string' ? part : part.text)).join('')
 }
 
 /** `path`: where the number stands in the plan. */
@@ -19,6 +24,10 @@ export function lengthPart(inches: Inches, speech: Speech, path?: string): Lengt
 
 /** `5 × 2 3/4″`, in parts. `path`: of what has that width and height in the plan. */
 export function sizeParts(width: Inches, height: Inches, speech: Speech, path?: string): TextPart[] {
-  const first: LengthPart = { text: formatFigure(width, speech), inches: width, ...(path === undefined ? {} : { path: `${path}.width` }) }
+  const first: LengthPart = {
+    text: formatFigure(width, speech),
+    inches: width,
+    ...(path === undefined ? {} : { path: `${path}.width` }),
+  }
   return [first, '\u00a0× ', lengthPart(height, speech, path === undefined ? undefined : `${path}.height`)]
 }

@@ -7,7 +7,15 @@ import { randomQuilt } from '../core/testing/randomQuilt'
 import { mendsFor } from '../core/edits/mends'
 import { checkText } from './check'
 import { subcuts, stripParts } from './cutting'
-import { formatCloth, formatExactLength, formatFigure, formatLength, formatRough, formatSmall, withPlainSpaces } from './length'
+import {
+  formatCloth,
+  formatExactLength,
+  formatFigure,
+  formatLength,
+  formatRough,
+  formatSmall,
+  withPlainSpaces,
+} from './length'
 import { mendText } from './mend'
 import { unitName, useName } from './names'
 import { stepText } from './step'
@@ -15,10 +23,20 @@ import { sumLines, sumTotal } from './sum'
 import { inEnglish } from './speech'
 import { textOf } from './textPart'
 
-const us = { units: 'in', english: 'us' } as const, uk = { units: 'cm', english: 'uk' } as const
+const us = { units: 'in', english: 'us' } as const
+const uk = { units: 'cm', english: 'uk' } as const
 
-test.each([[2.875, '2 7/8'], [0.5, '1/2'], [12, '12'], [0.0625, '1/16'], [5.7071, '5 11/16'], [11.26, '11 1/4'], [0.44, '7/16'], [-0.25, '−1/4'], [0, '0']])('%d inches are written %s', (inches, text) =>
-  expect(withPlainSpaces(formatFigure(inches, us))).toBe(text))
+test.each([
+  [2.875, '2 7/8'],
+  [0.5, '1/2'],
+  [12, '12'],
+  [0.0625, '1/16'],
+  [5.7071, '5 11/16'],
+  [11.26, '11 1/4'],
+  [0.44, '7/16'],
+  [-0.25, '−1/4'],
+  [0, '0'],
+])('%d inches are written %s', (inches, text) => expect(withPlainSpaces(formatFigure(inches, us))).toBe(text))
 
 test('centimetres, cloth and small moves', () => {
   expect(withPlainSpaces(formatLength(31.5 / 2.54, uk))).toBe('31.5 cm')
@@ -29,45 +47,62 @@ test('centimetres, cloth and small moves', () => {
 })
 
 test('what is written can be read back', () => {
-  fc.assert(fc.property(fc.integer({ min: 1, max: 6400 }), (n) => {
-    expect(parseLength(formatExactLength(n / 32, us), 'in')).toBeCloseTo(n / 32, 9)
-    expect(Math.abs(parseLength(formatLength(n / 32, us), 'in')! - n / 32)).toBeLessThanOrEqual(1 / 32)
-    expect(parseLength(formatLength(n / 25.4, uk), 'in')).toBeCloseTo(n / 25.4, 9)
-  }))
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 6400 }), n => {
+      expect(parseLength(formatExactLength(n / 32, us), 'in')).toBeCloseTo(n / 32, 9)
+      expect(Math.abs(parseLength(formatLength(n / 32, us), 'in')! - n / 32)).toBeLessThanOrEqual(1 / 32)
+      expect(parseLength(formatLength(n / 25.4, uk), 'in')).toBeCloseTo(n / 25.4, 9)
+    }),
+  )
 })
 
 test('there are words for every check, mend, step, strip and sum of every quilt, in both Englishes', () => {
-  fc.assert(fc.property(randomQuilt, (file) => {
-    const quilt = readQuilt(file)
-    if (!quilt.ok) return
-    const { plan, work } = planQuilt(quilt.value)
-    const said: string[] = []
-    for (const speech of [us, uk]) {
-      for (const check of plan.checks) {
-        said.push(checkText(check, speech))
-        for (const mend of mendsFor(check, quilt.value)) said.push(mendText(mend.words, speech))
-      }
-      for (const block of quilt.value.blocks) {
-        for (const recipe of recipesFor(work, plan, block.id)) {
-          for (const unit of recipe.units) said.push(unitName(unit), ...unit.steps.map(step => stepText(step, speech)))
-          said.push(...recipe.joins.map(join => stepText(join.step, speech)))
+  fc.assert(
+    fc.property(randomQuilt, file => {
+      const quilt = readQuilt(file)
+      if (!quilt.ok) return
+      const { plan, work } = planQuilt(quilt.value)
+      const said: string[] = []
+      for (const speech of [us, uk]) {
+        for (const check of plan.checks) {
+          said.push(checkText(check, speech))
+          for (const mend of mendsFor(check, quilt.value)) said.push(mendText(mend.words, speech))
         }
+        for (const block of quilt.value.blocks) {
+          for (const recipe of recipesFor(work, plan, block.id)) {
+            for (const unit of recipe.units)
+              said.push(unitName(unit), ...unit.steps.map(step => stepText(step, speech)))
+            said.push(...recipe.joins.map(join => stepText(join.step, speech)))
+          }
+        }
+        const pieces = new Map(plan.pieces.map(piece => [piece.id, piece]))
+        for (const piece of plan.pieces) said.push(useName(piece.use))
+        for (const cloth of plan.cloths)
+          for (const strip of cloth.strips)
+            said.push(
+              textOf(stripParts(strip, 2, speech)),
+              ...subcuts(strip, pieces, speech).map(cut => textOf(cut.parts)),
+            )
+        for (const sum of Object.values(plan.sums))
+          said.push(
+            sumTotal(sum, 'length', speech),
+            ...sumLines(sum, 'count', speech).terms.map(line => `${line.label}${line.value}`),
+          )
       }
-      const pieces = new Map(plan.pieces.map(piece => [piece.id, piece]))
-      for (const piece of plan.pieces) said.push(useName(piece.use))
-      for (const cloth of plan.cloths) for (const strip of cloth.strips) said.push(textOf(stripParts(strip, 2, speech)), ...subcuts(strip, pieces, speech).map(cut => textOf(cut.parts)))
-      for (const sum of Object.values(plan.sums)) said.push(sumTotal(sum, 'length', speech), ...sumLines(sum, 'count', speech).terms.map(line => `${line.label}${line.value}`))
-    }
-    expect(said.filter(text => text === '' || /undefined|NaN|\[object|Infinity/.test(text))).toEqual([])
-  }), { numRuns: 60 })
+      expect(said.filter(text => text === '' || /undefined|NaN|\[object|Infinity/.test(text))).toEqual([])
+    }),
+    { numRuns: 60 },
+  )
 }, 60_000)
 
-test('the craft\'s words turn, other words stay', () => {
+test("the craft's words turn, other words stay", () => {
   expect(inEnglish('Trim the selvages; the batting is larger.', uk)).toBe('Trim the selvedges; the wadding is larger.')
   expect(inEnglish('Trim the selvages.', us)).toBe('Trim the selvages.')
 })
 
 test('a seam is told of as the quilter gave it, to the half millimetre', () => {
   const step = { code: 'sew-row' as const, data: { pieces: 3, seam: 0.75 / 2.54 } }
-  expect(withPlainSpaces(stepText(step, { units: 'cm', english: 'us' }))).toBe('Sew the 3 pieces side by side with 0.75 cm.')
+  expect(withPlainSpaces(stepText(step, { units: 'cm', english: 'us' }))).toBe(
+    'Sew the 3 pieces side by side with 0.75 cm.',
+  )
 })

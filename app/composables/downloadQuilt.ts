@@ -2,7 +2,12 @@ import type { QuiltFile } from '~~/core/quilt/schema'
 
 /** Saves a copy of the quilt as a file, whatever the browser's storage says. */
 export function downloadQuilt(file: QuiltFile) {
-  const name = (file.name ?? 'quilt').trim().toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'quilt'
+  const name =
+    (file.name ?? 'quilt')
+      .trim()
+      .toLowerCase()
+      .replace(/[^\p{L}\p{N}]+/gu, '-')
+      .replace(/^-|-$/g, '') || 'quilt'
   downloadText(`${name}.wren.json`, `${JSON.stringify(file, null, 2)}\n`, 'application/json')
 }
 

@@ -12,7 +12,11 @@ export function useAim() {
     const chosen = store.file ? chosenWays(store.file) : 0
     if (chosen === 0) return
     toast.offer(
-      `Now for ${aimName(aim)}`, `${plural(chosen, 'way')} that you chose yourself ${chosen === 1 ? 'stays' : 'stay'} as ${chosen === 1 ? 'it is' : 'they are'}.`,
-      'Let the aim choose all', () => toast.problems(store.apply('ways left to the aim', forgetWays())))
+      `Now for ${aimName(aim)}`,
+      `${plural(chosen, 'way')} that you chose yourself ${chosen === 1 ? 'stays' : 'stay'} as `
+        + `${chosen === 1 ? 'it is' : 'they are'}.`,
+      'Let the aim choose all',
+      () => toast.problems(store.apply('ways left to the aim', forgetWays())),
+    )
   }
 }

@@ -9,7 +9,10 @@ const step = fc.oneof(
   fc.record({ do: fc.constant('line' as const), from: point, to: point }),
   fc.record({ do: fc.constant('paint' as const), patch: fc.nat(30), role: fc.constantFrom('light', 'dark', 'third') }),
   fc.record({ do: fc.constant('take-out' as const), first: fc.nat(30), second: fc.nat(30) }),
-  fc.record({ do: fc.constant('symmetry' as const), to: fc.constantFrom('none' as const, 'half-turn' as const, 'quarter-turns' as const, 'mirror' as const) }),
+  fc.record({
+    do: fc.constant('symmetry' as const),
+    to: fc.constantFrom('none' as const, 'half-turn' as const, 'quarter-turns' as const, 'mirror' as const),
+  }),
   fc.record({ do: fc.constantFrom('turn' as const, 'mirror' as const, 'undo' as const, 'redo' as const) }),
 )
 type Board = ReturnType<typeof useDrafting>
@@ -18,33 +21,47 @@ type Step = typeof step extends fc.Arbitrary<infer S> ? S : never
 function take(board: Board, next: Step) {
   const patches = board.draft.value.patches.length
   switch (next.do) {
-    case 'line': return board.drawLine(next.from, next.to)
-    case 'paint': return board.paintAt(next.patch % patches, next.role)
-    case 'take-out': return board.takeOut(next.first % patches, next.second % patches)
-    case 'symmetry': return void (board.symmetry.value = next.to)
-    default: return board[next.do]()
+    case 'line':
+      return board.drawLine(next.from, next.to)
+    case 'paint':
+      return board.paintAt(next.patch % patches, next.role)
+    case 'take-out':
+      return board.takeOut(next.first % patches, next.second % patches)
+    case 'symmetry':
+      return void (board.symmetry.value = next.to)
+    default:
+      return board[next.do]()
   }
 }
 
-test('whatever is drawn, painted, taken out, turned and undone, the patches tile the block; undone to the end it is blank again', () => {
-  fc.assert(fc.property(fc.array(step, { maxLength: 30 }), (steps) => {
-    const board = useDrafting(blankDraft(8, 8))
-    const blank = board.draft.value
-    for (const next of steps) {
-      take(board, next)
-      const { patches, width, height } = board.draft.value
-      expect(tilingFaults(patches.map(patch => patch.points), width, height)).toEqual([])
-    }
-    const last = board.draft.value
-    let undone = 0
-    while (board.canUndo.value) {
-      board.undo()
-      undone += 1
-    }
-    expect(board.draft.value).toEqual(blank)
-    for (let i = 0; i < undone; i++) board.redo()
-    expect(board.draft.value).toEqual(last)
-  }), { numRuns: 150 })
+test('whatever is drawn, painted, taken out and turned, the patches tile the block; all undone it is blank', () => {
+  fc.assert(
+    fc.property(fc.array(step, { maxLength: 30 }), steps => {
+      const board = useDrafting(blankDraft(8, 8))
+      const blank = board.draft.value
+      for (const next of steps) {
+        take(board, next)
+        const { patches, width, height } = board.draft.value
+        expect(
+          tilingFaults(
+            patches.map(patch => patch.points),
+            width,
+            height,
+          ),
+        ).toEqual([])
+      }
+      const last = board.draft.value
+      let undone = 0
+      while (board.canUndo.value) {
+        board.undo()
+        undone += 1
+      }
+      expect(board.draft.value).toEqual(blank)
+      for (let i = 0; i < undone; i++) board.redo()
+      expect(board.draft.value).toEqual(last)
+    }),
+    { numRuns: 150 },
+  )
 })
 
 test('with quarter turns one line is drawn four times, and painting one patch paints the four', () => {
@@ -53,7 +70,9 @@ test('with quarter turns one line is drawn four times, and painting one patch pa
   expect(board.drawLine([0, 4], [4, 0])).toBe(true)
   expect(board.draft.value.patches).toHaveLength(5)
   board.paintAt(patchAt(board.draft.value, [0.2, 0.2])!, 'dark')
-  expect(board.draft.value.patches.filter(patch => patch.role === 'dark').map(patch => area(patch.points))).toEqual([8, 8, 8, 8])
+  expect(board.draft.value.patches.filter(patch => patch.role === 'dark').map(patch => area(patch.points))).toEqual([
+    8, 8, 8, 8,
+  ])
   expect(board.sewing.value).toMatchObject({ setIn: 0, partial: 0, papers: 1 })
 })
 
@@ -72,7 +91,29 @@ test('another grid stretches the drawing and keeps every patch', () => {
 })
 
 test('a point inside is found in a bent patch too', () => {
-  const bent: Point[] = [[0, 0], [4, 0], [4, 1], [1, 1], [1, 4], [0, 4]]
-  const draft = { width: 4, height: 4, patches: [{ role: 'light', points: bent }, { role: 'dark', points: [[1, 1], [4, 1], [4, 4], [1, 4]] as Point[] }] }
+  const bent: Point[] = [
+    [0, 0],
+    [4, 0],
+    [4, 1],
+    [1, 1],
+    [1, 4],
+    [0, 4],
+  ]
+  const draft = {
+    width: 4,
+    height: 4,
+    patches: [
+      { role: 'light', points: bent },
+      {
+        role: 'dark',
+        points: [
+          [1, 1],
+          [4, 1],
+          [4, 4],
+          [1, 4],
+        ] as Point[],
+      },
+    ],
+  }
   expect(patchAt(draft, innerPoint(draft, 0))).toBe(0)
 })

@@ -12,13 +12,24 @@ import type { Placement } from '~~/core/geometry/placement'
 
 export type Tool = 'line' | 'paint' | 'take-out' | 'repeat'
 
-/** A block being drawn: its history, the grid it lies on, and what each tool does to it. Lengths in grid units of the grid shown. */
+/**
+ * A block being drawn: its history, the grid it lies on, and what each tool does to it. Lengths in grid units of the
+ * grid shown.
+ */
 export function useDrafting(start: Draft, startGrid: Grid = gridFor(start)) {
   const grid = ref<Grid>(startGrid)
   const scaled = (draft: Draft): Draft => {
     const { width, height } = gridSize(grid.value)
-    const sx = width / draft.width, sy = height / draft.height
-    return { width, height, patches: draft.patches.map(patch => ({ ...patch, points: patch.points.map(([x, y]): Point => [x * sx, y * sy]) })) }
+    const sx = width / draft.width
+    const sy = height / draft.height
+    return {
+      width,
+      height,
+      patches: draft.patches.map(patch => ({
+        ...patch,
+        points: patch.points.map(([x, y]): Point => [x * sx, y * sy]),
+      })),
+    }
   }
   const draft = shallowRef<Draft>(scaled(start))
   const past = shallowRef<Draft[]>([])
@@ -68,7 +79,10 @@ export function useDrafting(start: Draft, startGrid: Grid = gridFor(start)) {
   }
   /** Another name for a part, in all its patches. */
   function rename(from: string, to: string) {
-    change({ ...draft.value, patches: draft.value.patches.map(patch => patch.role === from ? { ...patch, role: to } : patch) })
+    change({
+      ...draft.value,
+      patches: draft.value.patches.map(patch => (patch.role === from ? { ...patch, role: to } : patch)),
+    })
   }
   function takeOut(first: number, second: number): boolean {
     const next = unitePatches(draft.value, first, second)
@@ -98,7 +112,28 @@ export function useDrafting(start: Draft, startGrid: Grid = gridFor(start)) {
     grid.value = { ...grid.value, across: grid.value.down, down: grid.value.across }
     change(turned(draft.value))
   }
-  return { draft, grid, points, symmetry, faults, sewing, canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0), undo, redo, drawLine, paintAt, rename, takeOut, repeat, setGrid, startAgain, take, mirror, turn }
+  return {
+    draft,
+    grid,
+    points,
+    symmetry,
+    faults,
+    sewing,
+    canUndo: computed(() => past.value.length > 0),
+    canRedo: computed(() => future.value.length > 0),
+    undo,
+    redo,
+    drawLine,
+    paintAt,
+    rename,
+    takeOut,
+    repeat,
+    setGrid,
+    startAgain,
+    take,
+    mirror,
+    turn,
+  }
 }
 
 /** The patch at a point; null outside. */

@@ -9,7 +9,12 @@ export function useMade() {
   const rowCounts = computed(() => doneCounts(store.quilt?.done ?? [], 'row'))
   const rows = computed(() => store.workbook?.plan.rows ?? [])
   /** Rows alike share a count: the first of them counts as joined first. */
-  const rowsDone = computed(() => rows.value.map((row, i) => (rowCounts.value.get(row.id) ?? 0) > rows.value.slice(0, i).filter(other => other.id === row.id).length))
+  const rowsDone = computed(() =>
+    rows.value.map(
+      (row, i) =>
+        (rowCounts.value.get(row.id) ?? 0) > rows.value.slice(0, i).filter(other => other.id === row.id).length,
+    ),
+  )
 
   function toggleRow(index: number) {
     const row: QuiltRow = rows.value[index]!

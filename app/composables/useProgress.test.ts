@@ -11,7 +11,10 @@ let file: QuiltFile = SAMPLE
 const workbook = makeWorkbook(quiltOf(SAMPLE)).workbook
 Object.assign(globalThis, {
   useQuilt: () => ({
-    get quilt() { return quiltOf(file) }, workbook,
+    get quilt() {
+      return quiltOf(file)
+    },
+    workbook,
     tick: (what: DoneKind, id: string, count: number) => void (file = tick(what, id, count, AT)(file)),
   }),
 })
@@ -22,13 +25,15 @@ const done = (entries: [DoneKind, string, number][]) => {
 const { plan, recipes } = workbook
 const { rows } = plan
 
-beforeEach(() => file = SAMPLE)
+beforeEach(() => (file = SAMPLE))
 
 test('nothing done is nothing, everything done is all, at each station', () => {
   expect(done([]).stations).toMatchObject({ cloth: 0, cut: 0, piece: 0, finish: 0 })
   const units = new Map(recipes.flatMap(recipe => recipe.units).map(unit => [unit.id, unit.inQuilt]))
   const all = done([
-    ...plan.cloths.filter(cloth => cloth.need > 0).map((cloth): [DoneKind, string, number] => ['step', `bought.${cloth.id}`, 1]),
+    ...plan.cloths
+      .filter(cloth => cloth.need > 0)
+      .map((cloth): [DoneKind, string, number] => ['step', `bought.${cloth.id}`, 1]),
     ...plan.pieces.map((piece): [DoneKind, string, number] => ['cut', piece.id, piece.count]),
     ...[...units].map(([id, count]): [DoneKind, string, number] => ['unit', id, count]),
     ...plan.blocks.map((block): [DoneKind, string, number] => ['block', block.id, 100]),

@@ -14,25 +14,45 @@ export function useProgress() {
     const { rows } = plan
     const steps = doneCounts(quilt.done, 'step')
     const cut = cutProgress(plan.pieces, doneCounts(quilt.done, 'cut'))
-    const share = (done: number, all: number) => all === 0 ? 1 : Math.min(1, done / all)
+    const share = (done: number, all: number) => (all === 0 ? 1 : Math.min(1, done / all))
     const wanted = plan.cloths.filter(cloth => cloth.need > 0)
     const bought = wanted.filter(cloth => steps.has(`bought.${cloth.id}`)).length
-    const unitCounts = doneCounts(quilt.done, 'unit'), blockCounts = doneCounts(quilt.done, 'block'), rowCounts = doneCounts(quilt.done, 'row')
-    const units = new Map(recipes.flatMap(recipe => recipe.units.filter(isWorked).map(unit => [unit.id, unit.inQuilt] as const)))
+    const unitCounts = doneCounts(quilt.done, 'unit')
+    const blockCounts = doneCounts(quilt.done, 'block')
+    const rowCounts = doneCounts(quilt.done, 'row')
+    const units = new Map(
+      recipes.flatMap(recipe => recipe.units.filter(isWorked).map(unit => [unit.id, unit.inQuilt] as const)),
+    )
     const sewn = {
-      units: [...units].reduce((sum, [id, all]) => sum + Math.min(all, unitCounts.get(id) ?? 0), 0), allUnits: [...units.values()].reduce((a, b) => a + b, 0),
-      blocks: plan.blocks.reduce((sum, block) => sum + Math.min(blockCount(block.id), blockCounts.get(block.id) ?? 0), 0), allBlocks: plan.quilt.blocks,
-      rows: rows.reduce((sum, row, i) => sum + ((rowCounts.get(row.id) ?? 0) > rows.slice(0, i).filter(other => other.id === row.id).length ? 1 : 0), 0), allRows: rows.length,
+      units: [...units].reduce((sum, [id, all]) => sum + Math.min(all, unitCounts.get(id) ?? 0), 0),
+      allUnits: [...units.values()].reduce((a, b) => a + b, 0),
+      blocks: plan.blocks.reduce(
+        (sum, block) => sum + Math.min(blockCount(block.id), blockCounts.get(block.id) ?? 0),
+        0,
+      ),
+      allBlocks: plan.quilt.blocks,
+      rows: rows.reduce(
+        (sum, row, i) =>
+          sum + ((rowCounts.get(row.id) ?? 0) > rows.slice(0, i).filter(other => other.id === row.id).length ? 1 : 0),
+        0,
+      ),
+      allRows: rows.length,
     }
     function blockCount(id: string) {
       return quilt!.setting.cells.flat().filter(cell => cell.block === id).length
     }
     const finish = FINISH_STEPS.filter(step => steps.has(step)).length
     return {
-      cut, sewn, steps,
+      cut,
+      sewn,
+      steps,
       stations: {
-        design: 1, cloth: share(bought, wanted.length), cut: share(cut.cut, cut.all),
-        piece: share(sewn.units + sewn.blocks + sewn.rows, sewn.allUnits + sewn.allBlocks + sewn.allRows), finish: share(finish, FINISH_STEPS.length), diary: 0,
+        design: 1,
+        cloth: share(bought, wanted.length),
+        cut: share(cut.cut, cut.all),
+        piece: share(sewn.units + sewn.blocks + sewn.rows, sewn.allUnits + sewn.allBlocks + sewn.allRows),
+        finish: share(finish, FINISH_STEPS.length),
+        diary: 0,
       },
     }
   })

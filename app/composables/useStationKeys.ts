@@ -1,10 +1,11 @@
 /** Keys that work on every station: g and a number, Ctrl Z, Ctrl K, ?. Letters do nothing while something is typed. */
-export function useStationKeys({ id, onFind, onHelp }: { id: Ref<string>, onFind: () => void, onHelp: () => void }) {
+export function useStationKeys({ id, onFind, onHelp }: { id: Ref<string>; onFind: () => void; onHelp: () => void }) {
   const store = useQuilt()
   let lastG = 0
   useEventListener('keydown', (event: KeyboardEvent) => {
     const control = event.ctrlKey || event.metaKey
-    const isTyping = event.target instanceof HTMLElement && event.target.matches('input, textarea, select, [contenteditable]')
+    const isTyping =
+      event.target instanceof HTMLElement && event.target.matches('input, textarea, select, [contenteditable]')
     if (control && event.key.toLowerCase() === 'k') onFind()
     else if (control && event.shiftKey && event.key.toLowerCase() === 'z' && !isTyping) (undoHere() ?? store).redo()
     else if (control && event.key.toLowerCase() === 'z' && !isTyping) (undoHere() ?? store).undo()
@@ -14,8 +15,8 @@ export function useStationKeys({ id, onFind, onHelp }: { id: Ref<string>, onFind
     else if (event.key === 'g') {
       lastG = event.timeStamp
       return
-    }
-    else if (/^[1-6]$/.test(event.key) && event.timeStamp - lastG < 1500) void navigateTo(`/q/${id.value}/${STATIONS[Number(event.key) - 1]!.id}`)
+    } else if (/^[1-6]$/.test(event.key) && event.timeStamp - lastG < 1500)
+      void navigateTo(`/q/${id.value}/${STATIONS[Number(event.key) - 1]!.id}`)
     else return
     event.preventDefault()
   })

@@ -1,6 +1,8 @@
 import type { Part } from '~~/core/setting/parts'
 
-/** The Second look list asks the Design station to show a part; the station says how. Kept across the change of page. */
+/**
+ * The Second look list asks the Design station to show a part; the station says how. Kept across the change of page.
+ */
 const wanted = shallowRef<Part | null>(null)
 
 export function showPart(part: Part) {
@@ -8,9 +10,13 @@ export function showPart(part: Part) {
 }
 
 export function useStationShow(show: (part: Part) => void) {
-  watch(wanted, (part) => {
-    if (!part) return
-    show(part)
-    wanted.value = null
-  }, { immediate: true })
+  watch(
+    wanted,
+    part => {
+      if (!part) return
+      show(part)
+      wanted.value = null
+    },
+    { immediate: true },
+  )
 }

@@ -1,4 +1,7 @@
-interface UndoHere { undo: () => void, redo: () => void }
+interface UndoHere {
+  undo: () => void
+  redo: () => void
+}
 
 /** What undo means where the work has a history of its own, such as a drawing; null: the quilt's. */
 const here = shallowRef<UndoHere | null>(null)

@@ -4,8 +4,15 @@ import { markColour, motifsOf, TILE } from './motifs'
 
 const patterns = new Map<string, CanvasPattern | string>()
 
-/** What to fill with for a cloth: its colour, or a pattern of it, turned as its stripes run. Kept, for it is asked for at every patch. */
-export function clothFill(context: CanvasRenderingContext2D, cloth: Pick<Cloth, 'colour' | 'pattern'>, turnDeg = 0): CanvasPattern | string {
+/**
+ * What to fill with for a cloth: its colour, or a pattern of it, turned as its stripes run. Kept, for it is asked for
+ * at every patch.
+ */
+export function clothFill(
+  context: CanvasRenderingContext2D,
+  cloth: Pick<Cloth, 'colour' | 'pattern'>,
+  turnDeg = 0,
+): CanvasPattern | string {
   const motifs = motifsOf(cloth.pattern)
   if (motifs.length === 0) return cloth.colour
   const key = `${cloth.colour} ${cloth.pattern} ${turnDeg}`

@@ -17,8 +17,8 @@ export interface PaintView {
 }
 
 /**
- * Paints a whole quilt. Each distinct block (design, cloths, turn, mirror) is painted once as a bitmap and copied to its places:
- * hundreds of blocks take as long as a few.
+ * Paints a whole quilt. Each distinct block (design, cloths, turn, mirror) is painted once as a bitmap and copied to
+ * its places: hundreds of blocks take as long as a few.
  */
 export function paintQuilt(context: CanvasRenderingContext2D, quilt: Quilt, dimensions: Dimensions, view: PaintView) {
   const { setting, top } = dimensions
@@ -28,8 +28,14 @@ export function paintQuilt(context: CanvasRenderingContext2D, quilt: Quilt, dime
   }
   // whole pixels, so that neighbours meet without a hairline between them
   const box = (x: number, y: number, width: number, height: number) => {
-    const l = Math.round(view.left + x * view.scale), t = Math.round(view.top + y * view.scale)
-    return [l, t, Math.round(view.left + (x + width) * view.scale) - l, Math.round(view.top + (y + height) * view.scale) - t] as const
+    const l = Math.round(view.left + x * view.scale)
+    const t = Math.round(view.top + y * view.scale)
+    return [
+      l,
+      t,
+      Math.round(view.left + (x + width) * view.scale) - l,
+      Math.round(view.top + (y + height) * view.scale) - t,
+    ] as const
   }
   const whole = drawnTop(dimensions)
   if (quilt.binding) {
@@ -47,21 +53,30 @@ export function paintQuilt(context: CanvasRenderingContext2D, quilt: Quilt, dime
     for (const s of setting.sashes) context.fillRect(...box(s.x + top.origin.x, s.y + top.origin.y, s.width, s.height))
     if (sashing.cornerstones) {
       context.fillStyle = cloth(sashing.cornerstones.cloth)
-      for (const s of setting.cornerstones) context.fillRect(...box(s.x + top.origin.x, s.y + top.origin.y, s.width, s.height))
+      for (const s of setting.cornerstones)
+        context.fillRect(...box(s.x + top.origin.x, s.y + top.origin.y, s.width, s.height))
     }
   }
   const bitmaps = new Map<string, HTMLCanvasElement>()
   for (const place of setting.places) {
     const [x, y, width, height] = box(place.x + top.origin.x, place.y + top.origin.y, place.width, place.height)
     if (width < 1 || height < 1) continue
-    const key = `${place.cell.block} ${place.cell.turn} ${place.cell.mirror} ${JSON.stringify(place.cell.cloths)} ${JSON.stringify(blockOf(quilt, place.cell.block).stripes)} ${width} ${height}`
+    const key =
+      `${place.cell.block} ${place.cell.turn} ${place.cell.mirror} ${JSON.stringify(place.cell.cloths)} `
+      + `${JSON.stringify(blockOf(quilt, place.cell.block).stripes)} ${width} ${height}`
     let bitmap = bitmaps.get(key)
-    if (!bitmap) bitmaps.set(key, bitmap = paintBlock(quilt, place.cell, width, height, view.grey))
+    if (!bitmap) bitmaps.set(key, (bitmap = paintBlock(quilt, place.cell, width, height, view.grey)))
     context.drawImage(bitmap, x, y)
   }
 }
 
-function paintBlock(quilt: Quilt, cell: Cell, width: number, height: number, grey?: (colour: string) => string): HTMLCanvasElement {
+function paintBlock(
+  quilt: Quilt,
+  cell: Cell,
+  width: number,
+  height: number,
+  grey?: (colour: string) => string,
+): HTMLCanvasElement {
   const canvas = document.createElement('canvas')
   canvas.width = width
   canvas.height = height
@@ -71,14 +86,17 @@ function paintBlock(quilt: Quilt, cell: Cell, width: number, height: number, gre
   const finished = finishedPatches(design, block.width, block.height)
   const cloths = clothsOfCell(quilt, cell)
   const sideways = cell.turn % 180 !== 0
-  const sx = width / (sideways ? design.height : design.width), sy = height / (sideways ? design.width : design.height)
+  const sx = width / (sideways ? design.height : design.width)
+  const sy = height / (sideways ? design.width : design.height)
   for (const [i, patch] of design.patches.entries()) {
     const cloth = clothOf(quilt, cloths[patch.role]!)
     const stripes = stripesOfPatch(quilt, block, patch.role, cloth.id, finished[i]!)
     const turnDeg = stripes === undefined ? 0 : placedAngle(stripes, cell)
     const fill = clothFill(context, grey ? { colour: grey(cloth.colour), pattern: 'plain' } : cloth, turnDeg)
     context.beginPath()
-    placePolygon(patch.points, cell, design.width, design.height).forEach(([x, y], k) => k === 0 ? context.moveTo(x * sx, y * sy) : context.lineTo(x * sx, y * sy))
+    placePolygon(patch.points, cell, design.width, design.height).forEach(([x, y], k) =>
+      k === 0 ? context.moveTo(x * sx, y * sy) : context.lineTo(x * sx, y * sy),
+    )
     context.closePath()
     context.fillStyle = fill
     context.fill()

@@ -15,7 +15,8 @@ class Channel {
   }
 
   postMessage(data: unknown) {
-    for (const other of [...channels]) if (other !== this && other.name === this.name) other.listeners.forEach(listener => listener({ data }))
+    for (const other of [...channels])
+      if (other !== this && other.name === this.name) other.listeners.forEach(listener => listener({ data }))
   }
 
   close() {
@@ -58,7 +59,10 @@ beforeEach(() => {
 })
 afterEach(() => jest.useRealTimers())
 
-describe.each([['with quick storage', false], ['with quick storage that refuses', true]])('%s', (_, isFull) => {
+describe.each([
+  ['with quick storage', false],
+  ['with quick storage that refuses', true],
+])('%s', (_, isFull) => {
   beforeEach(() => {
     storage.isFull = isFull
   })
@@ -81,10 +85,10 @@ describe.each([['with quick storage', false], ['with quick storage that refuses'
 
   test('taking over waits until the owner has kept its work; then there is one owner, and both know', async () => {
     const kept: string[] = []
-    const [first, second] = await open(2, async () => {
+    const [first, second] = (await open(2, async () => {
       await new Promise(resolve => setTimeout(resolve, 400))
       kept.push('work')
-    }) as [Lease, Lease]
+    })) as [Lease, Lease]
     const taking = second.takeOver()
     await jest.advanceTimersByTimeAsync(100)
     expect(owners(first, second)).toEqual([false, false])
@@ -97,7 +101,7 @@ describe.each([['with quick storage', false], ['with quick storage that refuses'
   })
 
   test('an owner that does not answer is not waited for for ever', async () => {
-    const [first, second] = await open(2, () => new Promise(() => {})) as [Lease, Lease]
+    const [first, second] = (await open(2, () => new Promise(() => {}))) as [Lease, Lease]
     await Promise.all([second.takeOver(), jest.advanceTimersByTimeAsync(3000)])
     expect(owners(first, second)).toEqual([false, true])
   })
@@ -112,7 +116,7 @@ describe.each([['with quick storage', false], ['with quick storage that refuses'
   })
 })
 
-test('an owner that died without a word is missed after a while, and one of those that look on has the quilt', async () => {
+test('an owner that died without a word is missed after a while, and one that looks on has the quilt', async () => {
   stored.set('wren-lease:q', JSON.stringify({ tab: 'dead', at: Date.now() - 1000 }))
   const leases = await open(2)
   expect(owners(...leases)).toEqual([false, false])
@@ -121,7 +125,7 @@ test('an owner that died without a word is missed after a while, and one of thos
 })
 
 test('an owner that slept while another took the quilt gives way when it wakes', async () => {
-  const [first] = await open(1) as [Lease]
+  const [first] = (await open(1)) as [Lease]
   const sleeper = [...channels][0]!
   channels.delete(sleeper)
   stored.clear()
@@ -144,7 +148,7 @@ test('another quilt is another matter', async () => {
 
 test('a beat left by a dead tab grows old, and broken text in its place does no harm', async () => {
   stored.set('wren-lease:q', JSON.stringify({ tab: 'dead', at: Date.now() - 60_000 }))
-  expect(owners(...await open(1))).toEqual([true])
+  expect(owners(...(await open(1)))).toEqual([true])
   stored.set('wren-lease:r', '{broken')
   const lease = holdLease('r', nothing)
   await jest.advanceTimersByTimeAsync(300)

@@ -1,7 +1,8 @@
 /**
- * One tab at a time works on a quilt. A tab that opens it asks the others; the owner answers, and then the newcomer only looks. A tab
- * that takes over asks the owner to hand over: it first keeps what it has, and stops. Tabs talk by BroadcastChannel, which needs no
- * storage; a beat in quick storage, where there is one, tells of an owner that is too busy to answer.
+ * One tab at a time works on a quilt. A tab that opens it asks the others; the owner answers, and then the newcomer
+ * only looks. A tab that takes over asks the owner to hand over: it first keeps what it has, and stops. Tabs talk by
+ * BroadcastChannel, which needs no storage; a beat in quick storage, where there is one, tells of an owner that is
+ * too busy to answer.
  */
 export interface Lease {
   isMine: Readonly<Ref<boolean>>
@@ -17,13 +18,13 @@ export interface Lease {
 }
 
 /** What tabs tell each other of one quilt. */
-type Message
-  = | { kind: 'who', from: string }
-    | { kind: 'mine', from: string, since: number }
-    | { kind: 'hand-over', from: string }
-    | { kind: 'handed', from: string }
-    | { kind: 'free', from: string }
-    | { kind: 'gone', from: string }
+type Message =
+  | { kind: 'who'; from: string }
+  | { kind: 'mine'; from: string; since: number }
+  | { kind: 'hand-over'; from: string }
+  | { kind: 'handed'; from: string }
+  | { kind: 'free'; from: string }
+  | { kind: 'gone'; from: string }
 
 const BEAT_MS = 2000
 const STALE_MS = 3 * BEAT_MS
@@ -32,7 +33,10 @@ const ANSWER_MS = 150
 /** So long an owner may take to keep its work before it hands over. */
 const HAND_OVER_MS = 2000
 
-interface Beat { tab: string, at: number }
+interface Beat {
+  tab: string
+  at: number
+}
 
 const nameOf = (quiltId: string) => `wren-lease:${quiltId}`
 
@@ -55,16 +59,14 @@ export function holdLease(quiltId: string, onLosing: () => Promise<void>): Lease
   function read(): Beat | null {
     try {
       return JSON.parse(localStorage.getItem(key) ?? 'null') as Beat | null
-    }
-    catch {
+    } catch {
       return null
     }
   }
   function beat() {
     try {
       localStorage.setItem(key, JSON.stringify({ tab, at: Date.now() } satisfies Beat))
-    }
-    catch {
+    } catch {
       // quick storage full or refused: the channel alone tells other tabs
     }
   }
@@ -114,12 +116,15 @@ export function holdLease(quiltId: string, onLosing: () => Promise<void>): Lease
   }
   channel?.addEventListener('message', hear)
   say('who')
-  const ready = new Promise<void>((resolve) => {
-    setTimeout(() => {
-      if (isAsking.value && !isTakenElsewhere()) take()
-      isAsking.value = false
-      resolve()
-    }, channel ? ANSWER_MS : 0)
+  const ready = new Promise<void>(resolve => {
+    setTimeout(
+      () => {
+        if (isAsking.value && !isTakenElsewhere()) take()
+        isAsking.value = false
+        resolve()
+      },
+      channel ? ANSWER_MS : 0,
+    )
   })
   const timer = setInterval(() => {
     if (isMine.value) return beat()
@@ -131,7 +136,7 @@ export function holdLease(quiltId: string, onLosing: () => Promise<void>): Lease
 
   async function takeOver() {
     if (isMine.value) return
-    await new Promise<void>((resolve) => {
+    await new Promise<void>(resolve => {
       onHanded = resolve
       say('hand-over')
       setTimeout(resolve, channel ? HAND_OVER_MS : 0)
@@ -148,8 +153,7 @@ export function holdLease(quiltId: string, onLosing: () => Promise<void>): Lease
       say('free')
       try {
         if (read()?.tab === tab) localStorage.removeItem(key)
-      }
-      catch {
+      } catch {
         // refused: there is nothing to take away
       }
     }

@@ -1,7 +1,10 @@
 import type { QuiltFile } from '~~/core/quilt/schema'
 import type { Bookmark } from './keptQuilt'
 
-/** What was not in storage yet when the page was left: a browser does not wait for a slow write, only for this quick one. */
+/**
+ * What was not in storage yet when the page was left: a browser does not wait for a slow write, only for this quick
+ * one.
+ */
 export interface LeftBehind {
   /** When the kept state was saved that this one follows; to any other state it does not belong. */
   after: string
@@ -14,8 +17,7 @@ const keyOf = (quiltId: string) => `wren-left:${quiltId}`
 export function leaveBehind(quiltId: string, left: LeftBehind): void {
   try {
     localStorage.setItem(keyOf(quiltId), JSON.stringify(left))
-  }
-  catch {
+  } catch {
     // storage full or refused: saving says so in its own place
   }
 }
@@ -26,8 +28,7 @@ export function takeUp(quiltId: string, after: string): LeftBehind | null {
     const left = JSON.parse(localStorage.getItem(keyOf(quiltId)) ?? 'null') as LeftBehind | null
     localStorage.removeItem(keyOf(quiltId))
     return left?.after === after ? left : null
-  }
-  catch {
+  } catch {
     return null
   }
 }

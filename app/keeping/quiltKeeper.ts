@@ -8,12 +8,11 @@ const storage = localforage.createInstance({ name: 'wren', storeName: 'quilts', 
 const inMemory = new Map<string, KeptQuilt>()
 
 /** Ids of all quilts; of those in memory alone where storage cannot be read (`isReadable` false). */
-export async function keptIds(): Promise<{ ids: string[], isReadable: boolean }> {
+export async function keptIds(): Promise<{ ids: string[]; isReadable: boolean }> {
   try {
     const stored = (await storage.keys()).filter(key => key.startsWith(PREFIX)).map(key => key.slice(PREFIX.length))
     return { ids: [...new Set([...stored, ...inMemory.keys()])], isReadable: true }
-  }
-  catch {
+  } catch {
     return { ids: [...inMemory.keys()], isReadable: false }
   }
 }
@@ -31,8 +30,7 @@ export async function keep(quilt: KeptQuilt): Promise<void> {
   try {
     await storage.setItem(PREFIX + quilt.id, quilt)
     inMemory.delete(quilt.id)
-  }
-  catch (error) {
+  } catch (error) {
     inMemory.set(quilt.id, quilt)
     throw error
   }

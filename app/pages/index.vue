@@ -9,9 +9,11 @@ import { readFile } from '~/workers/readFile'
 const shelf = useShelf()
 const { done, say } = useSay()
 const isNew = ref(false)
-const refused = ref<{ name: string, problems: Problem[] } | null>(null)
+const refused = ref<{ name: string; problems: Problem[] } | null>(null)
 const picker = useTemplateRef('picker')
-const { public: { demo } } = useRuntimeConfig()
+const {
+  public: { demo },
+} = useRuntimeConfig()
 useHead({ title: 'Wren' })
 
 onMounted(async () => {
@@ -33,11 +35,18 @@ async function openFile(event: Event) {
   input.value = ''
   if (!chosen) return
   if (chosen.size > MOST_BYTES) {
-    refused.value = { name: chosen.name, problems: [{ code: 'too-big', path: [], bytes: chosen.size, most: MOST_BYTES }] }
+    refused.value = {
+      name: chosen.name,
+      problems: [{ code: 'too-big', path: [], bytes: chosen.size, most: MOST_BYTES }],
+    }
     return
   }
   const read = await readFile(await chosen.text())
-  if (!read) say('That file could not be read', 'It took too long to be a quilt, or this browser reads no files in the background.')
+  if (!read)
+    say(
+      'That file could not be read',
+      'It took too long to be a quilt, or this browser reads no files in the background.',
+    )
   else if (!read.ok) refused.value = { name: chosen.name, problems: read.problems }
   else {
     refused.value = null
@@ -58,24 +67,45 @@ async function remove(id: string) {
 <template>
   <main class="mx-auto max-w-6xl p-6">
     <header class="mb-6 flex flex-wrap items-center gap-3">
-      <img src="/wren.svg" alt="" width="52" height="52">
+      <img src="/wren.svg" alt="" width="52" height="52" />
       <div class="mr-auto">
         <h1 class="text-3xl">Wren</h1>
         <p class="note">from first sketch to last stitch</p>
       </div>
-      <button type="button" class="button act" @click="isNew = true"><UIcon name="i-lucide-plus" class="size-5" />New quilt</button>
-      <button type="button" class="button" @click="picker?.click()"><UIcon name="i-lucide-folder-open" class="size-5" />Open a file</button>
-      <input ref="picker" type="file" accept=".json,application/json" class="sr-only" tabindex="-1" aria-label="Quilt file" data-testid="file-picker" @change="openFile">
+      <button type="button" class="button act" @click="isNew = true">
+        <UIcon name="i-lucide-plus" class="size-5" />New quilt
+      </button>
+      <button type="button" class="button" @click="picker?.click()">
+        <UIcon name="i-lucide-folder-open" class="size-5" />Open a file
+      </button>
+      <input
+        ref="picker"
+        type="file"
+        accept=".json,application/json"
+        class="sr-only"
+        tabindex="-1"
+        aria-label="Quilt file"
+        data-testid="file-picker"
+        @change="openFile"
+      />
       <SettingsMenu />
     </header>
     <div v-if="refused" class="caution mb-4" role="alert" data-testid="refused">
       <p class="font-bold">{{ refused.name }} could not be opened. Nothing has changed on the shelf.</p>
-      <ul class="mt-1 list-disc pl-6"><li v-for="(problem, i) in refused.problems.slice(0, 8)" :key="i">{{ problemLine(problem) }}</li></ul>
+      <ul class="mt-1 list-disc pl-6">
+        <li v-for="(problem, i) in refused.problems.slice(0, 8)" :key="i">{{ problemLine(problem) }}</li>
+      </ul>
       <p v-if="refused.problems.length > 8" class="note">and {{ refused.problems.length - 8 }} more</p>
       <button type="button" class="button mt-2" @click="refused = null">I see</button>
     </div>
-    <p v-if="shelf.trouble === 'not-kept'" class="caution mb-4" role="alert">This browser will not keep quilts: its storage is full or refused. What you do now lasts only as long as this page is open: save copies as files. Remove a quilt you no longer need, or allow storage for this page.</p>
-    <p v-if="shelf.trouble === 'cannot-read'" class="caution mb-4" role="alert">The shelf in this browser cannot be read. You can begin quilts and open files all the same, but they last only as long as this page is open: save copies as files.</p>
+    <p v-if="shelf.trouble === 'not-kept'" class="caution mb-4" role="alert">
+      This browser will not keep quilts: its storage is full or refused. What you do now lasts only as long as this page
+      is open: save copies as files. Remove a quilt you no longer need, or allow storage for this page.
+    </p>
+    <p v-if="shelf.trouble === 'cannot-read'" class="caution mb-4" role="alert">
+      The shelf in this browser cannot be read. You can begin quilts and open files all the same, but they last only as
+      long as this page is open: save copies as files.
+    </p>
     <p v-if="!shelf.isLoaded" class="note py-20 text-center" role="status">Fetching the quilts …</p>
     <section v-else-if="shelf.quilts.length === 0" class="card mx-auto my-16 max-w-xl space-y-4 p-8 text-center">
       <h2>The shelf is empty</h2>
@@ -86,7 +116,14 @@ async function remove(id: string) {
       </div>
     </section>
     <section v-else aria-label="Quilts" class="grid grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] gap-5">
-      <QuiltTile v-for="kept in shelf.quilts" :key="`${kept.id} ${kept.savedAt}`" :kept="kept" @save="downloadQuilt(kept.file)" @duplicate="duplicate(kept.file)" @remove="remove(kept.id)" />
+      <QuiltTile
+        v-for="kept in shelf.quilts"
+        :key="`${kept.id} ${kept.savedAt}`"
+        :kept="kept"
+        @save="downloadQuilt(kept.file)"
+        @duplicate="duplicate(kept.file)"
+        @remove="remove(kept.id)"
+      />
     </section>
     <NewQuiltDialog v-if="isNew" v-model:open="isNew" @make="make" />
   </main>

@@ -7,7 +7,14 @@ import { SAMPLE } from '~~/core/testing/quiltOf'
 import type { KeptQuilt } from '~/keeping/keptQuilt'
 
 const storage = new Map<string, KeptQuilt>()
-const state = { isFull: false, slow: [] as (() => void)[], isSlow: false, isMine: ref(true), isGone: ref(false), asked: [] as unknown[] }
+const state = {
+  isFull: false,
+  slow: [] as (() => void)[],
+  isSlow: false,
+  isMine: ref(true),
+  isGone: ref(false),
+  asked: [] as unknown[],
+}
 jest.mock('~/keeping/quiltKeeper', () => ({
   loadKept: async (id: string) => storage.get(id) ?? null,
   keep: async (quilt: KeptQuilt) => {
@@ -17,13 +24,34 @@ jest.mock('~/keeping/quiltKeeper', () => ({
   },
 }))
 jest.mock('~/keeping/lease', () => ({
-  holdLease: () => ({ isMine: state.isMine, isAsking: ref(false), isGone: state.isGone, ready: Promise.resolve(), takeOver: async () => state.isMine.value = true, release: () => {} }),
+  holdLease: () => ({
+    isMine: state.isMine,
+    isAsking: ref(false),
+    isGone: state.isGone,
+    ready: Promise.resolve(),
+    takeOver: async () => (state.isMine.value = true),
+    release: () => {},
+  }),
 }))
-jest.mock('~/workers/planClient', () => ({ createPlanClient: () => ({ ask: (file: unknown) => state.asked.push(file), stop: () => {} }) }))
+jest.mock('~/workers/planClient', () => ({
+  createPlanClient: () => ({ ask: (file: unknown) => state.asked.push(file), stop: () => {} }),
+}))
 const left = new Map<string, string>()
-Object.assign(globalThis, { localStorage: { getItem: (key: string) => left.get(key) ?? null, setItem: (key: string, value: string) => left.set(key, value), removeItem: (key: string) => left.delete(key) } })
+Object.assign(globalThis, {
+  localStorage: {
+    getItem: (key: string) => left.get(key) ?? null,
+    setItem: (key: string, value: string) => left.set(key, value),
+    removeItem: (key: string) => left.delete(key),
+  },
+})
 
-const fresh = (): KeptQuilt => ({ kept: 1, id: 'q', file: structuredClone(SAMPLE), savedAt: '2026-03-01T10:00:00.000Z', versions: [] })
+const fresh = (): KeptQuilt => ({
+  kept: 1,
+  id: 'q',
+  file: structuredClone(SAMPLE),
+  savedAt: '2026-03-01T10:00:00.000Z',
+  versions: [],
+})
 async function opened() {
   const { useQuilt } = await import('./quilt')
   const store = useQuilt()
@@ -38,35 +66,46 @@ beforeEach(() => {
   Object.assign(state, { isFull: false, isSlow: false, slow: [], isMine: ref(true), isGone: ref(false), asked: [] })
 })
 
-const edits: [string, Edit][] = [['size', setBlocksSize(8)], ['larger', setBlocksSize(12)], ['wider', setCounts(7, 7)], ['narrow', setCounts(3, 2)]]
+const edits: [string, Edit][] = [
+  ['size', setBlocksSize(8)],
+  ['larger', setBlocksSize(12)],
+  ['wider', setCounts(7, 7)],
+  ['narrow', setCounts(3, 2)],
+]
 
-test('after any edits, undos and redos the file is the one a plain list of states says, and so is what is kept', async () => {
-  await fc.assert(fc.asyncProperty(fc.array(fc.oneof(fc.constantFrom('undo' as const, 'redo' as const), fc.nat(edits.length - 1)), { maxLength: 25 }), async (steps) => {
-    storage.set('q', fresh())
-    const store = await opened()
-    const states = [store.file!]
-    let at = 0
-    for (const step of steps) {
-      if (step === 'undo') {
-        store.undo()
-        at = Math.max(0, at - 1)
-      }
-      else if (step === 'redo') {
-        store.redo()
-        at = Math.min(states.length - 1, at + 1)
-      }
-      else {
-        const [name, edit] = edits[step]!
-        expect(store.apply(name, edit)).toEqual([])
-        states.splice(at + 1, Infinity, edit(states[at]!))
-        at += 1
-      }
-      expect(store.file).toEqual(states[at])
-    }
-    await store.saveNow()
-    expect(storage.get('q')!.file).toEqual(states[at])
-    expect(store.isKept).toBe(true)
-  }), { numRuns: 60 })
+test('after any edits, undos and redos the file, and what is kept, is what a plain list of states says', async () => {
+  await fc.assert(
+    fc.asyncProperty(
+      fc.array(fc.oneof(fc.constantFrom('undo' as const, 'redo' as const), fc.nat(edits.length - 1)), {
+        maxLength: 25,
+      }),
+      async steps => {
+        storage.set('q', fresh())
+        const store = await opened()
+        const states = [store.file!]
+        let at = 0
+        for (const step of steps) {
+          if (step === 'undo') {
+            store.undo()
+            at = Math.max(0, at - 1)
+          } else if (step === 'redo') {
+            store.redo()
+            at = Math.min(states.length - 1, at + 1)
+          } else {
+            const [name, edit] = edits[step]!
+            expect(store.apply(name, edit)).toEqual([])
+            states.splice(at + 1, Infinity, edit(states[at]!))
+            at += 1
+          }
+          expect(store.file).toEqual(states[at])
+        }
+        await store.saveNow()
+        expect(storage.get('q')!.file).toEqual(states[at])
+        expect(store.isKept).toBe(true)
+      },
+    ),
+    { numRuns: 60 },
+  )
 })
 
 test('an edit that cannot be read changes nothing and says why', async () => {
@@ -91,7 +130,11 @@ test('a preview is drawn and no more: no undo, nothing kept', async () => {
 test('while another tab works on the quilt nothing can be changed; taking over reads what it kept', async () => {
   const store = await opened()
   state.isMine.value = false
-  storage.set('q', { ...fresh(), file: setBlocksSize(10)(structuredClone(SAMPLE)), savedAt: '2026-03-01T11:00:00.000Z' })
+  storage.set('q', {
+    ...fresh(),
+    file: setBlocksSize(10)(structuredClone(SAMPLE)),
+    savedAt: '2026-03-01T11:00:00.000Z',
+  })
   expect(store.apply('size', setBlocksSize(6))).toEqual([])
   expect(store.quilt!.blocks[0]!.width).toBe(9)
   await store.takeOver()
@@ -100,14 +143,18 @@ test('while another tab works on the quilt nothing can be changed; taking over r
   expect(store.quilt!.blocks[0]!.width).toBe(6)
 })
 
-test('work that storage never took is one step back when another tab\'s is taken up', async () => {
+test("work that storage never took is one step back when another tab's is taken up", async () => {
   const store = await opened()
   state.isFull = true
   store.apply('size', setBlocksSize(8))
   await store.saveNow()
   state.isMine.value = false
   state.isFull = false
-  storage.set('q', { ...fresh(), file: setBlocksSize(10)(structuredClone(SAMPLE)), savedAt: '2026-03-01T11:00:00.000Z' })
+  storage.set('q', {
+    ...fresh(),
+    file: setBlocksSize(10)(structuredClone(SAMPLE)),
+    savedAt: '2026-03-01T11:00:00.000Z',
+  })
   await store.takeOver()
   expect(store.quilt!.blocks[0]!.width).toBe(10)
   store.undo()
@@ -159,7 +206,7 @@ describe('edits that follow each other without a pause', () => {
   test('are in storage within a second each', async () => {
     const store = await opened()
     for (let n = 0; n < 100; n++) {
-      store.apply('size', setBlocksSize(5 + n % 8))
+      store.apply('size', setBlocksSize(5 + (n % 8)))
       await jest.advanceTimersByTimeAsync(40)
       if (n > 25) expect(Date.now() - Date.parse(storage.get('q')!.savedAt)).toBeLessThan(1000)
     }
@@ -211,12 +258,20 @@ test('what was left behind does not undo what was kept since', async () => {
   state.isFull = true
   store.apply('size', setBlocksSize(8))
   store.leave()
-  storage.set('q', { ...fresh(), file: setBlocksSize(10)(structuredClone(SAMPLE)), savedAt: '2026-03-02T10:00:00.000Z' })
+  storage.set('q', {
+    ...fresh(),
+    file: setBlocksSize(10)(structuredClone(SAMPLE)),
+    savedAt: '2026-03-02T10:00:00.000Z',
+  })
   expect((await opened()).quilt!.blocks[0]!.width).toBe(10)
 })
 
 test('going back to an earlier version keeps the state before it as a version', async () => {
-  storage.set('q', { ...fresh(), file: setBlocksSize(12)(structuredClone(SAMPLE)), versions: [{ at: '2026-02-01T10:00:00.000Z', file: structuredClone(SAMPLE) }] })
+  storage.set('q', {
+    ...fresh(),
+    file: setBlocksSize(12)(structuredClone(SAMPLE)),
+    versions: [{ at: '2026-02-01T10:00:00.000Z', file: structuredClone(SAMPLE) }],
+  })
   const store = await opened()
   await store.restore('2026-02-01T10:00:00.000Z')
   expect(store.quilt!.blocks[0]!.width).toBe(9)

@@ -17,7 +17,10 @@ import type { Workbook } from '~/workers/planMessages'
 /** How the opening of a quilt ended. */
 export type Opening = 'open' | 'missing' | 'unreadable' | 'storage-refused'
 
-interface Undoable { name: string, file: QuiltFile }
+interface Undoable {
+  name: string
+  file: QuiltFile
+}
 
 const SAVE_AFTER_MS = 200
 /** However fast edits follow each other, one of them is written after this. */
@@ -43,12 +46,14 @@ export const useQuilt = defineStore('quilt', () => {
   const bookmark = shallowRef<Bookmark | undefined>()
   let writing: Promise<void> = Promise.resolve()
   let client: PlanClient | null = null
-  let lastCloths: { written: QuiltFile['cloths'], read: Quilt['cloths'] } | null = null
+  let lastCloths: { written: QuiltFile['cloths']; read: Quilt['cloths'] } | null = null
 
   const dimensions = computed(() => quilt.value && dimensionsOf(quilt.value))
   const plan = computed(() => workbook.value?.plan ?? null)
   /** Whether the newest state is in storage. */
-  const isKept = computed(() => kept.value !== null && kept.value.file === file.value && kept.value.bookmark === bookmark.value)
+  const isKept = computed(
+    () => kept.value !== null && kept.value.file === file.value && kept.value.bookmark === bookmark.value,
+  )
   /** This tab has the quilt now, and is reading what the tab before it kept. */
   const isCatchingUp = ref(false)
   let looksOn = false
@@ -60,9 +65,13 @@ export const useQuilt = defineStore('quilt', () => {
   const blockNames = computed(() => new Map(quilt.value?.blocks.map(block => [block.id, block.name])))
   const clothNames = computed(() => new Map(quilt.value?.cloths.map(cloth => [cloth.id, cloth.name])))
 
-  const askPlan = useDebounceFn(() => {
-    if (file.value) client?.ask(file.value)
-  }, PLAN_AFTER_MS, { maxWait: PLAN_WITHIN_MS })
+  const askPlan = useDebounceFn(
+    () => {
+      if (file.value) client?.ask(file.value)
+    },
+    PLAN_AFTER_MS,
+    { maxWait: PLAN_WITHIN_MS },
+  )
   const save = useDebounceFn(saveNow, SAVE_AFTER_MS, { maxWait: SAVE_WITHIN_MS })
 
   /** Opens a kept quilt, or says that there is none, that it can no longer be read, or that storage cannot. */
@@ -77,27 +86,30 @@ export const useQuilt = defineStore('quilt', () => {
     const left = takeUp(id, found.savedAt)
     if (left && show(left.file)) bookmark.value = left.bookmark
     lease.value = holdLease(id, writeBeforeHandingOver)
-    client = createPlanClient({
-      onDone(result) {
-        workbook.value = markRaw(result)
-        buysByWay.value = new Map()
-        isPlanning.value = false
-        if (trouble.value === 'planner-failed' || trouble.value === 'planner-silent') trouble.value = null
+    client = createPlanClient(
+      {
+        onDone(result) {
+          workbook.value = markRaw(result)
+          buysByWay.value = new Map()
+          isPlanning.value = false
+          if (trouble.value === 'planner-failed' || trouble.value === 'planner-silent') trouble.value = null
+        },
+        onFailed() {
+          isPlanning.value = false
+          trouble.value = 'planner-failed'
+        },
+        onWays(unit, buys) {
+          buysByWay.value = new Map([...buysByWay.value, [unit, buys]])
+        },
+        onRestart() {
+          trouble.value = 'planner-restarted'
+        },
+        onSilent() {
+          trouble.value = 'planner-silent'
+        },
       },
-      onFailed() {
-        isPlanning.value = false
-        trouble.value = 'planner-failed'
-      },
-      onWays(unit, buys) {
-        buysByWay.value = new Map([...buysByWay.value, [unit, buys]])
-      },
-      onRestart() {
-        trouble.value = 'planner-restarted'
-      },
-      onSilent() {
-        trouble.value = 'planner-silent'
-      },
-    }, () => new Worker(new URL('../workers/planWorker.ts', import.meta.url), { type: 'module' }))
+      () => new Worker(new URL('../workers/planWorker.ts', import.meta.url), { type: 'module' }),
+    )
     isPlanning.value = true
     client.ask(file.value!)
     // what was left behind is kept by whoever owns the quilt
@@ -128,7 +140,9 @@ export const useQuilt = defineStore('quilt', () => {
     useSettings().quiltUnits = null
   }
 
-  /** Cloths that the change did not touch stay the same objects, so that all that shows cloth need not be drawn again. */
+  /**
+   * Cloths that the change did not touch stay the same objects, so that all that shows cloth need not be drawn again.
+   */
   function sharing(next: QuiltFile, read: Quilt): Quilt {
     if (lastCloths?.written === next.cloths) return markRaw({ ...read, cloths: lastCloths.read })
     lastCloths = { written: next.cloths, read: read.cloths }
@@ -145,7 +159,10 @@ export const useQuilt = defineStore('quilt', () => {
     return true
   }
 
-  /** One step of work, one undo. Gives the problems when the changed quilt could not be read; nothing has changed then. */
+  /**
+   * One step of work, one undo. Gives the problems when the changed quilt could not be read; nothing has changed
+   * then.
+   */
   function apply(name: string, edit: Edit): Problem[] {
     if (!file.value || !canWrite.value) return []
     const before = file.value
@@ -196,22 +213,29 @@ export const useQuilt = defineStore('quilt', () => {
   }
 
   async function write(mark: boolean, isHandingOver = false) {
-    if (!kept.value || !file.value || (!isMine.value && !isHandingOver) || isGone.value || (isKept.value && !mark)) return
+    if (!kept.value || !file.value || (!isMine.value && !isHandingOver) || isGone.value || (isKept.value && !mark))
+      return
     const marked: KeptQuilt = { ...kept.value, bookmark: bookmark.value }
-    const next = mark || marked.file !== file.value ? withState(marked, toPlain(file.value), new Date().toISOString(), mark) : marked
+    const next =
+      mark || marked.file !== file.value
+        ? withState(marked, toPlain(file.value), new Date().toISOString(), mark)
+        : marked
     try {
       await keep(next)
       if (kept.value?.id === next.id) kept.value = next
       if (trouble.value === 'not-kept') trouble.value = null
-    }
-    catch {
+    } catch {
       trouble.value = 'not-kept'
     }
   }
 
-  /** The page is about to go: what is not kept yet is left where the next opening finds it, and written if there is time. */
+  /**
+   * The page is about to go: what is not kept yet is left where the next opening finds it, and written if there is
+   * time.
+   */
   function leave() {
-    if (kept.value && file.value && kept.value.file !== file.value) leaveBehind(kept.value.id, { after: kept.value.savedAt, file: toPlain(file.value), bookmark: bookmark.value })
+    if (kept.value && file.value && kept.value.file !== file.value)
+      leaveBehind(kept.value.id, { after: kept.value.savedAt, file: toPlain(file.value), bookmark: bookmark.value })
     void saveNow()
   }
 
@@ -230,18 +254,23 @@ export const useQuilt = defineStore('quilt', () => {
   }
 
   /**
-   * Another tab had the quilt: when it has kept its work, that is read again and worked on here. Work of this tab that storage never
-   * took is one step back, not lost. A quilt that was removed is put back as it is here.
+   * Another tab had the quilt: when it has kept its work, that is read again and worked on here. Work of this tab
+   * that storage never took is one step back, not lost. A quilt that was removed is put back as it is here.
    */
   async function takeOver() {
     await lease.value?.takeOver()
   }
 
-  // a tab that looked on shows what was there when it was opened: before it may change anything it reads what was kept since
-  watch(isMine, (mine) => {
-    if (mine && looksOn) void catchUp()
-    looksOn = !mine && lease.value !== null
-  }, { flush: 'sync' })
+  // a tab that looked on shows what was there when it was opened: before it may change anything it reads what was
+  // kept since
+  watch(
+    isMine,
+    mine => {
+      if (mine && looksOn) void catchUp()
+      looksOn = !mine && lease.value !== null
+    },
+    { flush: 'sync' },
+  )
 
   async function catchUp() {
     if (!kept.value) return
@@ -258,8 +287,7 @@ export const useQuilt = defineStore('quilt', () => {
       future.value = []
       const left = takeUp(id, newest.savedAt)
       if (left && show(left.file)) bookmark.value = left.bookmark
-    }
-    else kept.value = { ...kept.value, file: { ...kept.value.file } }
+    } else kept.value = { ...kept.value, file: { ...kept.value.file } }
     isPlanning.value = true
     void askPlan()
     void save()
@@ -274,8 +302,37 @@ export const useQuilt = defineStore('quilt', () => {
   }
 
   return {
-    buysByWay, askWays, isGone, kept, bookmark, file, quilt, workbook, plan, dimensions, blockNames, clothNames, isPlanning, isKept, past, future, trouble, canWrite, lease,
-    open, close, apply, preview, undo, redo, saveNow, leave, restore, setBookmark, takeOver, tick,
+    buysByWay,
+    askWays,
+    isGone,
+    kept,
+    bookmark,
+    file,
+    quilt,
+    workbook,
+    plan,
+    dimensions,
+    blockNames,
+    clothNames,
+    isPlanning,
+    isKept,
+    past,
+    future,
+    trouble,
+    canWrite,
+    lease,
+    open,
+    close,
+    apply,
+    preview,
+    undo,
+    redo,
+    saveNow,
+    leave,
+    restore,
+    setBookmark,
+    takeOver,
+    tick,
   }
 })
 

@@ -14,12 +14,13 @@ export const useSettings = defineStore('settings', () => {
   const hand = useStorage<'right' | 'left'>('wren-hand', 'right')
   /** Units of the quilt that is open, if one is. */
   const quiltUnits = ref<Units | null>(null)
-  const usual: Units = navigator.language === 'en-US' || navigator.language === 'en-GB' || navigator.language === 'en' ? 'in' : 'cm'
+  const usual: Units =
+    navigator.language === 'en-US' || navigator.language === 'en-GB' || navigator.language === 'en' ? 'in' : 'cm'
   const units = computed(() => unitsFor(quiltUnits.value))
   const speech = computed((): Speech => ({ units: units.value, english: english.value }))
 
   function unitsFor(own: Units | null | undefined): Units {
-    return lengths.value === 'own' ? own ?? usual : lengths.value
+    return lengths.value === 'own' ? (own ?? usual) : lengths.value
   }
 
   return { lengths, english, hand, quiltUnits, units, speech, unitsFor }

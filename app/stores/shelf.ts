@@ -23,8 +23,7 @@ export const useShelf = defineStore('shelf', () => {
     try {
       await keep(quilt)
       if (trouble.value === 'not-kept') trouble.value = null
-    }
-    catch {
+    } catch {
       trouble.value ??= 'not-kept'
     }
     quilts.value = [quilt, ...quilts.value.filter(other => other.id !== quilt.id)]
@@ -37,13 +36,15 @@ export const useShelf = defineStore('shelf', () => {
     return quilt.id
   }
 
-  /** Takes a quilt off the shelf, and tells a tab that has it open. Gives it as it was last kept; null when it would not go. */
+  /**
+   * Takes a quilt off the shelf, and tells a tab that has it open. Gives it as it was last kept; null when it would
+   * not go.
+   */
   async function remove(id: string): Promise<KeptQuilt | null> {
-    const newest = await loadKept(id).catch(() => null) ?? quilts.value.find(candidate => candidate.id === id) ?? null
+    const newest = (await loadKept(id).catch(() => null)) ?? quilts.value.find(candidate => candidate.id === id) ?? null
     try {
       await removeKept(id)
-    }
-    catch {
+    } catch {
       trouble.value ??= 'not-kept'
       return null
     }

@@ -3,12 +3,11 @@ const MOST_MS = 8000
 
 /** One question to a worker of its own, and its answer; null when it takes too long, breaks, or cannot be made. */
 export function askOnce<Question, Answer>(start: () => Worker, question: Question): Promise<Answer | null> {
-  return new Promise((resolve) => {
+  return new Promise(resolve => {
     let worker: Worker
     try {
       worker = start()
-    }
-    catch {
+    } catch {
       return resolve(null)
     }
     const end = (answer: Answer | null) => {

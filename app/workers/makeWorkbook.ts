@@ -4,7 +4,7 @@ import { recipesFor } from '~~/core/sewing/recipe'
 import type { Workbook } from './planMessages'
 
 /** Everything the stations show, and what it was made from. */
-export function makeWorkbook(quilt: Quilt): { workbook: Workbook, work: PlanWork } {
+export function makeWorkbook(quilt: Quilt): { workbook: Workbook; work: PlanWork } {
   const { plan, work } = planQuilt(quilt)
   const used = new Set(quilt.setting.cells.flat().map(cell => cell.block))
   const blocks = quilt.blocks.filter(block => used.has(block.id))

@@ -13,7 +13,7 @@ class FakeWorker {
   }
 
   addEventListener(kind: string, listener: (event: unknown) => void) {
-    (this.listeners[kind] ??= []).push(listener)
+    ;(this.listeners[kind] ??= []).push(listener)
   }
 
   postMessage(message: ToPlanWorker) {
@@ -39,9 +39,16 @@ const workbook = (name: string) => ({ plan: name }) as unknown as Workbook
 function setUp() {
   FakeWorker.all = []
   const heard: string[] = []
-  const client = createPlanClient({
-    onDone: book => heard.push(`done ${String(book.plan)}`), onFailed: message => heard.push(`failed: ${message}`), onRestart: () => heard.push('restarted'), onSilent: () => heard.push('silent'), onWays: () => {},
-  }, () => new FakeWorker() as unknown as Worker)
+  const client = createPlanClient(
+    {
+      onDone: book => heard.push(`done ${String(book.plan)}`),
+      onFailed: message => heard.push(`failed: ${message}`),
+      onRestart: () => heard.push('restarted'),
+      onSilent: () => heard.push('silent'),
+      onWays: () => {},
+    },
+    () => new FakeWorker() as unknown as Worker,
+  )
   return { client, heard, worker: () => FakeWorker.all.at(-1)! }
 }
 
@@ -56,7 +63,7 @@ test('the newest question wins; the answer to an older one is not heard', () => 
   expect(FakeWorker.all).toHaveLength(1)
 })
 
-test('a worker that dies is replaced and asked again; one that dies twice over a quilt is not asked a third time', () => {
+test('a worker that dies is replaced and asked again; after it died twice over a quilt it is not asked again', () => {
   const { client, heard, worker } = setUp()
   client.ask(file('hard'))
   worker().die()
@@ -106,9 +113,18 @@ describe('silence', () => {
   })
   test('a worker that cannot be made is told of at once', () => {
     const heard: string[] = []
-    const client = createPlanClient({ onDone: () => {}, onFailed: () => {}, onRestart: () => {}, onWays: () => {}, onSilent: () => heard.push('silent') }, () => {
-      throw new Error('no workers here')
-    })
+    const client = createPlanClient(
+      {
+        onDone: () => {},
+        onFailed: () => {},
+        onRestart: () => {},
+        onWays: () => {},
+        onSilent: () => heard.push('silent'),
+      },
+      () => {
+        throw new Error('no workers here')
+      },
+    )
     client.ask(file('one'))
     expect(heard).toEqual(['silent'])
   })

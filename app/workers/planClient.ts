@@ -5,7 +5,10 @@ import type { FromPlanWorker, ToPlanWorker, Workbook } from './planMessages'
 export interface PlanClient {
   /** Asks for a plan; an older request that is not answered yet is forgotten. */
   ask: (file: QuiltFile) => void
-  /** Asks what each way of making a unit would have to be bought for, of the plan made last; forgotten when a newer plan is asked for. */
+  /**
+   * Asks what each way of making a unit would have to be bought for, of the plan made last; forgotten when a newer
+   * plan is asked for.
+   */
   askWays: (unit: string) => void
   stop: () => void
 }
@@ -21,18 +24,22 @@ interface Listener {
   onSilent: () => void
 }
 
-/** A plan takes longer than this only when something is wrong or the quilt is huge; a newer question then does not wait. */
+/**
+ * A plan takes longer than this only when something is wrong or the quilt is huge; a newer question then does not
+ * wait.
+ */
 const PATIENCE_MS = 1500
 /** A worker that has said nothing for so long since it was started is taken for dead. */
 const SILENCE_MS = 1800
 
 /**
- * One worker, one question at a time, the newest wins. A worker that dies is replaced, and asked again once. `startWorker` makes one.
+ * One worker, one question at a time, the newest wins. A worker that dies is replaced, and asked again once.
+ * `startWorker` makes one.
  */
 export function createPlanClient(listener: Listener, startWorker: () => Worker): PlanClient {
   let worker: Worker | null = null
   let job = 0
-  let asked: { file: QuiltFile, at: number, tries: number } | null = null
+  let asked: { file: QuiltFile; at: number; tries: number } | null = null
   let silence: ReturnType<typeof setTimeout> | undefined
   /** The worker on hand has answered before: it is alive, and busy when it says nothing. */
   let isAlive = false
@@ -48,7 +55,7 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
       if (data.kind === 'done') listener.onDone(data.workbook)
       else listener.onFailed(data.message)
     })
-    fresh.addEventListener('error', (event) => {
+    fresh.addEventListener('error', event => {
       event.preventDefault()
       restart()
     })
@@ -68,7 +75,10 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
     send(last.file, last.tries + 1)
   }
 
-  /** A worker that is busy with an older question is put aside for the newest; one that never spoke is a trouble to be told. */
+  /**
+   * A worker that is busy with an older question is put aside for the newest; one that never spoke is a trouble to be
+   * told.
+   */
   function onSilence() {
     if (!isAlive) return listener.onSilent()
     worker?.terminate()
@@ -83,8 +93,7 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
     try {
       worker ??= start()
       worker.postMessage({ kind: 'plan', job, file } satisfies ToPlanWorker)
-    }
-    catch {
+    } catch {
       // the browser makes no worker
       return listener.onSilent()
     }

@@ -8,13 +8,13 @@ export interface Workbook {
   recipes: Recipe[]
 }
 
-export type ToPlanWorker
-  = | { kind: 'plan', job: number, file: QuiltFile }
-    // cloth to buy by each way of making a unit of the plan made last
-    | { kind: 'ways', job: number, unit: string }
-export type FromPlanWorker
+export type ToPlanWorker =
+  | { kind: 'plan'; job: number; file: QuiltFile }
+  // cloth to buy by each way of making a unit of the plan made last
+  | { kind: 'ways'; job: number; unit: string }
+export type FromPlanWorker =
   // a question has come in and is being worked on
-  = | { kind: 'hello', job: number }
-    | { kind: 'done', job: number, workbook: Workbook }
-    | { kind: 'ways', job: number, unit: string, buys: (ToBuy | null)[] }
-    | { kind: 'failed', job: number, message: string }
+  | { kind: 'hello'; job: number }
+  | { kind: 'done'; job: number; workbook: Workbook }
+  | { kind: 'ways'; job: number; unit: string; buys: (ToBuy | null)[] }
+  | { kind: 'failed'; job: number; message: string }

@@ -9,10 +9,10 @@ let last: PlanWork | null = null
 addEventListener('message', ({ data }: MessageEvent<ToPlanWorker>) => {
   answer({ kind: 'hello', job: data.job })
   try {
-    if (data.kind === 'ways') answer({ kind: 'ways', job: data.job, unit: data.unit, buys: last ? buyByWay(last, data.unit) : [] })
+    if (data.kind === 'ways')
+      answer({ kind: 'ways', job: data.job, unit: data.unit, buys: last ? buyByWay(last, data.unit) : [] })
     else plan(data)
-  }
-  catch (error) {
+  } catch (error) {
     answer({ kind: 'failed', job: data.job, message: error instanceof Error ? error.message : String(error) })
   }
 })

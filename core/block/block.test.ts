@@ -10,29 +10,42 @@ import { unitTree, unitsOf } from './unitTree'
 const kindsOf = (id: string, width = 12, height = 12) => {
   const design = SHIPPED_DESIGNS.find(d => d.id === id)!
   const polygons = finishedPatches(design, width, height)
-  return unitsOf(unitTree(findSewingOrder(design.patches.map(p => p.points)).tree, polygons)).reduce<Record<string, number>>((count, unit) =>
-    ({ ...count, [unit.kind]: (count[unit.kind] ?? 0) + 1 }), {})
+  return unitsOf(unitTree(findSewingOrder(design.patches.map(p => p.points)).tree, polygons)).reduce<
+    Record<string, number>
+  >((count, unit) => ({ ...count, [unit.kind]: (count[unit.kind] ?? 0) + 1 }), {})
 }
 
 /** Designs that straight seams alone cannot sew: set-in joints, partial seams. */
 const NOT_STRAIGHT: Record<string, [number, number]> = {
-  'lemoyne-star': [8, 0], 'lone-star': [8, 0], 'tumbling-block': [1, 0], 'spool': [4, 0], 'attic-window': [1, 0], 'bright-hopes': [0, 1], 'wound-square': [0, 2],
+  'lemoyne-star': [8, 0],
+  'lone-star': [8, 0],
+  'tumbling-block': [1, 0],
+  'spool': [4, 0],
+  'attic-window': [1, 0],
+  'bright-hopes': [0, 1],
+  'wound-square': [0, 2],
 }
 
 test('there are ninety designs at least, each with a name and an id of its own', () => {
   expect(SHIPPED_DESIGNS.length).toBeGreaterThanOrEqual(90)
-  for (const key of ['id', 'name'] as const) expect(new Set(SHIPPED_DESIGNS.map(design => design[key])).size).toBe(SHIPPED_DESIGNS.length)
+  for (const key of ['id', 'name'] as const)
+    expect(new Set(SHIPPED_DESIGNS.map(design => design[key])).size).toBe(SHIPPED_DESIGNS.length)
 })
 
 test('whatever numbers a family of blocks is made with, its patches tile and it can be sewn', () => {
-  fc.assert(fc.property(fc.constantFrom(...DESIGN_FAMILIES), fc.infiniteStream(fc.nat(1000)), (family, stream) => {
-    const values = Object.fromEntries(family.numbers.map(({ key, least, most }) => [key, least + Number(stream.next().value) % (most - least + 1)]))
-    const design = family.make(values)
-    const patches = design.patches.map(patch => patch.points)
-    fc.pre(patches.length <= 150)
-    expect(tilingFaults(patches, design.width, design.height)).toEqual([])
-    expect(patchesOf(findSewingOrder(patches).tree)).toHaveLength(patches.length)
-  }), { numRuns: 60 })
+  fc.assert(
+    fc.property(fc.constantFrom(...DESIGN_FAMILIES), fc.infiniteStream(fc.nat(1000)), (family, stream) => {
+      const values = Object.fromEntries(
+        family.numbers.map(({ key, least, most }) => [key, least + (Number(stream.next().value) % (most - least + 1))]),
+      )
+      const design = family.make(values)
+      const patches = design.patches.map(patch => patch.points)
+      fc.pre(patches.length <= 150)
+      expect(tilingFaults(patches, design.width, design.height)).toEqual([])
+      expect(patchesOf(findSewingOrder(patches).tree)).toHaveLength(patches.length)
+    }),
+    { numRuns: 60 },
+  )
 })
 
 describe.each(SHIPPED_DESIGNS.map(design => [design.id, design] as const))('%s', (_, design) => {
@@ -46,7 +59,9 @@ describe.each(SHIPPED_DESIGNS.map(design => [design.id, design] as const))('%s',
   })
   test('falls into units that cover every patch once', () => {
     const units = unitsOf(unitTree(findSewingOrder(patches).tree, finishedPatches(design, 12, 12)))
-    expect(units.flatMap(unit => unit.patches.map(p => p.patch)).sort((a, b) => a - b)).toEqual(patches.map((_, i) => i))
+    expect(units.flatMap(unit => unit.patches.map(p => p.patch)).sort((a, b) => a - b)).toEqual(
+      patches.map((_, i) => i),
+    )
   })
 })
 
@@ -83,7 +98,36 @@ test('a block that is not square keeps its geese only where they are twice as wi
 
 test('four rectangles wound round a square need one partial seam and nothing set in', () => {
   const ring: Polygon[] = [
-    [[1, 1], [2, 1], [2, 2], [1, 2]], [[0, 0], [2, 0], [2, 1], [0, 1]], [[2, 0], [3, 0], [3, 2], [2, 2]], [[1, 2], [3, 2], [3, 3], [1, 3]], [[0, 1], [1, 1], [1, 3], [0, 3]],
+    [
+      [1, 1],
+      [2, 1],
+      [2, 2],
+      [1, 2],
+    ],
+    [
+      [0, 0],
+      [2, 0],
+      [2, 1],
+      [0, 1],
+    ],
+    [
+      [2, 0],
+      [3, 0],
+      [3, 2],
+      [2, 2],
+    ],
+    [
+      [1, 2],
+      [3, 2],
+      [3, 3],
+      [1, 3],
+    ],
+    [
+      [0, 1],
+      [1, 1],
+      [1, 3],
+      [0, 3],
+    ],
   ]
   expect(tilingFaults(ring, 3, 3)).toEqual([])
   expect(countSeams(findSewingOrder(ring).tree)).toEqual({ 'straight': 3, 'partial': 1, 'set-in': 0 })
@@ -91,5 +135,10 @@ test('four rectangles wound round a square need one partial seam and nothing set
 
 test('patches keep their roles: as many points as a star has', () => {
   const star = SHIPPED_DESIGNS.find(d => d.id === 'sawtooth-star')!
-  expect(star.patches.map((p, i) => ({ i, role: p.role, area: area(p.points) })).filter(p => p.role === 'star' && p.area === 0.5).map(p => p.i)).toEqual([1, 2, 4, 5, 7, 8, 10, 11])
+  expect(
+    star.patches
+      .map((p, i) => ({ i, role: p.role, area: area(p.points) }))
+      .filter(p => p.role === 'star' && p.area === 0.5)
+      .map(p => p.i),
+  ).toEqual([1, 2, 4, 5, 7, 8, 10, 11])
 })

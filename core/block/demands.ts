@@ -22,7 +22,7 @@ export interface UnitDemand {
   mirrors: string[]
   /** Of `count`, how many for each block; and how they were counted: so many blocks with so many units in each. */
   perBlock: Map<string, number>
-  counted: { block: string, blocks: number, each: number }[]
+  counted: { block: string; blocks: number; each: number }[]
   /** What its block's quilter asked for. */
   method: Block['method']
   /** How closely what is trimmed is cut. */
@@ -30,8 +30,8 @@ export interface UnitDemand {
 }
 
 /**
- * The units of all blocks of the quilt, like with like: one entry for every unit that differs in kind, size, cloths or arrangement,
- * however it is turned. A unit with a cloth that has an up is taken as it lies in the quilt.
+ * The units of all blocks of the quilt, like with like: one entry for every unit that differs in kind, size, cloths
+ * or arrangement, however it is turned. A unit with a cloth that has an up is taken as it lies in the quilt.
  */
 export function unitDemands(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): UnitDemand[] {
   const demands = new Map<string, UnitDemand>()
@@ -44,7 +44,18 @@ export function unitDemands(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>)
       const method = make.block.method === 'foundation' && !make.papers ? 'auto' : make.block.method
       const care = careFor(quilt, make.block, unit.kind)
       const key = demandKey(dressed, method, care)
-      const demand: UnitDemand = demands.get(key) ?? { key, unit: dressed, count: 0, mirrored: 0, mirrors: [], feeds: [], perBlock: new Map(), counted: [], method, care }
+      const demand: UnitDemand = demands.get(key) ?? {
+        key,
+        unit: dressed,
+        count: 0,
+        mirrored: 0,
+        mirrors: [],
+        feeds: [],
+        perBlock: new Map(),
+        counted: [],
+        method,
+        care,
+      }
       demand.count += count
       demand.perBlock.set(cell.block, (demand.perBlock.get(cell.block) ?? 0) + count)
       if (version.has(demand)) version.get(demand)!.each += 1
@@ -54,7 +65,12 @@ export function unitDemands(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>)
         demand.counted.push(counted)
       }
       for (const feed of feeds) {
-        if (!demand.feeds.some(known => known.block === feed.block && known.patch === feed.patch && known.slot === feed.slot)) demand.feeds.push(feed)
+        if (
+          !demand.feeds.some(
+            known => known.block === feed.block && known.patch === feed.patch && known.slot === feed.slot,
+          )
+        )
+          demand.feeds.push(feed)
       }
       demands.set(key, demand)
     }
@@ -72,16 +88,23 @@ function careFor(quilt: Quilt, { trim }: Block, kind: UnitKind): Care {
   return chosen ?? (quilt.aim === 'most-exact' ? 'generous' : 'little')
 }
 
-/** Blocks that are made alike, counted. A turn makes a difference only to a cloth with an up; a mirror also to a block that is not its own mirror image. */
-export function variants(quilt: Quilt): { cell: Cell, count: number }[] {
-  const found = new Map<string, { cell: Cell, count: number }>()
+/**
+ * Blocks that are made alike, counted. A turn makes a difference only to a cloth with an up; a mirror also to a block
+ * that is not its own mirror image.
+ */
+export function variants(quilt: Quilt): { cell: Cell; count: number }[] {
+  const found = new Map<string, { cell: Cell; count: number }>()
   for (const cell of quilt.setting.cells.flat()) {
     const cloths = clothsOfCell(quilt, cell)
     const hasUp = Object.values(cloths).some(id => clothOf(quilt, id).directional)
     const block = blockOf(quilt, cell.block)
     // stripes at an angle of their own slant the other way in the mirror
-    const isOwnMirrorImage = isItsOwnMirrorImage(designOf(quilt, block), block) && !Object.values(block.stripes).some(stripes => typeof stripes === 'number')
-    const placement: Placement = hasUp ? { turn: cell.turn, mirror: cell.mirror } : { turn: 0, mirror: cell.mirror && !isOwnMirrorImage }
+    const isOwnMirrorImage =
+      isItsOwnMirrorImage(designOf(quilt, block), block)
+      && !Object.values(block.stripes).some(stripes => typeof stripes === 'number')
+    const placement: Placement = hasUp
+      ? { turn: cell.turn, mirror: cell.mirror }
+      : { turn: 0, mirror: cell.mirror && !isOwnMirrorImage }
     const key = JSON.stringify([cell.block, Object.entries(cloths).sort(), placement])
     const variant = found.get(key)
     if (variant) variant.count += 1

@@ -1,7 +1,10 @@
 import type { Point, Polygon } from '../geometry/polygon'
 
 /** One patch as drawn: seam line to seam line, in grid units. */
-export interface Patch { role: string, points: Polygon }
+export interface Patch {
+  role: string
+  points: Polygon
+}
 
 /** A block as drawn, before it has a size or any cloth. The patches tile `width` × `height` grid units. */
 export interface Design {
@@ -22,6 +25,7 @@ export function rolesOf(design: Design): string[] {
 
 /** Patches as polygons at the finished size, in inches. */
 export function finishedPatches(design: Design, width: number, height: number): Polygon[] {
-  const sx = width / design.width, sy = height / design.height
+  const sx = width / design.width
+  const sy = height / design.height
   return design.patches.map(patch => patch.points.map(([x, y]): Point => [x * sx, y * sy]))
 }

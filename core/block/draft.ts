@@ -7,7 +7,17 @@ export type Side = 'n' | 'e' | 's' | 'w'
 
 /** The small vocabulary in which the shipped designs are drawn. Each word gives its patches in a fixed order. */
 export function rectangle(role: string, x: number, y: number, width: number, height: number): Patch[] {
-  return [{ role, points: [[x, y], [x + width, y], [x + width, y + height], [x, y + height]] }]
+  return [
+    {
+      role,
+      points: [
+        [x, y],
+        [x + width, y],
+        [x + width, y + height],
+        [x, y + height],
+      ],
+    },
+  ]
 }
 
 export function square(role: string, x: number, y: number, side: number): Patch[] {
@@ -30,19 +40,43 @@ export function halfSquare(role: string, other: string, corner: Corner, x: numbe
 }
 
 /** Quarter-square unit: roles in the order north, east, south, west. */
-export function quarterSquare(roles: readonly [string, string, string, string], x: number, y: number, side: number): Patch[] {
+export function quarterSquare(
+  roles: readonly [string, string, string, string],
+  x: number,
+  y: number,
+  side: number,
+): Patch[] {
   const c = [x + side / 2, y + side / 2] as const
-  const nw = [x, y] as const, ne = [x + side, y] as const, se = [x + side, y + side] as const, sw = [x, y + side] as const
+  const nw = [x, y] as const
+  const ne = [x + side, y] as const
+  const se = [x + side, y + side] as const
+  const sw = [x, y + side] as const
   return [
-    { role: roles[0], points: [nw, ne, c] }, { role: roles[1], points: [ne, se, c] },
-    { role: roles[2], points: [se, sw, c] }, { role: roles[3], points: [sw, nw, c] },
+    { role: roles[0], points: [nw, ne, c] },
+    { role: roles[1], points: [ne, se, c] },
+    { role: roles[2], points: [se, sw, c] },
+    { role: roles[3], points: [sw, nw, c] },
   ]
 }
 
-/** Flying goose filling the box, its tip at the middle of the side `point`: first the goose, then its two sky triangles. */
-export function goose(role: string, sky: string, point: Side, x: number, y: number, width: number, height: number): Patch[] {
-  const nw: Point = [x, y], ne: Point = [x + width, y], se: Point = [x + width, y + height], sw: Point = [x, y + height]
-  const lying: Record<Side, { tip: Point, base: [Point, Point], corners: [Point, Point] }> = {
+/**
+ * Flying goose filling the box, its tip at the middle of the side `point`: first the goose, then its two sky
+ * triangles.
+ */
+export function goose(
+  role: string,
+  sky: string,
+  point: Side,
+  x: number,
+  y: number,
+  width: number,
+  height: number,
+): Patch[] {
+  const nw: Point = [x, y]
+  const ne: Point = [x + width, y]
+  const se: Point = [x + width, y + height]
+  const sw: Point = [x, y + height]
+  const lying: Record<Side, { tip: Point; base: [Point, Point]; corners: [Point, Point] }> = {
     n: { tip: [x + width / 2, y], base: [se, sw], corners: [nw, ne] },
     s: { tip: [x + width / 2, y + height], base: [nw, ne], corners: [se, sw] },
     w: { tip: [x, y + height / 2], base: [ne, se], corners: [sw, nw] },
@@ -57,19 +91,29 @@ export function goose(role: string, sky: string, point: Side, x: number, y: numb
 }
 
 /** A square with some corners cut off at 45°: first the remaining figure, then the corner triangles. */
-export function cornered(role: string, corners: Partial<Record<Corner, string>>, cut: number, x: number, y: number, side: number): Patch[] {
+export function cornered(
+  role: string,
+  corners: Partial<Record<Corner, string>>,
+  cut: number,
+  x: number,
+  y: number,
+  side: number,
+): Patch[] {
   const order: Corner[] = ['nw', 'ne', 'se', 'sw']
   const rest: Point[] = []
   const triangles: Patch[] = []
   for (const corner of order) {
-    const left = corner === 'nw' || corner === 'sw', top = corner === 'nw' || corner === 'ne'
-    const cx = left ? x : x + side, cy = top ? y : y + side
+    const left = corner === 'nw' || corner === 'sw'
+    const top = corner === 'nw' || corner === 'ne'
+    const cx = left ? x : x + side
+    const cy = top ? y : y + side
     const other = corners[corner]
     if (other === undefined) {
       rest.push([cx, cy])
       continue
     }
-    const alongX = [cx + (left ? cut : -cut), cy] as const, alongY = [cx, cy + (top ? cut : -cut)] as const
+    const alongX = [cx + (left ? cut : -cut), cy] as const
+    const alongY = [cx, cy + (top ? cut : -cut)] as const
     // clockwise round the figure: nw and se are met coming along the upright side, ne and sw along the level one
     const [first, second] = corner === 'nw' || corner === 'se' ? [alongY, alongX] : [alongX, alongY]
     // where two cuts meet in the middle of a side they share their corner

@@ -15,7 +15,7 @@ function onceForEachDrawing<T>(find: (patches: readonly Polygon[]) => T): (desig
   const byDesign = new WeakMap<Design, T>()
   // a file that is read again has new objects for its own designs, and the same corners
   const byCorners = new Map<string, T>()
-  return (design) => {
+  return design => {
     const known = byDesign.get(design)
     if (known !== undefined) return known
     const patches = polygonsOf(design)
@@ -34,12 +34,16 @@ export function foundationTree(design: Design, { sections, join }: Foundation): 
   const polygons = polygonsOf(design)
   const joined = (one: SewingTree, other: SewingTree): SewingTree => {
     const [first, second] = [patchesOf(one), patchesOf(other)]
-    const cut = straightCuts(polygons, [...first, ...second]).find(({ before }) => [first, second].some(part => part.length === before.length && before.every(patch => part.includes(patch))))
+    const cut = straightCuts(polygons, [...first, ...second]).find(({ before }) =>
+      [first, second].some(part => part.length === before.length && before.every(patch => part.includes(patch))),
+    )
     if (!cut) throw new Error(`papers: no straight line between ${first.join()} and ${second.join()}`)
     return { join: [one, other], seam: cut.seam, kind: 'straight' }
   }
-  const paper = (order: readonly number[]) => order.slice(1).reduce<SewingTree>((tree, patch) => joined(tree, { patch }), { patch: order[0]! })
-  const visit = (tree: SectionTree): SewingTree => 'section' in tree ? paper(sections[tree.section]!.order) : joined(visit(tree.join[0]), visit(tree.join[1]))
+  const paper = (order: readonly number[]) =>
+    order.slice(1).reduce<SewingTree>((tree, patch) => joined(tree, { patch }), { patch: order[0]! })
+  const visit = (tree: SectionTree): SewingTree =>
+    'section' in tree ? paper(sections[tree.section]!.order) : joined(visit(tree.join[0]), visit(tree.join[1]))
   return visit(join)
 }
 

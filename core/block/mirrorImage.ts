@@ -7,10 +7,11 @@ import type { UnitTree } from './unitTree'
 const known = new WeakMap<Design, Map<string, boolean>>()
 
 /**
- * Whether a mirror shows the same block, perhaps turned: then a mirrored place takes no other pieces than an upright one. Judged at
- * the size it is made in: a square drawing stretched to a rectangle no longer looks alike after a quarter turn.
+ * Whether a mirror shows the same block, perhaps turned: then a mirrored place takes no other pieces than an upright
+ * one. Judged at the size it is made in: a square drawing stretched to a rectangle no longer looks alike after a
+ * quarter turn.
  */
-export function isItsOwnMirrorImage(design: Design, { width, height }: { width: Inches, height: Inches }): boolean {
+export function isItsOwnMirrorImage(design: Design, { width, height }: { width: Inches; height: Inches }): boolean {
   const ratio = (width / height).toFixed(6)
   const answers = known.get(design) ?? new Map<string, boolean>()
   known.set(design, answers)
@@ -27,10 +28,18 @@ function looks(design: Design, sx: number, sy: number): boolean {
   const height = design.height * sy
   const half: Move[] = [p => p, ([x, y]) => [width - x, height - y]]
   const quarters: Move[] = sameLength(width, height) ? [([x, y]) => [height - y, x], ([x, y]) => [y, width - x]] : []
-  const look = (move: Move) => design.patches.map(({ role, points }) => {
-    const corners = points.map(([x, y]) => move([x * sx, y * sy]).map(v => (v + 1e-7).toFixed(4)).join())
-    return `${role} ${corners.sort().join(' ')}`
-  }).sort().join('|')
+  const look = (move: Move) =>
+    design.patches
+      .map(({ role, points }) => {
+        const corners = points.map(([x, y]) =>
+          move([x * sx, y * sy])
+            .map(v => (v + 1e-7).toFixed(4))
+            .join(),
+        )
+        return `${role} ${corners.sort().join(' ')}`
+      })
+      .sort()
+      .join('|')
   const own = look(p => p)
   return [...half, ...quarters].some(turn => look(([x, y]) => turn([width - x, y])) === own)
 }
@@ -40,11 +49,17 @@ export function mirroredMake(make: BlockMake): BlockMake {
   const flip = (polygon: readonly Point[]) => polygon.map(([x, y]): Point => [make.block.width - x, y])
   const flipSeam = ([x, y]: Point): Point => [make.design.width - x, y]
   const flipLeg = ([from, to]: [Point, Point]): [Point, Point] => [flipSeam(from), flipSeam(to)]
-  const visit = (tree: UnitTree): UnitTree => 'unit' in tree
-    ? { unit: { ...tree.unit, patches: tree.unit.patches.map(patch => ({ ...patch, polygon: flip(patch.polygon) })) } }
-    : {
-        ...tree, join: [visit(tree.join[0]), visit(tree.join[1])], seam: flipLeg(tree.seam),
-        ...(tree.dots ? { dots: tree.dots.map(flipSeam) } : {}), ...(tree.bent ? { bent: tree.bent.map(flipLeg) } : {}),
-      }
+  const visit = (tree: UnitTree): UnitTree =>
+    'unit' in tree
+      ? {
+          unit: { ...tree.unit, patches: tree.unit.patches.map(patch => ({ ...patch, polygon: flip(patch.polygon) })) },
+        }
+      : {
+          ...tree,
+          join: [visit(tree.join[0]), visit(tree.join[1])],
+          seam: flipLeg(tree.seam),
+          ...(tree.dots ? { dots: tree.dots.map(flipSeam) } : {}),
+          ...(tree.bent ? { bent: tree.bent.map(flipLeg) } : {}),
+        }
   return { ...make, polygons: make.polygons.map(flip), units: visit(make.units) }
 }

@@ -1,7 +1,15 @@
 import { directionFrom, seamsFor, type Choice, type Seam, type SeamPlan } from './seams'
 
-/** A seam, or a part of one that is first sewn in part: corners `from` to `to` of the seam's list; a cut lies between corners. */
-export interface SeamPart { seam: number, from: number, to: number, edges: number[] }
+/**
+ * A seam, or a part of one that is first sewn in part: corners `from` to `to` of the seam's list; a cut lies between
+ * corners.
+ */
+export interface SeamPart {
+  seam: number
+  from: number
+  to: number
+  edges: number[]
+}
 
 export interface SeamOrder {
   seams: readonly Seam[]
@@ -17,9 +25,10 @@ export interface SeamOrder {
 const MOST_PLANS = 6000
 
 /**
- * An order of sewing with the fewest seams sewn in part. Which seam runs through a corner where several could, and which seam is
- * cut in two, is changed only where a ring of seams waits for itself: whatever breaks the ring must change one of the corners
- * or seams on it, so trying each of those in turn, with all earlier ones held, misses nothing.
+ * An order of sewing with the fewest seams sewn in part. Which seam runs through a corner where several could, and
+ * which seam is cut in two, is changed only where a ring of seams waits for itself: whatever breaks the ring must
+ * change one of the corners or seams on it, so trying each of those in turn, with all earlier ones held, misses
+ * nothing.
  */
 export function fewestPartialSeams(plan: SeamPlan): SeamOrder {
   const start = longestThrough(plan)
@@ -35,7 +44,14 @@ export function fewestPartialSeams(plan: SeamPlan): SeamOrder {
 type Cuts = ReadonlyMap<string, readonly number[]>
 type Found = Pick<SeamOrder, 'seams' | 'parts'>
 
-function search(plan: SeamPlan, choice: Choice, cuts: Cuts, held: ReadonlySet<number>, partial: number, budget: { plans: number }): Found | null {
+function search(
+  plan: SeamPlan,
+  choice: Choice,
+  cuts: Cuts,
+  held: ReadonlySet<number>,
+  partial: number,
+  budget: { plans: number },
+): Found | null {
   if (++budget.plans > MOST_PLANS) return null
   const seams = seamsFor(plan, choice)
   const { order, ring } = sewingOrder(plan, choice, seams, cuts)
@@ -56,7 +72,17 @@ function search(plan: SeamPlan, choice: Choice, cuts: Cuts, held: ReadonlySet<nu
     const key = seamKey(seams[seam]!)
     for (let cut = Math.min(enters, leaves); cut < Math.max(enters, leaves); cut++) {
       // the seams on the ring must stay what they are while one of them is cut
-      const found = search(plan, choice, new Map(cuts).set(key, [...(cuts.get(key) ?? []), cut].sort((a, b) => a - b)), holding, partial - 1, budget)
+      const found = search(
+        plan,
+        choice,
+        new Map(cuts).set(
+          key,
+          [...(cuts.get(key) ?? []), cut].sort((a, b) => a - b),
+        ),
+        holding,
+        partial - 1,
+        budget,
+      )
       if (found) return found
     }
   }
@@ -68,10 +94,19 @@ function seamKey({ edges, corners }: Seam): string {
 }
 
 /** One seam of a ring: where the seam before it ends on it, and the end by which it waits for the next. */
-interface RingStep { seam: number, enters: number, leaves: number }
+interface RingStep {
+  seam: number
+  enters: number
+  leaves: number
+}
 
 /** Seams in an order in which each comes after all that end on it, or a ring of seams that wait for each other. */
-function sewingOrder(plan: SeamPlan, choice: Choice, seams: readonly Seam[], cuts: Cuts): { order: SeamPart[], ring: RingStep[] | null } {
+function sewingOrder(
+  plan: SeamPlan,
+  choice: Choice,
+  seams: readonly Seam[],
+  cuts: Cuts,
+): { order: SeamPart[]; ring: RingStep[] | null } {
   const seamOf = new Map(seams.flatMap((seam, i) => seam.edges.map(edge => [edge, i] as const)))
   const parts: SeamPart[] = []
   const partsOf = seams.map((seam, i) => {
@@ -80,13 +115,20 @@ function sewingOrder(plan: SeamPlan, choice: Choice, seams: readonly Seam[], cut
     return stops.map((stop, k) => {
       const to = k === stops.length - 1 ? seam.edges.length : stop
       // an edge that is cut belongs to both parts: half of it is sewn early, the rest with what follows
-      const part = parts.push({ seam: i, from, to, edges: seam.edges.slice(Math.max(0, from - (k > 0 ? 1 : 0)), k === stops.length - 1 ? to : stop + 1) }) - 1
+      const part =
+        parts.push({
+          seam: i,
+          from,
+          to,
+          edges: seam.edges.slice(Math.max(0, from - (k > 0 ? 1 : 0)), k === stops.length - 1 ? to : stop + 1),
+        }) - 1
       from = stop + 1
       return part
     })
   })
-  const partAt = (seam: number, place: number) => partsOf[seam]!.find(part => place >= parts[part]!.from && place <= parts[part]!.to)!
-  const waitsFor: { on: number, step: RingStep }[][] = parts.map(() => [])
+  const partAt = (seam: number, place: number) =>
+    partsOf[seam]!.find(part => place >= parts[part]!.from && place <= parts[part]!.to)!
+  const waitsFor: { on: number; step: RingStep }[][] = parts.map(() => [])
   seams.forEach((seam, i) => {
     for (const place of [0, seam.edges.length]) {
       const corner = seam.corners[place]!
@@ -97,29 +139,41 @@ function sewingOrder(plan: SeamPlan, choice: Choice, seams: readonly Seam[], cut
       waitsFor[partAt(over, at)]!.push({ on: partAt(i, place), step: { seam: i, enters: at, leaves: place } })
     }
   })
-  const beside = (part: number) => parts[part]!.edges.flatMap(edge => [plan.arrangement.edges[edge]!.left, plan.arrangement.edges[edge]!.right])
+  const beside = (part: number) =>
+    parts[part]!.edges.flatMap(edge => [plan.arrangement.edges[edge]!.left, plan.arrangement.edges[edge]!.right])
   return topological(parts, waitsFor, part => weight(plan, seams[parts[part]!.seam]!), beside)
 }
 
 /**
- * Short seams between whole edges first; those that stop at a dot last, so that a bent join comes when both of its sides are there.
- * Of these the seams within come before those that lead to the edge of the part: first the star, then what is set in round it.
- * Of like seams those between smaller patches come first, so that all that is alike is sewn one after the other.
+ * Short seams between whole edges first; those that stop at a dot last, so that a bent join comes when both of its
+ * sides are there. Of these the seams within come before those that lead to the edge of the part: first the star,
+ * then what is set in round it. Of like seams those between smaller patches come first, so that all that is alike is
+ * sewn one after the other.
  */
 function weight({ through, arrangement }: SeamPlan, { corners, edges }: Seam): number {
   const ends = [corners[0]!, corners.at(-1)!]
   const dots = ends.filter(corner => through.get(corner)?.length === 0).length
   const outer = ends.filter(corner => !through.has(corner)).length
-  const beside = edges.reduce((sum, edge) => sum + arrangement.areas[arrangement.edges[edge]!.left]! + arrangement.areas[arrangement.edges[edge]!.right]!, 0)
+  const beside = edges.reduce(
+    (sum, edge) =>
+      sum + arrangement.areas[arrangement.edges[edge]!.left]! + arrangement.areas[arrangement.edges[edge]!.right]!,
+    0,
+  )
   // less than half of the next step, and the same number for the same area
-  const size = Math.round(beside / (beside + 1) * 1e6) / 1e6 * 0.4
+  const size = (Math.round((beside / (beside + 1)) * 1e6) / 1e6) * 0.4
   return (dots === 0 ? 0 : 1000 * (1 + outer) + 100 * dots) + edges.length + size
 }
 
-/** `beside`: the patches on both sides of a part. Of parts alike, those between fresh patches come first, so that pairs are sewn to pairs. */
+/**
+ * `beside`: the patches on both sides of a part. Of parts alike, those between fresh patches come first, so that
+ * pairs are sewn to pairs.
+ */
 function topological(
-  parts: SeamPart[], waitsFor: readonly { on: number, step: RingStep }[][], weightOf: (part: number) => number, beside: (part: number) => readonly number[],
-): { order: SeamPart[], ring: RingStep[] | null } {
+  parts: SeamPart[],
+  waitsFor: readonly { on: number; step: RingStep }[][],
+  weightOf: (part: number) => number,
+  beside: (part: number) => readonly number[],
+): { order: SeamPart[]; ring: RingStep[] | null } {
   const left = waitsFor.map(list => list.length)
   const followers: number[][] = parts.map(() => [])
   waitsFor.forEach((list, part) => list.forEach(({ on }) => followers[on]!.push(part)))
@@ -134,10 +188,12 @@ function topological(
     }
   })
   const isFresh = parts.map(() => true)
-  const ready = parts.flatMap((_, i) => left[i] === 0 ? [i] : [])
+  const ready = parts.flatMap((_, i) => (left[i] === 0 ? [i] : []))
   const order: SeamPart[] = []
   while (ready.length > 0) {
-    const part = ready.reduce((best, other) => rank[other]! < rank[best]! || (rank[other] === rank[best] && other < best) ? other : best)
+    const part = ready.reduce((best, other) =>
+      rank[other]! < rank[best]! || (rank[other] === rank[best] && other < best) ? other : best,
+    )
     ready.splice(ready.indexOf(part), 1)
     order.push(parts[part]!)
     for (const patch of besides[part]!) {
@@ -153,9 +209,9 @@ function topological(
 }
 
 /** Follows what waits for what until a part comes round again. */
-function ringAmong(waitsFor: readonly { on: number, step: RingStep }[][], left: readonly number[]): RingStep[] {
+function ringAmong(waitsFor: readonly { on: number; step: RingStep }[][], left: readonly number[]): RingStep[] {
   const seen = new Map<number, number>()
-  const path: { part: number, step: RingStep }[] = []
+  const path: { part: number; step: RingStep }[] = []
   let part = left.findIndex(count => count > 0)
   while (!seen.has(part)) {
     seen.set(part, path.length)
@@ -164,15 +220,21 @@ function ringAmong(waitsFor: readonly { on: number, step: RingStep }[][], left: 
     part = wait.on
   }
   const ring = path.slice(seen.get(part)!)
-  // step i says how the next seam leaves and where it meets this one; turn that into: where each seam is met, and how it leaves
-  return ring.map(({ step }, i) => ({ seam: step.seam, leaves: step.leaves, enters: ring[(i + 1) % ring.length]!.step.enters }))
+  // step i says how the next seam leaves and where it meets this one; turn that into: where each seam is met, and how
+  // it leaves
+  return ring.map(({ step }, i) => ({
+    seam: step.seam,
+    leaves: step.leaves,
+    enters: ring[(i + 1) % ring.length]!.step.enters,
+  }))
 }
 
 /** Corners whose choice the ring depends on: where its seams end, and those they run through on the way. */
 function cornersOnRing(ring: readonly RingStep[], seams: readonly Seam[]): Set<number> {
   const corners = new Set<number>()
   for (const { seam, enters, leaves } of ring) {
-    for (let place = Math.min(enters, leaves); place <= Math.max(enters, leaves); place++) corners.add(seams[seam]!.corners[place]!)
+    for (let place = Math.min(enters, leaves); place <= Math.max(enters, leaves); place++)
+      corners.add(seams[seam]!.corners[place]!)
   }
   return corners
 }
@@ -183,14 +245,20 @@ function longestThrough(plan: SeamPlan): Choice {
   const reach = (edge: number, corner: number): number => {
     const { from, to } = arrangement.edges[edge]!
     const far = from === corner ? to : from
-    const length = Math.hypot(arrangement.corners[to]![0] - arrangement.corners[from]![0], arrangement.corners[to]![1] - arrangement.corners[from]![1])
+    const length = Math.hypot(
+      arrangement.corners[to]![0] - arrangement.corners[from]![0],
+      arrangement.corners[to]![1] - arrangement.corners[from]![1],
+    )
     const pair = through.get(far)?.find(candidate => candidate.includes(edge))
     return length + (pair ? reach(pair[0] === edge ? pair[1] : pair[0], far) : 0)
   }
   const choice = new Map<number, number>()
   for (const [corner, pairs] of through) {
     if (pairs.length < 2) continue
-    const score = pairs.map(([one, other]) => reach(one, corner) + reach(other, corner) - 1e-6 * Math.abs(directionFrom(arrangement, corner, one)[1]))
+    const score = pairs.map(
+      ([one, other]) =>
+        reach(one, corner) + reach(other, corner) - 1e-6 * Math.abs(directionFrom(arrangement, corner, one)[1]),
+    )
     choice.set(corner, score.indexOf(Math.max(...score)))
   }
   return choice
@@ -205,6 +273,9 @@ function givenUp(plan: SeamPlan, choice: Choice): SeamOrder {
     if (ring === null) return { seams, parts: order, partial, isProven: false }
     const { seam, enters, leaves } = ring[0]!
     const key = seamKey(seams[seam]!)
-    cuts = new Map(cuts).set(key, [...(cuts.get(key) ?? []), Math.min(enters, leaves)].sort((a, b) => a - b))
+    cuts = new Map(cuts).set(
+      key,
+      [...(cuts.get(key) ?? []), Math.min(enters, leaves)].sort((a, b) => a - b),
+    )
   }
 }

@@ -6,12 +6,13 @@ import { seamPlan, setInJoints } from './seams'
 import { straightCuts, type StraightCut } from './straightCuts'
 
 /**
- * The order of sewing: a patch, or two parts joined by a seam. `partial`: the seam is first sewn in part, and finished when
- * its neighbours are on. `set-in`: the seam bends at `dots`, where needle and cloth turn; `bent` are its further legs.
+ * The order of sewing: a patch, or two parts joined by a seam. `partial`: the seam is first sewn in part, and
+ * finished when its neighbours are on. `set-in`: the seam bends at `dots`, where needle and cloth turn; `bent` are
+ * its further legs.
  */
-export type SewingTree
-  = | { patch: number }
-    | { join: [SewingTree, SewingTree], seam: [Point, Point], kind: SeamKind, dots?: Point[], bent?: [Point, Point][] }
+export type SewingTree =
+  | { patch: number }
+  | { join: [SewingTree, SewingTree]; seam: [Point, Point]; kind: SeamKind; dots?: Point[]; bent?: [Point, Point][] }
 export type SeamKind = 'straight' | 'partial' | 'set-in'
 
 export interface SewingOrder {
@@ -40,11 +41,11 @@ export function countSeams(tree: SewingTree): Record<SeamKind, number> {
 }
 
 /**
- * How to sew patches that tile a rectangle: cut the whole by a straight line that crosses no patch, and the halves again, until
- * single patches are left; sewing goes the other way. A tree of straight seams is found whenever one exists: a straight cut
- * never spoils another, for each part of a block that can be cut can be cut by the same lines. Where no line passes, the
- * part is joined by the order of its seams with the fewest sewn in part; set-in joints are as many as the drawing has corners
- * through which no seam can run.
+ * How to sew patches that tile a rectangle: cut the whole by a straight line that crosses no patch, and the halves
+ * again, until single patches are left; sewing goes the other way. A tree of straight seams is found whenever one
+ * exists: a straight cut never spoils another, for each part of a block that can be cut can be cut by the same lines.
+ * Where no line passes, the part is joined by the order of its seams with the fewest sewn in part; set-in joints are
+ * as many as the drawing has corners through which no seam can run.
  */
 export function findSewingOrder(patches: readonly Polygon[]): SewingOrder {
   const found = { setIn: 0, partial: 0, isProven: true }
@@ -79,8 +80,8 @@ function bestCut(patches: readonly Polygon[], members: readonly number[]): Strai
 }
 
 /**
- * Rows before columns before slants, so that units made of triangles stay whole; then the more even cut, so that like parts
- * (half blocks, quarters) come out alike and are sewn in batches.
+ * Rows before columns before slants, so that units made of triangles stay whole; then the more even cut, so that like
+ * parts (half blocks, quarters) come out alike and are sewn in batches.
  */
 function cutScore({ before, after, line }: StraightCut, total: number): number {
   const direction = Math.abs(line.a) < 1e-9 ? 2 : Math.abs(line.b) < 1e-9 ? 1.9 : 0

@@ -2,12 +2,24 @@ import { GRID_TOLERANCE } from '../geometry/tiling'
 import type { Point, Polygon } from '../geometry/polygon'
 
 /** A line through the drawing: a·x + b·y = c with (a, b) of length one. */
-interface Line { a: number, b: number, c: number }
+interface Line {
+  a: number
+  b: number
+  c: number
+}
 
 /** A straight line that crosses no patch of a part and has some of them on each side. */
-export interface StraightCut { before: number[], after: number[], seam: [Point, Point], line: Line }
+export interface StraightCut {
+  before: number[]
+  after: number[]
+  seam: [Point, Point]
+  line: Line
+}
 
-/** All straight cuts through a part of a block. The part must be convex, as all parts are that straight cuts leave of a rectangle. */
+/**
+ * All straight cuts through a part of a block. The part must be convex, as all parts are that straight cuts leave of
+ * a rectangle.
+ */
 export function straightCuts(patches: readonly Polygon[], members: readonly number[]): StraightCut[] {
   return linesOf(patches, members).flatMap(line => cutAlong(patches, members, line) ?? [])
 }
@@ -20,7 +32,8 @@ function linesOf(patches: readonly Polygon[], members: readonly number[]): Line[
     patch.forEach(([x, y], i) => {
       const [nx, ny] = patch[(i + 1) % patch.length]!
       const length = Math.hypot(nx - x, ny - y)
-      let a = (ny - y) / length, b = (x - nx) / length
+      let a = (ny - y) / length
+      let b = (x - nx) / length
       if (a < -1e-9 || (Math.abs(a) < 1e-9 && b < 0)) [a, b] = [-a, -b]
       const line = { a, b, c: a * x + b * y }
       const key = [line.a, line.b, line.c].map(v => Math.round(v * 1e5) + 0).join()
@@ -31,11 +44,15 @@ function linesOf(patches: readonly Polygon[], members: readonly number[]): Line[
 }
 
 function cutAlong(patches: readonly Polygon[], members: readonly number[], line: Line): StraightCut | null {
-  const before: number[] = [], after: number[] = []
-  let from: Point | null = null, to: Point | null = null
-  let least = Infinity, most = -Infinity
+  const before: number[] = []
+  const after: number[] = []
+  let from: Point | null = null
+  let to: Point | null = null
+  let least = Infinity
+  let most = -Infinity
   for (const member of members) {
-    let low = false, high = false
+    let low = false
+    let high = false
     for (const point of patches[member]!) {
       const distance = line.a * point[0] + line.b * point[1] - line.c
       if (distance < -GRID_TOLERANCE) low = true

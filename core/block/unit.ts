@@ -3,16 +3,32 @@ import { direction, dot } from '../geometry/vector'
 import { TOLERANCE, sameLength, type Inches } from '../measure/ruler'
 
 export const UNIT_KINDS = [
-  'rectangle', 'half-square', 'quarter-square', 'goose', 'flip-corner', 'square-in-square', 'three-patch', 'strip-set', 'wedge', 'diamond', 'log', 'template',
+  'rectangle',
+  'half-square',
+  'quarter-square',
+  'goose',
+  'flip-corner',
+  'square-in-square',
+  'three-patch',
+  'strip-set',
+  'wedge',
+  'diamond',
+  'log',
+  'template',
 ] as const
-export type UnitKind = typeof UNIT_KINDS[number]
+export type UnitKind = (typeof UNIT_KINDS)[number]
 
 /** A patch of a unit under the name it has there (goose, left, corner …). */
-export interface UnitPatch { slot: string, patch: number, polygon: Polygon }
+export interface UnitPatch {
+  slot: string
+  patch: number
+  polygon: Polygon
+}
 
 /**
- * A few patches that recur and are made in one go. Finished size, in inches. `goose` and `strip-set` are given as they lie;
- * `long` says which way: true when the width is the long side (goose) or the strips lie beside each other (strip set).
+ * A few patches that recur and are made in one go. Finished size, in inches. `goose` and `strip-set` are given as
+ * they lie; `long` says which way: true when the width is the long side (goose) or the strips lie beside each other
+ * (strip set).
  */
 export interface Unit {
   kind: UnitKind
@@ -30,21 +46,42 @@ export function recogniseUnit(polygons: readonly Polygon[], members: readonly nu
   // any other unit fills its box; what does not is a part of the block
   const filled = parts.reduce((sum, part) => sum + area(part.polygon), 0)
   if (Math.abs(filled - box.width * box.height) > TOLERANCE * Math.max(1, filled) && parts.length > 1) return null
-  const patches = singlePatch(parts) ?? halfSquare(parts, box) ?? quarterSquare(parts, box) ?? threePatch(parts, box) ?? goose(parts, box) ?? corners(parts, box) ?? stripSet(parts, box)
+  const patches =
+    singlePatch(parts)
+    ?? halfSquare(parts, box)
+    ?? quarterSquare(parts, box)
+    ?? threePatch(parts, box)
+    ?? goose(parts, box)
+    ?? corners(parts, box)
+    ?? stripSet(parts, box)
   if (patches === null) return null
   return { kind: patches.kind, width: box.width, height: box.height, patches: patches.slots }
 }
 
-interface Part { patch: number, polygon: Polygon }
-interface Box { x: number, y: number, width: number, height: number }
-type Found = { kind: UnitKind, slots: UnitPatch[] } | null
+interface Part {
+  patch: number
+  polygon: Polygon
+}
+interface Box {
+  x: number
+  y: number
+  width: number
+  height: number
+}
+type Found = { kind: UnitKind; slots: UnitPatch[] } | null
 
 const named = (slot: string, part: Part): UnitPatch => ({ slot, patch: part.patch, polygon: part.polygon })
 
 function singlePatch(parts: readonly Part[]): Found {
   if (parts.length !== 1) return null
   const part = parts[0]!
-  const kind = isUprightRectangle(part.polygon) ? 'rectangle' : isDiamond(part.polygon) ? 'diamond' : isWedge(part.polygon) ? 'wedge' : 'template'
+  const kind = isUprightRectangle(part.polygon)
+    ? 'rectangle'
+    : isDiamond(part.polygon)
+      ? 'diamond'
+      : isWedge(part.polygon)
+        ? 'wedge'
+        : 'template'
   return { kind, slots: [named('patch', part)] }
 }
 
@@ -70,7 +107,9 @@ function quarterSquare(parts: readonly Part[], box: Box): Found {
   return bySide.size === 4 ? { kind: 'quarter-square', slots: order.map(side => named(side, bySide.get(side)!)) } : null
 }
 
-/** Half a square, and the other half in quarters: `first` follows the half clockwise round the middle, then `second`. */
+/**
+ * Half a square, and the other half in quarters: `first` follows the half clockwise round the middle, then `second`.
+ */
 function threePatch(parts: readonly Part[], box: Box): Found {
   if (parts.length !== 3 || !sameLength(box.width, box.height)) return null
   const half = parts.find(part => sameLength(squareCorner(part.polygon)?.leg ?? 0, box.width))
@@ -87,7 +126,8 @@ function threePatch(parts: readonly Part[], box: Box): Found {
 }
 
 function goose(parts: readonly Part[], box: Box): Found {
-  const long = Math.max(box.width, box.height), short = Math.min(box.width, box.height)
+  const long = Math.max(box.width, box.height)
+  const short = Math.min(box.width, box.height)
   if (parts.length !== 3 || !sameLength(long, 2 * short)) return null
   const big = parts.find(part => sameLength(squareCorner(part.polygon)?.leg ?? 0, short * Math.SQRT2))
   const small = parts.filter(part => sameLength(squareCorner(part.polygon)?.leg ?? 0, short))
@@ -108,16 +148,19 @@ function goose(parts: readonly Part[], box: Box): Found {
 function corners(parts: readonly Part[], box: Box): Found {
   if (parts.length < 2 || parts.length > 5) return null
   const order: [string, Point][] = [
-    ['nw', [box.x, box.y]], ['ne', [box.x + box.width, box.y]], ['se', [box.x + box.width, box.y + box.height]], ['sw', [box.x, box.y + box.height]],
+    ['nw', [box.x, box.y]],
+    ['ne', [box.x + box.width, box.y]],
+    ['se', [box.x + box.width, box.y + box.height]],
+    ['sw', [box.x, box.y + box.height]],
   ]
   const slots: UnitPatch[] = []
   const base = new Set(parts)
   for (const [slot, at] of order) {
-    const part = parts.find((candidate) => {
+    const part = parts.find(candidate => {
       const corner = squareCorner(candidate.polygon)
       return corner !== null && samePoint(corner.at, at)
     })
-    if (!part || (base.size === 1)) continue
+    if (!part || base.size === 1) continue
     slots.push(named(slot, part))
     base.delete(part)
   }
@@ -125,8 +168,14 @@ function corners(parts: readonly Part[], box: Box): Found {
   const [middle] = base as Set<Part>
   if (middle!.polygon.length < 4) return null
   const half = Math.min(box.width, box.height) / 2
-  const isInscribed = slots.length === 4 && sameLength(box.width, box.height) && slots.every(slot => sameLength(squareCorner(slot.polygon)!.leg, half))
-  return { kind: isInscribed ? 'square-in-square' : 'flip-corner', slots: [named(isInscribed ? 'centre' : 'base', middle!), ...slots] }
+  const isInscribed =
+    slots.length === 4
+    && sameLength(box.width, box.height)
+    && slots.every(slot => sameLength(squareCorner(slot.polygon)!.leg, half))
+  return {
+    kind: isInscribed ? 'square-in-square' : 'flip-corner',
+    slots: [named(isInscribed ? 'centre' : 'base', middle!), ...slots],
+  }
 }
 
 /** Rectangles side by side, all as long as the unit: sewn from strips and cut across. */
@@ -135,15 +184,18 @@ function stripSet(parts: readonly Part[], box: Box): Found {
   const boxes = parts.map(part => ({ part, box: boundingBox(part.polygon) }))
   const beside = boxes.every(b => sameLength(b.box.height, box.height))
   if (!beside && !boxes.every(b => sameLength(b.box.width, box.width))) return null
-  boxes.sort((a, b) => beside ? a.box.x - b.box.x : a.box.y - b.box.y)
+  boxes.sort((a, b) => (beside ? a.box.x - b.box.x : a.box.y - b.box.y))
   return { kind: 'strip-set', slots: boxes.map(({ part }, i) => named(`strip ${i + 1}`, part)) }
 }
 
 export function isUprightRectangle(polygon: Polygon): boolean {
   if (polygon.length !== 4) return false
   const box = boundingBox(polygon)
-  return polygon.every(([x, y]) =>
-    (sameLength(x, box.x) || sameLength(x, box.x + box.width)) && (sameLength(y, box.y) || sameLength(y, box.y + box.height)))
+  return polygon.every(
+    ([x, y]) =>
+      (sameLength(x, box.x) || sameLength(x, box.x + box.width))
+      && (sameLength(y, box.y) || sameLength(y, box.y + box.height)),
+  )
 }
 
 /** Four equal sides, and corners that are not square. */
@@ -165,7 +217,8 @@ function isWedge(polygon: Polygon): boolean {
 /** A wedge with a corner of the block on its base: half a square whose long side is that base. */
 function corneredWedge(parts: readonly Part[]): UnitPatch[] | null {
   if (parts.length !== 2) return null
-  const corner = parts.find(part => squareCorner(part.polygon)), wedge = parts.find(part => part !== corner)
+  const corner = parts.find(part => squareCorner(part.polygon))
+  const wedge = parts.find(part => part !== corner)
   if (!corner || !wedge || !isWedge(wedge.polygon)) return null
   const { at } = squareCorner(corner.polygon)!
   const base = corner.polygon.filter(point => !samePoint(point, at))
@@ -176,20 +229,24 @@ function corneredWedge(parts: readonly Part[]): UnitPatch[] | null {
 }
 
 /** The right angle of a triangle, and the far ends of its legs; null for any other figure. */
-export function rightAngle(polygon: Polygon): { at: Point, ends: [Point, Point] } | null {
+export function rightAngle(polygon: Polygon): { at: Point; ends: [Point, Point] } | null {
   if (polygon.length !== 3) return null
   for (let i = 0; i < 3; i++) {
-    const at = polygon[i]!, ends: [Point, Point] = [polygon[(i + 1) % 3]!, polygon[(i + 2) % 3]!]
+    const at = polygon[i]!
+    const ends: [Point, Point] = [polygon[(i + 1) % 3]!, polygon[(i + 2) % 3]!]
     if (Math.abs(dot(direction(at, ends[0]), direction(at, ends[1]))) <= TOLERANCE) return { at, ends }
   }
   return null
 }
 
 /** The right angle of a triangle with two equal legs, and the length of a leg; null for any other figure. */
-export function squareCorner(polygon: Polygon): { at: Point, leg: Inches } | null {
+export function squareCorner(polygon: Polygon): { at: Point; leg: Inches } | null {
   const corner = rightAngle(polygon)
   if (!corner) return null
-  const [leg, other] = corner.ends.map(end => Math.hypot(end[0] - corner.at[0], end[1] - corner.at[1])) as [Inches, Inches]
+  const [leg, other] = corner.ends.map(end => Math.hypot(end[0] - corner.at[0], end[1] - corner.at[1])) as [
+    Inches,
+    Inches,
+  ]
   return sameLength(leg, other) ? { at: corner.at, leg } : null
 }
 

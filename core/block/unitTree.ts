@@ -4,9 +4,13 @@ import { patchesOf, type SewingTree } from './sewingTree'
 import { recogniseUnit, isUprightRectangle, type Unit } from './unit'
 
 /** A sewing tree whose leaves are units instead of patches. */
-export type UnitTree = { unit: Unit } | Omit<Extract<SewingTree, { join: unknown }>, 'join'> & { join: [UnitTree, UnitTree] }
+export type UnitTree =
+  { unit: Unit } | (Omit<Extract<SewingTree, { join: unknown }>, 'join'> & { join: [UnitTree, UnitTree] })
 
-/** Takes whole units out of a sewing tree, the largest first. `polygons` are finished, in inches; seams stay in grid units. */
+/**
+ * Takes whole units out of a sewing tree, the largest first. `polygons` are finished, in inches; seams stay in grid
+ * units.
+ */
 export function unitTree(tree: SewingTree, polygons: readonly Polygon[]): UnitTree {
   if (isLogTree(tree, polygons)) return logs(tree, polygons)
   const unit = recogniseUnit(polygons, patchesOf(tree))
@@ -29,7 +33,8 @@ export function unitsOf(tree: UnitTree): Unit[] {
 function isLogTree(tree: SewingTree, polygons: readonly Polygon[]): boolean {
   const members = patchesOf(tree)
   if (members.length < 5 || !members.every(member => isUprightRectangle(polygons[member]!))) return false
-  let level = false, upright = false
+  let level = false
+  let upright = false
   for (let node = tree; 'join' in node;) {
     const [first, second] = node.join
     if (node.kind !== 'straight' || ('join' in first && 'join' in second)) return false
@@ -44,7 +49,14 @@ function logs(tree: SewingTree, polygons: readonly Polygon[]): UnitTree {
   if ('patch' in tree) {
     const box = boundingBox(polygons[tree.patch]!)
     const kind = sameLength(box.width, box.height) ? 'rectangle' : 'log'
-    return { unit: { kind, width: box.width, height: box.height, patches: [{ slot: 'patch', patch: tree.patch, polygon: polygons[tree.patch]! }] } }
+    return {
+      unit: {
+        kind,
+        width: box.width,
+        height: box.height,
+        patches: [{ slot: 'patch', patch: tree.patch, polygon: polygons[tree.patch]! }],
+      },
+    }
   }
   return { ...tree, join: [logs(tree.join[0], polygons), logs(tree.join[1], polygons)] }
 }

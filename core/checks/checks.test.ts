@@ -3,18 +3,31 @@ import type { QuiltFile } from '../quilt/schema'
 import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
 import type { CheckId } from './check'
 
-const [soot, cream, brass, red] = SAMPLE.cloths as [QuiltFile['cloths'][0], QuiltFile['cloths'][0], QuiltFile['cloths'][0], QuiltFile['cloths'][0]]
+const [soot, cream, brass, red] = SAMPLE.cloths as [
+  QuiltFile['cloths'][0],
+  QuiltFile['cloths'][0],
+  QuiltFile['cloths'][0],
+  QuiltFile['cloths'][0],
+]
 const [star, plain] = SAMPLE.blocks as [QuiltFile['blocks'][0], QuiltFile['blocks'][0]]
 const border = SAMPLE.borders![0]!
 const own = (colour: string) => ({ block: 'plain', cloths: { cloth: colour } })
 
 /** For each kind of check a change of the sample that brings it about. */
 const CAUSES: Partial<Record<CheckId, Partial<QuiltFile>>> = {
-  'off-ruler': { blocks: [{ id: 'sixteen', design: 'sixteen-patch', size: 10.12, cloths: { dark: 'soot', light: 'cream' } }], setting: { across: 3, down: 3 } },
+  'off-ruler': {
+    blocks: [{ id: 'sixteen', design: 'sixteen-patch', size: 10.12, cloths: { dark: 'soot', light: 'cream' } }],
+    setting: { across: 3, down: 3 },
+  },
   'long-strip': {},
-  'piece-too-large': { blocks: [{ id: 'plain', design: 'plain', size: 45, cloths: { cloth: 'red' } }], setting: { across: 1, down: 1 } },
+  'piece-too-large': {
+    blocks: [{ id: 'plain', design: 'plain', size: 45, cloths: { cloth: 'red' } }],
+    setting: { across: 1, down: 1 },
+  },
   'not-enough-cloth': { cloths: [soot, cream, brass, { ...red, form: 'piece', width: 21, length: 18, count: 2 }] },
-  'turned-print': { cloths: SAMPLE.cloths.map(cloth => ({ ...cloth, directional: cloth.id === SAMPLE.binding!.cloth })) },
+  'turned-print': {
+    cloths: SAMPLE.cloths.map(cloth => ({ ...cloth, directional: cloth.id === SAMPLE.binding!.cloth })),
+  },
   'cut-already': { done: [{ what: 'cut', id: 'soot.square.9x9.squares', count: 4 }] },
   'seam-off': { made: [{ what: 'seam-test', strips: 2, cut: 3, measured: 5.4375 }] },
   'border-spread': { made: [{ what: 'setting', width: [54, 54.75] }] },
@@ -24,13 +37,117 @@ const CAUSES: Partial<Record<CheckId, Partial<QuiltFile>>> = {
   'block-too-small': { made: [{ what: 'block', block: 'star', size: [9.25] }] },
   'scattered-blocks': { made: [{ what: 'block', block: 'star', size: [9.5, 9.3] }] },
   'low-contrast': { cloths: [{ ...soot, colour: '#f0e0c0' }, cream, brass, red] },
-  'neighbours-alike': { setting: { across: 3, down: 3, cells: [[own('red'), own('red'), own('soot')], [own('soot'), own('cream'), own('brass')], [own('cream'), own('brass'), own('soot')]] } },
-  'set-in-seams': { designs: [{ id: 'ring', name: 'Ring', width: 3, height: 3, patches: ([[[1, 1], [2, 1], [2, 2], [1, 2]], [[0, 0], [2, 0], [2, 1], [0, 1]], [[2, 0], [3, 0], [3, 2], [2, 2]], [[1, 2], [3, 2], [3, 3], [1, 3]], [[0, 1], [1, 1], [1, 3], [0, 3]]] as [number, number][][]).map(points => ({ role: 'a', points })) }], blocks: [{ id: 'ring', design: 'ring', size: 9, cloths: { a: 'soot' } }], setting: { across: 2, down: 2 } },
-  'mirrored-pieces': { designs: [{ id: 'slant', name: 'Slant', width: 2, height: 3, patches: [{ role: 'a', points: [[0, 0], [2, 0], [1, 3], [0, 3]] }, { role: 'b', points: [[2, 0], [2, 3], [1, 3]] }] }], blocks: [{ id: 'slant', design: 'slant', width: 6, height: 9, cloths: { a: 'soot', b: 'cream' } }], setting: { across: 2, down: 2 } },
+  'neighbours-alike': {
+    setting: {
+      across: 3,
+      down: 3,
+      cells: [
+        [own('red'), own('red'), own('soot')],
+        [own('soot'), own('cream'), own('brass')],
+        [own('cream'), own('brass'), own('soot')],
+      ],
+    },
+  },
+  'set-in-seams': {
+    designs: [
+      {
+        id: 'ring',
+        name: 'Ring',
+        width: 3,
+        height: 3,
+        patches: (
+          [
+            [
+              [1, 1],
+              [2, 1],
+              [2, 2],
+              [1, 2],
+            ],
+            [
+              [0, 0],
+              [2, 0],
+              [2, 1],
+              [0, 1],
+            ],
+            [
+              [2, 0],
+              [3, 0],
+              [3, 2],
+              [2, 2],
+            ],
+            [
+              [1, 2],
+              [3, 2],
+              [3, 3],
+              [1, 3],
+            ],
+            [
+              [0, 1],
+              [1, 1],
+              [1, 3],
+              [0, 3],
+            ],
+          ] as [number, number][][]
+        ).map(points => ({ role: 'a', points })),
+      },
+    ],
+    blocks: [{ id: 'ring', design: 'ring', size: 9, cloths: { a: 'soot' } }],
+    setting: { across: 2, down: 2 },
+  },
+  'mirrored-pieces': {
+    designs: [
+      {
+        id: 'slant',
+        name: 'Slant',
+        width: 2,
+        height: 3,
+        patches: [
+          {
+            role: 'a',
+            points: [
+              [0, 0],
+              [2, 0],
+              [1, 3],
+              [0, 3],
+            ],
+          },
+          {
+            role: 'b',
+            points: [
+              [2, 0],
+              [2, 3],
+              [1, 3],
+            ],
+          },
+        ],
+      },
+    ],
+    blocks: [{ id: 'slant', design: 'slant', width: 6, height: 9, cloths: { a: 'soot', b: 'cream' } }],
+    setting: { across: 2, down: 2 },
+  },
   'overhang-too-small': { backing: { cloth: 'cream', overhang: 1 } },
-  'no-foundation': { blocks: [{ id: 'spool', design: 'spool', size: 9, method: 'foundation', cloths: { thread: 'soot', spool: 'cream', ground: 'brass' } }], setting: { across: 2, down: 2 } },
-  'stretched-block': { blocks: [{ id: 'diamond', design: 'diamond-in-rectangle', size: 9, cloths: { diamond: 'soot', corner: 'cream' } }], setting: { across: 2, down: 2 } },
-  'bias-edges': { blocks: [{ ...star, design: 'pinwheel', method: { 'half-square': 'hst-4' }, cloths: { blade: 'soot', ground: 'cream' } }, plain] },
+  'no-foundation': {
+    blocks: [
+      {
+        id: 'spool',
+        design: 'spool',
+        size: 9,
+        method: 'foundation',
+        cloths: { thread: 'soot', spool: 'cream', ground: 'brass' },
+      },
+    ],
+    setting: { across: 2, down: 2 },
+  },
+  'stretched-block': {
+    blocks: [{ id: 'diamond', design: 'diamond-in-rectangle', size: 9, cloths: { diamond: 'soot', corner: 'cream' } }],
+    setting: { across: 2, down: 2 },
+  },
+  'bias-edges': {
+    blocks: [
+      { ...star, design: 'pinwheel', method: { 'half-square': 'hst-4' }, cloths: { blade: 'soot', ground: 'cream' } },
+      plain,
+    ],
+  },
   'short-margin': { margin: 0 },
 }
 
@@ -41,7 +158,8 @@ describe.each(Object.entries(CAUSES))('%s', (id, change) => {
 
   test('is found, with a place in the file', () => {
     expect(found.length).toBeGreaterThan(0)
-    for (const check of found) expect(Object.hasOwn(file, check.path.split('.')[0]!) || check.path.split('.')[0]! in quilt).toBe(true)
+    for (const check of found)
+      expect(Object.hasOwn(file, check.path.split('.')[0]!) || check.path.split('.')[0]! in quilt).toBe(true)
   })
 
   test('each mend changes the file into one that can be read and in which it is better', () => {
@@ -55,7 +173,14 @@ describe.each(Object.entries(CAUSES))('%s', (id, change) => {
 })
 
 test('the worst stands first', () => {
-  const { plan } = planOf({ ...SAMPLE, margin: 0, made: [{ what: 'setting', height: [80, 80] }, { what: 'block', block: 'star', size: [9.25] }] })
+  const { plan } = planOf({
+    ...SAMPLE,
+    margin: 0,
+    made: [
+      { what: 'setting', height: [80, 80] },
+      { what: 'block', block: 'star', size: [9.25] },
+    ],
+  })
   const order = { error: 0, warn: 1, note: 2 }
   const severities = plan.checks.map(check => order[check.severity])
   expect(severities).toEqual([...severities].sort())
@@ -64,9 +189,29 @@ test('the worst stands first', () => {
 
 test('low contrast is said only of patches that touch', () => {
   // in a nine-patch ring the centre and the corners never meet along an edge
-  const patches = [0, 1, 2].flatMap(y => [0, 1, 2].map(x => ({ role: x === 1 && y === 1 ? 'centre' : x === 1 || y === 1 ? 'side' : 'corner', points: [[x, y], [x + 1, y], [x + 1, y + 1], [x, y + 1]] as [number, number][] })))
+  const patches = [0, 1, 2].flatMap(y =>
+    [0, 1, 2].map(x => ({
+      role: x === 1 && y === 1 ? 'centre' : x === 1 || y === 1 ? 'side' : 'corner',
+      points: [
+        [x, y],
+        [x + 1, y],
+        [x + 1, y + 1],
+        [x, y + 1],
+      ] as [number, number][],
+    })),
+  )
   const cloths = [{ ...soot }, { ...cream, id: 'pale', colour: '#f2e6cc' }, { ...cream }]
-  const check = (dress: Record<string, string>) => planOf({ ...SAMPLE, cloths, designs: [{ id: 'nine', name: 'Nine', width: 3, height: 3, patches }], blocks: [{ id: 'nine', design: 'nine', size: 9, cloths: dress }], setting: { across: 2, down: 2 }, borders: [], backing: null, binding: null }).plan.checks.some(c => c.id === 'low-contrast')
+  const check = (dress: Record<string, string>) =>
+    planOf({
+      ...SAMPLE,
+      cloths,
+      designs: [{ id: 'nine', name: 'Nine', width: 3, height: 3, patches }],
+      blocks: [{ id: 'nine', design: 'nine', size: 9, cloths: dress }],
+      setting: { across: 2, down: 2 },
+      borders: [],
+      backing: null,
+      binding: null,
+    }).plan.checks.some(c => c.id === 'low-contrast')
   expect(check({ centre: 'pale', corner: 'cream', side: 'soot' })).toBe(false)
   expect(check({ centre: 'pale', side: 'cream', corner: 'soot' })).toBe(true)
 })

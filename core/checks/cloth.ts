@@ -2,44 +2,103 @@ import { clothOf } from '../quilt/quilt'
 import type { Check, Checker } from './check'
 
 /** Pieces that lie no way on their cloth. */
-export const piecesTooLarge: Checker = ({ quilt, needs, plan }) => needs.flatMap((need, i) => need.unplaced.map((unplaced): Check => {
-  const piece = plan.pieces.find(candidate => candidate.id === unplaced.id)!
-  const cloth = quilt.cloths[i]!
-  return {
-    id: 'piece-too-large', severity: 'error', path: `cloths.${i}.width`,
-    data: { use: piece.use, piece: piece.id, cloth: cloth.name, width: unplaced.width, height: unplaced.height, usable: cloth.usable, ...(cloth.length ? { length: cloth.length } : {}) },
-  }
-}))
+export const piecesTooLarge: Checker = ({ quilt, needs, plan }) =>
+  needs.flatMap((need, i) =>
+    need.unplaced.map((unplaced): Check => {
+      const piece = plan.pieces.find(candidate => candidate.id === unplaced.id)!
+      const cloth = quilt.cloths[i]!
+      return {
+        id: 'piece-too-large',
+        severity: 'error',
+        path: `cloths.${i}.width`,
+        data: {
+          use: piece.use,
+          piece: piece.id,
+          cloth: cloth.name,
+          width: unplaced.width,
+          height: unplaced.height,
+          usable: cloth.usable,
+          ...(cloth.length ? { length: cloth.length } : {}),
+        },
+      }
+    }),
+  )
 
 export const notEnoughCloth: Checker = ({ quilt, needs, plan }) => [
   ...quilt.cloths.flatMap((cloth, i): Check[] => {
     const need = needs[i]!.need.total
     if (cloth.form !== 'piece' || need <= (cloth.count ?? 1)) return []
-    return [{ id: 'not-enough-cloth', severity: 'error', path: `cloths.${i}.count`, data: { cloth: cloth.name, need, have: cloth.count ?? 1 } }]
+    return [
+      {
+        id: 'not-enough-cloth',
+        severity: 'error',
+        path: `cloths.${i}.count`,
+        data: { cloth: cloth.name, need, have: cloth.count ?? 1 },
+      },
+    ]
   }),
   ...(quilt.backing && plan.backing && clothOf(quilt, quilt.backing.cloth).form === 'piece'
-    ? [{ id: 'not-enough-cloth', severity: 'error', path: 'backing.cloth', data: { cloth: clothOf(quilt, quilt.backing.cloth).name, need: plan.backing.panels, have: 0, panelLength: plan.backing.panelLength } } satisfies Check]
+    ? [
+        {
+          id: 'not-enough-cloth',
+          severity: 'error',
+          path: 'backing.cloth',
+          data: {
+            cloth: clothOf(quilt, quilt.backing.cloth).name,
+            need: plan.backing.panels,
+            have: 0,
+            panelLength: plan.backing.panelLength,
+          },
+        } satisfies Check,
+      ]
     : []),
 ]
 
 /** Units are to be made from cloth in pieces, and there is none. */
-export const noPrecuts: Checker = ({ quilt }) => quilt.aim === 'from-precuts' && !quilt.cloths.some(cloth => cloth.form === 'piece')
-  ? [{ id: 'no-precuts', severity: 'note', path: 'cloths', data: {} }]
-  : []
+export const noPrecuts: Checker = ({ quilt }) =>
+  quilt.aim === 'from-precuts' && !quilt.cloths.some(cloth => cloth.form === 'piece')
+    ? [{ id: 'no-precuts', severity: 'note', path: 'cloths', data: {} }]
+    : []
 
 /** A print with an up cannot keep it all round the binding. */
-export const turnedPrints: Checker = ({ quilt }) => quilt.binding && clothOf(quilt, quilt.binding.cloth).directional
-  ? [{ id: 'turned-print', severity: 'note', path: 'binding.cloth', data: { cloth: clothOf(quilt, quilt.binding.cloth).name } }]
-  : []
+export const turnedPrints: Checker = ({ quilt }) =>
+  quilt.binding && clothOf(quilt, quilt.binding.cloth).directional
+    ? [
+        {
+          id: 'turned-print',
+          severity: 'note',
+          path: 'binding.cloth',
+          data: { cloth: clothOf(quilt, quilt.binding.cloth).name },
+        },
+      ]
+    : []
 
-export const shortMargin: Checker = ({ quilt }) => quilt.margin < 0.05 ? [{ id: 'short-margin', severity: 'note', path: 'margin', data: { margin: quilt.margin } }] : []
+export const shortMargin: Checker = ({ quilt }) =>
+  quilt.margin < 0.05 ? [{ id: 'short-margin', severity: 'note', path: 'margin', data: { margin: quilt.margin } }] : []
 
 export const overhangTooSmall: Checker = ({ quilt }) => {
   const checks: Check[] = []
-  if (quilt.backing && quilt.backing.overhang < 2) checks.push({ id: 'overhang-too-small', severity: 'warn', path: 'backing.overhang', data: { layer: 'backing', overhang: quilt.backing.overhang } })
-  if (quilt.batting && quilt.batting.overhang < 1.5) checks.push({ id: 'overhang-too-small', severity: 'warn', path: 'batting.overhang', data: { layer: 'batting', overhang: quilt.batting.overhang } })
+  if (quilt.backing && quilt.backing.overhang < 2)
+    checks.push({
+      id: 'overhang-too-small',
+      severity: 'warn',
+      path: 'backing.overhang',
+      data: { layer: 'backing', overhang: quilt.backing.overhang },
+    })
+  if (quilt.batting && quilt.batting.overhang < 1.5)
+    checks.push({
+      id: 'overhang-too-small',
+      severity: 'warn',
+      path: 'batting.overhang',
+      data: { layer: 'batting', overhang: quilt.batting.overhang },
+    })
   if (quilt.backing && quilt.batting && quilt.batting.overhang > quilt.backing.overhang) {
-    checks.push({ id: 'overhang-too-small', severity: 'warn', path: 'backing.overhang', data: { layer: 'backing-under-batting', overhang: quilt.backing.overhang, batting: quilt.batting.overhang } })
+    checks.push({
+      id: 'overhang-too-small',
+      severity: 'warn',
+      path: 'backing.overhang',
+      data: { layer: 'backing-under-batting', overhang: quilt.backing.overhang, batting: quilt.batting.overhang },
+    })
   }
   return checks
 }

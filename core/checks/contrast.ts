@@ -6,7 +6,10 @@ import type { Design } from '../block/design'
 import { clothOf, designOf, blockOf, type Cell } from '../quilt/quilt'
 import type { Check, Checker } from './check'
 
-/** Two patches that touch in cloths so alike in value that the figure melts into its ground. One check for each pair of cloths. */
+/**
+ * Two patches that touch in cloths so alike in value that the figure melts into its ground. One check for each pair
+ * of cloths.
+ */
 export const lowContrast: Checker = ({ quilt }) => {
   const checks = new Map<string, Check>()
   const touching = new Map(quilt.blocks.map(block => [block.id, touchingRoles(designOf(quilt, block))]))
@@ -18,7 +21,18 @@ export const lowContrast: Checker = ({ quilt }) => {
       const key = `${cell.block} ${[a.id, b.id].sort().join()}`
       if (a.id === b.id || difference >= LEAST_CONTRAST || checks.has(key)) continue
       const at = quilt.blocks.findIndex(block => block.id === cell.block)
-      checks.set(key, { id: 'low-contrast', severity: 'warn', path: `blocks.${at}.cloths.${second}`, data: { block: blockOf(quilt, cell.block).name, first: a.name, second: b.name, difference, least: LEAST_CONTRAST } })
+      checks.set(key, {
+        id: 'low-contrast',
+        severity: 'warn',
+        path: `blocks.${at}.cloths.${second}`,
+        data: {
+          block: blockOf(quilt, cell.block).name,
+          first: a.name,
+          second: b.name,
+          difference,
+          least: LEAST_CONTRAST,
+        },
+      })
     }
   }
   return [...checks.values()]
@@ -41,12 +55,20 @@ export const neighboursAlike: Checker = ({ quilt }) => {
   const compare = (row: number, column: number, one: Cell, other: Cell | undefined) => {
     if (!other || other.block !== one.block) return
     const role = Object.keys(one.cloths).find(name => one.cloths[name] === other.cloths[name])
-    if (role !== undefined) checks.push({ id: 'neighbours-alike', severity: 'note', path: `setting.cells.${row}.${column}`, data: { row: row + 1, place: column + 1, cloth: clothOf(quilt, one.cloths[role]!).name } })
+    if (role !== undefined)
+      checks.push({
+        id: 'neighbours-alike',
+        severity: 'note',
+        path: `setting.cells.${row}.${column}`,
+        data: { row: row + 1, place: column + 1, cloth: clothOf(quilt, one.cloths[role]!).name },
+      })
   }
-  cells.forEach((line, row) => line.forEach((cell, column) => {
-    compare(row, column, cell, line[column + 1])
-    compare(row, column, cell, cells[row + 1]?.[column])
-  }))
+  cells.forEach((line, row) =>
+    line.forEach((cell, column) => {
+      compare(row, column, cell, line[column + 1])
+      compare(row, column, cell, cells[row + 1]?.[column])
+    }),
+  )
   // a quilt in which many are alike was meant so
   return checks.length > cells.flat().length / 4 ? [] : checks.slice(0, 5)
 }

@@ -3,12 +3,43 @@ import { noPrecuts, notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargi
 import { lowContrast, neighboursAlike } from './contrast'
 import { borderSpread, borderTooShort, cutAlready, measuredBlocks, seamOff } from './made'
 import { offRuler } from './offRuler'
-import { angledPieces, biasEdges, borderTooNarrow, borderTooWide, longStrips, mirroredPieces, noFoundation, setInSeams, stretchedBlocks } from './making'
+import {
+  angledPieces,
+  biasEdges,
+  borderTooNarrow,
+  borderTooWide,
+  longStrips,
+  mirroredPieces,
+  noFoundation,
+  setInSeams,
+  stretchedBlocks,
+} from './making'
 
 /** Everything that looks a plan over. A new check is a function in its file and a place here. */
 const CHECKERS: readonly Checker[] = [
-  piecesTooLarge, notEnoughCloth, borderTooShort, seamOff, measuredBlocks, borderSpread, cutAlready, offRuler, lowContrast, longStrips, turnedPrints,
-  overhangTooSmall, noFoundation, stretchedBlocks, setInSeams, mirroredPieces, angledPieces, borderTooNarrow, borderTooWide, neighboursAlike, biasEdges, shortMargin, noPrecuts,
+  piecesTooLarge,
+  notEnoughCloth,
+  borderTooShort,
+  seamOff,
+  measuredBlocks,
+  borderSpread,
+  cutAlready,
+  offRuler,
+  lowContrast,
+  longStrips,
+  turnedPrints,
+  overhangTooSmall,
+  noFoundation,
+  stretchedBlocks,
+  setInSeams,
+  mirroredPieces,
+  angledPieces,
+  borderTooNarrow,
+  borderTooWide,
+  neighboursAlike,
+  biasEdges,
+  shortMargin,
+  noPrecuts,
 ]
 
 const ORDER = { error: 0, warn: 1, note: 2 }

@@ -12,47 +12,100 @@ export const seamOff: Checker = ({ quilt }) => {
   if (!test || test.strips === undefined || test.cut === undefined || test.measured === undefined) return []
   const sewn = sewnSeam(test.strips, test.cut, test.measured)
   if (Math.abs(sewn - quilt.seam) < SEAM_TOLERANCE) return []
-  return [{ id: 'seam-off', severity: 'warn', path: `made.${at}.measured`, data: { sewn, wanted: quilt.seam, move: sewn - quilt.seam, expected: expectedSeamTest(test.strips, test.cut, quilt.seam), measured: test.measured } }]
+  return [
+    {
+      id: 'seam-off',
+      severity: 'warn',
+      path: `made.${at}.measured`,
+      data: {
+        sewn,
+        wanted: quilt.seam,
+        move: sewn - quilt.seam,
+        expected: expectedSeamTest(test.strips, test.cut, quilt.seam),
+        measured: test.measured,
+      },
+    },
+  ]
 }
 
 /** Blocks that came out smaller than planned, and blocks that differ among themselves. */
-export const measuredBlocks: Checker = ({ quilt, makes }) => quilt.made.flatMap((entry, i): Check[] => {
-  const block = quilt.blocks.find(candidate => candidate.id === entry.block)
-  if (entry.what !== 'block' || !block) return []
-  const sizes = [...(entry.size ?? []), ...(entry.width ?? [])]
-  const checks: Check[] = []
-  const measured = measuredBlock(quilt, block)
-  const expected = block.width + 2 * quilt.seam
-  const across = seamsAcross(makes.get(block.id)!.polygons)
-  // without a seam across it a block is cut small, not sewn small: then there is no seam to mend
-  if (measured && sizes.length > 0 && across > 0 && measured.width < block.width - 1 / 32) {
-    checks.push({ id: 'block-too-small', severity: 'warn', path: `made.${i}`, data: { block: block.name, expected, measured: Math.min(...sizes), seams: across, error: seamError(expected, Math.min(...sizes), across), allSeams: countSeams(makes.get(block.id)!.tree).straight } })
-  }
-  const spread = sizes.length > 0 ? Math.max(...sizes) - Math.min(...sizes) : 0
-  if (spread > MOST_SCATTER) checks.push({ id: 'scattered-blocks', severity: 'warn', path: `made.${i}`, data: { block: block.name, spread, smallest: Math.min(...sizes) } })
-  return checks
-})
+export const measuredBlocks: Checker = ({ quilt, makes }) =>
+  quilt.made.flatMap((entry, i): Check[] => {
+    const block = quilt.blocks.find(candidate => candidate.id === entry.block)
+    if (entry.what !== 'block' || !block) return []
+    const sizes = [...(entry.size ?? []), ...(entry.width ?? [])]
+    const checks: Check[] = []
+    const measured = measuredBlock(quilt, block)
+    const expected = block.width + 2 * quilt.seam
+    const across = seamsAcross(makes.get(block.id)!.polygons)
+    // without a seam across it a block is cut small, not sewn small: then there is no seam to mend
+    if (measured && sizes.length > 0 && across > 0 && measured.width < block.width - 1 / 32) {
+      checks.push({
+        id: 'block-too-small',
+        severity: 'warn',
+        path: `made.${i}`,
+        data: {
+          block: block.name,
+          expected,
+          measured: Math.min(...sizes),
+          seams: across,
+          error: seamError(expected, Math.min(...sizes), across),
+          allSeams: countSeams(makes.get(block.id)!.tree).straight,
+        },
+      })
+    }
+    const spread = sizes.length > 0 ? Math.max(...sizes) - Math.min(...sizes) : 0
+    if (spread > MOST_SCATTER)
+      checks.push({
+        id: 'scattered-blocks',
+        severity: 'warn',
+        path: `made.${i}`,
+        data: { block: block.name, spread, smallest: Math.min(...sizes) },
+      })
+    return checks
+  })
 
 /** The most seams that a level line through the block crosses. */
 function seamsAcross(polygons: readonly (readonly (readonly [number, number])[])[]): number {
   const middles = polygons.map(polygon => polygon.reduce((sum, p) => sum + p[1], 0) / polygon.length)
-  return Math.max(...middles.map(y => polygons.filter(polygon => Math.min(...polygon.map(p => p[1])) < y && y < Math.max(...polygon.map(p => p[1]))).length - 1), 0)
+  return Math.max(
+    ...middles.map(
+      y =>
+        polygons.filter(polygon => Math.min(...polygon.map(p => p[1])) < y && y < Math.max(...polygon.map(p => p[1])))
+          .length - 1,
+    ),
+    0,
+  )
 }
 
-export const borderSpread: Checker = ({ quilt }) => quilt.made.flatMap((entry, i): Check[] => {
-  if (entry.what !== 'setting' && !entry.what.startsWith('border-')) return []
-  return (['width', 'height'] as const).flatMap((side): Check[] => {
-    const found = measuredStage(quilt, entry.what, side)
-    if (!found || found.spread <= MOST_SPREAD || !entry[side]) return []
-    return [{ id: 'border-spread', severity: 'warn', path: `made.${i}.${side}`, data: { what: entry.what, side, spread: found.spread, most: MOST_SPREAD } }]
+export const borderSpread: Checker = ({ quilt }) =>
+  quilt.made.flatMap((entry, i): Check[] => {
+    if (entry.what !== 'setting' && !entry.what.startsWith('border-')) return []
+    return (['width', 'height'] as const).flatMap((side): Check[] => {
+      const found = measuredStage(quilt, entry.what, side)
+      if (!found || found.spread <= MOST_SPREAD || !entry[side]) return []
+      return [
+        {
+          id: 'border-spread',
+          severity: 'warn',
+          path: `made.${i}.${side}`,
+          data: { what: entry.what, side, spread: found.spread, most: MOST_SPREAD },
+        },
+      ]
+    })
   })
-})
 
 /** The top grew beyond what its border was cut for. */
-export const borderTooShort: Checker = ({ plan }) => plan.borders
-  .filter(strip => strip.length > strip.rough + 1e-6)
-  .filter((strip, i, all) => all.findIndex(other => other.border === strip.border) === i)
-  .map((strip): Check => ({ id: 'border-too-short', severity: 'error', path: `borders.${strip.border - 1}`, data: { border: strip.border, length: strip.length, rough: strip.rough } }))
+export const borderTooShort: Checker = ({ plan }) =>
+  plan.borders
+    .filter(strip => strip.length > strip.rough + 1e-6)
+    .filter((strip, i, all) => all.findIndex(other => other.border === strip.border) === i)
+    .map((strip): Check => ({
+      id: 'border-too-short',
+      severity: 'error',
+      path: `borders.${strip.border - 1}`,
+      data: { border: strip.border, length: strip.length, rough: strip.rough },
+    }))
 
 /** Pieces that were cut and that the plan no longer wants, or not as many. */
 export const cutAlready: Checker = ({ quilt, plan }) => {
@@ -60,6 +113,15 @@ export const cutAlready: Checker = ({ quilt, plan }) => {
   for (const entry of quilt.done) if (entry.what === 'cut') cut.set(entry.id, (cut.get(entry.id) ?? 0) + entry.count)
   return [...cut].flatMap(([id, count]): Check[] => {
     const wanted = plan.pieces.find(piece => piece.id === id)?.count ?? 0
-    return count > wanted ? [{ id: 'cut-already', severity: 'warn', path: 'done', data: { piece: id, cut: count, wanted, extra: count - wanted } }] : []
+    return count > wanted
+      ? [
+          {
+            id: 'cut-already',
+            severity: 'warn',
+            path: 'done',
+            data: { piece: id, cut: count, wanted, extra: count - wanted },
+          },
+        ]
+      : []
   })
 }

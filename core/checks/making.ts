@@ -4,71 +4,145 @@ import { blockOf } from '../quilt/quilt'
 import type { Check, Checker } from './check'
 
 /** A strip longer than the cloth is wide: said at the plan, with what each way costs. */
-export const longStrips: Checker = ({ quilt, plan }) => plan.pieces
-  .filter(piece => piece.part.endsWith('-joined'))
-  .filter((piece, i, all) => all.findIndex(other => other.use === piece.use) === i)
-  .map((piece): Check => {
-    const border = /^border (\d+)/.exec(piece.use)?.[1]
-    const mine = plan.borders.filter(strip => String(strip.border) === border)
-    const lengths = border ? mine.map(strip => strip.rough) : [Math.max(...plan.pieces.filter(p => p.use === piece.use).map(p => p.width))]
-    const joined = plan.pieces.filter(other => other.use === piece.use)
-    return {
-      id: 'long-strip', severity: 'note', path: border ? `borders.${Number(border) - 1}.long` : 'setting.sashing.long',
-      data: {
-        use: piece.use, longest: border ? Math.max(...lengths) : plan.stages[0]!.width + 2 * quilt.seam, usable: quilt.cloths.find(cloth => cloth.id === piece.cloth)!.usable,
-        strips: joined.reduce((sum, p) => sum + p.count, 0), clothAcross: joined.reduce((sum, p) => sum + p.count * p.height, 0),
-        clothAlong: border ? Math.max(...lengths) : plan.stages[0]!.width + 2 * quilt.seam,
-      },
-    }
-  })
+export const longStrips: Checker = ({ quilt, plan }) =>
+  plan.pieces
+    .filter(piece => piece.part.endsWith('-joined'))
+    .filter((piece, i, all) => all.findIndex(other => other.use === piece.use) === i)
+    .map((piece): Check => {
+      const border = /^border (\d+)/.exec(piece.use)?.[1]
+      const mine = plan.borders.filter(strip => String(strip.border) === border)
+      const lengths = border
+        ? mine.map(strip => strip.rough)
+        : [Math.max(...plan.pieces.filter(p => p.use === piece.use).map(p => p.width))]
+      const joined = plan.pieces.filter(other => other.use === piece.use)
+      return {
+        id: 'long-strip',
+        severity: 'note',
+        path: border ? `borders.${Number(border) - 1}.long` : 'setting.sashing.long',
+        data: {
+          use: piece.use,
+          longest: border ? Math.max(...lengths) : plan.stages[0]!.width + 2 * quilt.seam,
+          usable: quilt.cloths.find(cloth => cloth.id === piece.cloth)!.usable,
+          strips: joined.reduce((sum, p) => sum + p.count, 0),
+          clothAcross: joined.reduce((sum, p) => sum + p.count * p.height, 0),
+          clothAlong: border ? Math.max(...lengths) : plan.stages[0]!.width + 2 * quilt.seam,
+        },
+      }
+    })
 
-export const setInSeams: Checker = ({ quilt, plan }) => plan.blocks.flatMap((block, i): Check[] => block.setIn + block.partial === 0
-  ? []
-  : [{ id: 'set-in-seams', severity: 'note', path: `blocks.${i}.design`, data: { block: blockOf(quilt, block.id).name, setIn: block.setIn, partial: block.partial } }])
+export const setInSeams: Checker = ({ quilt, plan }) =>
+  plan.blocks.flatMap((block, i): Check[] =>
+    block.setIn + block.partial === 0
+      ? []
+      : [
+          {
+            id: 'set-in-seams',
+            severity: 'note',
+            path: `blocks.${i}.design`,
+            data: { block: blockOf(quilt, block.id).name, setIn: block.setIn, partial: block.partial },
+          },
+        ],
+  )
 
 /** Papers were asked for, and no straight seams join them: the block is made unit by unit instead. */
-export const noFoundation: Checker = ({ quilt, makes }) => quilt.blocks.flatMap((block, i): Check[] => block.method === 'foundation' && !makes.get(block.id)!.papers
-  ? [{ id: 'no-foundation', severity: 'warn', path: `blocks.${i}.method`, data: { block: block.name } }]
-  : [])
+export const noFoundation: Checker = ({ quilt, makes }) =>
+  quilt.blocks.flatMap((block, i): Check[] =>
+    block.method === 'foundation' && !makes.get(block.id)!.papers
+      ? [{ id: 'no-foundation', severity: 'warn', path: `blocks.${i}.method`, data: { block: block.name } }]
+      : [],
+  )
 
 /** Pieces that exist in both hands: lay two layers right sides together. */
 export const mirroredPieces: Checker = ({ quilt, plan }) => {
   const handed = plan.pieces.filter(piece => piece.hand !== 'either')
   if (handed.length === 0) return []
-  const count = (hand: string) => handed.filter(piece => piece.hand === hand).reduce((sum, piece) => sum + piece.count, 0)
+  const count = (hand: string) =>
+    handed.filter(piece => piece.hand === hand).reduce((sum, piece) => sum + piece.count, 0)
   const at = quilt.blocks.findIndex(block => block.id === handed[0]!.for[0]?.block)
-  return [{ id: 'mirrored-pieces', severity: 'note', path: `blocks.${Math.max(0, at)}.design`, data: { left: count('left'), right: count('right'), letters: [...new Set(handed.map(piece => piece.letter))] } }]
+  return [
+    {
+      id: 'mirrored-pieces',
+      severity: 'note',
+      path: `blocks.${Math.max(0, at)}.design`,
+      data: { left: count('left'), right: count('right'), letters: [...new Set(handed.map(piece => piece.letter))] },
+    },
+  ]
 }
 
 /** A block with slanted seams that stands in other proportions than it was drawn in: a 60° diamond is no longer one. */
-export const stretchedBlocks: Checker = ({ quilt, makes }) => quilt.blocks.flatMap((block, i): Check[] => {
-  const { design } = makes.get(block.id)!
-  const height = block.width * design.height / design.width
-  if (!isSlanted(design) || Math.abs(height / block.height - 1) < STRETCH) return []
-  return [{ id: 'stretched-block', severity: 'note', path: `blocks.${i}.${block.size === undefined ? 'height' : 'size'}`, data: { block: block.name, width: block.width, height: block.height, ownHeight: height } }]
-})
+export const stretchedBlocks: Checker = ({ quilt, makes }) =>
+  quilt.blocks.flatMap((block, i): Check[] => {
+    const { design } = makes.get(block.id)!
+    const height = (block.width * design.height) / design.width
+    if (!isSlanted(design) || Math.abs(height / block.height - 1) < STRETCH) return []
+    return [
+      {
+        id: 'stretched-block',
+        severity: 'note',
+        path: `blocks.${i}.${block.size === undefined ? 'height' : 'size'}`,
+        data: { block: block.name, width: block.width, height: block.height, ownHeight: height },
+      },
+    ]
+  })
 
 export const angledPieces: Checker = ({ plan }) => {
   const angled = plan.pieces.filter(piece => piece.cuts === 'angle')
-  return angled.length === 0 ? [] : [{ id: 'angled-folded', severity: 'note', path: 'cloths', data: { letters: [...new Set(angled.map(piece => piece.letter))] } }]
+  return angled.length === 0
+    ? []
+    : [
+        {
+          id: 'angled-folded',
+          severity: 'note',
+          path: 'cloths',
+          data: { letters: [...new Set(angled.map(piece => piece.letter))] },
+        },
+      ]
 }
 
 /** Units whose outer edges end on the bias stretch under the iron. */
 export const biasEdges: Checker = ({ quilt, choices }) => {
   const loose = choices.filter(({ way }) => way.made.biasEdges > 0)
-  const blocks = quilt.blocks.flatMap((block, i) => loose.some(({ demand }) => demand.perBlock.has(block.id)) ? [i] : [])
-  return blocks.map((i): Check => ({ id: 'bias-edges', severity: 'note', path: `blocks.${i}.method`, data: { block: quilt.blocks[i]!.name } }))
+  const blocks = quilt.blocks.flatMap((block, i) =>
+    loose.some(({ demand }) => demand.perBlock.has(block.id)) ? [i] : [],
+  )
+  return blocks.map((i): Check => ({
+    id: 'bias-edges',
+    severity: 'note',
+    path: `blocks.${i}.method`,
+    data: { block: quilt.blocks[i]!.name },
+  }))
 }
 
 /** A finished border no wider than its own two seam allowances has no cloth of its own between them. */
-export const borderTooNarrow: Checker = ({ quilt }) => quilt.borders.flatMap((border, i): Check[] => {
-  const width = Math.min(border.sides, border.ends), least = 2 * quilt.seam
-  return width < least - TOLERANCE ? [{ id: 'border-too-narrow', severity: 'warn', path: `borders.${i}.width`, data: { border: i + 1, width, least } }] : []
-})
+export const borderTooNarrow: Checker = ({ quilt }) =>
+  quilt.borders.flatMap((border, i): Check[] => {
+    const width = Math.min(border.sides, border.ends)
+    const least = 2 * quilt.seam
+    return width < least - TOLERANCE
+      ? [
+          {
+            id: 'border-too-narrow',
+            severity: 'warn',
+            path: `borders.${i}.width`,
+            data: { border: i + 1, width, least },
+          },
+        ]
+      : []
+  })
 
 /** A border wider than a block draws the eye from the blocks. */
-export const borderTooWide: Checker = ({ quilt }) => quilt.borders.flatMap((border, i): Check[] => {
-  const block = Math.max(...quilt.blocks.map(({ width, height }) => Math.max(width, height)))
-  const widest = Math.max(border.sides, border.ends)
-  return widest > block ? [{ id: 'border-too-wide', severity: 'note', path: `borders.${i}.width`, data: { border: i + 1, width: widest, block } }] : []
-})
+export const borderTooWide: Checker = ({ quilt }) =>
+  quilt.borders.flatMap((border, i): Check[] => {
+    const block = Math.max(...quilt.blocks.map(({ width, height }) => Math.max(width, height)))
+    const widest = Math.max(border.sides, border.ends)
+    return widest > block
+      ? [
+          {
+            id: 'border-too-wide',
+            severity: 'note',
+            path: `borders.${i}.width`,
+            data: { border: i + 1, width: widest, block },
+          },
+        ]
+      : []
+  })

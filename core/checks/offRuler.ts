@@ -12,33 +12,52 @@ const LEAST_OFF: Inches = 1 / 16
 /** So many ruler steps each way a better size is looked for. */
 const REACH = 800
 
-/** A block whose sewn-as-cut pieces had to be rounded, and by so much together that it shows; with the nearest sizes that would not. */
-export const offRuler: Checker = ({ quilt, makes, choices }) => quilt.blocks.flatMap((block, i): Check[] => {
-  if (quilt.ruler === 0) return []
-  const sides = { seam: quilt.seam, ruler: quilt.ruler }
-  const { rectangles, lengths } = sewnAsCutIn(makes.get(block.id)!, choices)
-  const off = worstOf(rectangles, size => plainSide(size, sides).total - plainSide(size, sides).exact)
-  if (Math.abs(off) < LEAST_OFF - TOLERANCE) return []
-  const isGood = (size: Inches) => lengths.every(({ finished, beyond }) =>
-    isOnRuler(finished * size / block.width + beyond + 2 * quilt.seam, quilt.ruler / 2))
-  const field = block.size === undefined ? 'width' : 'size'
-  const sizes = nearestGood(block.width, quilt.ruler, isGood)
-  return [{ id: 'off-ruler', severity: 'warn', path: `blocks.${i}.${field}`, data: { block: block.name, off, sizes } }]
-})
+/**
+ * A block whose sewn-as-cut pieces had to be rounded, and by so much together that it shows; with the nearest sizes
+ * that would not.
+ */
+export const offRuler: Checker = ({ quilt, makes, choices }) =>
+  quilt.blocks.flatMap((block, i): Check[] => {
+    if (quilt.ruler === 0) return []
+    const sides = { seam: quilt.seam, ruler: quilt.ruler }
+    const { rectangles, lengths } = sewnAsCutIn(makes.get(block.id)!, choices)
+    const off = worstOf(rectangles, size => plainSide(size, sides).total - plainSide(size, sides).exact)
+    if (Math.abs(off) < LEAST_OFF - TOLERANCE) return []
+    const isGood = (size: Inches) =>
+      lengths.every(({ finished, beyond }) =>
+        isOnRuler((finished * size) / block.width + beyond + 2 * quilt.seam, quilt.ruler / 2),
+      )
+    const field = block.size === undefined ? 'width' : 'size'
+    const sizes = nearestGood(block.width, quilt.ruler, isGood)
+    return [
+      { id: 'off-ruler', severity: 'warn', path: `blocks.${i}.${field}`, data: { block: block.name, off, sizes } },
+    ]
+  })
 
-/** What is cut to the nearest half step: rectangles where they lie in the block, and all finished lengths that are set on the ruler. */
-interface SewnAsCut { rectangles: Box[], lengths: { finished: Inches, beyond: Inches }[] }
+/**
+ * What is cut to the nearest half step: rectangles where they lie in the block, and all finished lengths that are set
+ * on the ruler.
+ */
+interface SewnAsCut {
+  rectangles: Box[]
+  lengths: { finished: Inches; beyond: Inches }[]
+}
 
 function sewnAsCutIn(make: BlockMake, choices: readonly Choice[]): SewnAsCut {
   const found: SewnAsCut = { rectangles: [], lengths: [] }
   const add = (...boxes: Box[]) => {
     found.rectangles.push(...boxes)
-    found.lengths.push(...boxes.flatMap(({ width, height }) => [width, height]).map(finished => ({ finished, beyond: 0 })))
+    found.lengths.push(
+      ...boxes.flatMap(({ width, height }) => [width, height]).map(finished => ({ finished, beyond: 0 })),
+    )
   }
   for (const unit of unitsOf(make.units)) {
-    const choice = choices.find(({ demand }) => demand.feeds.some(feed => feed.block === make.block.id && feed.patch === unit.patches[0]!.patch))
+    const choice = choices.find(({ demand }) =>
+      demand.feeds.some(feed => feed.block === make.block.id && feed.patch === unit.patches[0]!.patch),
+    )
     if (!choice || choice.way.made.trim || choice.way.method.id === 'template') continue
-    if (unit.kind === 'rectangle' || unit.kind === 'log' || unit.kind === 'strip-set') add(...unit.patches.map(patch => boundingBox(patch.polygon)))
+    if (unit.kind === 'rectangle' || unit.kind === 'log' || unit.kind === 'strip-set')
+      add(...unit.patches.map(patch => boundingBox(patch.polygon)))
     else if (choice.way.method.id === 'strip-angle') found.lengths.push(stripDepth(choice))
     else {
       // corners are flipped on a base as large as the unit
@@ -51,23 +70,35 @@ function sewnAsCutIn(make: BlockMake, choices: readonly Choice[]): SewnAsCut {
 
 function flippedLegs(unit: Unit): Inches[] {
   if (unit.kind === 'goose') return []
-  return unit.patches.filter(patch => patch.slot !== 'base' && patch.slot !== 'centre').map(patch => squareCorner(patch.polygon)!.leg)
+  return unit.patches
+    .filter(patch => patch.slot !== 'base' && patch.slot !== 'centre')
+    .map(patch => squareCorner(patch.polygon)!.leg)
 }
 
 /** The height of a patch cut from a strip, and what its tip reaches beyond its seams. */
-function stripDepth({ way }: Choice): { finished: Inches, beyond: Inches } {
+function stripDepth({ way }: Choice): { finished: Inches; beyond: Inches } {
   const terms = way.made.pieces[0]!.why.height.terms
-  const value = (what: string) => terms.reduce((sum, term) => term.what === what && 'value' in term ? sum + term.value : sum, 0)
+  const value = (what: string) =>
+    terms.reduce((sum, term) => (term.what === what && 'value' in term ? sum + term.value : sum), 0)
   return { finished: value('height-of-the-patch'), beyond: value('reach-of-the-tip') }
 }
 
-/** Along a line through the block the roundings of all that it crosses add up: the most that comes of it, across or down. */
+/**
+ * Along a line through the block the roundings of all that it crosses add up: the most that comes of it, across or
+ * down.
+ */
 function worstOf(boxes: readonly Box[], error: (size: Inches) => Inches): Inches {
-  const along = (start: 'x' | 'y', span: 'width' | 'height', size: 'width' | 'height') => boxes.map((line) => {
-    const middle = line[start] + line[span] / 2
-    return boxes.filter(box => box[start] < middle && middle < box[start] + box[span]).reduce((sum, box) => sum + error(box[size]), 0)
-  })
-  return [...along('y', 'height', 'width'), ...along('x', 'width', 'height')].reduce((most, sum) => Math.abs(sum) > Math.abs(most) + TOLERANCE ? sum : most, 0)
+  const along = (start: 'x' | 'y', span: 'width' | 'height', size: 'width' | 'height') =>
+    boxes.map(line => {
+      const middle = line[start] + line[span] / 2
+      return boxes
+        .filter(box => box[start] < middle && middle < box[start] + box[span])
+        .reduce((sum, box) => sum + error(box[size]), 0)
+    })
+  return [...along('y', 'height', 'width'), ...along('x', 'width', 'height')].reduce(
+    (most, sum) => (Math.abs(sum) > Math.abs(most) + TOLERANCE ? sum : most),
+    0,
+  )
 }
 
 /** The nearest good size below and the nearest above, each a multiple of the ruler's step; never the size itself. */

@@ -17,7 +17,7 @@ export interface ClothNeed {
   bound: number
   area: number
   waste: number
-  parts: { why: 'strips' | 'long-pieces' | 'square-up' | 'margin' | 'shrinkage', length: Inches }[]
+  parts: { why: 'strips' | 'long-pieces' | 'square-up' | 'margin' | 'shrinkage'; length: Inches }[]
   strips: Strip[]
   /** How many strips there are. */
   laid: number
@@ -29,14 +29,18 @@ export interface ClothNeed {
 export function toCutPiece(piece: Piece): CutPiece {
   const along = piece.grain === 'along'
   return {
-    id: piece.id, count: piece.count, turn: piece.grain === 'any', ...(along ? { along: true } : {}),
-    width: along ? piece.height : piece.width, height: along ? piece.width : piece.height,
+    id: piece.id,
+    count: piece.count,
+    turn: piece.grain === 'any',
+    ...(along ? { along: true } : {}),
+    width: along ? piece.height : piece.width,
+    height: along ? piece.width : piece.height,
   }
 }
 
 /**
- * What one cloth has to give, laid out, and what to buy of it. Length to buy = (need + margin·need + 1″ squaring up) ÷ (1 − shrink),
- * rounded up to ⅛ yd or 10 cm. Source: handbook §5.
+ * What one cloth has to give, laid out, and what to buy of it. Length to buy = (need + margin·need + 1″ squaring up)
+ * ÷ (1 − shrink), rounded up to ⅛ yd or 10 cm. Source: handbook §5.
  */
 export function clothNeed(quilt: Quilt, cloth: Cloth, pieces: readonly Piece[], search: Search = QUICK): ClothNeed {
   const cutPieces = pieces.filter(piece => piece.cloth === cloth.id).map(toCutPiece)
@@ -44,19 +48,45 @@ export function clothNeed(quilt: Quilt, cloth: Cloth, pieces: readonly Piece[], 
   if (cloth.form === 'piece') return onSheets(cloth, cutPieces, area)
   const layout = layOut(cutPieces, cloth.usable, search)
   const along = alongLength(layout)
-  const need = sumOf([{ what: 'long-pieces', value: along }, { what: 'strips', value: layout.length - along }])
+  const need = sumOf([
+    { what: 'long-pieces', value: along },
+    { what: 'strips', value: layout.length - along },
+  ])
   const squareUp = layout.length > 0 ? SQUARE_UP : 0
   const margin = quilt.margin * layout.length
   const before = layout.length + margin + squareUp
   const shrinkage = before / (1 - cloth.shrink) - before
   return {
-    id: cloth.id, need, unit: 'in', bound: layout.bound, area, waste: layout.length > 0 ? 1 - area / (layout.length * cloth.usable) : 0,
+    id: cloth.id,
+    need,
+    unit: 'in',
+    bound: layout.bound,
+    area,
+    waste: layout.length > 0 ? 1 - area / (layout.length * cloth.usable) : 0,
     buy: roundedSum(
-      [...need.terms, { what: 'margin', value: margin }, { what: 'square-up', value: squareUp }, { what: 'shrinkage', value: shrinkage }],
-      roundUpToRuler(before + shrinkage, UNIT_DEFAULTS[quilt.units].buyStep)),
-    parts: ([['long-pieces', along], ['strips', layout.length - along], ['square-up', squareUp], ['margin', margin], ['shrinkage', shrinkage]] as const)
-      .filter(([, length]) => length > 1e-9).map(([why, length]) => ({ why, length })),
-    strips: layout.strips, laid: layout.strips.length, left: layout.left, unplaced: layout.unplaced,
+      [
+        ...need.terms,
+        { what: 'margin', value: margin },
+        { what: 'square-up', value: squareUp },
+        { what: 'shrinkage', value: shrinkage },
+      ],
+      roundUpToRuler(before + shrinkage, UNIT_DEFAULTS[quilt.units].buyStep),
+    ),
+    parts: (
+      [
+        ['long-pieces', along],
+        ['strips', layout.length - along],
+        ['square-up', squareUp],
+        ['margin', margin],
+        ['shrinkage', shrinkage],
+      ] as const
+    )
+      .filter(([, length]) => length > 1e-9)
+      .map(([why, length]) => ({ why, length })),
+    strips: layout.strips,
+    laid: layout.strips.length,
+    left: layout.left,
+    unplaced: layout.unplaced,
   }
 }
 
@@ -68,10 +98,24 @@ function alongLength(layout: Layout): Inches {
 
 function onSheets(cloth: Cloth, pieces: readonly CutPiece[], area: number): ClothNeed {
   const length = (cloth.length ?? 0) * (1 - cloth.shrink)
-  const layout = layOutOnSheets(pieces.map(piece => ({ ...piece, along: false })), cloth.usable, length)
+  const layout = layOutOnSheets(
+    pieces.map(piece => ({ ...piece, along: false })),
+    cloth.usable,
+    length,
+  )
   const count = sumOf([{ what: 'pieces-of-cloth', value: layout.length }])
   return {
-    id: cloth.id, need: count, buy: count, unit: 'piece', bound: layout.bound, area, waste: layout.length > 0 ? 1 - area / (layout.length * cloth.usable * length) : 0,
-    parts: [], strips: layout.strips, laid: layout.strips.length, left: layout.left, unplaced: layout.unplaced,
+    id: cloth.id,
+    need: count,
+    buy: count,
+    unit: 'piece',
+    bound: layout.bound,
+    area,
+    waste: layout.length > 0 ? 1 - area / (layout.length * cloth.usable * length) : 0,
+    parts: [],
+    strips: layout.strips,
+    laid: layout.strips.length,
+    left: layout.left,
+    unplaced: layout.unplaced,
   }
 }

@@ -2,14 +2,14 @@ import { liesOf, type CutPiece } from './cutPiece'
 import type { Inches } from '../measure/ruler'
 
 /**
- * A length of cloth that no layout can beat: the largest of
- * area ÷ usable width (nothing overlaps);
- * the tallest piece, each lying its best way (it must lie somewhere);
- * the summed depth of pieces wider than half the cloth whichever way they lie (no two stand side by side).
- * Pieces that fit no way count by their area alone.
+ * A length of cloth that no layout can beat: the largest of area ÷ usable width (nothing overlaps); the tallest
+ * piece, each lying its best way (it must lie somewhere); the summed depth of pieces wider than half the cloth
+ * whichever way they lie (no two stand side by side). Pieces that fit no way count by their area alone.
  */
 export function lowerBound(pieces: readonly CutPiece[], usable: Inches): Inches {
-  let area = 0, tallest = 0, stacked = 0
+  let area = 0
+  let tallest = 0
+  let stacked = 0
   for (const piece of pieces) {
     if (piece.count === 0) continue
     area += piece.width * piece.height * piece.count

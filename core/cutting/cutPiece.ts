@@ -13,7 +13,13 @@ export interface CutPiece {
 }
 
 /** One place of a piece on the cloth, in cloth coordinates. */
-export interface Cut { x: Inches, y: Inches, width: Inches, height: Inches, piece: string }
+export interface Cut {
+  x: Inches
+  y: Inches
+  width: Inches
+  height: Inches
+  piece: string
+}
 
 /** Cut edge to edge first, then cut across into its pieces. */
 export interface Strip {
@@ -28,17 +34,29 @@ export interface Strip {
 }
 
 /** A strip before it has its place down the cloth. */
-export interface LooseStrip { height: Inches, columns: Column[] }
+export interface LooseStrip {
+  height: Inches
+  columns: Column[]
+}
 /** Like pieces on top of each other within a strip. */
-export interface Column { piece: string, width: Inches, height: Inches, stack: number }
+export interface Column {
+  piece: string
+  width: Inches
+  height: Inches
+  stack: number
+}
 
 /** A way a piece may lie. */
-export interface Lie { width: Inches, height: Inches }
+export interface Lie {
+  width: Inches
+  height: Inches
+}
 
 /** The ways a piece may lie across a cloth of this width; none when it is too large. */
 export function liesOf(piece: CutPiece, usable: Inches, most: Inches = Infinity): Lie[] {
   const lies: Lie[] = [{ width: piece.width, height: piece.height }]
-  if (piece.turn && Math.abs(piece.width - piece.height) > TOLERANCE) lies.push({ width: piece.height, height: piece.width })
+  if (piece.turn && Math.abs(piece.width - piece.height) > TOLERANCE)
+    lies.push({ width: piece.height, height: piece.width })
   return lies.filter(lie => lie.width <= usable + TOLERANCE && lie.height <= most + TOLERANCE)
 }
 

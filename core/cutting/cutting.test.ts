@@ -7,19 +7,35 @@ import { lengthOf, ownStrips } from './ownStrips'
 import { layOutOnSheets } from './sheets'
 
 const eighths = (most: number) => fc.integer({ min: 6, max: most * 8 }).map(n => n / 8)
-const pieces = fc.array(fc.record({ width: eighths(18), height: eighths(18), count: fc.integer({ min: 1, max: 60 }), turn: fc.boolean() }), { minLength: 1, maxLength: 7 })
+const pieces = fc
+  .array(
+    fc.record({ width: eighths(18), height: eighths(18), count: fc.integer({ min: 1, max: 60 }), turn: fc.boolean() }),
+    { minLength: 1, maxLength: 7 },
+  )
   .map(list => list.map((piece, i): CutPiece => ({ ...piece, id: `p${i}` })))
-const along = fc.array(fc.record({ width: eighths(6), height: fc.integer({ min: 45, max: 90 }), count: fc.integer({ min: 1, max: 3 }) }), { maxLength: 2 })
+const along = fc
+  .array(
+    fc.record({ width: eighths(6), height: fc.integer({ min: 45, max: 90 }), count: fc.integer({ min: 1, max: 3 }) }),
+    { maxLength: 2 },
+  )
   .map(list => list.map((piece, i): CutPiece => ({ ...piece, id: `long${i}`, turn: false, along: true })))
 
 test('a layout can be cut, is no shorter than the bound and no longer than each size in its own strips', () => {
-  fc.assert(fc.property(pieces, along, eighths(44).filter(w => w >= 18), (list, long, usable) => {
-    const all = [...list, ...long]
-    const layout = layOut(all, usable)
-    expect(layoutFaults(all, layout.strips, usable, layout.length)).toEqual([])
-    expect(layout.length).toBeGreaterThanOrEqual(layout.bound - 1e-9)
-    expect(layout.length).toBeLessThanOrEqual(lengthOf(ownStrips(all, usable)) + 1e-9)
-  }), { numRuns: 60 })
+  fc.assert(
+    fc.property(
+      pieces,
+      along,
+      eighths(44).filter(w => w >= 18),
+      (list, long, usable) => {
+        const all = [...list, ...long]
+        const layout = layOut(all, usable)
+        expect(layoutFaults(all, layout.strips, usable, layout.length)).toEqual([])
+        expect(layout.length).toBeGreaterThanOrEqual(layout.bound - 1e-9)
+        expect(layout.length).toBeLessThanOrEqual(lengthOf(ownStrips(all, usable)) + 1e-9)
+      },
+    ),
+    { numRuns: 60 },
+  )
 })
 
 test('the order of the contract: three strips 6½ deep and one 3½ deep', () => {
@@ -29,43 +45,82 @@ test('the order of the contract: three strips 6½ deep and one 3½ deep', () => 
 })
 
 test('the width beside long strips is used', () => {
-  const list: CutPiece[] = [{ id: 'border', width: 3.5, height: 80, count: 4, turn: false, along: true }, { id: 'square', width: 5, height: 5, count: 60, turn: true }]
+  const list: CutPiece[] = [
+    { id: 'border', width: 3.5, height: 80, count: 4, turn: false, along: true },
+    { id: 'square', width: 5, height: 5, count: 60, turn: true },
+  ]
   // beside 14″ of borders 26″ are left: five squares to a strip, twelve strips
   expect(layOut(list, 40).length).toBeCloseTo(80, 9)
 })
 
 test('a piece wider than the cloth is not placed, and said', () => {
-  const layout = layOut([{ id: 'big', width: 50, height: 45, count: 1, turn: true }, { id: 'small', width: 5, height: 5, count: 3, turn: true }], 40)
+  const layout = layOut(
+    [
+      { id: 'big', width: 50, height: 45, count: 1, turn: true },
+      { id: 'small', width: 5, height: 5, count: 3, turn: true },
+    ],
+    40,
+  )
   expect(layout.unplaced.map(piece => piece.id)).toEqual(['big'])
   expect(layout.length).toBe(5)
 })
 
 test('more usable width never raises the bound', () => {
-  fc.assert(fc.property(pieces, (list) => {
-    expect(lowerBound(list, 44)).toBeLessThanOrEqual(lowerBound(list, 40) + 1e-9)
-  }))
+  fc.assert(
+    fc.property(pieces, list => {
+      expect(lowerBound(list, 44)).toBeLessThanOrEqual(lowerBound(list, 40) + 1e-9)
+    }),
+  )
 })
 
 test('pieces of cloth: each strip within its piece, at least as many pieces as the bound', () => {
-  fc.assert(fc.property(pieces, (list) => {
-    const layout = layOutOnSheets(list, 21, 18)
-    expect(layoutFaults(list, layout.strips, 21, 18, 18)).toEqual([])
-    expect(layout.length).toBeGreaterThanOrEqual(layout.bound)
-    expect(new Set(layout.strips.map(strip => strip.sheet)).size).toBe(layout.length)
-  }), { numRuns: 60 })
+  fc.assert(
+    fc.property(pieces, list => {
+      const layout = layOutOnSheets(list, 21, 18)
+      expect(layoutFaults(list, layout.strips, 21, 18, 18)).toEqual([])
+      expect(layout.length).toBeGreaterThanOrEqual(layout.bound)
+      expect(new Set(layout.strips.map(strip => strip.sheet)).size).toBe(layout.length)
+    }),
+    { numRuns: 60 },
+  )
 })
 
 test('what is left of a strip is all of it that no piece covers, but for slivers', () => {
-  fc.assert(fc.property(fc.array(fc.record({ width: fc.integer({ min: 8, max: 120 }), height: fc.integer({ min: 8, max: 80 }), count: fc.integer({ min: 1, max: 20 }) }), { minLength: 1, maxLength: 6 }), (sizes) => {
-    const pieces = sizes.map(({ width, height, count }, i) => ({ id: String(i), width: width / 8, height: height / 8, count, turn: false }))
-    const { strips, left } = layOut(pieces, 41)
-    for (const strip of strips) {
-      const inside = left.filter(rest => rest.x >= strip.x - 1e-6 && rest.y >= strip.y - 1e-6 && rest.x + rest.width <= strip.x + strip.width + 1e-6 && rest.y + rest.height <= strip.y + strip.height + 1e-6)
-      // what is not cut and not kept lies in slivers under half an inch: beside or above what is cut
-      const covered = [...strip.cuts, ...inside].reduce((sum, box) => sum + box.width * box.height, 0)
-      const slivers = strip.height * 0.5 + strip.cuts.reduce((sum, cut) => sum + cut.width * 0.5, 0)
-      expect(covered).toBeLessThanOrEqual(strip.width * strip.height + 1e-6)
-      expect(covered).toBeGreaterThanOrEqual(strip.width * strip.height - slivers - 1e-6)
-    }
-  }), { numRuns: 60 })
+  fc.assert(
+    fc.property(
+      fc.array(
+        fc.record({
+          width: fc.integer({ min: 8, max: 120 }),
+          height: fc.integer({ min: 8, max: 80 }),
+          count: fc.integer({ min: 1, max: 20 }),
+        }),
+        { minLength: 1, maxLength: 6 },
+      ),
+      sizes => {
+        const pieces = sizes.map(({ width, height, count }, i) => ({
+          id: String(i),
+          width: width / 8,
+          height: height / 8,
+          count,
+          turn: false,
+        }))
+        const { strips, left } = layOut(pieces, 41)
+        for (const strip of strips) {
+          const inside = left.filter(
+            rest =>
+              rest.x >= strip.x - 1e-6
+              && rest.y >= strip.y - 1e-6
+              && rest.x + rest.width <= strip.x + strip.width + 1e-6
+              && rest.y + rest.height <= strip.y + strip.height + 1e-6,
+          )
+          // what is not cut and not kept lies in slivers under half an inch: beside or above what is cut
+          const covered = [...strip.cuts, ...inside].reduce((sum, box) => sum + box.width * box.height, 0)
+          const slivers = strip.height * 0.5 + strip.cuts.reduce((sum, cut) => sum + cut.width * 0.5, 0)
+          expect(covered).toBeLessThanOrEqual(strip.width * strip.height + 1e-6)
+          expect(covered).toBeGreaterThanOrEqual(strip.width * strip.height - slivers - 1e-6)
+        }
+      },
+    ),
+    { numRuns: 60 },
+  )
 })

@@ -23,13 +23,13 @@ export interface Piece {
   spare: number
   /** Patches of the quilt that it feeds. */
   patches: number
-  for: { block: string, patches: number[] }[]
+  for: { block: string; patches: number[] }[]
   shape: Shape
   width: Inches
   height: Inches
   /** Before rounding to the ruler. */
-  exact: { width: Inches, height: Inches }
-  why: { width: Sum, height: Sum, count: Sum, pitch?: Sum }
+  exact: { width: Inches; height: Inches }
+  why: { width: Sum; height: Sum; count: Sum; pitch?: Sum }
   cuts: Cuts
   angled?: Angled
   outline?: Polygon
@@ -55,8 +55,9 @@ export interface PieceOrder {
 }
 
 /**
- * Like pieces of the whole quilt in one pile each, numbered by cut size in the order of the work. Piles for blocks get so many
- * `spares`; what is cut to length for one place (sashes, borders, binding, strips of a strip set) gets none.
+ * Like pieces of the whole quilt in one pile each, numbered by cut size in the order of the work. Piles for blocks
+ * get so many `spares`; what is cut to length for one place (sashes, borders, binding, strips of a strip set) gets
+ * none.
  */
 export function gatherPieces(orders: readonly PieceOrder[], spares = 0): Piece[] {
   const numbers = new Map<string, string>()
@@ -74,7 +75,7 @@ export function gatherBeside(orders: readonly PieceOrder[], sheet: readonly Piec
   return pilesOf(orders).map(({ id, pile }) => pieceOfPile(id, pile, numbers.get(sizeKey(pile[0]!.draft)) ?? '', 0))
 }
 
-function pilesOf(orders: readonly PieceOrder[]): { id: string, pile: PieceOrder[] }[] {
+function pilesOf(orders: readonly PieceOrder[]): { id: string; pile: PieceOrder[] }[] {
   const piles = new Map<string, PieceOrder[]>()
   for (const order of orders) {
     if (order.draft.count === 0) continue
@@ -90,18 +91,36 @@ function pieceOfPile(id: string, pile: readonly PieceOrder[], letter: string, sp
   const spare = draft.slots.length > 0 && draft.shape !== 'strip' ? spares : 0
   const count = countOf(pile, spare)
   return {
-    id, cloth: draft.cloth, use: `${where.join(' + ')}: ${draft.part}`, part: draft.part, letter, count: count.total, spare,
+    id,
+    cloth: draft.cloth,
+    use: `${where.join(' + ')}: ${draft.part}`,
+    part: draft.part,
+    letter,
+    count: count.total,
+    spare,
     patches: pile.reduce((sum, order) => sum + (order.draft.serves ?? order.times) * order.draft.slots.length, 0),
-    for: fedBy(pile), shape: draft.shape, width: draft.width, height: draft.height, exact: draft.exact, why: { ...draft.why, count },
-    cuts: draft.cuts, ...(draft.angled ? { angled: draft.angled } : {}), hand: draft.hand ?? 'either', method,
-    ...(draft.outline ? { outline: draft.outline } : {}), ...(draft.isStriped ? { isStriped: true } : {}),
+    for: fedBy(pile),
+    shape: draft.shape,
+    width: draft.width,
+    height: draft.height,
+    exact: draft.exact,
+    why: { ...draft.why, count },
+    cuts: draft.cuts,
+    ...(draft.angled ? { angled: draft.angled } : {}),
+    hand: draft.hand ?? 'either',
+    method,
+    ...(draft.outline ? { outline: draft.outline } : {}),
+    ...(draft.isStriped ? { isStriped: true } : {}),
     grain: along ? 'along' : draft.turn ? 'any' : 'across',
   }
 }
 
 function fedBy(pile: readonly PieceOrder[]): Piece['for'] {
   const found = new Map<string, Set<number>>()
-  for (const { feeds, draft: { slots } } of pile) {
+  for (const {
+    feeds,
+    draft: { slots },
+  } of pile) {
     for (const feed of feeds) {
       if (slots.includes(feed.slot)) found.set(feed.block, (found.get(feed.block) ?? new Set()).add(feed.patch))
     }
@@ -109,17 +128,32 @@ function fedBy(pile: readonly PieceOrder[]): Piece['for'] {
   return [...found].map(([block, patches]) => ({ block, patches: [...patches].sort((a, b) => a - b) }))
 }
 
-/** Ways whose pieces are piled apart from others of their size, for a piece of theirs feeds another number of patches. */
-const OWN_PILES: Readonly<Record<string, string>> = { 'strip-set': 'set', 'wedge-strip-set': 'set', 'hst-4': 'four', 'hst-8': 'eight' }
+/**
+ * Ways whose pieces are piled apart from others of their size, for a piece of theirs feeds another number of patches.
+ */
+const OWN_PILES: Readonly<Record<string, string>> = {
+  'strip-set': 'set',
+  'wedge-strip-set': 'set',
+  'hst-4': 'four',
+  'hst-8': 'eight',
+}
 
 /** Made from what a piece is: all that are alike share it. */
 export function pieceId({ draft, along, method }: Pick<PieceOrder, 'draft' | 'along' | 'method'>): string {
   const parts = [draft.cloth, draft.shape, `${lengthKey(draft.width)}x${lengthKey(draft.height)}`, draft.part]
   if (draft.cuts === 'one-diagonal' || draft.cuts === 'two-diagonals') {
-    parts.push(draft.cuts, diagonalOf(draft.pool?.corner), draft.hand === undefined || draft.hand === 'either' ? '' : draft.hand)
+    parts.push(
+      draft.cuts,
+      diagonalOf(draft.pool?.corner),
+      draft.hand === undefined || draft.hand === 'either' ? '' : draft.hand,
+    )
   }
   if (draft.outline) parts.push(draft.hand ?? 'either', outlineKey(draft.outline))
-  if (draft.angled) parts.push(`${Math.round(draft.angled.angle * 100) / 100}`, draft.hand === undefined || draft.hand === 'either' ? '' : draft.hand)
+  if (draft.angled)
+    parts.push(
+      `${Math.round(draft.angled.angle * 100) / 100}`,
+      draft.hand === undefined || draft.hand === 'either' ? '' : draft.hand,
+    )
   if (along) parts.push('along')
   else if (!draft.turn) parts.push(draft.isStriped ? 'striped' : 'upright')
   const pile = OWN_PILES[method]
@@ -134,11 +168,19 @@ function diagonalOf(corner: string | undefined): string {
 }
 
 function sizeKey(draft: Pick<PieceDraft, 'width' | 'height' | 'cuts' | 'outline' | 'hand'>): string {
-  const sides = [draft.width, draft.height].sort((a, b) => a - b).map(lengthKey).join('x')
+  const sides = [draft.width, draft.height]
+    .sort((a, b) => a - b)
+    .map(lengthKey)
+    .join('x')
   return `${sides} ${draft.cuts} ${draft.hand ?? 'either'} ${draft.outline ? outlineKey(draft.outline) : ''}`
 }
 
 /** Short and the same for the same outline. */
 function outlineKey(outline: Polygon): string {
-  return shortHash(outline.map(([x, y]) => `${lengthKey(x)},${lengthKey(y)}`).sort().join(' '))
+  return shortHash(
+    outline
+      .map(([x, y]) => `${lengthKey(x)},${lengthKey(y)}`)
+      .sort()
+      .join(' '),
+  )
 }

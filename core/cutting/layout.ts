@@ -4,7 +4,13 @@ import { liesOf, type Cut, type CutPiece, type LooseStrip, type Strip } from './
 import { looseStrips } from './looseStrips'
 import { lengthOf, ownStrips } from './ownStrips'
 
-export interface Leftover { x: Inches, y: Inches, width: Inches, height: Inches, sheet: number }
+export interface Leftover {
+  x: Inches
+  y: Inches
+  width: Inches
+  height: Inches
+  sheet: number
+}
 
 /** Large enough to feed the back, a scrappy border or a later block. Source: handbook §6. */
 export function isWorthKeeping({ width, height }: Leftover): boolean {
@@ -22,20 +28,23 @@ export interface Layout {
 }
 
 /** When to give up looking for better. Asked between layouts. */
-export interface Search { stop: (tries: number) => boolean }
+export interface Search {
+  stop: (tries: number) => boolean
+}
 
 /** A few fixed weights: the same first good layout every time. */
 export const QUICK: Search = { stop: tries => tries >= 4 }
 
 /**
- * Pieces laid on cloth of one usable width and any length, in strips edge to edge. Long strips along the cloth come first, with
- * the width beside them used for strips of its own; then strips across the whole width. Of several layouts the shortest,
- * and never longer than each size in its own strips.
+ * Pieces laid on cloth of one usable width and any length, in strips edge to edge. Long strips along the cloth come
+ * first, with the width beside them used for strips of its own; then strips across the whole width. Of several
+ * layouts the shortest, and never longer than each size in its own strips.
  */
 export function layOut(pieces: readonly CutPiece[], usable: Inches, search: Search = QUICK): Layout {
   const fits = pieces.filter(piece => liesOf(piece, usable).length > 0 && piece.count > 0)
   const unplaced = pieces.filter(piece => liesOf(piece, usable).length === 0 && piece.count > 0)
-  const along = fits.filter(piece => piece.along), across = fits.filter(piece => !piece.along)
+  const along = fits.filter(piece => piece.along)
+  const across = fits.filter(piece => !piece.along)
   const bound = lowerBound(fits, usable)
   let best = shortest([fromOwnStrips(fits, usable), withAlong(along, across, usable, equalWorth, true)])
   if (along.length > 0) best = shortest([best, withAlong(along, across, usable, equalWorth, false)])
@@ -45,10 +54,13 @@ export function layOut(pieces: readonly CutPiece[], usable: Inches, search: Sear
   return { ...best, bound, left: best.strips.flatMap(leftovers), unplaced }
 }
 
-interface Placed { length: Inches, strips: Strip[] }
+interface Placed {
+  length: Inches
+  strips: Strip[]
+}
 
 function shortest(layouts: readonly Placed[]): Placed {
-  return layouts.reduce((a, b) => b.length < a.length - TOLERANCE ? b : a)
+  return layouts.reduce((a, b) => (b.length < a.length - TOLERANCE ? b : a))
 }
 
 const equalWorth = () => 1
@@ -80,7 +92,13 @@ function fromOwnStrips(pieces: readonly CutPiece[], usable: Inches): Placed {
  *  +---+---+----------------+
  *  | strips across the whole width …
  */
-function withAlong(along: readonly CutPiece[], across: readonly CutPiece[], usable: Inches, worth: (piece: CutPiece) => number, useBeside: boolean): Placed {
+function withAlong(
+  along: readonly CutPiece[],
+  across: readonly CutPiece[],
+  usable: Inches,
+  worth: (piece: CutPiece) => number,
+  useBeside: boolean,
+): Placed {
   const strips: Strip[] = []
   let y = 0
   let rest = across
@@ -88,7 +106,15 @@ function withAlong(along: readonly CutPiece[], across: readonly CutPiece[], usab
     let x = 0
     const height = Math.max(...band.map(piece => piece.height))
     for (const piece of band) {
-      strips.push({ x, y, width: piece.width, height: piece.height, run: 'along', sheet: 0, cuts: [{ x, y, width: piece.width, height: piece.height, piece: piece.id }] })
+      strips.push({
+        x,
+        y,
+        width: piece.width,
+        height: piece.height,
+        run: 'along',
+        sheet: 0,
+        cuts: [{ x, y, width: piece.width, height: piece.height, piece: piece.id }],
+      })
       x += piece.width
     }
     if (useBeside && usable - x > 1) {
@@ -105,15 +131,16 @@ function withAlong(along: readonly CutPiece[], across: readonly CutPiece[], usab
 
 /** Long strips side by side, first fit by length. */
 function bandsOf(along: readonly CutPiece[], usable: Inches): CutPiece[][] {
-  const single = along.flatMap(piece => Array.from({ length: piece.count }, () => piece)).sort((a, b) => b.height - a.height)
-  const bands: { pieces: CutPiece[], room: Inches }[] = []
+  const single = along
+    .flatMap(piece => Array.from({ length: piece.count }, () => piece))
+    .sort((a, b) => b.height - a.height)
+  const bands: { pieces: CutPiece[]; room: Inches }[] = []
   for (const piece of single) {
     const band = bands.find(candidate => candidate.room >= piece.width - TOLERANCE)
     if (band) {
       band.pieces.push(piece)
       band.room -= piece.width
-    }
-    else bands.push({ pieces: [piece], room: usable - piece.width })
+    } else bands.push({ pieces: [piece], room: usable - piece.width })
   }
   return bands.map(band => band.pieces)
 }
@@ -126,11 +153,14 @@ function byDepth(strips: readonly LooseStrip[]): LooseStrip[] {
 /** Gives strips their place, one below the other, and their pieces theirs within. */
 export function place(strips: readonly LooseStrip[], x0: Inches, y0: Inches, width: Inches, sheet = 0): Strip[] {
   let y = y0
-  return strips.map((strip) => {
+  return strips.map(strip => {
     const cuts: Cut[] = []
     let x = x0
-    for (const column of [...strip.columns].sort((a, b) => b.height * b.stack - a.height * a.stack || a.piece.localeCompare(b.piece))) {
-      for (let i = 0; i < column.stack; i++) cuts.push({ x, y: y + i * column.height, width: column.width, height: column.height, piece: column.piece })
+    for (const column of [...strip.columns].sort(
+      (a, b) => b.height * b.stack - a.height * a.stack || a.piece.localeCompare(b.piece),
+    )) {
+      for (let i = 0; i < column.stack; i++)
+        cuts.push({ x, y: y + i * column.height, width: column.width, height: column.height, piece: column.piece })
       x += column.width
     }
     const placed: Strip = { x: x0, y, width, height: strip.height, run: 'across', sheet, cuts }
@@ -139,17 +169,25 @@ export function place(strips: readonly LooseStrip[], x0: Inches, y0: Inches, wid
   })
 }
 
-/** What stays of a strip: its end, and above each column that is less deep than the strip. Slivers under ½″ are dust. */
+/**
+ * What stays of a strip: its end, and above each column that is less deep than the strip. Slivers under ½″ are dust.
+ */
 export function leftovers(strip: Strip): Leftover[] {
   const right = Math.max(...strip.cuts.map(cut => cut.x + cut.width))
-  const tops = new Map<number, { x: Inches, width: Inches, bottom: Inches }>()
+  const tops = new Map<number, { x: Inches; width: Inches; bottom: Inches }>()
   for (const cut of strip.cuts) {
     const top = tops.get(cut.x)
     tops.set(cut.x, { x: cut.x, width: cut.width, bottom: Math.max(top?.bottom ?? 0, cut.y + cut.height) })
   }
   const rests: Leftover[] = [
     { x: right, y: strip.y, width: strip.x + strip.width - right, height: strip.height, sheet: strip.sheet },
-    ...[...tops.values()].map(({ x, width, bottom }) => ({ x, y: bottom, width, height: strip.y + strip.height - bottom, sheet: strip.sheet })),
+    ...[...tops.values()].map(({ x, width, bottom }) => ({
+      x,
+      y: bottom,
+      width,
+      height: strip.y + strip.height - bottom,
+      sheet: strip.sheet,
+    })),
   ]
   return rests.filter(rest => rest.width >= 0.5 && rest.height >= 0.5)
 }

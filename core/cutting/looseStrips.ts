@@ -3,13 +3,17 @@ import { stripPatterns, type StripPattern } from './stripPattern'
 import type { Inches } from '../measure/ruler'
 
 /**
- * Fills strip after strip, each time with the pattern that wastes least of its strip, and repeats it while the pieces last.
- * `worth` weighs pieces, so that other weights give other layouts. Stops when nothing more fits into `depth`; gives the strips
- * and what is left over of each piece.
+ * Fills strip after strip, each time with the pattern that wastes least of its strip, and repeats it while the pieces
+ * last. `worth` weighs pieces, so that other weights give other layouts. Stops when nothing more fits into `depth`;
+ * gives the strips and what is left over of each piece.
  */
 export function looseStrips(
-  pieces: readonly CutPiece[], usable: Inches, worth: (piece: CutPiece) => number, depth: Inches = Infinity, deepest: Inches = Infinity,
-): { strips: LooseStrip[], left: Map<string, number> } {
+  pieces: readonly CutPiece[],
+  usable: Inches,
+  worth: (piece: CutPiece) => number,
+  depth: Inches = Infinity,
+  deepest: Inches = Infinity,
+): { strips: LooseStrip[]; left: Map<string, number> } {
   const left = new Map(pieces.map(piece => [piece.id, piece.count]))
   const strips: LooseStrip[] = []
   let room = depth
@@ -18,10 +22,16 @@ export function looseStrips(
     if (patterns.length === 0) return { strips, left }
     const rate = (pattern: StripPattern) => pattern.value / pattern.height
     // of equals the deeper strip: large pieces are hard to place later
-    const best = patterns.reduce((a, b) => rate(b) > rate(a) + 1e-9 ? b : a)
+    const best = patterns.reduce((a, b) => (rate(b) > rate(a) + 1e-9 ? b : a))
     const used = new Map<string, number>()
     for (const column of best.columns) used.set(column.piece, (used.get(column.piece) ?? 0) + column.stack)
-    const repeats = Math.max(1, Math.min(Math.floor(room / best.height + 1e-6), ...[...used].map(([id, count]) => Math.floor(left.get(id)! / count))))
+    const repeats = Math.max(
+      1,
+      Math.min(
+        Math.floor(room / best.height + 1e-6),
+        ...[...used].map(([id, count]) => Math.floor(left.get(id)! / count)),
+      ),
+    )
     for (let i = 0; i < repeats; i++) strips.push({ height: best.height, columns: best.columns })
     for (const [id, count] of used) left.set(id, left.get(id)! - count * repeats)
     room -= best.height * repeats

@@ -2,11 +2,11 @@ import { fitsIn, liesOf, type CutPiece, type LooseStrip } from './cutPiece'
 import type { Inches } from '../measure/ruler'
 
 /**
- * The layout a quilter makes with a pencil: every size in full-width strips of its own, lying the way that needs less cloth,
- * equal sizes together. The measure that no layout of Wren's may be worse than.
+ * The layout a quilter makes with a pencil: every size in full-width strips of its own, lying the way that needs less
+ * cloth, equal sizes together. The measure that no layout of Wren's may be worse than.
  */
 export function ownStrips(pieces: readonly CutPiece[], usable: Inches): LooseStrip[] {
-  return together(pieces).flatMap((group) => {
+  return together(pieces).flatMap(group => {
     const [first] = group
     const count = group.reduce((sum, piece) => sum + piece.count, 0)
     const best = liesOf(first!, usable)
@@ -37,7 +37,9 @@ function together(pieces: readonly CutPiece[]): CutPiece[][] {
   const groups = new Map<string, CutPiece[]>()
   for (const piece of pieces) {
     if (piece.count === 0) continue
-    const size = piece.turn ? [Math.min(piece.width, piece.height), Math.max(piece.width, piece.height)] : [piece.width, piece.height]
+    const size = piece.turn
+      ? [Math.min(piece.width, piece.height), Math.max(piece.width, piece.height)]
+      : [piece.width, piece.height]
     const key = `${size.map(v => v.toFixed(6)).join()} ${piece.turn}`
     groups.set(key, [...(groups.get(key) ?? []), piece])
   }

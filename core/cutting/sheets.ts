@@ -5,26 +5,31 @@ import { leftovers, place, type Layout } from './layout'
 import { looseStrips } from './looseStrips'
 
 /**
- * Pieces laid on cloth that comes in pieces of one size (fat quarters, leftovers): strips as on yardage, none deeper than a piece
- * of cloth is long, then the strips packed into as few pieces of cloth as first fit by depth finds. `length` counts them.
+ * Pieces laid on cloth that comes in pieces of one size (fat quarters, leftovers): strips as on yardage, none deeper
+ * than a piece of cloth is long, then the strips packed into as few pieces of cloth as first fit by depth finds.
+ * `length` counts them.
  */
 export function layOutOnSheets(pieces: readonly CutPiece[], usable: Inches, sheetLength: Inches): Layout {
   const fits = pieces.filter(piece => piece.count > 0 && liesOf(piece, usable, sheetLength).length > 0)
   const unplaced = pieces.filter(piece => piece.count > 0 && liesOf(piece, usable, sheetLength).length === 0)
   const { strips } = looseStrips(fits, usable, () => 1, Infinity, sheetLength)
-  const sheets: { room: Inches, strips: LooseStrip[] }[] = []
+  const sheets: { room: Inches; strips: LooseStrip[] }[] = []
   for (const strip of [...strips].sort((a, b) => b.height - a.height)) {
     const sheet = sheets.find(candidate => candidate.room >= strip.height - TOLERANCE)
     if (sheet) {
       sheet.strips.push(strip)
       sheet.room -= strip.height
-    }
-    else sheets.push({ room: sheetLength - strip.height, strips: [strip] })
+    } else sheets.push({ room: sheetLength - strip.height, strips: [strip] })
   }
   const placed: Strip[] = sheets.flatMap((sheet, i) => place(sheet.strips, 0, 0, usable, i))
-  const ends = sheets.map((sheet, i) => ({ x: 0, y: sheetLength - sheet.room, width: usable, height: sheet.room, sheet: i })).filter(end => end.height >= 0.5)
+  const ends = sheets
+    .map((sheet, i) => ({ x: 0, y: sheetLength - sheet.room, width: usable, height: sheet.room, sheet: i }))
+    .filter(end => end.height >= 0.5)
   return {
-    length: sheets.length, bound: Math.ceil(lowerBound(fits, usable) / sheetLength - TOLERANCE), strips: placed,
-    left: [...placed.flatMap(leftovers), ...ends], unplaced,
+    length: sheets.length,
+    bound: Math.ceil(lowerBound(fits, usable) / sheetLength - TOLERANCE),
+    strips: placed,
+    left: [...placed.flatMap(leftovers), ...ends],
+    unplaced,
   }
 }

@@ -11,8 +11,8 @@ export interface StripGroup {
 }
 
 /**
- * Like strips together, in the order of the work: borders and other long pieces while the cloth is whole, then the deepest strips.
- * Source: handbook §6.
+ * Like strips together, in the order of the work: borders and other long pieces while the cloth is whole, then the
+ * deepest strips. Source: handbook §6.
  */
 export function stripGroups(strips: readonly Strip[], pieces: ReadonlyMap<string, Piece>): StripGroup[] {
   const groups = new Map<string, StripGroup>()
@@ -22,9 +22,12 @@ export function stripGroups(strips: readonly Strip[], pieces: ReadonlyMap<string
     if (group) group.places.push(i)
     else groups.set(key, { strip, places: [i] })
   })
-  const isLong = ({ strip }: StripGroup) => strip.run === 'along' || strip.cuts.some(cut => LONG.test(pieces.get(cut.piece)?.part ?? ''))
-  const depth = ({ strip }: StripGroup) => strip.run === 'along' ? strip.width : strip.height
-  return [...groups.values()].sort((a, b) => Number(isLong(b)) - Number(isLong(a)) || depth(b) - depth(a) || a.places[0]! - b.places[0]!)
+  const isLong = ({ strip }: StripGroup) =>
+    strip.run === 'along' || strip.cuts.some(cut => LONG.test(pieces.get(cut.piece)?.part ?? ''))
+  const depth = ({ strip }: StripGroup) => (strip.run === 'along' ? strip.width : strip.height)
+  return [...groups.values()].sort(
+    (a, b) => Number(isLong(b)) - Number(isLong(a)) || depth(b) - depth(a) || a.places[0]! - b.places[0]!,
+  )
 }
 
 /** Parts that are cut from the whole cloth first. */
@@ -36,5 +39,10 @@ function lookOf({ run, width, height, cuts }: Strip): string {
     const key = `${cut.piece} ${lengthKey(cut.width)}`
     counts.set(key, (counts.get(key) ?? 0) + 1)
   }
-  return [run, lengthKey(width), lengthKey(height), ...[...counts].map(([key, count]) => `${count} ${key}`).sort()].join('|')
+  return [
+    run,
+    lengthKey(width),
+    lengthKey(height),
+    ...[...counts].map(([key, count]) => `${count} ${key}`).sort(),
+  ].join('|')
 }

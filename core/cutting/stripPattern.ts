@@ -2,11 +2,15 @@ import { fitsIn, liesOf, type Column, type CutPiece } from './cutPiece'
 import { isOnRuler, type Inches } from '../measure/ruler'
 
 /** A full strip and how well it is filled. */
-export interface StripPattern { height: Inches, columns: Column[], value: number }
+export interface StripPattern {
+  height: Inches
+  columns: Column[]
+  value: number
+}
 
 /**
- * Widths are counted in cells when a strip is filled, rounded up, so that what fits here fits on the cloth. Eighths where all widths
- * are eighths: half the cells, and nothing lost.
+ * Widths are counted in cells when a strip is filled, rounded up, so that what fits here fits on the cloth. Eighths
+ * where all widths are eighths: half the cells, and nothing lost.
  */
 function cellFor(lies: readonly { width: Inches }[]): Inches {
   return lies.every(({ width }) => isOnRuler(width, 1 / 8)) ? 1 / 8 : 1 / 16
@@ -15,44 +19,86 @@ function cellFor(lies: readonly { width: Inches }[]): Inches {
 /** Depths that are tried: the deepest first, since shallow pieces find room anywhere. */
 const MOST_HEIGHTS = 14
 
-interface Choice { piece: string, width: Inches, height: Inches, stack: number, most: number, cells: number, value: number }
+interface Choice {
+  piece: string
+  width: Inches
+  height: Inches
+  stack: number
+  most: number
+  cells: number
+  value: number
+}
 
 /**
- * The best filling of one strip of each possible depth, by the worth of the pieces in it; `worth` weighs a piece's area.
- * A column holds one kind of piece, as often on top of itself as the strip is deep. At least one column is as deep as the
- * strip. A bounded knapsack over the width, columns in binary bundles: exact but for the rounding of widths to cells.
+ * The best filling of one strip of each possible depth, by the worth of the pieces in it; `worth` weighs a piece's
+ * area. A column holds one kind of piece, as often on top of itself as the strip is deep. At least one column is as
+ * deep as the strip. A bounded knapsack over the width, columns in binary bundles: exact but for the rounding of
+ * widths to cells.
  */
-export function stripPatterns(pieces: readonly CutPiece[], left: ReadonlyMap<string, number>, usable: Inches, deepest: Inches, worth: (piece: CutPiece) => number): StripPattern[] {
+export function stripPatterns(
+  pieces: readonly CutPiece[],
+  left: ReadonlyMap<string, number>,
+  usable: Inches,
+  deepest: Inches,
+  worth: (piece: CutPiece) => number,
+): StripPattern[] {
   const wanted = pieces.filter(piece => left.get(piece.id)! > 0)
   const lies = wanted.flatMap(piece => liesOf(piece, usable, deepest).map(lie => ({ piece, ...lie })))
   const cell = cellFor(lies)
   // heights that differ by less than any ruler shows are one, and that one is the larger: a strip must hold its pieces
   const byHeight = new Map<number, number>()
-  for (const { height } of lies) byHeight.set(Math.round(height * 1e5), Math.max(height, byHeight.get(Math.round(height * 1e5)) ?? 0))
+  for (const { height } of lies)
+    byHeight.set(Math.round(height * 1e5), Math.max(height, byHeight.get(Math.round(height * 1e5)) ?? 0))
   const heights = [...byHeight.values()].sort((a, b) => b - a).slice(0, MOST_HEIGHTS)
   const patterns: StripPattern[] = []
   for (const height of heights) {
-    const choices = lies.filter(lie => lie.height <= height).map(({ piece, width, height: h }): Choice => {
-      const stack = fitsIn(height, h)
-      return { piece: piece.id, width, height: h, stack, most: Math.ceil(left.get(piece.id)! / stack), cells: Math.ceil(width / cell - 1e-6), value: stack * width * h * worth(piece) }
-    })
-    const filled = choices.filter(choice => height - choice.height <= 1e-5).map((first): StripPattern => {
-      const others = choices.map(choice => choice === first ? { ...choice, most: choice.most - 1 } : choice)
-      const rest = fill(others, Math.floor((usable - first.width) / cell + 1e-6), left, first)
-      return capped({ height, columns: [{ piece: first.piece, width: first.width, height: first.height, stack: first.stack }, ...rest], value: 0 }, wanted, left, worth)
-    })
-    patterns.push(filled.reduce((a, b) => b.value > a.value ? b : a))
+    const choices = lies
+      .filter(lie => lie.height <= height)
+      .map(({ piece, width, height: h }): Choice => {
+        const stack = fitsIn(height, h)
+        return {
+          piece: piece.id,
+          width,
+          height: h,
+          stack,
+          most: Math.ceil(left.get(piece.id)! / stack),
+          cells: Math.ceil(width / cell - 1e-6),
+          value: stack * width * h * worth(piece),
+        }
+      })
+    const filled = choices
+      .filter(choice => height - choice.height <= 1e-5)
+      .map((first): StripPattern => {
+        const others = choices.map(choice => (choice === first ? { ...choice, most: choice.most - 1 } : choice))
+        const rest = fill(others, Math.floor((usable - first.width) / cell + 1e-6), left, first)
+        return capped(
+          {
+            height,
+            columns: [{ piece: first.piece, width: first.width, height: first.height, stack: first.stack }, ...rest],
+            value: 0,
+          },
+          wanted,
+          left,
+          worth,
+        )
+      })
+    patterns.push(filled.reduce((a, b) => (b.value > a.value ? b : a)))
   }
   return patterns
 }
 
 function fill(choices: readonly Choice[], cells: number, left: ReadonlyMap<string, number>, first: Choice): Column[] {
-  const bundles: { choice: Choice, times: number }[] = []
+  const bundles: { choice: Choice; times: number }[] = []
   for (const choice of choices) {
     // a column beyond what is still wanted is worth nothing
     const spare = choice.piece === first.piece ? first.stack : 0
-    const most = Math.min(choice.most, Math.ceil((left.get(choice.piece)! - spare) / choice.stack), Math.floor(cells / choice.cells))
-    for (let times = 1, open = most; open > 0; open -= times, times = Math.min(times * 2, open)) bundles.push({ choice, times })
+    const most = Math.min(
+      choice.most,
+      Math.ceil((left.get(choice.piece)! - spare) / choice.stack),
+      Math.floor(cells / choice.cells),
+    )
+    for (let times = 1, open = most; open > 0; open -= times, times = Math.min(times * 2, open))
+      bundles.push({ choice, times })
   }
   const row = cells + 1
   const value = new Float64Array(row)
@@ -60,7 +106,9 @@ function fill(choices: readonly Choice[], cells: number, left: ReadonlyMap<strin
   const used = new Uint8Array(bundles.length * row)
   for (let b = 0; b < bundles.length; b++) {
     const { choice, times } = bundles[b]!
-    const wide = choice.cells * times, gain = choice.value * times, at = b * row
+    const wide = choice.cells * times
+    const gain = choice.value * times
+    const at = b * row
     for (let c = cells; c >= wide; c--) {
       const candidate = value[c - wide]! + gain
       if (candidate > value[c]! + 1e-9) {
@@ -74,14 +122,20 @@ function fill(choices: readonly Choice[], cells: number, left: ReadonlyMap<strin
   for (let b = bundles.length - 1; b >= 0; b--) {
     if (used[b * row + c] === 0) continue
     const { choice, times } = bundles[b]!
-    for (let t = 0; t < times; t++) columns.push({ piece: choice.piece, width: choice.width, height: choice.height, stack: choice.stack })
+    for (let t = 0; t < times; t++)
+      columns.push({ piece: choice.piece, width: choice.width, height: choice.height, stack: choice.stack })
     c -= choice.cells * times
   }
   return columns
 }
 
 /** Takes out what is more than wanted (a piece may stand in a strip both ways), and values what stays. */
-function capped(pattern: StripPattern, pieces: readonly CutPiece[], left: ReadonlyMap<string, number>, worth: (piece: CutPiece) => number): StripPattern {
+function capped(
+  pattern: StripPattern,
+  pieces: readonly CutPiece[],
+  left: ReadonlyMap<string, number>,
+  worth: (piece: CutPiece) => number,
+): StripPattern {
   const used = new Map<string, number>()
   const byId = new Map(pieces.map(piece => [piece.id, piece]))
   let value = 0

@@ -11,8 +11,15 @@ export const MOST_POINTS = 4000
 export function blockToSvg(design: Design, colours: Readonly<Record<string, string>> = {}): string {
   const greys = rolesOf(design).map((role, i) => [role, colours[role] ?? GREYS[i % GREYS.length]!] as const)
   const fill = new Map(greys)
-  const polygons = design.patches.map(patch => `  <polygon class="${escaped(patch.role)}" fill="${fill.get(patch.role)!}" points="${patch.points.map(([x, y]) => `${tidy(x)},${tidy(y)}`).join(' ')}"/>`)
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${tidy(design.width)} ${tidy(design.height)}">\n  <title>${escaped(design.name)}</title>\n${polygons.join('\n')}\n</svg>\n`
+  const polygons = design.patches.map(
+    patch =>
+      `  <polygon class="${escaped(patch.role)}" fill="${fill.get(patch.role)!}" `
+      + `points="${patch.points.map(([x, y]) => `${tidy(x)},${tidy(y)}`).join(' ')}"/>`,
+  )
+  return (
+    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${tidy(design.width)} ${tidy(design.height)}">\n  `
+    + `<title>${escaped(design.name)}</title>\n${polygons.join('\n')}\n</svg>\n`
+  )
 }
 
 const GREYS = ['#333333', '#dddddd', '#888888', '#bbbbbb', '#555555']
@@ -27,9 +34,9 @@ const MOST_DEPTH = 60
 const MOST_ELEMENTS = 20_000
 
 /**
- * Reads a block from a drawing: polygons, rectangles and paths of straight lines, with classes or fills for roles. What is not a
- * closed straight-sided figure is named with its place in the drawing, and nothing is taken over then. The drawing is
- * moved to 0, 0 and keeps its proportions; its longer side becomes `units` grid units.
+ * Reads a block from a drawing: polygons, rectangles and paths of straight lines, with classes or fills for roles.
+ * What is not a closed straight-sided figure is named with its place in the drawing, and nothing is taken over then.
+ * The drawing is moved to 0, 0 and keeps its proportions; its longer side becomes `units` grid units.
  */
 export function blockFromSvg(text: string, units = 12): BlockReading {
   const figures = figuresIn(text)
@@ -39,18 +46,26 @@ export function blockFromSvg(text: string, units = 12): BlockReading {
   if (patches.length === 0) return { ok: false, troubles: [{ code: 'nothing-drawn' }] }
   const box = boundingBox(patches.flatMap(patch => patch.points))
   const scale = units / Math.max(box.width, box.height)
-  // numbers in drawings are rounded, each program as it likes: the finest grid on which the patches meet is the one meant
-  const readings = GRIDS.map((grid) => {
+  // numbers in drawings are rounded, each program as it likes: the finest grid on which the patches meet is the one
+  // meant
+  const readings = GRIDS.map(grid => {
     const snap = (v: number) => Math.round(v / grid) * grid
     return blockFaultsOf({
-      width: snap(box.width * scale), height: snap(box.height * scale),
-      patches: patches.map(patch => ({ role: patch.role, points: patch.points.map(([x, y]): Point => [snap((x - box.x) * scale), snap((y - box.y) * scale)]) })),
+      width: snap(box.width * scale),
+      height: snap(box.height * scale),
+      patches: patches.map(patch => ({
+        role: patch.role,
+        points: patch.points.map(([x, y]): Point => [snap((x - box.x) * scale), snap((y - box.y) * scale)]),
+      })),
     })
   })
   return readings.find(reading => reading.ok) ?? readings[0]!
 }
 
-interface Figures { troubles: BlockTrouble[], patches: { role: string, points: Point[] }[] }
+interface Figures {
+  troubles: BlockTrouble[]
+  patches: { role: string; points: Point[] }[]
+}
 
 /** Thrown to leave the parser early. */
 class Enough extends Error {}
@@ -83,8 +98,10 @@ function figuresIn(text: string): Figures | null {
     for (const outline of outlines) {
       points += outline.length
       if (points > MOST_POINTS) throw new Enough()
-      const isFigure = outline.length >= 3 && outline.every(p => p.every(Number.isFinite)) && Math.abs(signedArea(outline)) >= 1e-12
-      if (isFigure) found.patches.push({ role: roleName(attribute('class') ?? fillOf(attribute) ?? 'patch'), points: outline })
+      const isFigure =
+        outline.length >= 3 && outline.every(p => p.every(Number.isFinite)) && Math.abs(signedArea(outline)) >= 1e-12
+      if (isFigure)
+        found.patches.push({ role: roleName(attribute('class') ?? fillOf(attribute) ?? 'patch'), points: outline })
       else found.troubles.push({ code: 'not-closed', figure: place, what: tag })
     }
   })
@@ -93,9 +110,8 @@ function figuresIn(text: string): Figures | null {
     if (ASIDE.has(name.toLowerCase().replace(/^svg:/, ''))) aside -= 1
   })
   try {
-    parser.write(text.charCodeAt(0) === 0xFEFF ? text.slice(1) : text).close()
-  }
-  catch (error) {
+    parser.write(text.charCodeAt(0) === 0xfeff ? text.slice(1) : text).close()
+  } catch (error) {
     // saxes throws at the first thing that is no XML
     if (!(error instanceof Enough)) return null
     return { troubles: [{ code: 'too-many-points', most: MOST_POINTS }], patches: [] }
@@ -106,16 +122,22 @@ function figuresIn(text: string): Figures | null {
 type Attribute = (name: string) => string | undefined
 
 /** The outlines of one figure; or why it is none that a block can have. */
-function outlinesOf(tag: string, attribute: Attribute): Point[][] | 'curved' | 'only-a-line' | 'moved-figure' | 'not-drawn' {
+function outlinesOf(
+  tag: string,
+  attribute: Attribute,
+): Point[][] | 'curved' | 'only-a-line' | 'moved-figure' | 'not-drawn' {
   if (CURVED.has(tag)) return 'curved'
   if (tag === 'line' || tag === 'polyline') return 'only-a-line'
   if (!['polygon', 'rect', 'path'].includes(tag)) return 'not-drawn'
   if (attribute('transform')) return 'moved-figure'
   if (fillOf(attribute) === 'none') return 'only-a-line'
   switch (tag) {
-    case 'polygon': return [numbersToPoints(attribute('points') ?? '')]
-    case 'rect': return [rectPoints(attribute)]
-    default: return pathOutlines(attribute('d') ?? '') ?? 'curved'
+    case 'polygon':
+      return [numbersToPoints(attribute('points') ?? '')]
+    case 'rect':
+      return [rectPoints(attribute)]
+    default:
+      return pathOutlines(attribute('d') ?? '') ?? 'curved'
   }
 }
 
@@ -133,17 +155,30 @@ function numbersToPoints(text: string): Point[] {
 }
 
 function rectPoints(attribute: Attribute): Point[] {
-  const [x, y, w, h] = ['x', 'y', 'width', 'height'].map(name => Number.parseFloat(attribute(name) ?? '0')) as [number, number, number, number]
-  return [[x, y], [x + w, y], [x + w, y + h], [x, y + h]]
+  const [x, y, w, h] = ['x', 'y', 'width', 'height'].map(name => Number.parseFloat(attribute(name) ?? '0')) as [
+    number,
+    number,
+    number,
+    number,
+  ]
+  return [
+    [x, y],
+    [x + w, y],
+    [x + w, y + h],
+    [x, y + h],
+  ]
 }
 
 /** The closed outlines of a path of straight lines; null when it has a curve. */
 function pathOutlines(d: string): Point[][] | null {
   if (/[csqta]/i.test(d)) return null
   const outlines: Point[][] = []
-  let at: Point = [0, 0], start: Point = [0, 0], outline: Point[] = []
+  let at: Point = [0, 0]
+  let start: Point = [0, 0]
+  let outline: Point[] = []
   const close = () => {
-    const last = outline.at(-1), first = outline[0]
+    const last = outline.at(-1)
+    const first = outline[0]
     if (last && first && outline.length > 1 && last[0] === first[0] && last[1] === first[1]) outline.pop()
     if (outline.length > 0) outlines.push(outline)
     outline = []
@@ -160,7 +195,12 @@ function pathOutlines(d: string): Point[][] | null {
     const step = kind === 'h' || kind === 'v' ? 1 : 2
     for (let i = 0; i + step <= numbers.length; i += step) {
       const [ox, oy] = isRelative ? at : [0, 0]
-      at = kind === 'h' ? [ox + numbers[i]!, at[1]] : kind === 'v' ? [at[0], oy + numbers[i]!] : [ox + numbers[i]!, oy + numbers[i + 1]!]
+      at =
+        kind === 'h'
+          ? [ox + numbers[i]!, at[1]]
+          : kind === 'v'
+            ? [at[0], oy + numbers[i]!]
+            : [ox + numbers[i]!, oy + numbers[i + 1]!]
       if (kind === 'm' && i === 0) {
         close()
         start = at

@@ -20,12 +20,17 @@ export function draftOf({ width, height, patches }: Pick<Design, 'width' | 'heig
 }
 
 export function boxPolygon(x: number, y: number, width: number, height: number): Polygon {
-  return [[x, y], [x + width, y], [x + width, y + height], [x, y + height]]
+  return [
+    [x, y],
+    [x + width, y],
+    [x + width, y + height],
+    [x, y + height],
+  ]
 }
 
 /** Paints some patches; all others stay as they are. */
 export function paint(draft: Draft, which: readonly number[], role: string): Draft {
-  return { ...draft, patches: draft.patches.map((patch, i) => which.includes(i) ? { ...patch, role } : patch) }
+  return { ...draft, patches: draft.patches.map((patch, i) => (which.includes(i) ? { ...patch, role } : patch)) }
 }
 
 /** The whole block as a mirror sees it, left for right. */

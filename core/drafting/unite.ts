@@ -3,10 +3,20 @@ import { isSimple, withoutIdleCorners, type Point, type Polygon } from '../geome
 import { GRID_TOLERANCE } from '../geometry/tiling'
 import type { Draft } from './draft'
 
-/** Two neighbours as one patch in the first one's role: a line taken out again. Null when they do not touch, or would close round a hole. */
+/**
+ * Two neighbours as one patch in the first one's role: a line taken out again. Null when they do not touch, or would
+ * close round a hole.
+ */
 export function unitePatches(draft: Draft, first: number, second: number): Draft | null {
   const one = unite(draft.patches[first]!.points, draft.patches[second]!.points)
-  return one && { ...draft, patches: draft.patches.flatMap((patch, i) => i === second ? [] : i === first ? [{ ...patch, points: one }] : [patch]) }
+  return (
+    one && {
+      ...draft,
+      patches: draft.patches.flatMap((patch, i) =>
+        i === second ? [] : i === first ? [{ ...patch, points: one }] : [patch],
+      ),
+    }
+  )
 }
 
 /** Two polygons that share an edge as one, without the edge. */

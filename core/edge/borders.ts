@@ -15,45 +15,70 @@ export interface Stage {
   /** What the tape should show, raw edge to raw edge, by what was really sewn inside it. */
   expected: Record<'width' | 'height', Sum>
   /** The same between the two pairs of a border, on the side that the first pair has changed. */
-  first?: { side: 'width' | 'height', expected: Sum }
+  first?: { side: 'width' | 'height'; expected: Sum }
 }
 
 /** One strip of a border. `length`: raw, as it is trimmed and sewn on. */
-export interface BorderStrip { border: number, side: Side, length: Sum, finishedWidth: Inches }
+export interface BorderStrip {
+  border: number
+  side: Side
+  length: Sum
+  finishedWidth: Inches
+}
 
 export interface BorderedTop {
   /** From the setting outwards; the last one is the top. */
   stages: Stage[]
   strips: BorderStrip[]
   /** Finished, from the top left of the whole top, inside out. */
-  boxes: { border: number, side: Side, box: Box }[]
+  boxes: { border: number; side: Side; box: Box }[]
   /** Where the setting's own top left lies. */
-  origin: { x: Inches, y: Inches }
+  origin: { x: Inches; y: Inches }
 }
 
 /**
- * Butted borders round the setting. The first pair is as long as the side it is sewn to, raw edge to raw edge; the second also
- * spans the first pair. With `measured`, what was entered of a stage replaces its planned size for all that follows.
- * Source: handbook §8.
+ * Butted borders round the setting. The first pair is as long as the side it is sewn to, raw edge to raw edge; the
+ * second also spans the first pair. With `measured`, what was entered of a stage replaces its planned size for all
+ * that follows. Source: handbook §8.
  */
 export function addBorders(quilt: Quilt, setting: SettingLayout, measured: boolean): BorderedTop {
   const stageSize = (what: string, side: 'width' | 'height', planned: Sum): Sum => {
     const found = measured ? measuredStage(quilt, what, side) : null
-    return found === null ? planned : sumOf([{ what: 'measured-mean', value: found.mean, of: what }, seams(quilt)], found.raw.map(value => ({ what: 'measure', value })))
+    return found === null
+      ? planned
+      : sumOf(
+          [{ what: 'measured-mean', value: found.mean, of: what }, seams(quilt)],
+          found.raw.map(value => ({ what: 'measure', value })),
+        )
   }
   let width = stageSize('setting', 'width', sumOf(setting.across))
   let height = stageSize('setting', 'height', sumOf(setting.down))
   const raw = (inner: Sum): Sum => sumOf([...inner.terms, { what: 'seams', count: 2, each: quilt.seam }], inner.from)
-  const stages: Stage[] = [{ what: 'setting', width, height, expected: { width: raw(sumOf(setting.across)), height: raw(sumOf(setting.down)) } }]
+  const stages: Stage[] = [
+    {
+      what: 'setting',
+      width,
+      height,
+      expected: { width: raw(sumOf(setting.across)), height: raw(sumOf(setting.down)) },
+    },
+  ]
   const strips: BorderStrip[] = []
 
   quilt.borders.forEach((border, i) => {
     const name = `border-${i + 1}`
     const sides: Term = { what: 'border', count: 2, each: border.sides, of: String(i + 1) }
     const ends: Term = { what: 'border', count: 2, each: border.ends, of: String(i + 1) }
-    const strip = (side: Side, length: Sum) => strips.push({ border: i + 1, side, length, finishedWidth: side === 'left' || side === 'right' ? border.sides : border.ends })
-    const wider = sumOf([...width.terms, sides], width.from), higher = sumOf([...height.terms, ends], height.from)
-    const first: Stage['first'] = border.first === 'sides' ? { side: 'width', expected: raw(wider) } : { side: 'height', expected: raw(higher) }
+    const strip = (side: Side, length: Sum) =>
+      strips.push({
+        border: i + 1,
+        side,
+        length,
+        finishedWidth: side === 'left' || side === 'right' ? border.sides : border.ends,
+      })
+    const wider = sumOf([...width.terms, sides], width.from)
+    const higher = sumOf([...height.terms, ends], height.from)
+    const first: Stage['first'] =
+      border.first === 'sides' ? { side: 'width', expected: raw(wider) } : { side: 'height', expected: raw(higher) }
     // what is measured after the first pair replaces both dimensions, where both were measured
     if (border.first === 'sides') {
       strip('left', raw(height))
@@ -63,8 +88,7 @@ export function addBorders(quilt: Quilt, setting: SettingLayout, measured: boole
       strip('top', raw(width))
       strip('bottom', raw(width))
       height = sumOf([...height.terms, ends], height.from)
-    }
-    else {
+    } else {
       strip('top', raw(width))
       strip('bottom', raw(width))
       height = stageSize(`${name}-first`, 'height', higher)
@@ -90,14 +114,28 @@ function drawnBorders(borders: readonly Border[], setting: SettingLayout) {
   const boxes: BorderedTop['boxes'] = []
   let inner: Box = { x: total.x, y: total.y, width: setting.width, height: setting.height }
   borders.forEach(({ sides, ends, first }, i) => {
-    const outer: Box = { x: inner.x - sides, y: inner.y - ends, width: inner.width + 2 * sides, height: inner.height + 2 * ends }
+    const outer: Box = {
+      x: inner.x - sides,
+      y: inner.y - ends,
+      width: inner.width + 2 * sides,
+      height: inner.height + 2 * ends,
+    }
     // the pair sewn on second spans the first
-    const upright = first === 'sides' ? inner : outer, level = first === 'sides' ? outer : inner
+    const upright = first === 'sides' ? inner : outer
+    const level = first === 'sides' ? outer : inner
     boxes.push(
       { border: i + 1, side: 'left', box: { x: outer.x, y: upright.y, width: sides, height: upright.height } },
-      { border: i + 1, side: 'right', box: { x: inner.x + inner.width, y: upright.y, width: sides, height: upright.height } },
+      {
+        border: i + 1,
+        side: 'right',
+        box: { x: inner.x + inner.width, y: upright.y, width: sides, height: upright.height },
+      },
       { border: i + 1, side: 'top', box: { x: level.x, y: outer.y, width: level.width, height: ends } },
-      { border: i + 1, side: 'bottom', box: { x: level.x, y: inner.y + inner.height, width: level.width, height: ends } },
+      {
+        border: i + 1,
+        side: 'bottom',
+        box: { x: level.x, y: inner.y + inner.height, width: level.width, height: ends },
+      },
     )
     inner = outer
   })

@@ -21,9 +21,21 @@ export function roughLength(strip: BorderStrip): Sum {
 export function borderOrders(quilt: Quilt, planned: BorderedTop, room: Workroom): PieceOrder[] {
   return quilt.borders.flatMap((border, i) => {
     const mine = planned.strips.filter(strip => strip.border === i + 1)
-    const order = (finishedWidth: Inches, strips: readonly BorderStrip[], runs: 'upright' | 'level') => longStripOrders({
-      cloth: border.cloth, finishedWidth, lengths: strips.map(roughLength), long: border.long, part: 'border', where: `border ${i + 1}`, runs,
-    }, quilt, room, 2 * room.seam)
+    const order = (finishedWidth: Inches, strips: readonly BorderStrip[], runs: 'upright' | 'level') =>
+      longStripOrders(
+        {
+          cloth: border.cloth,
+          finishedWidth,
+          lengths: strips.map(roughLength),
+          long: border.long,
+          part: 'border',
+          where: `border ${i + 1}`,
+          runs,
+        },
+        quilt,
+        room,
+        2 * room.seam,
+      )
     const sides = mine.filter(strip => strip.side === 'left' || strip.side === 'right')
     const ends = mine.filter(strip => strip.side === 'top' || strip.side === 'bottom')
     // sides and ends of one width are cut, and joined, as one
@@ -41,7 +53,14 @@ export function bindingOrders(quilt: Quilt, binding: Binding | null, room: Workr
   const width = exactly([{ what: 'strip-as-chosen', value: binding.strip }])
   const count = binding.strips.total
   const draft = pieceOf(length, width, {
-    cloth, part: 'binding', shape: 'strip', cuts: 'none', turn: true, count, counted: [{ what: 'binding-strips', count, each: 1 }], slots: [],
+    cloth,
+    part: 'binding',
+    shape: 'strip',
+    cuts: 'none',
+    turn: true,
+    count,
+    counted: [{ what: 'binding-strips', count, each: 1 }],
+    slots: [],
   })
   return [{ draft, method: 'rectangle', where: ['edge'], feeds: [], times: 0 }]
 }

@@ -15,7 +15,10 @@ import { withoutStaleMeasures } from './staleMeasures'
 
 type BlockEntry = QuiltFile['blocks'][number]
 
-/** All blocks take this width (and height, where they are square). In a straight set they stand in columns and rows together. */
+/**
+ * All blocks take this width (and height, where they are square). In a straight set they stand in columns and rows
+ * together.
+ */
 export function setBlocksWidth(width: Inches): Edit {
   return file => ({ ...withoutStaleMeasures(file, 'blocks'), blocks: resizedBlocks(file, width, 'width') })
 }
@@ -25,20 +28,24 @@ export function setBlocksHeight(height: Inches): Edit {
 }
 
 export function setBlocksSize(size: Inches): Edit {
-  return file => ({ ...withoutStaleMeasures(file, 'blocks'), blocks: file.blocks.map(({ width: _w, height: _h, ...block }) => ({ ...block, size: written(file, size) })) })
+  return file => ({
+    ...withoutStaleMeasures(file, 'blocks'),
+    blocks: file.blocks.map(({ width: _w, height: _h, ...block }) => ({ ...block, size: written(file, size) })),
+  })
 }
 
 /**
- * One side of all blocks changed. Where there is one block, of fixed shape (slanted seams, as it was drawn), its other side follows,
- * so that its angles stay.
+ * One side of all blocks changed. Where there is one block, of fixed shape (slanted seams, as it was drawn), its
+ * other side follows, so that its angles stay.
  */
 function resizedBlocks(file: QuiltFile, to: Inches, side: 'width' | 'height'): BlockEntry[] {
   const [only] = file.blocks
   const design = file.blocks.length === 1 && only ? designIn(file, only.design) : undefined
-  const length = (value: number | string | undefined) => value === undefined ? NaN : parseLength(value, file.units ?? 'in') ?? NaN
+  const length = (value: number | string | undefined) =>
+    value === undefined ? NaN : (parseLength(value, file.units ?? 'in') ?? NaN)
   if (only && design && holdsItsShape(design, length(only.width), length(only.height))) {
     const { size: _, ...rest } = only
-    const other = side === 'width' ? to * design.height / design.width : to * design.width / design.height
+    const other = side === 'width' ? (to * design.height) / design.width : (to * design.width) / design.height
     const [width, height] = side === 'width' ? [to, other] : [other, to]
     return [{ ...rest, width: written(file, width), height: written(file, height) }]
   }
@@ -50,66 +57,93 @@ function designIn(file: QuiltFile, id: string): Pick<Design, 'width' | 'height' 
   return own ?? SHIPPED_DESIGNS.find(design => design.id === id)
 }
 
-function resized(file: QuiltFile, { size, width = size, height = size, ...rest }: BlockEntry, to: Inches, side: 'width' | 'height'): BlockEntry {
+function resized(
+  file: QuiltFile,
+  { size, width = size, height = size, ...rest }: BlockEntry,
+  to: Inches,
+  side: 'width' | 'height',
+): BlockEntry {
   const value = written(file, to)
-  const inches = (length: number | string | undefined) => length === undefined ? NaN : parseLength(length, file.units ?? 'in')
+  const inches = (length: number | string | undefined) =>
+    length === undefined ? NaN : parseLength(length, file.units ?? 'in')
   if (inches(width) === inches(height)) return { ...rest, size: value }
   return side === 'width' ? { ...rest, width: value, height } : { ...rest, width, height: value }
 }
 
 /**
- * Another design for a block. Roles keep their cloths by name; new roles take the block's cloths in turn. Where it is the only
- * block of the quilt it takes the proportions of the design, its longer side as long as before; beside others it keeps its place.
+ * Another design for a block. Roles keep their cloths by name; new roles take the block's cloths in turn. Where it is
+ * the only block of the quilt it takes the proportions of the design, its longer side as long as before; beside
+ * others it keeps its place.
  */
 export function setDesign(blockId: string, design: Design): Edit {
   return file => ({
     ...keepDesign(design)(file),
-    blocks: file.blocks.map((block) => {
+    blocks: file.blocks.map(block => {
       if (block.id !== blockId) return block
       const old = block.cloths ?? {}
       const used = [...new Set(Object.values(old))]
       const spare = [...used, ...file.cloths.map(cloth => cloth.id).filter(id => !used.includes(id))]
       const { name: _, ...rest } = file.blocks.length === 1 ? inProportion(file, block, design) : block
-      return { ...rest, design: design.id, method: 'auto', cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, old[role] ?? spare[i % spare.length]!])) }
+      return {
+        ...rest,
+        design: design.id,
+        method: 'auto',
+        cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, old[role] ?? spare[i % spare.length]!])),
+      }
     }),
   })
 }
 
 function inProportion(file: QuiltFile, { size, width, height, ...rest }: BlockEntry, design: Design): BlockEntry {
-  const inches = (length: number | string | undefined) => length === undefined ? 0 : parseLength(length, file.units ?? 'in') ?? 0
+  const inches = (length: number | string | undefined) =>
+    length === undefined ? 0 : (parseLength(length, file.units ?? 'in') ?? 0)
   const longer = Math.max(inches(size), inches(width), inches(height))
-  const across = longer * design.width / Math.max(design.width, design.height), down = longer * design.height / Math.max(design.width, design.height)
+  const across = (longer * design.width) / Math.max(design.width, design.height)
+  const down = (longer * design.height) / Math.max(design.width, design.height)
   if (Math.abs(across - down) > 1e-9) return { ...rest, width: written(file, across), height: written(file, down) }
   return size === undefined ? { ...rest, size: written(file, longer) } : { ...rest, size }
 }
 
 /** Dresses one role of a block, wherever the block stands. */
 export function setRoleCloth(blockId: string, role: string, cloth: string): Edit {
-  return file => ({ ...file, blocks: file.blocks.map(block => block.id === blockId ? { ...block, cloths: { ...block.cloths, [role]: cloth } } : block) })
+  return file => ({
+    ...file,
+    blocks: file.blocks.map(block =>
+      block.id === blockId ? { ...block, cloths: { ...block.cloths, [role]: cloth } } : block,
+    ),
+  })
 }
 
 /** The way to make one kind of unit in a block; null leaves it to the quilt's aim. */
 export function setMethod(blockId: string, kind: string, method: string | null): Edit {
   return file => ({
     ...file,
-    blocks: file.blocks.map((block) => {
+    blocks: file.blocks.map(block => {
       if (block.id !== blockId) return block
       const chosen: Record<string, string | undefined> = typeof block.method === 'object' ? { ...block.method } : {}
       if (method === null) Reflect.deleteProperty(chosen, kind)
       else chosen[kind] = method
-      return { ...block, method: Object.keys(chosen).length === 0 ? 'auto' : chosen as BlockEntry['method'] }
+      return { ...block, method: Object.keys(chosen).length === 0 ? 'auto' : (chosen as BlockEntry['method']) }
     }),
   })
 }
 
-/** How closely the squares of one kind of unit are cut, where they are trimmed after sewing; null leaves it to the quilt's aim. */
+/**
+ * How closely the squares of one kind of unit are cut, where they are trimmed after sewing; null leaves it to the
+ * quilt's aim.
+ */
 export function setTrim(blockId: string, kind: UnitKind, care: Care | null): Edit {
   return file => ({
     ...file,
-    blocks: file.blocks.map((block) => {
+    blocks: file.blocks.map(block => {
       if (block.id !== blockId) return block
       const { trim, ...rest } = block
-      const chosen = typeof trim === 'object' ? { ...trim } : trim === undefined ? {} : Object.fromEntries(UNIT_KINDS.map(each => [each, trim]))
+      const chosen =
+        typeof trim === 'object'
+          ? { ...trim }
+          : trim === undefined
+            ? {}
+            : Object.fromEntries(UNIT_KINDS.map(each => [each, trim]))
       if (care === null) Reflect.deleteProperty(chosen, kind)
       else chosen[kind] = care
       return Object.keys(chosen).length === 0 ? rest : { ...rest, trim: chosen }
@@ -119,7 +153,12 @@ export function setTrim(blockId: string, kind: UnitKind, care: Care | null): Edi
 
 /** Ways that were chosen for single units, in all blocks. */
 export function chosenWays(file: QuiltFile): number {
-  return file.blocks.reduce((sum, { method }) => sum + (typeof method === 'object' ? Object.keys(method).length : method === undefined || method === 'auto' ? 0 : 1), 0)
+  return file.blocks.reduce(
+    (sum, { method }) =>
+      sum
+      + (typeof method === 'object' ? Object.keys(method).length : method === undefined || method === 'auto' ? 0 : 1),
+    0,
+  )
 }
 
 /** All ways are left to the quilt's aim. */
@@ -131,7 +170,7 @@ export function forgetWays(): Edit {
 export function setStripes(blockId: string, role: string, stripes: StripeDirection | null): Edit {
   return file => ({
     ...file,
-    blocks: file.blocks.map((block) => {
+    blocks: file.blocks.map(block => {
       if (block.id !== blockId) return block
       const all = { ...block.stripes }
       if (stripes === null) Reflect.deleteProperty(all, role)
@@ -143,18 +182,23 @@ export function setStripes(blockId: string, role: string, stripes: StripeDirecti
 
 /** One way for the whole block: unit by unit as the aim has it, on foundation papers, or by templates. */
 export function setWholeMethod(blockId: string, method: 'auto' | 'foundation' | 'template'): Edit {
-  return file => ({ ...file, blocks: file.blocks.map(block => block.id === blockId ? { ...block, method } : block) })
+  return file => ({ ...file, blocks: file.blocks.map(block => (block.id === blockId ? { ...block, method } : block)) })
 }
 
 /** Another block beside those of the quilt, of their size, standing in the place given. */
-export function addBlock(design: Design, at: { row: number, column: number } | null): Edit {
-  return (file) => {
+export function addBlock(design: Design, at: { row: number; column: number } | null): Edit {
+  return file => {
     const first = file.blocks[0]!
-    const id = freeId(design.id, file.blocks.map(block => block.id))
+    const id = freeId(
+      design.id,
+      file.blocks.map(block => block.id),
+    )
     const { size, width, height } = first
     const cloths = file.cloths.map(cloth => cloth.id)
     const block: BlockEntry = {
-      id, design: design.id, ...(size === undefined ? { width, height } : { size }),
+      id,
+      design: design.id,
+      ...(size === undefined ? { width, height } : { size }),
       cloths: dressRoles(design, cloths),
     }
     const added = keepDesign(design)({ ...file, blocks: [...file.blocks, block] })
@@ -175,9 +219,15 @@ export function removeBlock(blockId: string): Edit {
 type CellEntry = NonNullable<QuiltFile['setting']['cells']>[number][number]
 
 export function changeCell(row: number, column: number, change: (cell: CellEntry) => CellEntry): Edit {
-  return (file) => {
+  return file => {
     const cells = asCells(file)
-    return { ...file, setting: { ...withoutFill(file.setting), cells: replaced(cells, row, replaced(cells[row]!, column, change(cells[row]![column]!))) } }
+    return {
+      ...file,
+      setting: {
+        ...withoutFill(file.setting),
+        cells: replaced(cells, row, replaced(cells[row]!, column, change(cells[row]![column]!))),
+      },
+    }
   }
 }
 
@@ -188,12 +238,16 @@ export function turnCell(row: number, column: number): Edit {
 
 /** Mirrored left to right as it lies: the turn runs the other way. */
 export function mirrorCell(row: number, column: number): Edit {
-  return changeCell(row, column, cell => ({ ...cell, mirror: !cell.mirror, turn: ((360 - (cell.turn ?? 0)) % 360) as 0 | 90 | 180 | 270 }))
+  return changeCell(row, column, cell => ({
+    ...cell,
+    mirror: !cell.mirror,
+    turn: ((360 - (cell.turn ?? 0)) % 360) as 0 | 90 | 180 | 270,
+  }))
 }
 
 /** A cloth for one role in one place alone; null gives the place its block's cloth again. */
 export function setCellCloth(row: number, column: number, role: string, cloth: string | null): Edit {
-  return changeCell(row, column, (cell) => {
+  return changeCell(row, column, cell => {
     const cloths = { ...cell.cloths }
     if (cloth === null) Reflect.deleteProperty(cloths, role)
     else cloths[role] = cloth
@@ -202,10 +256,11 @@ export function setCellCloth(row: number, column: number, role: string, cloth: s
 }
 
 /** Two places exchange what stands in them. */
-export function exchangeCells(a: { row: number, column: number }, b: { row: number, column: number }): Edit {
-  return (file) => {
+export function exchangeCells(a: { row: number; column: number }, b: { row: number; column: number }): Edit {
+  return file => {
     const cells = asCells(file)
-    const first = cells[a.row]![a.column]!, second = cells[b.row]![b.column]!
+    const first = cells[a.row]![a.column]!
+    const second = cells[b.row]![b.column]!
     return changeCell(b.row, b.column, () => first)(changeCell(a.row, a.column, () => second)(file))
   }
 }

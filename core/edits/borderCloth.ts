@@ -4,11 +4,14 @@ import { lightness } from '../cloth/value'
 import { TOLERANCE } from '../measure/ruler'
 import { blockOf, clothOf, designOf, type Cell, type Quilt } from '../quilt/quilt'
 
-/** The cloth for another border: of those in the quilt the one that stands out most from what it will touch, so that no figure melts into it. */
+/**
+ * The cloth for another border: of those in the quilt the one that stands out most from what it will touch, so that
+ * no figure melts into it.
+ */
 export function borderCloth(quilt: Quilt): string {
   const touched = outermost(quilt).map(id => lightness(clothOf(quilt, id).colour))
   const apart = (colour: string) => Math.min(...touched.map(other => Math.abs(other - lightness(colour))))
-  return quilt.cloths.reduce((a, b) => apart(b.colour) > apart(a.colour) + 1e-9 ? b : a).id
+  return quilt.cloths.reduce((a, b) => (apart(b.colour) > apart(a.colour) + 1e-9 ? b : a)).id
 }
 
 /** Cloths along the edge of the top as it is now. */
@@ -17,7 +20,9 @@ function outermost(quilt: Quilt): string[] {
   if (border) return [border.cloth]
   const { sashing, cells } = quilt.setting
   if (sashing?.outer) return [sashing.cloth, ...(sashing.cornerstones ? [sashing.cornerstones.cloth] : [])]
-  const edge = cells.flatMap((line, r) => line.filter((_, c) => r === 0 || c === 0 || r === cells.length - 1 || c === line.length - 1))
+  const edge = cells.flatMap((line, r) =>
+    line.filter((_, c) => r === 0 || c === 0 || r === cells.length - 1 || c === line.length - 1),
+  )
   return [...new Set(edge.flatMap(cell => edgeCloths(quilt, cell)))]
 }
 

@@ -6,7 +6,13 @@ import { withoutStaleMeasures } from './staleMeasures'
 
 type BorderEntry = NonNullable<QuiltFile['borders']>[number]
 
-export interface BorderChange { sides?: Inches, ends?: Inches, cloth?: string, first?: 'sides' | 'ends', long?: 'along' | 'across' }
+export interface BorderChange {
+  sides?: Inches
+  ends?: Inches
+  cloth?: string
+  first?: 'sides' | 'ends'
+  long?: 'along' | 'across'
+}
 
 /** Another border outside those there are. */
 export function addBorder(width: Inches, cloth: string): Edit {
@@ -14,41 +20,64 @@ export function addBorder(width: Inches, cloth: string): Edit {
 }
 
 export function removeBorder(index: number): Edit {
-  return file => ({ ...withoutStaleMeasures(file, { border: index }), borders: replaced(file.borders ?? [], index, null) })
+  return file => ({
+    ...withoutStaleMeasures(file, { border: index }),
+    borders: replaced(file.borders ?? [], index, null),
+  })
 }
 
 /** Equal sides and ends are written as one width. */
 export function setBorder(index: number, { sides, ends, ...rest }: BorderChange): Edit {
-  return (file) => {
+  return file => {
     const border = file.borders?.[index]
     if (!border) return file
     const { width, ...old } = border
-    const side = sides === undefined ? old.sides ?? width : written(file, sides)
-    const end = ends === undefined ? old.ends ?? width : written(file, ends)
+    const side = sides === undefined ? (old.sides ?? width) : written(file, sides)
+    const end = ends === undefined ? (old.ends ?? width) : written(file, ends)
     const { sides: _s, ends: _e, ...others } = old
     const next: BorderEntry = { ...others, ...rest, ...(side === end ? { width: side } : { sides: side, ends: end }) }
     const isResized = sides !== undefined || ends !== undefined || rest.first !== undefined
-    return { ...(isResized ? withoutStaleMeasures(file, { border: index }) : file), borders: replaced(file.borders!, index, next) }
+    return {
+      ...(isResized ? withoutStaleMeasures(file, { border: index }) : file),
+      borders: replaced(file.borders!, index, next),
+    }
   }
 }
 
-export function setBinding(change: { strip?: Inches, cloth?: string, join?: 'diagonal' | 'straight' } | null): Edit {
-  return (file) => {
+export function setBinding(change: { strip?: Inches; cloth?: string; join?: 'diagonal' | 'straight' } | null): Edit {
+  return file => {
     if (change === null) return { ...file, binding: null }
     const { strip, ...rest } = change
-    const old = file.binding ?? { style: 'double' as const, strip: written(file, UNIT_DEFAULTS[file.units ?? 'in'].bindingStrip), cloth: file.cloths[0]!.id }
+    const old = file.binding ?? {
+      style: 'double' as const,
+      strip: written(file, UNIT_DEFAULTS[file.units ?? 'in'].bindingStrip),
+      cloth: file.cloths[0]!.id,
+    }
     return { ...file, binding: { ...old, ...rest, ...(strip === undefined ? {} : { strip: written(file, strip) }) } }
   }
 }
 
-export function setBacking(change: { cloth?: string, overhang?: Inches } | null): Edit {
-  return (file) => {
+export function setBacking(change: { cloth?: string; overhang?: Inches } | null): Edit {
+  return file => {
     if (change === null) return { ...file, backing: null }
     const { overhang, ...rest } = change
-    return { ...file, backing: { ...(file.backing ?? { cloth: file.cloths[0]!.id }), ...rest, ...(overhang === undefined ? {} : { overhang: written(file, overhang) }) } }
+    return {
+      ...file,
+      backing: {
+        ...(file.backing ?? { cloth: file.cloths[0]!.id }),
+        ...rest,
+        ...(overhang === undefined ? {} : { overhang: written(file, overhang) }),
+      },
+    }
   }
 }
 
 export function setBatting(change: { overhang?: Inches } | null): Edit {
-  return file => ({ ...file, batting: change === null ? null : { ...file.batting, ...(change.overhang === undefined ? {} : { overhang: written(file, change.overhang) }) } })
+  return file => ({
+    ...file,
+    batting:
+      change === null
+        ? null
+        : { ...file.batting, ...(change.overhang === undefined ? {} : { overhang: written(file, change.overhang) }) },
+  })
 }

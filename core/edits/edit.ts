@@ -12,5 +12,5 @@ export function written(file: QuiltFile, inches: Inches): number {
 
 /** The list with one entry replaced; `null` takes it out. */
 export function replaced<T>(list: readonly T[], index: number, entry: T | null): T[] {
-  return list.flatMap((old, i) => i !== index ? [old] : entry === null ? [] : [entry])
+  return list.flatMap((old, i) => (i !== index ? [old] : entry === null ? [] : [entry]))
 }

@@ -24,54 +24,119 @@ const read = (file: QuiltFile) => {
 const star = SHIPPED_DESIGNS.find(design => design.id === 'sawtooth-star')!
 
 const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
-  fc.integer({ min: 8, max: 160 }).map(n => blocks.setBlocksSize(n / 8)), fc.integer({ min: 8, max: 160 }).map(n => blocks.setBlocksWidth(n / 8)), fc.integer({ min: 8, max: 160 }).map(n => blocks.setBlocksHeight(n / 8)),
-  fc.constant(blocks.turnCell(0, 0)), fc.constant(blocks.mirrorCell(0, 0)), fc.constant(blocks.exchangeCells({ row: 0, column: 0 }, { row: 0, column: 0 })), fc.constant(blocks.addBlock(star, { row: 0, column: 0 })),
-  fc.constantFrom(...SHIPPED_DESIGNS).map(design => blocks.setDesign('shipped', design)), fc.constant(blocks.setMethod('shipped', 'goose', 'goose-flip')), fc.constant(blocks.setCellCloth(0, 0, 'dark', 'cloth0')),
-  fc.tuple(fc.integer({ min: 1, max: 9 }), fc.integer({ min: 1, max: 9 })).map(([a, d]) => setting.setCounts(a, d)), fc.constant(setting.setSashing({ width: 2 })), fc.constant(setting.setSashing(null)), fc.constant(setting.withoutCornerstones()),
-  fc.constant(setting.setFill([['own']])), fc.constant(edge.addBorder(3, 'cloth0')), fc.constant(edge.removeBorder(0)), fc.constant(edge.setBorder(0, { sides: 2, ends: 4 })), fc.constant(edge.setBinding({ strip: 2.5 })), fc.constant(edge.setBinding(null)),
-  fc.constant(edge.setBacking({ overhang: 5 })), fc.constant(edge.setBatting({ overhang: 2 })), fc.constant(cloths.changeCloth('cloth0', { width: 44, colour: '#123456' })), fc.constant(cloths.removeCloth('cloth1', 'cloth0')),
-  fc.constant(record.setMeasures({ what: 'setting', width: [50, 50.25] })), fc.constant(record.removeMeasures('setting')), fc.constant(record.tick('step', 'bound', 1, '2026-03-01T10:00:00Z')), fc.constant(record.addNote('2026-03-01T10:00:00Z', 'a note', 5)),
+  fc.integer({ min: 8, max: 160 }).map(n => blocks.setBlocksSize(n / 8)),
+  fc.integer({ min: 8, max: 160 }).map(n => blocks.setBlocksWidth(n / 8)),
+  fc.integer({ min: 8, max: 160 }).map(n => blocks.setBlocksHeight(n / 8)),
+  fc.constant(blocks.turnCell(0, 0)),
+  fc.constant(blocks.mirrorCell(0, 0)),
+  fc.constant(blocks.exchangeCells({ row: 0, column: 0 }, { row: 0, column: 0 })),
+  fc.constant(blocks.addBlock(star, { row: 0, column: 0 })),
+  fc.constantFrom(...SHIPPED_DESIGNS).map(design => blocks.setDesign('shipped', design)),
+  fc.constant(blocks.setMethod('shipped', 'goose', 'goose-flip')),
+  fc.constant(blocks.setCellCloth(0, 0, 'dark', 'cloth0')),
+  fc.tuple(fc.integer({ min: 1, max: 9 }), fc.integer({ min: 1, max: 9 })).map(([a, d]) => setting.setCounts(a, d)),
+  fc.constant(setting.setSashing({ width: 2 })),
+  fc.constant(setting.setSashing(null)),
+  fc.constant(setting.withoutCornerstones()),
+  fc.constant(setting.setFill([['own']])),
+  fc.constant(edge.addBorder(3, 'cloth0')),
+  fc.constant(edge.removeBorder(0)),
+  fc.constant(edge.setBorder(0, { sides: 2, ends: 4 })),
+  fc.constant(edge.setBinding({ strip: 2.5 })),
+  fc.constant(edge.setBinding(null)),
+  fc.constant(edge.setBacking({ overhang: 5 })),
+  fc.constant(edge.setBatting({ overhang: 2 })),
+  fc.constant(cloths.changeCloth('cloth0', { width: 44, colour: '#123456' })),
+  fc.constant(cloths.removeCloth('cloth1', 'cloth0')),
+  fc.constant(record.setMeasures({ what: 'setting', width: [50, 50.25] })),
+  fc.constant(record.removeMeasures('setting')),
+  fc.constant(record.tick('step', 'bound', 1, '2026-03-01T10:00:00Z')),
+  fc.constant(record.addNote('2026-03-01T10:00:00Z', 'a note', 5)),
 )
 
 test('every edit of every quilt gives a quilt that can be read, and leaves the old one as it was', () => {
-  fc.assert(fc.property(randomQuilt, fc.array(anyEdit, { minLength: 1, maxLength: 4 }), (file, edits) => {
-    let now: QuiltFile = file
-    for (const edit of edits) {
-      const before = JSON.stringify(now)
-      const next = edit(now)
-      expect(JSON.stringify(now)).toBe(before)
-      // turning a block that is not square can spoil its row; that is refused, not broken
-      const quilt = readQuilt(next)
-      if (!quilt.ok) expect(quilt.problems.every(problem => problem.code === 'sizes-differ')).toBe(true)
-      else now = next
-    }
-  }), { numRuns: 150 })
+  fc.assert(
+    fc.property(randomQuilt, fc.array(anyEdit, { minLength: 1, maxLength: 4 }), (file, edits) => {
+      let now: QuiltFile = file
+      for (const edit of edits) {
+        const before = JSON.stringify(now)
+        const next = edit(now)
+        expect(JSON.stringify(now)).toBe(before)
+        // turning a block that is not square can spoil its row; that is refused, not broken
+        const quilt = readQuilt(next)
+        if (!quilt.ok) expect(quilt.problems.every(problem => problem.code === 'sizes-differ')).toBe(true)
+        else now = next
+      }
+    }),
+    { numRuns: 150 },
+  )
 })
 
 test('the part that takes up a change makes the top as large as it says', () => {
-  fc.assert(fc.property(randomQuilt, fc.integer({ min: 20, max: 120 }), fc.constantFrom('width' as const, 'height' as const), (file, target, side) => {
-    const quilt = read({ ...file, made: [] })
-    for (const way of waysToReach(quilt, side, target)) {
-      const changed = readQuilt(way.edit({ ...file, made: [] }))
-      if (!changed.ok) continue
-      expect(dimensionsOf(changed.value).top.stages.at(-1)![side].total).toBeCloseTo(way.total, 5)
-    }
-  }), { numRuns: 60 })
+  fc.assert(
+    fc.property(
+      randomQuilt,
+      fc.integer({ min: 20, max: 120 }),
+      fc.constantFrom('width' as const, 'height' as const),
+      (file, target, side) => {
+        const quilt = read({ ...file, made: [] })
+        for (const way of waysToReach(quilt, side, target)) {
+          const changed = readQuilt(way.edit({ ...file, made: [] }))
+          if (!changed.ok) continue
+          expect(dimensionsOf(changed.value).top.stages.at(-1)![side].total).toBeCloseTo(way.total, 5)
+        }
+      },
+    ),
+    { numRuns: 60 },
+  )
 })
 
 test('mirrored twice or turned four times, a block lies as before', () => {
-  const file = newQuilt({ name: 'x', units: 'in', design: star, size: 9, across: 2, down: 2, cloths: [{ name: 'a', colour: '#000000' }, { name: 'b', colour: '#ffffff' }] })
+  const file = newQuilt({
+    name: 'x',
+    units: 'in',
+    design: star,
+    size: 9,
+    across: 2,
+    down: 2,
+    cloths: [
+      { name: 'a', colour: '#000000' },
+      { name: 'b', colour: '#ffffff' },
+    ],
+  })
   const cell = (f: QuiltFile) => read(f).setting.cells[0]![0]
-  const turn = blocks.turnCell(0, 0), mirror = blocks.mirrorCell(0, 0)
+  const turn = blocks.turnCell(0, 0)
+  const mirror = blocks.mirrorCell(0, 0)
   expect(cell(turn(turn(turn(turn(file)))))).toEqual(cell(file))
   expect(cell(mirror(mirror(turn(file))))).toEqual(cell(turn(file)))
 })
 
 test('a change of size takes back what was measured of the part and of all round it, and nothing else', () => {
-  const plain = newQuilt({ name: 'x', units: 'in', design: star, size: 9, across: 2, down: 2, cloths: [{ name: 'a', colour: '#000000' }, { name: 'b', colour: '#ffffff' }] })
+  const plain = newQuilt({
+    name: 'x',
+    units: 'in',
+    design: star,
+    size: 9,
+    across: 2,
+    down: 2,
+    cloths: [
+      { name: 'a', colour: '#000000' },
+      { name: 'b', colour: '#ffffff' },
+    ],
+  })
   const file: QuiltFile = {
-    ...plain, borders: [{ width: 2, cloth: 'a' }, { width: 3, cloth: 'a' }],
-    made: [{ what: 'seam-test', strips: 2, cut: 3, measured: 5.5 }, { what: 'block', block: star.id, size: [9.5] }, { what: 'setting', width: [18] }, { what: 'border-1', width: [22] }, { what: 'border-2-first', width: [28] }],
+    ...plain,
+    borders: [
+      { width: 2, cloth: 'a' },
+      { width: 3, cloth: 'a' },
+    ],
+    made: [
+      { what: 'seam-test', strips: 2, cut: 3, measured: 5.5 },
+      { what: 'block', block: star.id, size: [9.5] },
+      { what: 'setting', width: [18] },
+      { what: 'border-1', width: [22] },
+      { what: 'border-2-first', width: [28] },
+    ],
   }
   const left = (edit: Edit) => edit(file).made!.map(entry => entry.what)
   expect(left(blocks.setBlocksSize(12))).toEqual(['seam-test'])
@@ -82,39 +147,83 @@ test('a change of size takes back what was measured of the part and of all round
 
 test('ticks taken back leave the older ones', () => {
   const at = '2026-03-01T10:00:00Z'
-  const file = newQuilt({ name: 'x', units: 'cm', design: star, size: 9, across: 1, down: 1, cloths: [{ name: 'a', colour: '#000000' }, { name: 'b', colour: '#ffffff' }] })
+  const file = newQuilt({
+    name: 'x',
+    units: 'cm',
+    design: star,
+    size: 9,
+    across: 1,
+    down: 1,
+    cloths: [
+      { name: 'a', colour: '#000000' },
+      { name: 'b', colour: '#ffffff' },
+    ],
+  })
   const ticked = record.tick('cut', 'p', -5, at)(record.tick('cut', 'p', 4, at)(record.tick('cut', 'p', 3, at)(file)))
   expect(doneCounts(read(ticked).done, 'cut').get('p')).toBe(2)
 })
 
 test('strips are told apart by what is in them, not by their order', () => {
-  const strip = (...ids: string[]) => ({ x: 0, y: 0, width: 40, height: 3, run: 'across' as const, sheet: 0, cuts: ids.map((piece, i) => ({ x: i * 3, y: 0, width: 3, height: 3, piece })) })
+  const strip = (...ids: string[]) => ({
+    x: 0,
+    y: 0,
+    width: 40,
+    height: 3,
+    run: 'across' as const,
+    sheet: 0,
+    cuts: ids.map((piece, i) => ({ x: i * 3, y: 0, width: 3, height: 3, piece })),
+  })
   const strips = [strip('a', 'a', 'a'), strip('a', 'b'), strip('a', 'a', 'a')]
   const done = (counts: [string, number][]) => stripProgress(strips, new Map(counts)).map(p => p.done)
-  expect(done([['a', 1], ['b', 1]])).toEqual([false, true, false])
-  expect(done([['a', 4], ['b', 1]])).toEqual([true, true, false])
+  expect(
+    done([
+      ['a', 1],
+      ['b', 1],
+    ]),
+  ).toEqual([false, true, false])
+  expect(
+    done([
+      ['a', 4],
+      ['b', 1],
+    ]),
+  ).toEqual([true, true, false])
   expect(stripProgress(strips, new Map([['a', 2]])).map(p => p.cut)).toEqual([2, 0, 0])
 })
 
 test('mends put right what they are offered for', () => {
-  fc.assert(fc.property(randomQuilt, (file) => {
-    const quilt = read(file)
-    for (const check of planQuilt(quilt).plan.checks) {
-      for (const mend of mendsFor(check, quilt)) {
-        const mended = readQuilt(mend.edit(file))
-        expect(mended.ok).toBe(true)
+  fc.assert(
+    fc.property(randomQuilt, file => {
+      const quilt = read(file)
+      for (const check of planQuilt(quilt).plan.checks) {
+        for (const mend of mendsFor(check, quilt)) {
+          const mended = readQuilt(mend.edit(file))
+          expect(mended.ok).toBe(true)
+        }
       }
-    }
-  }), { numRuns: 60 })
+    }),
+    { numRuns: 60 },
+  )
 })
 
 test('the only block of a quilt takes the proportions of its new design, and gives them back', () => {
   const diamond = SHIPPED_DESIGNS.find(design => design.id === 'diamond-in-rectangle')!
-  const square = newQuilt({ name: 'One', units: 'in', design: star, size: 9, across: 2, down: 2, cloths: [{ name: 'A', colour: '#222222' }, { name: 'B', colour: '#eeeeee' }] })
+  const square = newQuilt({
+    name: 'One',
+    units: 'in',
+    design: star,
+    size: 9,
+    across: 2,
+    down: 2,
+    cloths: [
+      { name: 'A', colour: '#222222' },
+      { name: 'B', colour: '#eeeeee' },
+    ],
+  })
   const upright = blocks.setDesign('sawtooth-star', diamond)(square)
   expect(read(upright).blocks[0]).toMatchObject({ width: expect.closeTo(9 * Math.tan(Math.PI / 6), 9), height: 9 })
   expect(read(blocks.setDesign('sawtooth-star', star)(upright)).blocks[0]).toMatchObject({ width: 9, height: 9 })
-  // a diamond is known by its height, half of the block's long side: its short side is its own side. Source: handbook §3
+  // a diamond is known by its height, half of the block's long side: its short side is its own side. Source: handbook
+  // §3
   const byDiamond = read(blocks.setBlocksHeight(5 / (diamond.diamond! / diamond.height))(upright)).blocks[0]!
   expect(byDiamond).toMatchObject({ width: expect.closeTo(5 / Math.sin(Math.PI / 3), 3), height: 10 })
 })

@@ -9,52 +9,103 @@ import type { Edit } from './edit'
 import { setSashing } from './setting'
 
 /** What a mend does, for the words on its button. */
-export type MendWords
-  = | { do: 'block-size', size: Inches } | { do: 'cut-along' } | { do: 'join-across' } | { do: 'overhang', layer: 'backing' | 'batting', overhang: Inches } | { do: 'margin', percent: number }
-    | { do: 'dress', cloth: string } | { do: 'border-width', width: Inches } | { do: 'pieces-at-hand', count: number } | { do: 'forget-cut' }
-export interface Mend { words: MendWords, edit: Edit }
+export type MendWords =
+  | { do: 'block-size'; size: Inches }
+  | { do: 'cut-along' }
+  | { do: 'join-across' }
+  | { do: 'overhang'; layer: 'backing' | 'batting'; overhang: Inches }
+  | { do: 'margin'; percent: number }
+  | { do: 'dress'; cloth: string }
+  | { do: 'border-width'; width: Inches }
+  | { do: 'pieces-at-hand'; count: number }
+  | { do: 'forget-cut' }
+export interface Mend {
+  words: MendWords
+  edit: Edit
+}
 
 /** Ways to put right what a check found; none where only hands can. */
 export function mendsFor({ id, path, data }: Check, quilt: Quilt): Mend[] {
   const place = path.split('.')
   const index = Number(place[1])
   switch (id) {
-    case 'off-ruler': return (data.sizes as readonly number[]).map(size => ({ words: { do: 'block-size', size }, edit: setBlocksSize(size) }))
+    case 'off-ruler':
+      return (data.sizes as readonly number[]).map(size => ({
+        words: { do: 'block-size', size },
+        edit: setBlocksSize(size),
+      }))
     case 'long-strip': {
       const current = place[0] === 'borders' ? quilt.borders[index]!.long : quilt.setting.sashing!.long
       const long = current === 'along' ? 'across' : 'along'
-      return [{ words: { do: long === 'along' ? 'cut-along' : 'join-across' }, edit: place[0] === 'borders' ? setBorder(index, { long }) : setSashing({ long }) }]
+      return [
+        {
+          words: { do: long === 'along' ? 'cut-along' : 'join-across' },
+          edit: place[0] === 'borders' ? setBorder(index, { long }) : setSashing({ long }),
+        },
+      ]
     }
-    case 'overhang-too-small': return data.layer === 'batting'
-      ? [{ words: { do: 'overhang', layer: 'batting', overhang: 3 }, edit: setBatting({ overhang: 3 }) }]
-      : [{ words: { do: 'overhang', layer: 'backing', overhang: Math.max(4, quilt.batting?.overhang ?? 0) }, edit: setBacking({ overhang: Math.max(4, quilt.batting?.overhang ?? 0) }) }]
-    case 'short-margin': return [{ words: { do: 'margin', percent: 10 }, edit: file => ({ ...file, margin: 0.1 }) }]
+    case 'overhang-too-small':
+      return data.layer === 'batting'
+        ? [{ words: { do: 'overhang', layer: 'batting', overhang: 3 }, edit: setBatting({ overhang: 3 }) }]
+        : [
+            {
+              words: { do: 'overhang', layer: 'backing', overhang: Math.max(4, quilt.batting?.overhang ?? 0) },
+              edit: setBacking({ overhang: Math.max(4, quilt.batting?.overhang ?? 0) }),
+            },
+          ]
+    case 'short-margin':
+      return [{ words: { do: 'margin', percent: 10 }, edit: file => ({ ...file, margin: 0.1 }) }]
     case 'low-contrast': {
       const role = place.slice(3).join('.')
       const block = quilt.blocks[index]!
-      const others = Object.entries(block.cloths).filter(([name]) => name !== role).map(([, cloth]) => lightness(clothOf(quilt, cloth).colour))
+      const others = Object.entries(block.cloths)
+        .filter(([name]) => name !== role)
+        .map(([, cloth]) => lightness(clothOf(quilt, cloth).colour))
       const apart = (colour: string) => Math.min(...others.map(other => Math.abs(other - lightness(colour))))
-      const best = quilt.cloths.reduce((a, b) => apart(b.colour) > apart(a.colour) ? b : a)
-      return apart(best.colour) > apart(clothOf(quilt, block.cloths[role]!).colour) ? [{ words: { do: 'dress', cloth: best.name }, edit: setRoleCloth(block.id, role, best.id) }] : []
+      const best = quilt.cloths.reduce((a, b) => (apart(b.colour) > apart(a.colour) ? b : a))
+      return apart(best.colour) > apart(clothOf(quilt, block.cloths[role]!).colour)
+        ? [{ words: { do: 'dress', cloth: best.name }, edit: setRoleCloth(block.id, role, best.id) }]
+        : []
     }
-    case 'border-too-wide': return [{ words: { do: 'border-width', width: Number(data.block) / 2 }, edit: setBorder(index, { sides: Number(data.block) / 2, ends: Number(data.block) / 2 }) }]
-    case 'not-enough-cloth': return place[0] === 'cloths' ? [{ words: { do: 'pieces-at-hand', count: Number(data.need) }, edit: changeCloth(quilt.cloths[index]!.id, { count: Number(data.need) }) }] : []
+    case 'border-too-wide':
+      return [
+        {
+          words: { do: 'border-width', width: Number(data.block) / 2 },
+          edit: setBorder(index, { sides: Number(data.block) / 2, ends: Number(data.block) / 2 }),
+        },
+      ]
+    case 'not-enough-cloth':
+      return place[0] === 'cloths'
+        ? [
+            {
+              words: { do: 'pieces-at-hand', count: Number(data.need) },
+              edit: changeCloth(quilt.cloths[index]!.id, { count: Number(data.need) }),
+            },
+          ]
+        : []
     case 'piece-too-large': {
       const least = Math.min(Number(data.width), Number(data.height))
       const cloth = quilt.cloths[index]!
       if (String(data.use).startsWith('sashing') || String(data.use).startsWith('border')) return []
-      const size = Math.floor((Math.max(...quilt.blocks.map(block => block.width)) * (cloth.usable / least)) * 2) / 2 - 1
+      const size = Math.floor(Math.max(...quilt.blocks.map(block => block.width)) * (cloth.usable / least) * 2) / 2 - 1
       return size >= 1 ? [{ words: { do: 'block-size', size }, edit: setBlocksSize(size) }] : []
     }
-    case 'cut-already': return [{ words: { do: 'forget-cut' }, edit: file => ({ ...file, done: withoutExtra(file.done ?? [], String(data.piece), Number(data.wanted)) }) }]
-    default: return []
+    case 'cut-already':
+      return [
+        {
+          words: { do: 'forget-cut' },
+          edit: file => ({ ...file, done: withoutExtra(file.done ?? [], String(data.piece), Number(data.wanted)) }),
+        },
+      ]
+    default:
+      return []
   }
 }
 
 /** Ticks for a piece up to what is still wanted: the rest is set aside and no longer counted. */
 function withoutExtra(done: NonNullable<Parameters<Edit>[0]['done']>, piece: string, wanted: number) {
   let room = wanted
-  return done.flatMap((entry) => {
+  return done.flatMap(entry => {
     if (entry.what !== 'cut' || entry.id !== piece) return [entry]
     const kept = Math.min(room, entry.count ?? 1)
     room -= kept

@@ -14,7 +14,7 @@ export interface NewQuilt {
   size: Inches
   across: number
   down: number
-  cloths: { name: string, colour: string }[]
+  cloths: { name: string; colour: string }[]
 }
 
 /** A quilt to begin with: blocks side by side, backed with its last cloth and bound with its first. */
@@ -22,17 +22,26 @@ export function newQuilt({ name, units, design, size, across, down, cloths }: Ne
   const ids: string[] = []
   for (const cloth of cloths) ids.push(freeId(cloth.name, ids))
   return keepDesign(design)({
-    format: FORMAT, version: VERSION, name, units,
+    format: FORMAT,
+    version: VERSION,
+    name,
+    units,
     cloths: cloths.map((cloth, i) => ({ id: ids[i]!, name: cloth.name, colour: cloth.colour })),
-    blocks: [{ id: design.id, design: design.id, ...sizeOf(design, fromInches(size, units)), cloths: dressRoles(design, ids) }],
+    blocks: [
+      { id: design.id, design: design.id, ...sizeOf(design, fromInches(size, units)), cloths: dressRoles(design, ids) },
+    ],
     setting: { kind: 'straight', across, down, fill: [[design.id]] },
     borders: [],
-    backing: { cloth: ids.at(-1)! }, batting: {}, binding: { style: 'double', cloth: ids[0]! },
+    backing: { cloth: ids.at(-1)! },
+    batting: {},
+    binding: { style: 'double', cloth: ids[0]! },
   })
 }
 
 /** A block that is not square has the size chosen for its longer side. */
-function sizeOf({ width, height }: Design, size: number): { size: number } | { width: number, height: number } {
+function sizeOf({ width, height }: Design, size: number): { size: number } | { width: number; height: number } {
   const longer = Math.max(width, height)
-  return Math.abs(width - height) < 1e-6 ? { size } : { width: size * width / longer, height: size * height / longer }
+  return Math.abs(width - height) < 1e-6
+    ? { size }
+    : { width: (size * width) / longer, height: (size * height) / longer }
 }

@@ -7,7 +7,7 @@ type DoneEntry = NonNullable<QuiltFile['done']>[number]
 
 /** Counts so many of a thing as done; less than nothing takes ticks back, the newest first. `at`: time as ISO text. */
 export function tick(what: DoneEntry['what'], id: string, count: number, at: string): Edit {
-  return (file) => {
+  return file => {
     const done = file.done ?? []
     if (count >= 0) return { ...file, done: [...done, { what, id, count, at }] }
     let back = -count
@@ -22,12 +22,28 @@ export function tick(what: DoneEntry['what'], id: string, count: number, at: str
 }
 
 /** Measures of one stage or block, raw edge to raw edge, in inches; they replace earlier ones of the same. */
-export interface Measures { what: string, block?: string, size?: Inches[], width?: Inches[], height?: Inches[], strips?: number, cut?: Inches, measured?: Inches }
+export interface Measures {
+  what: string
+  block?: string
+  size?: Inches[]
+  width?: Inches[]
+  height?: Inches[]
+  strips?: number
+  cut?: Inches
+  measured?: Inches
+}
 
 export function setMeasures({ size, width, height, cut, measured, ...rest }: Measures): Edit {
-  return (file) => {
+  return file => {
     const all = (values: Inches[] | undefined) => values?.map(value => written(file, value))
-    const entry = { ...rest, size: all(size), width: all(width), height: all(height), cut: cut && written(file, cut), measured: measured && written(file, measured) }
+    const entry = {
+      ...rest,
+      size: all(size),
+      width: all(width),
+      height: all(height),
+      cut: cut && written(file, cut),
+      measured: measured && written(file, measured),
+    }
     const clean = Object.fromEntries(Object.entries(entry).filter(([, value]) => value !== undefined)) as MadeEntry
     return { ...file, made: [...withoutMeasures(file, rest.what, rest.block), clean] }
   }

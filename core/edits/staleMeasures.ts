@@ -1,8 +1,8 @@
 import type { QuiltFile } from '../quilt/schema'
 
 /**
- * The file without measures that a change of plan has overtaken: those of the part that changed and of all that is sewn round it.
- * What was measured of a 9″ block says nothing of a 12″ one. `border` counts from 0.
+ * The file without measures that a change of plan has overtaken: those of the part that changed and of all that is
+ * sewn round it. What was measured of a 9″ block says nothing of a 12″ one. `border` counts from 0.
  */
 export function withoutStaleMeasures(file: QuiltFile, changed: 'blocks' | 'setting' | { border: number }): QuiltFile {
   if (!file.made || file.made.length === 0) return file

@@ -1,8 +1,16 @@
 import { area, clockwise, type Point, type Polygon } from './polygon'
 import { GRID_TOLERANCE } from './tiling'
 
-/** An edge between two neighbouring corners of a tiling. Walked from `from` to `to`, `left` lies on the left; -1: outside. */
-export interface TilingEdge { from: number, to: number, left: number, right: number }
+/**
+ * An edge between two neighbouring corners of a tiling. Walked from `from` to `to`, `left` lies on the left; -1:
+ * outside.
+ */
+export interface TilingEdge {
+  from: number
+  to: number
+  left: number
+  right: number
+}
 
 /** Polygons that tile a region, as corners and the little edges between them: no corner lies inside an edge. */
 export interface Arrangement {
@@ -21,11 +29,16 @@ export function arrangementOf(polygons: readonly Polygon[]): Arrangement {
   const cellOf = (x: number, y: number) => `${x},${y}`
   const cornerAt = (point: Point): number => {
     // corners a hair apart are one, even across the edge of a cell
-    const cx = Math.floor(point[0] / CELL), cy = Math.floor(point[1] / CELL)
+    const cx = Math.floor(point[0] / CELL)
+    const cy = Math.floor(point[1] / CELL)
     for (let x = cx - 1; x <= cx + 1; x++) {
       for (let y = cy - 1; y <= cy + 1; y++) {
         const known = cells.get(cellOf(x, y))
-        if (known !== undefined && Math.hypot(corners[known]![0] - point[0], corners[known]![1] - point[1]) <= GRID_TOLERANCE * 2) return known
+        if (
+          known !== undefined
+          && Math.hypot(corners[known]![0] - point[0], corners[known]![1] - point[1]) <= GRID_TOLERANCE * 2
+        )
+          return known
       }
     }
     cells.set(cellOf(cx, cy), corners.length)
@@ -34,16 +47,18 @@ export function arrangementOf(polygons: readonly Polygon[]): Arrangement {
   const outlines = polygons.map(polygon => clockwise(polygon).map(cornerAt))
   const edges: TilingEdge[] = []
   const byEnds = new Map<string, number>()
-  outlines.forEach((outline, patch) => outline.forEach((from, i) => {
-    const stops = cornersOn(corners, from, outline[(i + 1) % outline.length]!)
-    stops.slice(1).forEach((to, k) => {
-      const start = stops[k]!
-      const opposite = byEnds.get(`${to} ${start}`)
-      // clockwise as seen, with y down, the patch lies to the right of the walk
-      if (opposite !== undefined) edges[opposite] = { ...edges[opposite]!, left: patch }
-      else byEnds.set(`${start} ${to}`, edges.push({ from: start, to, left: -1, right: patch }) - 1)
-    })
-  }))
+  outlines.forEach((outline, patch) =>
+    outline.forEach((from, i) => {
+      const stops = cornersOn(corners, from, outline[(i + 1) % outline.length]!)
+      stops.slice(1).forEach((to, k) => {
+        const start = stops[k]!
+        const opposite = byEnds.get(`${to} ${start}`)
+        // clockwise as seen, with y down, the patch lies to the right of the walk
+        if (opposite !== undefined) edges[opposite] = { ...edges[opposite]!, left: patch }
+        else byEnds.set(`${start} ${to}`, edges.push({ from: start, to, left: -1, right: patch }) - 1)
+      })
+    }),
+  )
   const around: number[][] = corners.map(() => [])
   edges.forEach((edge, i) => {
     around[edge.from]!.push(i)
@@ -56,14 +71,17 @@ const CELL = GRID_TOLERANCE * 4
 
 /** The corners on the straight way from one to another, both ends included, in order. */
 function cornersOn(corners: readonly Point[], from: number, to: number): number[] {
-  const [ax, ay] = corners[from]!, [bx, by] = corners[to]!
+  const [ax, ay] = corners[from]!
+  const [bx, by] = corners[to]!
   const length = Math.hypot(bx - ax, by - ay)
-  const ux = (bx - ax) / length, uy = (by - ay) / length
-  const stops: { corner: number, along: number }[] = []
+  const ux = (bx - ax) / length
+  const uy = (by - ay) / length
+  const stops: { corner: number; along: number }[] = []
   corners.forEach(([x, y], corner) => {
     if (corner === from || corner === to) return
     const along = (x - ax) * ux + (y - ay) * uy
-    if (along > 0 && along < length && Math.abs((x - ax) * uy - (y - ay) * ux) <= GRID_TOLERANCE) stops.push({ corner, along })
+    if (along > 0 && along < length && Math.abs((x - ax) * uy - (y - ay) * ux) <= GRID_TOLERANCE)
+      stops.push({ corner, along })
   })
   return [from, ...stops.sort((a, b) => a.along - b.along).map(stop => stop.corner), to]
 }

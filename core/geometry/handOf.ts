@@ -14,20 +14,29 @@ export interface HandedOutline {
 }
 
 /**
- * One outline for a patch however it is turned by quarters, and its hand: of a figure and its mirror image the one whose
- * outline sorts first is the left, the other the right.
+ * One outline for a patch however it is turned by quarters, and its hand: of a figure and its mirror image the one
+ * whose outline sorts first is the left, the other the right.
  */
 export function handedOutline(polygon: Polygon): HandedOutline {
-  const own = firstOfTurns(polygon), mirrored = firstOfTurns(scalePolygon(polygon, -1, 1))
-  return { outline: own.outline, key: own.key, mirrored: mirrored.key, hand: own.key === mirrored.key ? 'either' : own.key < mirrored.key ? 'left' : 'right' }
+  const own = firstOfTurns(polygon)
+  const mirrored = firstOfTurns(scalePolygon(polygon, -1, 1))
+  return {
+    outline: own.outline,
+    key: own.key,
+    mirrored: mirrored.key,
+    hand: own.key === mirrored.key ? 'either' : own.key < mirrored.key ? 'left' : 'right',
+  }
 }
 
-function firstOfTurns(polygon: Polygon): { outline: Polygon, key: string } {
+function firstOfTurns(polygon: Polygon): { outline: Polygon; key: string } {
   let turned = polygon
-  let best: { outline: Polygon, key: string } | null = null
+  let best: { outline: Polygon; key: string } | null = null
   for (let quarter = 0; quarter < 4; quarter++) {
     const outline = atOrigin(turned)
-    const key = outline.map(([x, y]) => `${x.toFixed(4)},${y.toFixed(4)}`).sort().join(' ')
+    const key = outline
+      .map(([x, y]) => `${x.toFixed(4)},${y.toFixed(4)}`)
+      .sort()
+      .join(' ')
     if (best === null || key < best.key) best = { outline, key }
     turned = turned.map(([x, y]) => [-y, x] as const)
   }

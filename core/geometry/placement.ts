@@ -1,7 +1,10 @@
 import type { Point, Polygon } from './polygon'
 
 /** How a drawing of `width` × `height` lies in its place: mirrored left to right first, then turned clockwise. */
-export interface Placement { turn: 0 | 90 | 180 | 270, mirror: boolean }
+export interface Placement {
+  turn: 0 | 90 | 180 | 270
+  mirror: boolean
+}
 
 export const UPRIGHT: Placement = { turn: 0, mirror: false }
 
@@ -9,10 +12,14 @@ export const UPRIGHT: Placement = { turn: 0, mirror: false }
 export function placePoint([x, y]: Point, { turn, mirror }: Placement, width: number, height: number): Point {
   const mx = mirror ? width - x : x
   switch (turn) {
-    case 0: return [mx, y]
-    case 90: return [height - y, mx]
-    case 180: return [width - mx, height - y]
-    case 270: return [y, width - mx]
+    case 0:
+      return [mx, y]
+    case 90:
+      return [height - y, mx]
+    case 180:
+      return [width - mx, height - y]
+    case 270:
+      return [y, width - mx]
   }
 }
 

@@ -4,7 +4,12 @@ import Flatbush from 'flatbush'
 export type Point = readonly [number, number]
 /** Corners in order; the last joins the first. */
 export type Polygon = readonly Point[]
-export interface Box { x: number, y: number, width: number, height: number }
+export interface Box {
+  x: number
+  y: number
+  width: number
+  height: number
+}
 
 /** Positive when the corners run clockwise as seen (y points down). */
 export function signedArea(polygon: Polygon): number {
@@ -27,7 +32,10 @@ export function clockwise(polygon: Polygon): Polygon {
 }
 
 export function boundingBox(points: readonly Point[]): Box {
-  let left = Infinity, top = Infinity, right = -Infinity, bottom = -Infinity
+  let left = Infinity
+  let top = Infinity
+  let right = -Infinity
+  let bottom = -Infinity
   for (const [x, y] of points) {
     left = Math.min(left, x)
     right = Math.max(right, x)
@@ -54,7 +62,7 @@ export function contains(polygon: Polygon, [x, y]: Point): boolean {
   for (let i = 0, j = polygon.length - 1; i < polygon.length; j = i++) {
     const [ax, ay] = polygon[i]!
     const [bx, by] = polygon[j]!
-    if ((ay > y) !== (by > y) && x < (bx - ax) * (y - ay) / (by - ay) + ax) inside = !inside
+    if (ay > y !== by > y && x < ((bx - ax) * (y - ay)) / (by - ay) + ax) inside = !inside
   }
   return inside
 }
@@ -72,10 +80,13 @@ export function withoutIdleCorners(polygon: Polygon, tolerance: number): Polygon
   return polygon.filter((corner, i) => {
     const before = polygon[(i + polygon.length - 1) % polygon.length]!
     const after = polygon[(i + 1) % polygon.length]!
-    const dx = after[0] - before[0], dy = after[1] - before[1]
+    const dx = after[0] - before[0]
+    const dy = after[1] - before[1]
     const length = Math.hypot(dx, dy)
     const off = Math.abs((corner[0] - before[0]) * dy - (corner[1] - before[1]) * dx)
-    return length > tolerance ? off > tolerance * length : Math.hypot(corner[0] - before[0], corner[1] - before[1]) > tolerance
+    return length > tolerance
+      ? off > tolerance * length
+      : Math.hypot(corner[0] - before[0], corner[1] - before[1]) > tolerance
   })
 }
 
@@ -101,17 +112,29 @@ function edgesNear(polygon: Polygon): (edge: number) => number[] {
   const index = new Flatbush(boxes.length)
   for (const { x, y, width, height } of boxes) index.add(x, y, x + width, y + height)
   index.finish()
-  return (edge) => {
+  return edge => {
     const { x, y, width, height } = boxes[edge]!
     return index.search(x, y, x + width, y + height, other => other > edge)
   }
 }
 
 function segmentsMeet(a: Point, b: Point, c: Point, d: Point): boolean {
-  const side = (p: Point, q: Point, r: Point) => Math.sign((q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]))
+  const side = (p: Point, q: Point, r: Point) =>
+    Math.sign((q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]))
   const within = (p: Point, q: Point, r: Point) =>
-    Math.min(p[0], q[0]) <= r[0] && r[0] <= Math.max(p[0], q[0]) && Math.min(p[1], q[1]) <= r[1] && r[1] <= Math.max(p[1], q[1])
-  const abc = side(a, b, c), abd = side(a, b, d), cda = side(c, d, a), cdb = side(c, d, b)
+    Math.min(p[0], q[0]) <= r[0]
+    && r[0] <= Math.max(p[0], q[0])
+    && Math.min(p[1], q[1]) <= r[1]
+    && r[1] <= Math.max(p[1], q[1])
+  const abc = side(a, b, c)
+  const abd = side(a, b, d)
+  const cda = side(c, d, a)
+  const cdb = side(c, d, b)
   if (abc !== abd && cda !== cdb) return true
-  return (abc === 0 && within(a, b, c)) || (abd === 0 && within(a, b, d)) || (cda === 0 && within(c, d, a)) || (cdb === 0 && within(c, d, b))
+  return (
+    (abc === 0 && within(a, b, c))
+    || (abd === 0 && within(a, b, d))
+    || (cda === 0 && within(c, d, a))
+    || (cdb === 0 && within(c, d, b))
+  )
 }

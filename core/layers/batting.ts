@@ -3,9 +3,14 @@ import { sumOf, type Sum } from '../measure/sum'
 import type { Quilt } from '../quilt/quilt'
 
 /** Batting for a top of this finished size: the raw top and its overhang on every side. Source: handbook §9. */
-export function planBatting(quilt: Quilt, topWidth: Inches, topHeight: Inches): { width: Sum, height: Sum } | null {
+export function planBatting(quilt: Quilt, topWidth: Inches, topHeight: Inches): { width: Sum; height: Sum } | null {
   const { batting } = quilt
   if (!batting) return null
-  const side = (what: string, finished: Inches) => sumOf([{ what, value: finished }, { what: 'seams', count: 2, each: quilt.seam }, { what: 'overhang', count: 2, each: batting.overhang }])
+  const side = (what: string, finished: Inches) =>
+    sumOf([
+      { what, value: finished },
+      { what: 'seams', count: 2, each: quilt.seam },
+      { what: 'overhang', count: 2, each: batting.overhang },
+    ])
   return { width: side('top-width', topWidth), height: side('top-height', topHeight) }
 }

@@ -5,9 +5,17 @@ import type { Block, Quilt } from '../quilt/quilt'
 export const MOST_SPREAD: Inches = 1 / 2
 
 /** What was measured of one stage: raw edge to raw edge as entered, and finished as it counts from now on. */
-export interface Measured { raw: readonly Inches[], mean: Inches, finished: Inches, spread: Inches }
+export interface Measured {
+  raw: readonly Inches[]
+  mean: Inches
+  finished: Inches
+  spread: Inches
+}
 
-/** The last entry for a stage of the top (`setting`, `border-1`, `border-1-first` …): the mean of its measures less two seams. */
+/**
+ * The last entry for a stage of the top (`setting`, `border-1`, `border-1-first` …): the mean of its measures less
+ * two seams.
+ */
 export function measuredStage(quilt: Quilt, what: string, side: 'width' | 'height'): Measured | null {
   const raw = quilt.made.findLast(entry => entry.what === what && entry[side] !== undefined)?.[side]
   if (!raw) return null
@@ -15,11 +23,19 @@ export function measuredStage(quilt: Quilt, what: string, side: 'width' | 'heigh
   return { raw, mean, finished: mean - 2 * quilt.seam, spread: Math.max(...raw) - Math.min(...raw) }
 }
 
-/** The smallest of the measured blocks of this planned size less two seams, for all are trimmed to it; null: none measured. */
-export function measuredBlock(quilt: Quilt, block: Pick<Block, 'width' | 'height'>): { width: Inches, height: Inches } | null {
-  const entries = quilt.made.filter((entry) => {
+/**
+ * The smallest of the measured blocks of this planned size less two seams, for all are trimmed to it; null: none
+ * measured.
+ */
+export function measuredBlock(
+  quilt: Quilt,
+  block: Pick<Block, 'width' | 'height'>,
+): { width: Inches; height: Inches } | null {
+  const entries = quilt.made.filter(entry => {
     const other = quilt.blocks.find(candidate => candidate.id === entry.block)
-    return entry.what === 'block' && other && sameLength(other.width, block.width) && sameLength(other.height, block.height)
+    return (
+      entry.what === 'block' && other && sameLength(other.width, block.width) && sameLength(other.height, block.height)
+    )
   })
   const widths = entries.flatMap(entry => entry.width ?? entry.size ?? [])
   const heights = entries.flatMap(entry => entry.height ?? entry.size ?? [])
@@ -31,8 +47,8 @@ export function measuredBlock(quilt: Quilt, block: Pick<Block, 'width' | 'height
 }
 
 /**
- * Seam allowance really sewn, from `strips` equal strips cut `cut` wide, sewn side by side, pressed and measured across.
- * Each of the n − 1 seams takes two allowances: (n·cut − measured) ÷ (2(n − 1)). Source: handbook §7.
+ * Seam allowance really sewn, from `strips` equal strips cut `cut` wide, sewn side by side, pressed and measured
+ * across. Each of the n − 1 seams takes two allowances: (n·cut − measured) ÷ (2(n − 1)). Source: handbook §7.
  */
 export function sewnSeam(strips: number, cut: Inches, measured: Inches): Inches {
   return (strips * cut - measured) / (2 * (strips - 1))
@@ -43,7 +59,10 @@ export function expectedSeamTest(strips: number, cut: Inches, seam: Inches): Inc
   return strips * cut - 2 * (strips - 1) * seam
 }
 
-/** How far each seam is off in a block that measures wrong with `seams` seams across it: (expected − measured) ÷ (2k). Source: handbook §7. */
+/**
+ * How far each seam is off in a block that measures wrong with `seams` seams across it: (expected − measured) ÷ (2k).
+ * Source: handbook §7.
+ */
 export function seamError(expected: Inches, measured: Inches, seams: number): Inches {
   return seams === 0 ? 0 : (expected - measured) / (2 * seams)
 }

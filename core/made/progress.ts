@@ -19,15 +19,20 @@ export function piecesIn(strip: Strip): Map<string, number> {
 }
 
 /**
- * Which strips are cut, when ticks count pieces and not strips: a strip counts as cut when all of its pieces are among those ticked.
- * Strips of many kinds are looked at first, since no other can have used up their pieces. Pieces left after that are shared out
- * in order; `cut` says how many of a strip's pieces are.
+ * Which strips are cut, when ticks count pieces and not strips: a strip counts as cut when all of its pieces are
+ * among those ticked. Strips of many kinds are looked at first, since no other can have used up their pieces. Pieces
+ * left after that are shared out in order; `cut` says how many of a strip's pieces are.
  */
-export function stripProgress(strips: readonly Strip[], ticked: ReadonlyMap<string, number>): { done: boolean, cut: number }[] {
+export function stripProgress(
+  strips: readonly Strip[],
+  ticked: ReadonlyMap<string, number>,
+): { done: boolean; cut: number }[] {
   const left = new Map(ticked)
   const contents = strips.map(piecesIn)
   const progress = strips.map(() => ({ done: false, cut: 0 }))
-  const order = strips.map((_, i) => i).sort((a, b) => contents[b]!.size - contents[a]!.size || strips[b]!.cuts.length - strips[a]!.cuts.length || a - b)
+  const order = strips
+    .map((_, i) => i)
+    .sort((a, b) => contents[b]!.size - contents[a]!.size || strips[b]!.cuts.length - strips[a]!.cuts.length || a - b)
   const take = (i: number) => {
     for (const [id, count] of contents[i]!) {
       const taken = Math.min(count, left.get(id) ?? 0)
@@ -47,7 +52,10 @@ export function stripProgress(strips: readonly Strip[], ticked: ReadonlyMap<stri
 }
 
 /** Pieces cut and pieces wanted; more than wanted counts as wanted. */
-export function cutProgress(pieces: readonly Piece[], ticked: ReadonlyMap<string, number>): { cut: number, all: number } {
+export function cutProgress(
+  pieces: readonly Piece[],
+  ticked: ReadonlyMap<string, number>,
+): { cut: number; all: number } {
   return {
     cut: pieces.reduce((sum, piece) => sum + Math.min(piece.count, ticked.get(piece.id) ?? 0), 0),
     all: pieces.reduce((sum, piece) => sum + piece.count, 0),

@@ -4,7 +4,14 @@ import type { Quilt } from '../quilt/quilt'
 import { sewnSeam } from './measures'
 
 /** Strips sewn side by side to see what the machine's seam really takes. `sewn` and `off` once they were measured. */
-export interface SeamTest { strips: number, cut: Inches, expected: Sum, measured: Inches | null, sewn: Sum | null, off: Sum | null }
+export interface SeamTest {
+  strips: number
+  cut: Inches
+  expected: Sum
+  measured: Inches | null
+  sewn: Sum | null
+  off: Sum | null
+}
 
 /** A seam off by less than a thread or two is as good as right. */
 export const SEAM_TOLERANCE: Inches = 1 / 64
@@ -14,15 +21,32 @@ const USUAL = { strips: 2, cut: { in: 3, cm: 8 / 2.54 } } as const
 
 export function seamTest(quilt: Quilt): SeamTest {
   const test = quilt.made.findLast(entry => entry.what === 'seam-test')
-  const strips = test?.strips ?? USUAL.strips, cut = test?.cut ?? USUAL.cut[quilt.units]
+  const strips = test?.strips ?? USUAL.strips
+  const cut = test?.cut ?? USUAL.cut[quilt.units]
   const measured = test?.measured ?? null
   const seams = 2 * (strips - 1)
-  const expected = sumOf([{ what: 'strips', count: strips, each: cut }, { what: 'seams', count: -seams, each: quilt.seam }])
+  const expected = sumOf([
+    { what: 'strips', count: strips, each: cut },
+    { what: 'seams', count: -seams, each: quilt.seam },
+  ])
   if (measured === null) return { strips, cut, expected, measured, sewn: null, off: null }
   const sewn = sewnSeam(strips, cut, measured)
   return {
-    strips, cut, expected, measured,
-    sewn: sumOf([{ what: 'share-of-each-allowance', value: sewn }], [{ what: 'strips', count: strips, each: cut }, { what: 'measure', value: measured }, { what: 'allowances-in-seams', value: seams }]),
-    off: sumOf([{ what: 'seam-sewn', value: sewn }, { what: 'seam-wanted', value: -quilt.seam }]),
+    strips,
+    cut,
+    expected,
+    measured,
+    sewn: sumOf(
+      [{ what: 'share-of-each-allowance', value: sewn }],
+      [
+        { what: 'strips', count: strips, each: cut },
+        { what: 'measure', value: measured },
+        { what: 'allowances-in-seams', value: seams },
+      ],
+    ),
+    off: sumOf([
+      { what: 'seam-sewn', value: sewn },
+      { what: 'seam-wanted', value: -quilt.seam },
+    ]),
   }
 }

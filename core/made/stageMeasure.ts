@@ -2,7 +2,9 @@ import { sumOf, type Sum } from '../measure/sum'
 import type { Quilt } from '../quilt/quilt'
 import { measuredStage } from './measures'
 
-/** One side of the top at one stage of the work, raw edge to raw edge: what the tape should show, and what it showed. */
+/**
+ * One side of the top at one stage of the work, raw edge to raw edge: what the tape should show, and what it showed.
+ */
 export interface StageMeasure {
   expected: Sum
   mean?: Sum
@@ -18,8 +20,17 @@ export function stageMeasure(quilt: Quilt, what: string, side: 'width' | 'height
   if (!found) return { expected }
   return {
     expected,
-    mean: sumOf([{ what: 'measured-mean', value: found.mean, of: what }], found.raw.map(value => ({ what: 'measure', value }))),
-    spread: sumOf([{ what: 'largest', value: Math.max(...found.raw) }, { what: 'smallest', value: -Math.min(...found.raw) }]),
-    off: sumOf([{ what: 'mean', value: found.mean }, { what: 'expected', value: -expected.total }]),
+    mean: sumOf(
+      [{ what: 'measured-mean', value: found.mean, of: what }],
+      found.raw.map(value => ({ what: 'measure', value })),
+    ),
+    spread: sumOf([
+      { what: 'largest', value: Math.max(...found.raw) },
+      { what: 'smallest', value: -Math.min(...found.raw) },
+    ]),
+    off: sumOf([
+      { what: 'mean', value: found.mean },
+      { what: 'expected', value: -expected.total },
+    ]),
   }
 }

@@ -2,13 +2,36 @@ import { INCHES_PER_CM, type Inches } from './ruler'
 import { toInches, type Units } from './units'
 
 const VULGAR: Readonly<Record<string, string>> = {
-  '½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅕': '1/5', '⅖': '2/5', '⅗': '3/5', '⅘': '4/5',
-  '⅙': '1/6', '⅚': '5/6', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅕': '1/5',
+  '⅖': '2/5',
+  '⅗': '3/5',
+  '⅘': '4/5',
+  '⅙': '1/6',
+  '⅚': '5/6',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
 }
 
 const SUFFIX_INCHES: Readonly<Record<string, Inches>> = {
-  'in': 1, 'inch': 1, 'inches': 1, '"': 1, '″': 1, '”': 1, '\'\'': 1,
-  'cm': INCHES_PER_CM, 'mm': INCHES_PER_CM / 10, 'm': INCHES_PER_CM * 100, 'yd': 36, 'ft': 12,
+  'in': 1,
+  'inch': 1,
+  'inches': 1,
+  '"': 1,
+  '″': 1,
+  '”': 1,
+  "''": 1,
+  'cm': INCHES_PER_CM,
+  'mm': INCHES_PER_CM / 10,
+  'm': INCHES_PER_CM * 100,
+  'yd': 36,
+  'ft': 12,
 }
 
 /** A whole or decimal number, and after a space or a hyphen a fraction; or a fraction alone. */
@@ -21,7 +44,11 @@ const AMOUNT = /^(?:(\d+(?:\.\d+)?|\.\d+)(?:(?:\s+|\s*-\s*)(\d+)\/(\d+))?|(\d+)\
 export function parseLength(input: number | string, units: Units): Inches | null {
   if (typeof input === 'number') return Number.isFinite(input) && input >= 0 ? toInches(input, units) : null
   if (input.length > 40) return null
-  let text = input.trim().toLowerCase().replace(/⁄/g, '/').replace(/(\d),(\d)/g, '$1.$2')
+  let text = input
+    .trim()
+    .toLowerCase()
+    .replace(/⁄/g, '/')
+    .replace(/(\d),(\d)/g, '$1.$2')
   for (const [sign, plain] of Object.entries(VULGAR)) text = text.replaceAll(sign, ` ${plain}`)
   const suffix = /[^\d\s/.,-]+$/.exec(text)?.[0]
   if (suffix !== undefined) text = text.slice(0, -suffix.length)

@@ -30,8 +30,8 @@ export function sameLength(a: Inches, b: Inches): boolean {
 }
 
 /**
- * A key under which lengths equal to within `TOLERANCE` meet in a Map (bar the edge of a cell; edges are set off from halves, on
- * which sizes in 64ths would fall).
+ * A key under which lengths equal to within `TOLERANCE` meet in a Map (bar the edge of a cell; edges are set off from
+ * halves, on which sizes in 64ths would fall).
  */
 export function lengthKey(value: Inches): string {
   return String(Math.round(value * 1e4 + 1e-3) / 1e4)

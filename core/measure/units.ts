@@ -26,5 +26,5 @@ export function toInches(value: number, units: Units): Inches {
 
 /** The number to write in a file of these units. Centimetres lose the dust of the conversion (1e-9 cm). */
 export function fromInches(value: Inches, units: Units): number {
-  return units === 'cm' ? Math.round(value / INCHES_PER_CM * 1e9) / 1e9 : value
+  return units === 'cm' ? Math.round((value / INCHES_PER_CM) * 1e9) / 1e9 : value
 }

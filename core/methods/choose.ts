@@ -26,7 +26,11 @@ export interface Way {
   fitsPieces: boolean
 }
 
-export interface Choice { demand: UnitDemand, way: Way, ways: Way[] }
+export interface Choice {
+  demand: UnitDemand
+  way: Way
+  ways: Way[]
+}
 
 /** Ways within this part of the least cloth count as equal; the one with less work wins. */
 const EQUAL_CLOTH = 0.01
@@ -34,8 +38,9 @@ const EQUAL_CLOTH = 0.01
 /** All ways that fit, best first for the quilt's aim; a way that the quilter asked for comes first of all. */
 export function waysFor(demand: UnitDemand, quilt: Quilt, room: Workroom): Way[] {
   const asked = askedFor(demand.method, demand.unit.kind)
-  const ways = METHODS
-    .filter(method => method.kinds.includes(demand.unit.kind) && method.fits(demand.unit, { ...room, care: demand.care }))
+  const ways = METHODS.filter(
+    method => method.kinds.includes(demand.unit.kind) && method.fits(demand.unit, { ...room, care: demand.care }),
+  )
     // a strip can be laid along or across the stripes whichever way the patch lies in the unit
     .filter(method => method.id === 'template' || method.id === 'strip-angle' || !hasSlantedStripes(demand.unit))
     // papers are a way of making a whole block, not one unit of it
@@ -44,14 +49,18 @@ export function waysFor(demand: UnitDemand, quilt: Quilt, room: Workroom): Way[]
   const least = Math.min(...ways.map(way => way.cloth))
   const score = (way: Way): number[] => {
     switch (quilt.aim) {
-      case 'fewest-steps': return [way.work, way.cloth]
-      case 'most-exact': return [way.made.trim ? 0 : 1, way.made.biasEdges, way.work]
-      case 'from-precuts': return [way.fitsPieces ? 0 : 1, way.area, way.work]
-      case 'least-cloth': return [way.cloth <= least * (1 + EQUAL_CLOTH) ? 0 : way.cloth, way.work]
+      case 'fewest-steps':
+        return [way.work, way.cloth]
+      case 'most-exact':
+        return [way.made.trim ? 0 : 1, way.made.biasEdges, way.work]
+      case 'from-precuts':
+        return [way.fitsPieces ? 0 : 1, way.area, way.work]
+      case 'least-cloth':
+        return [way.cloth <= least * (1 + EQUAL_CLOTH) ? 0 : way.cloth, way.work]
     }
   }
   // a template is the last resort: it comes first only where nothing else is known, or where it was asked for
-  const rank = (way: Way) => way.method.id === asked ? 0 : way.method.id === 'template' ? 2 : 1
+  const rank = (way: Way) => (way.method.id === asked ? 0 : way.method.id === 'template' ? 2 : 1)
   return ways.sort((a, b) => rank(a) - rank(b) || compare(score(a), score(b)))
 }
 
@@ -59,22 +68,45 @@ function wayOf(method: Method, demand: UnitDemand, room: Workroom): Way {
   const plain = method.make(demand.unit, demand.count, room, demand.mirrored)
   const made = { ...plain, pieces: plain.pieces.map(draft => onStripes(draft, demand.unit)) }
   const strips = made.pieces.map(piece => ownStrip(piece, room))
-  const lengthSum = sumOf(strips.map((strip): Term => ({ what: 'strips-of', count: strip.strips, each: strip.depth, of: strip.cloth })))
-  const cloth = strips.reduce((sum, { strips: count, depth, cloth: name }) => sum + count * depth * room.usableWidth(name), 0)
+  const lengthSum = sumOf(
+    strips.map((strip): Term => ({ what: 'strips-of', count: strip.strips, each: strip.depth, of: strip.cloth })),
+  )
+  const cloth = strips.reduce(
+    (sum, { strips: count, depth, cloth: name }) => sum + count * depth * room.usableWidth(name),
+    0,
+  )
   const area = made.pieces.reduce((sum, piece) => sum + piece.width * piece.height * wanted(piece), 0)
   const used = demand.count * demand.unit.patches.reduce((sum, patch) => sum + polygonArea(patch.cutLine), 0)
   return {
-    method, made, cloth, length: strips.reduce((sum, { strips: count, depth }) => sum + count * depth, 0), lengthSum,
-    work: (made.seams + made.cuts) * demand.count, area, waste: 1 - used / area, fitsPieces: made.pieces.every(piece => fitsPieces(piece, room)),
+    method,
+    made,
+    cloth,
+    length: strips.reduce((sum, { strips: count, depth }) => sum + count * depth, 0),
+    lengthSum,
+    work: (made.seams + made.cuts) * demand.count,
+    area,
+    waste: 1 - used / area,
+    fitsPieces: made.pieces.every(piece => fitsPieces(piece, room)),
   }
 }
 
-/** Strips of its own for a piece, lying the way that takes less cloth, in parts of a strip; without end where it fits no way. */
-function ownStrip(piece: PieceDraft, room: Workroom): { cloth: string, strips: number, depth: Inches } {
+/**
+ * Strips of its own for a piece, lying the way that takes less cloth, in parts of a strip; without end where it fits
+ * no way.
+ */
+function ownStrip(piece: PieceDraft, room: Workroom): { cloth: string; strips: number; depth: Inches } {
   const usable = room.usableWidth(piece.cloth)
-  const lies = piece.turn ? [[piece.width, piece.height], [piece.height, piece.width]] as const : [[piece.width, piece.height]] as const
-  const ways = lies.map(([across, depth]) => ({ depth, strips: across > usable + TOLERANCE ? Infinity : wanted(piece) / fitsIn(usable, across) }))
-  return { cloth: piece.cloth, ...ways.reduce((a, b) => b.strips * b.depth < a.strips * a.depth ? b : a) }
+  const lies = piece.turn
+    ? ([
+        [piece.width, piece.height],
+        [piece.height, piece.width],
+      ] as const)
+    : ([[piece.width, piece.height]] as const)
+  const ways = lies.map(([across, depth]) => ({
+    depth,
+    strips: across > usable + TOLERANCE ? Infinity : wanted(piece) / fitsIn(usable, across),
+  }))
+  return { cloth: piece.cloth, ...ways.reduce((a, b) => (b.strips * b.depth < a.strips * a.depth ? b : a)) }
 }
 
 function fitsPieces(piece: PieceDraft, room: Workroom): boolean {

@@ -3,15 +3,17 @@ import { addTerms, roundedSum, sumOf, type Sum, type Term } from '../measure/sum
 import type { Workroom } from './method'
 
 /**
- * What the tips of a triangle add to a square, per inch of seam. Source: offset rule; an edge grows by seam·cot(θ/2) at a
- * corner of interior angle θ. Along a leg that is cot 45° + cot 22.5° = 2 + √2; along the long side of a
+ * What the tips of a triangle add to a square, per inch of seam. Source: offset rule; an edge grows by seam·cot(θ/2)
+ * at a corner of interior angle θ. Along a leg that is cot 45° + cot 22.5° = 2 + √2; along the long side of a
  * quarter-square triangle 2·cot 22.5° = 2(1 + √2).
  */
 export const LEG_GAIN = 2 + Math.SQRT2
 export const LONG_SIDE_GAIN = 2 * (1 + Math.SQRT2)
 
 /** A side of a piece as it is set on the ruler, with its reason; `exact`: before rounding. */
-export interface CutSize extends Sum { exact: Inches }
+export interface CutSize extends Sum {
+  exact: Inches
+}
 
 type Rounding = Pick<Workroom, 'seam' | 'ruler' | 'care'>
 
@@ -19,7 +21,11 @@ type Rounding = Pick<Workroom, 'seam' | 'ruler' | 'care'>
  * Trimmed after sewing. Cut exactly it goes up to half a step of the ruler, else up to a whole one; cut generously with
  * `generous` to spare besides. Source: handbook §3, its columns exact, usual, oversize.
  */
-export function trimmedLater(terms: readonly Term[], { ruler, care = 'little' }: Omit<Rounding, 'seam'>, generous: Inches = 0): CutSize {
+export function trimmedLater(
+  terms: readonly Term[],
+  { ruler, care = 'little' }: Omit<Rounding, 'seam'>,
+  generous: Inches = 0,
+): CutSize {
   const spare = care === 'generous' ? generous : 0
   const exact = addTerms(terms) + spare
   const cut = roundUpToRuler(exact, care === 'exact' ? ruler / 2 : ruler)
@@ -30,10 +36,17 @@ export function trimmedLater(terms: readonly Term[], { ruler, care = 'little' }:
 export const LEG_SPARE: Inches = 1 / 8
 export const LONG_SIDE_SPARE: Inches = 1 / 4
 
-/** The square that is cut once for triangles with legs of this finished length; `across`: so many of them side by side. */
+/**
+ * The square that is cut once for triangles with legs of this finished length; `across`: so many of them side by
+ * side.
+ */
 export function legSquare(leg: Inches, room: Rounding, across = 1, generous: Inches = across * LEG_SPARE): CutSize {
   const tips: Term = { what: 'tips', value: across * (LEG_GAIN - 2) * room.seam }
-  return trimmedLater([{ what: 'finished', count: across, each: leg }, ...allowance(across * 2, room.seam), tips], room, generous)
+  return trimmedLater(
+    [{ what: 'finished', count: across, each: leg }, ...allowance(across * 2, room.seam), tips],
+    room,
+    generous,
+  )
 }
 
 /** The square that is cut on both diagonals for triangles whose long side has this finished length. */

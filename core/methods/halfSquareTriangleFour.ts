@@ -6,12 +6,14 @@ import { hasUp, type Method } from './method'
 import { squarePiece } from './pieces'
 
 /**
- * Half-square triangles four at a time: two squares sewn together all round, a seam from the edge, and cut on both diagonals.
- * A quarter has its seam along the square's side: finished it is a half-square turned by 45°, its leg (S − 2·seam)/√2 less the
- * allowance at the two cut edges, so that S = √2·f + 2(1 + √2)·seam. Every outer edge ends on the bias. At ¼″ √2·f + 1.207″.
+ * Half-square triangles four at a time: two squares sewn together all round, a seam from the edge, and cut on both
+ * diagonals. A quarter has its seam along the square's side: finished it is a half-square turned by 45°, its leg (S −
+ * 2·seam)/√2 less the allowance at the two cut edges, so that S = √2·f + 2(1 + √2)·seam. Every outer edge ends on the
+ * bias. At ¼″ √2·f + 1.207″.
  */
 export const halfSquareTriangleFour: Method = {
-  id: 'hst-4', kinds: ['half-square'],
+  id: 'hst-4',
+  kinds: ['half-square'],
   fits: unit => !hasUp(unit),
   make(unit, count, room) {
     const size = longSideSquare(Math.SQRT2 * unit.width, room)
@@ -23,17 +25,33 @@ export const halfSquareTriangleFour: Method = {
     const near = shift + room.seam
     const far = shift + side - room.seam
     const round = [
-      line('sew', [near, near], [far, near]), line('sew', [far, near], [far, far]),
-      line('sew', [far, far], [near, far]), line('sew', [near, far], [near, near]),
+      line('sew', [near, near], [far, near]),
+      line('sew', [far, near], [far, far]),
+      line('sew', [far, far], [near, far]),
+      line('sew', [near, far], [near, near]),
     ]
-    const cuts = [line('cut', [shift, shift], [shift + side, shift + side]), line('cut', [shift + side, shift], [shift, shift + side])]
+    const cuts = [
+      line('cut', [shift, shift], [shift + side, shift + side]),
+      line('cut', [shift + side, shift], [shift, shift + side]),
+    ]
     return {
-      pieces: unit.patches.map(patch => squarePiece(patch.cloth, 'half-squares', size, { count: sets, perUnit: 1 / 4 }, [patch.slot])),
-      made: sets * 4, trim: true, seams: 1, cuts: 0.5, biasEdges: 4,
+      pieces: unit.patches.map(patch =>
+        squarePiece(patch.cloth, 'half-squares', size, { count: sets, perUnit: 1 / 4 }, [patch.slot]),
+      ),
+      made: sets * 4,
+      trim: true,
+      seams: 1,
+      cuts: 0.5,
+      biasEdges: 4,
       steps: [
         { do: 'layer', code: 'layer-squares', data: { side: size, over, under }, picture: picture(layers) },
         { do: 'sew', code: 'sew-round-the-edge', data: { seam: room.seam }, picture: picture(layers, round) },
-        { do: 'cut-apart', code: 'cut-both-diagonals', data: { gives: 4 }, picture: picture(layers, [...round, ...cuts]) },
+        {
+          do: 'cut-apart',
+          code: 'cut-both-diagonals',
+          data: { gives: 4 },
+          picture: picture(layers, [...round, ...cuts]),
+        },
         ...pressAndTrim(unit, room, 'half-square'),
       ],
     }

@@ -6,12 +6,36 @@ import type { Sum, Term } from '../measure/sum'
 import type { Step } from '../sewing/step'
 
 export const METHOD_IDS = [
-  'rectangle', 'hst-single', 'hst-2', 'hst-4', 'hst-8', 'qst-2', 'qst-single', 'goose-flip', 'goose-4', 'goose-triangles', 'flip-corner', 'square-in-square-triangles',
-  'square-in-square-flip', 'three-patch-pairs', 'three-patch-alike', 'strip-set', 'strip-angle', 'wedge-strip-set', 'log', 'triangle-single', 'half-rectangle-single', 'template', 'foundation',
+  'rectangle',
+  'hst-single',
+  'hst-2',
+  'hst-4',
+  'hst-8',
+  'qst-2',
+  'qst-single',
+  'goose-flip',
+  'goose-4',
+  'goose-triangles',
+  'flip-corner',
+  'square-in-square-triangles',
+  'square-in-square-flip',
+  'three-patch-pairs',
+  'three-patch-alike',
+  'strip-set',
+  'strip-angle',
+  'wedge-strip-set',
+  'log',
+  'triangle-single',
+  'half-rectangle-single',
+  'template',
+  'foundation',
 ] as const
-export type MethodId = typeof METHOD_IDS[number]
+export type MethodId = (typeof METHOD_IDS)[number]
 
-/** A unit in its cloths, turned so that like units look alike. Finished size, polygons from its own top left, in inches. */
+/**
+ * A unit in its cloths, turned so that like units look alike. Finished size, polygons from its own top left, in
+ * inches.
+ */
 export interface DressedUnit {
   /** Made from what the unit is; two units with one key are interchangeable. */
   key: string
@@ -52,18 +76,29 @@ export type Shape = 'square' | 'rectangle' | 'strip' | 'wedge' | 'template'
 export type Cuts = 'none' | 'one-diagonal' | 'two-diagonals' | 'angle'
 
 /** How a strip is cut at an angle: degrees from the strip, advance along it per patch, patches from a full strip. */
-export interface Angled { angle: number, pitch: Inches, each: number }
+export interface Angled {
+  angle: number
+  pitch: Inches
+  each: number
+}
 
 /**
- * Pieces that serve several units are counted once for all of them: how many parts are needed and how many a piece gives. Parts that
- * only one `corner` of a piece gives (a print with an up), or one hand of it, are counted corner by corner, `perCorner` from each
- * piece, one unless it says otherwise: the corner most in need decides. Only pieces of one `group` can serve each other.
+ * Pieces that serve several units are counted once for all of them: how many parts are needed and how many a piece
+ * gives. Parts that only one `corner` of a piece gives (a print with an up), or one hand of it, are counted corner by
+ * corner, `perCorner` from each piece, one unless it says otherwise: the corner most in need decides. Only pieces of
+ * one `group` can serve each other.
  */
-export interface Pool { needed: number, gives: number, corner?: string | undefined, perCorner?: number, group?: string }
+export interface Pool {
+  needed: number
+  gives: number
+  corner?: string | undefined
+  perCorner?: number
+  group?: string
+}
 
 /** How closely squares that are trimmed after sewing are cut. */
 export const CARES = ['exact', 'little', 'generous'] as const
-export type Care = typeof CARES[number]
+export type Care = (typeof CARES)[number]
 
 /** A piece to be cut, before like pieces of the whole quilt are gathered. */
 export interface PieceDraft {
@@ -75,9 +110,9 @@ export interface PieceDraft {
   width: Inches
   height: Inches
   /** Cut size before it was rounded to the ruler. */
-  exact: { width: Inches, height: Inches }
+  exact: { width: Inches; height: Inches }
   /** The reasons for its sides; their totals are the sides. */
-  why: { width: Sum, height: Sum, pitch?: Sum }
+  why: { width: Sum; height: Sum; pitch?: Sum }
   cuts: Cuts
   angled?: Angled
   hand?: Hand
@@ -94,7 +129,10 @@ export interface PieceDraft {
   serves?: number
   /** Its stripes run with its height. */
   isStriped?: boolean
-  /** How stripes are to run in it as it is drafted here, where that is not how they run in the unit: degrees clockwise from upright. */
+  /**
+   * How stripes are to run in it as it is drafted here, where that is not how they run in the unit: degrees clockwise
+   * from upright.
+   */
   stripes?: number
   /** The slots of the unit that it feeds. */
   slots: readonly string[]

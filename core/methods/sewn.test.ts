@@ -9,26 +9,46 @@ import type { DressedPatch, DressedUnit, Made, MethodId, Workroom } from './meth
 
 /** Units of every kind, in every hand: those of all designs in four cloths, and their mirror images. */
 const CLOTHS = ['a', 'b', 'c', 'd']
-const units = new Map<string, { unit: DressedUnit, count: number, mirrored: number }>()
+const units = new Map<string, { unit: DressedUnit; count: number; mirrored: number }>()
 for (const design of SHIPPED_DESIGNS) {
   for (const shift of [0, 1]) {
     const cloths = Object.fromEntries(rolesOf(design).map((role, i) => [role, CLOTHS[(i + shift * 2) % 4]!]))
     const { work } = planOf({
-      format: 'wren-quilt', version: 1, cloths: CLOTHS.map((id, i) => ({ id, colour: `#${String(i * 2 + 2).repeat(6)}` })),
-      setting: { across: 2, down: 2, cells: [[{ block: 'one' }, { block: 'one', mirror: true }], [{ block: 'one', turn: 90 }, { block: 'one' }]] },
+      format: 'wren-quilt',
+      version: 1,
+      cloths: CLOTHS.map((id, i) => ({ id, colour: `#${String(i * 2 + 2).repeat(6)}` })),
+      setting: {
+        across: 2,
+        down: 2,
+        cells: [
+          [{ block: 'one' }, { block: 'one', mirror: true }],
+          [{ block: 'one', turn: 90 }, { block: 'one' }],
+        ],
+      },
       blocks: [{ id: 'one', design: design.id, size: 12, cloths }],
     })
-    for (const { demand } of work.choices) units.set(demand.unit.key, { unit: demand.unit, count: demand.count, mirrored: demand.mirrored })
+    for (const { demand } of work.choices)
+      units.set(demand.unit.key, { unit: demand.unit, count: demand.count, mirrored: demand.mirrored })
   }
 }
 const lightness = (cloth: string) => CLOTHS.indexOf(cloth)
 const room = (isReversed: boolean): Workroom => ({
-  seam: 1 / 4, ruler: 1 / 8, usableWidth: () => 41, longestStrip: () => 41, isInPieces: () => false, isDirectional: () => false,
-  isDarker: (one, other) => isReversed ? lightness(one) > lightness(other) : lightness(one) < lightness(other),
+  seam: 1 / 4,
+  ruler: 1 / 8,
+  usableWidth: () => 41,
+  longestStrip: () => 41,
+  isInPieces: () => false,
+  isDirectional: () => false,
+  isDarker: (one, other) => (isReversed ? lightness(one) > lightness(other) : lightness(one) < lightness(other)),
 })
-const patchesOf = (patches: readonly DressedPatch[]): Lying[] => patches.map(({ cloth, polygon }) => ({ cloth, polygon }))
-const mirrorOf = (pattern: readonly Lying[]): Lying[] => pattern.map(({ cloth, polygon }) => ({ cloth, polygon: polygon.map(([x, y]) => [-x, y] as const) }))
-const flatOf = ({ shapes }: Picture): Lying[] => shapes.filter(shape => shape.side === 'right' && shape.cloth !== null).map(shape => ({ cloth: shape.cloth!, polygon: shape.points }))
+const patchesOf = (patches: readonly DressedPatch[]): Lying[] =>
+  patches.map(({ cloth, polygon }) => ({ cloth, polygon }))
+const mirrorOf = (pattern: readonly Lying[]): Lying[] =>
+  pattern.map(({ cloth, polygon }) => ({ cloth, polygon: polygon.map(([x, y]) => [-x, y] as const) }))
+const flatOf = ({ shapes }: Picture): Lying[] =>
+  shapes
+    .filter(shape => shape.side === 'right' && shape.cloth !== null)
+    .map(shape => ({ cloth: shape.cloth!, polygon: shape.points }))
 const stepsWith = (made: Made, ...codes: string[]): Step[] => made.steps.filter(step => codes.includes(step.code))
 
 /** What a quilter who follows the steps holds in her hands at the end must be the unit. */
@@ -95,8 +115,13 @@ function apart(made: Made, code: string, unit: DressedUnit) {
   const shapes = flatOf(stepsWith(made, code)[0]!.picture)
   const size = Math.max(unit.width, unit.height)
   expect(shapes).toHaveLength(unit.patches.length)
-  const moves = unit.patches.map((patch) => {
-    const shape = shapes.find(({ cloth, polygon }) => cloth === patch.cloth && polygon.length === patch.polygon.length && isMoved(polygon, patch.polygon, size * 0.45))
+  const moves = unit.patches.map(patch => {
+    const shape = shapes.find(
+      ({ cloth, polygon }) =>
+        cloth === patch.cloth
+        && polygon.length === patch.polygon.length
+        && isMoved(polygon, patch.polygon, size * 0.45),
+    )
     expect(shape).toBeDefined()
     return shape
   })
@@ -105,7 +130,9 @@ function apart(made: Made, code: string, unit: DressedUnit) {
 
 function isMoved(to: Lying['polygon'], from: Lying['polygon'], most: number): boolean {
   const moves = to.map(([x, y], i) => [x - from[i]![0], y - from[i]![1]] as const)
-  return moves.every(([dx, dy]) => Math.hypot(dx - moves[0]![0], dy - moves[0]![1]) < 1e-6 && Math.hypot(dx, dy) <= most)
+  return moves.every(
+    ([dx, dy]) => Math.hypot(dx - moves[0]![0], dy - moves[0]![1]) < 1e-6 && Math.hypot(dx, dy) <= most,
+  )
 }
 
 /** With two cloths alike a three-patch unit is its own mirror image, turned. */
@@ -116,15 +143,22 @@ function hasHands(unit: DressedUnit): boolean {
 
 const all = [...units.values()]
 
-describe.each([['the first darker', false], ['the second darker', true]])('%s', (_, isReversed) => {
-  test.each(Object.keys(CHECKS) as MethodId[])('%s: sewn, cut and opened as its pictures say, the layers are the unit', (id) => {
-    const method = METHODS.find(candidate => candidate.id === id)!
-    const mine = all.filter(({ unit }) => method.kinds.includes(unit.kind) && method.fits(unit, room(isReversed)))
-    expect(mine.length).toBeGreaterThan(0)
-    for (const { unit, count, mirrored } of mine) {
-      if (new Set(unit.patches.map(patch => patch.cloth)).size > 1) CHECKS[id]!(method.make(unit, count, room(isReversed), mirrored), unit)
-    }
-  })
+describe.each([
+  ['the first darker', false],
+  ['the second darker', true],
+])('%s', (_, isReversed) => {
+  test.each(Object.keys(CHECKS) as MethodId[])(
+    '%s: sewn, cut and opened as its pictures say, the layers are the unit',
+    id => {
+      const method = METHODS.find(candidate => candidate.id === id)!
+      const mine = all.filter(({ unit }) => method.kinds.includes(unit.kind) && method.fits(unit, room(isReversed)))
+      expect(mine.length).toBeGreaterThan(0)
+      for (const { unit, count, mirrored } of mine) {
+        if (new Set(unit.patches.map(patch => patch.cloth)).size > 1)
+          CHECKS[id]!(method.make(unit, count, room(isReversed), mirrored), unit)
+      }
+    },
+  )
 })
 
 test('three-patch units of both hands are among those that were sewn', () => {

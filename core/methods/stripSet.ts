@@ -8,11 +8,13 @@ import { hasUp, type DressedUnit, type Method, type PieceDraft, type Workroom } 
 import { pieceOf } from './pieces'
 
 /**
- * Strip sets: strips of each width + 2·seam sewn along their length, then cut across into segments of length + 2·seam. As many
- * sets as ⌈segments ÷ ⌊usable ÷ segment⌋⌉; the last one only as long as its segments need, and a squared end.
+ * Strip sets: strips of each width + 2·seam sewn along their length, then cut across into segments of length +
+ * 2·seam. As many sets as ⌈segments ÷ ⌊usable ÷ segment⌋⌉; the last one only as long as its segments need, and a
+ * squared end.
  */
 export const stripSet: Method = {
-  id: 'strip-set', kinds: ['strip-set'],
+  id: 'strip-set',
+  kinds: ['strip-set'],
   fits: (unit, room) => !hasUp(unit) && stripSetSegment(unit, room).total <= setLength(unit, room),
   make(unit, count, room) {
     const beside = liesBeside(unit)
@@ -25,9 +27,18 @@ export const stripSet: Method = {
     const pieces = unit.patches.flatMap((patch): PieceDraft[] => {
       const b = boundingBox(patch.polygon)
       const depth = plainSide(beside ? b.width : b.height, room)
-      const strip = (length: CutSize, strips: number, serves: number) => pieceOf(length, depth, {
-        cloth: patch.cloth, part: 'strips', shape: 'strip', cuts: 'none', turn: true, count: strips, perUnit: 1 / perSet, serves, slots: [patch.slot],
-      })
+      const strip = (length: CutSize, strips: number, serves: number) =>
+        pieceOf(length, depth, {
+          cloth: patch.cloth,
+          part: 'strips',
+          shape: 'strip',
+          cuts: 'none',
+          turn: true,
+          count: strips,
+          perUnit: 1 / perSet,
+          serves,
+          slots: [patch.slot],
+        })
       return [
         ...(whole > 0 ? [strip(exactly([{ what: 'usable-width', value: usable }]), whole, whole * perSet)] : []),
         ...(rest > 0 ? [strip(restLength(rest, segment, usable, room), 1, rest)] : []),
@@ -35,10 +46,25 @@ export const stripSet: Method = {
     })
     return {
       lengths: { segment: size },
-      pieces, made: count, trim: false, seams: (unit.patches.length - 1) / perSet * 2, cuts: 1, biasEdges: 0,
+      pieces,
+      made: count,
+      trim: false,
+      seams: ((unit.patches.length - 1) / perSet) * 2,
+      cuts: 1,
+      biasEdges: 0,
       steps: [
-        { do: 'sew', code: 'sew-strips-along', data: { seam: room.seam, sets: whole + (rest > 0 ? 1 : 0), strips: unit.patches.length }, picture: setPicture(unit, beside, usable, segment, false, room) },
-        { do: 'cut-apart', code: 'cut-segments', data: { segment: size, gives: perSet, count }, picture: setPicture(unit, beside, usable, segment, true, room) },
+        {
+          do: 'sew',
+          code: 'sew-strips-along',
+          data: { seam: room.seam, sets: whole + (rest > 0 ? 1 : 0), strips: unit.patches.length },
+          picture: setPicture(unit, beside, usable, segment, false, room),
+        },
+        {
+          do: 'cut-apart',
+          code: 'cut-segments',
+          data: { segment: size, gives: perSet, count },
+          picture: setPicture(unit, beside, usable, segment, true, room),
+        },
         ...pressAndTrim(unit, room, null),
       ],
     }
@@ -53,9 +79,15 @@ function segmentsOf(length: Inches, segment: Inches): number {
   return Math.floor((length + TOLERANCE) / segment)
 }
 
-/** A short set for the last segments: as long as they need, with a little to square its end, and never longer than the cloth is wide. */
+/**
+ * A short set for the last segments: as long as they need, with a little to square its end, and never longer than the
+ * cloth is wide.
+ */
 function restLength(segments: number, segment: Inches, usable: Inches, { ruler }: Workroom): CutSize {
-  const terms = [{ what: 'segments', count: segments, each: segment }, { what: 'squaring-the-end', value: SQUARING }]
+  const terms = [
+    { what: 'segments', count: segments, each: segment },
+    { what: 'squaring-the-end', value: SQUARING },
+  ]
   const exact = addTerms(terms)
   return { exact, ...roundedSum(terms, Math.min(usable, roundUpToRuler(exact, ruler))) }
 }
@@ -75,7 +107,14 @@ function setLength(unit: DressedUnit, room: Workroom): number {
 }
 
 /** The set as it lies on the table, its strips level, shortened to a few segments. */
-function setPicture(unit: DressedUnit, beside: boolean, usable: number, segment: number, cuts: boolean, room: Workroom) {
+function setPicture(
+  unit: DressedUnit,
+  beside: boolean,
+  usable: number,
+  segment: number,
+  cuts: boolean,
+  room: Workroom,
+) {
   const length = Math.min(usable, segment * 4.5)
   let y = 0
   const shapes: PictureShape[] = unit.patches.map((patch, i) => {

@@ -10,26 +10,47 @@ import { line, outline, text, type Drawing, type Mark } from './sheet'
 export interface FoundationPaper {
   section: string
   /** Patches in order, mirrored, from the top left of the cut line. */
-  patches: { patch: number, role: string, points: Polygon }[]
+  patches: { patch: number; role: string; points: Polygon }[]
   edge: Polygon
   cutLine: Polygon
   /** Corners of other sections along this one's edge, to be matched when papers are joined. */
   matches: Point[]
 }
 
-/** The papers of a block at its finished size. Cloth lies on the other side of the paper, so the drawing is mirrored; the words are not. */
-export function foundationPapers(design: Design, foundation: Foundation, width: Inches, height: Inches, seam: Inches): FoundationPaper[] {
+/**
+ * The papers of a block at its finished size. Cloth lies on the other side of the paper, so the drawing is mirrored;
+ * the words are not.
+ */
+export function foundationPapers(
+  design: Design,
+  foundation: Foundation,
+  width: Inches,
+  height: Inches,
+  seam: Inches,
+): FoundationPaper[] {
   const mirrored = finishedPatches(design, width, height).map(patch => patch.map(([x, y]): Point => [width - x, y]))
   const edges = foundation.sections.map(section => edgeOf(section, mirrored))
   return foundation.sections.map(({ section, order }, i) => {
     const edge = edges[i]!
     const cutLine = offsetPolygon(edge, seam)
     const { x, y } = boundingBox(cutLine)
-    const others = edges.flatMap((other, k) => k === i ? [] : [...other])
+    const others = edges.flatMap((other, k) => (k === i ? [] : [...other]))
     return {
-      section, edge: movePolygon(edge, -x, -y), cutLine: movePolygon(cutLine, -x, -y),
-      patches: order.map(patch => ({ patch, role: design.patches[patch]!.role, points: movePolygon(mirrored[patch]!, -x, -y) })),
-      matches: [...movePolygon(others.filter(corner => liesOn(edge, corner)), -x, -y)],
+      section,
+      edge: movePolygon(edge, -x, -y),
+      cutLine: movePolygon(cutLine, -x, -y),
+      patches: order.map(patch => ({
+        patch,
+        role: design.patches[patch]!.role,
+        points: movePolygon(mirrored[patch]!, -x, -y),
+      })),
+      matches: [
+        ...movePolygon(
+          others.filter(corner => liesOn(edge, corner)),
+          -x,
+          -y,
+        ),
+      ],
     }
   })
 }
@@ -49,11 +70,16 @@ function liesOn(polygon: Polygon, [x, y]: Point): boolean {
     const [bx, by] = polygon[(i + 1) % polygon.length]!
     const length = Math.hypot(bx - ax, by - ay)
     const along = ((x - ax) * (bx - ax) + (y - ay) * (by - ay)) / length
-    return Math.abs((x - ax) * (by - ay) - (y - ay) * (bx - ax)) / length < 1e-6 && along > -1e-6 && along < length + 1e-6
+    return (
+      Math.abs((x - ax) * (by - ay) - (y - ay) * (bx - ax)) / length < 1e-6 && along > -1e-6 && along < length + 1e-6
+    )
   })
 }
 
-export interface PaperWords { title: (paper: FoundationPaper) => string, cloth: (role: string) => string }
+export interface PaperWords {
+  title: (paper: FoundationPaper) => string
+  cloth: (role: string) => string
+}
 
 /** A paper as it is printed. */
 export function paperDrawing(paper: FoundationPaper, words: PaperWords): Drawing {
@@ -62,8 +88,14 @@ export function paperDrawing(paper: FoundationPaper, words: PaperWords): Drawing
   paper.patches.forEach(({ points, role }, i) => {
     if (i > 0) marks.push(outline('sew', points))
     const at = insideOf(points)
-    const size = Math.min(0.2, Math.sqrt(Math.max(0.001, boundingBox(points).width * boundingBox(points).height)) * 0.22)
-    marks.push(text([at[0], at[1] + size * 0.1], String(i + 1), size, 'middle', true), text([at[0], at[1] + size * 0.95], words.cloth(role), size * 0.7, 'middle'))
+    const size = Math.min(
+      0.2,
+      Math.sqrt(Math.max(0.001, boundingBox(points).width * boundingBox(points).height)) * 0.22,
+    )
+    marks.push(
+      text([at[0], at[1] + size * 0.1], String(i + 1), size, 'middle', true),
+      text([at[0], at[1] + size * 0.95], words.cloth(role), size * 0.7, 'middle'),
+    )
   })
   for (const at of paper.matches) marks.push(...matchMark(paper.edge, at))
   marks.push(text([0, box.height + 0.2], words.title(paper), 0.14, 'left', true))
@@ -73,13 +105,18 @@ export function paperDrawing(paper: FoundationPaper, words: PaperWords): Drawing
 /** A small cross stroke over the edge of the paper. */
 function matchMark(edge: Polygon, [x, y]: Point): Mark[] {
   const i = edge.findIndex((a, k) => liesOn([a, edge[(k + 1) % edge.length]!], [x, y]))
-  const [ax, ay] = edge[Math.max(0, i)]!, [bx, by] = edge[(Math.max(0, i) + 1) % edge.length]!
+  const [ax, ay] = edge[Math.max(0, i)]!
+  const [bx, by] = edge[(Math.max(0, i) + 1) % edge.length]!
   const length = Math.hypot(bx - ax, by - ay)
-  const nx = -(by - ay) / length * 0.1, ny = (bx - ax) / length * 0.1
+  const nx = (-(by - ay) / length) * 0.1
+  const ny = ((bx - ax) / length) * 0.1
   return [line('match', [x - nx, y - ny], [x + nx, y + ny])]
 }
 
 function insideOf(points: Polygon): Point {
-  const mean: Point = [points.reduce((sum, p) => sum + p[0], 0) / points.length, points.reduce((sum, p) => sum + p[1], 0) / points.length]
+  const mean: Point = [
+    points.reduce((sum, p) => sum + p[0], 0) / points.length,
+    points.reduce((sum, p) => sum + p[1], 0) / points.length,
+  ]
   return contains(points, mean) ? mean : points[0]!
 }

@@ -2,18 +2,26 @@ import type { Box, Point, Polygon } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
 
 /** Something drawn on paper, in inches from the top left of the page. */
-export type Mark
-  = | { kind: LineKind, points: Polygon, closed: boolean }
-    | { kind: 'dot', at: Point }
-    | { kind: 'text', at: Point, text: string, size: Inches, align: 'left' | 'middle', bold?: boolean }
+export type Mark =
+  | { kind: LineKind; points: Polygon; closed: boolean }
+  | { kind: 'dot'; at: Point }
+  | { kind: 'text'; at: Point; text: string; size: Inches; align: 'left' | 'middle'; bold?: boolean }
 
 /** Cut line; seam line; line to sew on; line only for looking; registration and match marks; arrow of the grain. */
 export type LineKind = 'cut' | 'seam' | 'sew' | 'fine' | 'match' | 'arrow'
 
-export interface Sheet { width: Inches, height: Inches, marks: Mark[] }
+export interface Sheet {
+  width: Inches
+  height: Inches
+  marks: Mark[]
+}
 
 /** A drawing to be put on a page: its own top left is 0, 0. */
-export interface Drawing { width: Inches, height: Inches, marks: Mark[] }
+export interface Drawing {
+  width: Inches
+  height: Inches
+  marks: Mark[]
+}
 
 export const PAGES = { a4: { width: 210 / 25.4, height: 297 / 25.4 }, letter: { width: 8.5, height: 11 } } as const
 export type PageKind = keyof typeof PAGES
@@ -32,7 +40,12 @@ export function outline(kind: LineKind, points: Polygon): Mark {
 }
 
 export function boxOutline(kind: LineKind, { x, y, width, height }: Box): Mark {
-  return outline(kind, [[x, y], [x + width, y], [x + width, y + height], [x, y + height]])
+  return outline(kind, [
+    [x, y],
+    [x + width, y],
+    [x + width, y + height],
+    [x, y + height],
+  ])
 }
 
 export function text(at: Point, words: string, size: Inches, align: 'left' | 'middle' = 'left', bold = false): Mark {

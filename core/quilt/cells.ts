@@ -5,8 +5,10 @@ import type { ParsedQuilt } from './schema'
 export function cellsOf(file: ParsedQuilt): Cell[][] {
   const { across, down, cells, fill = [[file.blocks[0]!.id]] } = file.setting
   if (cells) return cells.map(line => line.map(({ block, turn, mirror, cloths }) => ({ block, turn, mirror, cloths })))
-  return Array.from({ length: down }, (_, r) => Array.from({ length: across }, (_, c): Cell => {
-    const line = fill[r % fill.length]!
-    return { block: line[c % line.length]!, turn: 0, mirror: false, cloths: {} }
-  }))
+  return Array.from({ length: down }, (_, r) =>
+    Array.from({ length: across }, (_, c): Cell => {
+      const line = fill[r % fill.length]!
+      return { block: line[c % line.length]!, turn: 0, mirror: false, cloths: {} }
+    }),
+  )
 }

@@ -3,7 +3,10 @@ import { straightSetting, type SettingLayout } from '../setting/straight'
 import type { Quilt } from './quilt'
 
 /** The chain of sizes from the blocks outwards, cheap enough for every frame of a drag. Finished, in inches. */
-export interface Dimensions { setting: SettingLayout, top: BorderedTop }
+export interface Dimensions {
+  setting: SettingLayout
+  top: BorderedTop
+}
 
 /** As it stands now: what was measured has replaced what was planned. */
 export function dimensionsOf(quilt: Quilt): Dimensions {

@@ -24,7 +24,8 @@ export interface Fields {
 
 /** A day, or a day and a time, as ISO 8601 writes them: `2026-03-01`, `2026-03-01T10:00:00Z`. */
 function isDate(text: string): boolean {
-  const match = /^(\d{4})-(\d\d)-(\d\d)(?:T([01]\d|2[0-3]):[0-5]\d(?::[0-5]\d(?:\.\d{1,9})?)?(?:Z|[+-]\d\d:\d\d)?)?$/.exec(text)
+  const match =
+    /^(\d{4})-(\d\d)-(\d\d)(?:T([01]\d|2[0-3]):[0-5]\d(?::[0-5]\d(?:\.\d{1,9})?)?(?:Z|[+-]\d\d:\d\d)?)?$/.exec(text)
   if (!match) return false
   const [year, month, day] = match.slice(1, 4).map(Number) as [number, number, number]
   const isLeap = year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0)
@@ -53,12 +54,21 @@ export function fieldsFor(units: Units): Fields {
   }
   const text = (most = 4000) => z.string(refuse({ kind: 'text' })).max(most, refuse({ kind: 'text', most }))
   return {
-    length, whole, number, text,
-    id: z.string(refuse({ kind: 'id' })).min(1, refuse({ kind: 'id' })).max(80, refuse({ kind: 'id', most: 80 })),
+    length,
+    whole,
+    number,
+    text,
+    id: z
+      .string(refuse({ kind: 'id' }))
+      .min(1, refuse({ kind: 'id' }))
+      .max(80, refuse({ kind: 'id', most: 80 })),
     oneOf: options => z.literal([...options], refuse({ kind: 'one-of', options })) as never,
     flag: z.boolean(refuse({ kind: 'yes-no' })),
     colour: z.string(refuse({ kind: 'colour' })).regex(/^#[0-9a-f]{6}$/i, refuse({ kind: 'colour' })),
-    date: z.string(refuse({ kind: 'date' })).max(40, refuse({ kind: 'date' })).refine(isDate, refuse({ kind: 'date' })),
+    date: z
+      .string(refuse({ kind: 'date' }))
+      .max(40, refuse({ kind: 'date' }))
+      .refine(isDate, refuse({ kind: 'date' })),
     list: (item, least = 0, most = 100_000) => {
       const expected: Expectation = { kind: 'list', least, most }
       return z.array(item, refuse(expected)).min(least, refuse(expected)).max(most, refuse(expected))

@@ -12,7 +12,7 @@ export function clothLetters(cloths: readonly { letter?: string }[]): string[] {
     return letter
   })
   let next = 0
-  return kept.map((letter) => {
+  return kept.map(letter => {
     if (letter !== null) return letter
     while (taken.has(letterAt(next))) next++
     taken.add(letterAt(next))

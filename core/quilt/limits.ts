@@ -11,8 +11,13 @@ export const MOST_PATCHES = 100_000
 
 /** A file small in bytes can ask for more work than any quilt: refused by the whole of it, with the figure. */
 export function cornerProblems(file: ParsedQuilt): Problem[] {
-  const corners = file.designs.reduce((sum, design) => sum + design.patches.reduce((all, patch) => all + patch.points.length, 0), 0)
-  return corners > MOST_CORNERS ? [{ code: 'too-much', path: ['designs'], what: 'corners', got: corners, most: MOST_CORNERS }] : []
+  const corners = file.designs.reduce(
+    (sum, design) => sum + design.patches.reduce((all, patch) => all + patch.points.length, 0),
+    0,
+  )
+  return corners > MOST_CORNERS
+    ? [{ code: 'too-much', path: ['designs'], what: 'corners', got: corners, most: MOST_CORNERS }]
+    : []
 }
 
 /** For a file that is otherwise right: how many patches it has in all, and how large the quilt would be. */
@@ -22,13 +27,25 @@ export function wholeProblems(file: ParsedQuilt): Problem[] {
   const cells = cellsOf(file)
   const patches = cells.reduce((sum, line) => sum + line.reduce((all, cell) => all + patchesOf.get(cell.block)!, 0), 0)
   const problems: Problem[] = []
-  if (patches > MOST_PATCHES) problems.push({ code: 'too-much', path: ['setting'], what: 'patches', got: patches, most: MOST_PATCHES })
-  const largest = Math.max(...file.blocks.map(block => Math.max(block.width ?? block.size ?? 0, block.height ?? block.size ?? 0)))
+  if (patches > MOST_PATCHES)
+    problems.push({ code: 'too-much', path: ['setting'], what: 'patches', got: patches, most: MOST_PATCHES })
+  const largest = Math.max(
+    ...file.blocks.map(block => Math.max(block.width ?? block.size ?? 0, block.height ?? block.size ?? 0)),
+  )
   const sash = file.setting.sashing?.width ?? 0
   const setting = Math.max(cells.length, cells[0]!.length) * (largest + sash) + sash
-  const borders = file.borders.reduce((sum, border) => sum + 2 * Math.max(border.width ?? 0, border.sides ?? 0, border.ends ?? 0), 0)
+  const borders = file.borders.reduce(
+    (sum, border) => sum + 2 * Math.max(border.width ?? 0, border.sides ?? 0, border.ends ?? 0),
+    0,
+  )
   if (setting + borders > MOST_INCHES) {
-    problems.push({ code: 'too-much', path: borders > setting ? ['borders'] : ['setting'], what: 'inches', got: setting + borders, most: MOST_INCHES })
+    problems.push({
+      code: 'too-much',
+      path: borders > setting ? ['borders'] : ['setting'],
+      what: 'inches',
+      got: setting + borders,
+      most: MOST_INCHES,
+    })
   }
   return problems
 }

@@ -1,7 +1,14 @@
 import type { Path, Problem } from './problem'
 
-/** A field of the agreed format, the values of it that are not planned, and how to name them. A star stands for every place of a list. */
-interface Unplanned { path: string, values: (value: unknown) => boolean, name?: (value: unknown) => string }
+/**
+ * A field of the agreed format, the values of it that are not planned, and how to name them. A star stands for every
+ * place of a list.
+ */
+interface Unplanned {
+  path: string
+  values: (value: unknown) => boolean
+  name?: (value: unknown) => string
+}
 
 /** What a file may say but Wren cannot plan so far. Better refused by name than left out of the figures. */
 const UNPLANNED: readonly Unplanned[] = [
@@ -13,7 +20,11 @@ const UNPLANNED: readonly Unplanned[] = [
   { path: 'setting.sashing.cornerstones.design', values: isSaid },
   { path: 'designs.*.squares', values: isSaid },
   { path: 'blocks.*.frame', values: isSaid },
-  { path: 'borders.*.corners', values: value => value === 'mitred' || typeof value === 'object', name: value => value === 'mitred' ? 'mitred' : 'cornered' },
+  {
+    path: 'borders.*.corners',
+    values: value => value === 'mitred' || typeof value === 'object',
+    name: value => (value === 'mitred' ? 'mitred' : 'cornered'),
+  },
   { path: 'borders.*.pieced', values: isSaid },
   { path: 'backing.way', values: oneOf('vertical', 'horizontal', 'wide', 'leftovers') },
   { path: 'backing.offCentre', values: isSaid },
@@ -33,17 +44,24 @@ function oneOf(...values: readonly string[]): (value: unknown) => boolean {
 
 /** Whether a field says anything: not empty, not nothing, not no. */
 function isSaid(value: unknown): boolean {
-  return value !== undefined && value !== null && value !== false && value !== 0 && !(Array.isArray(value) && value.length === 0)
+  return (
+    value !== undefined
+    && value !== null
+    && value !== false
+    && value !== 0
+    && !(Array.isArray(value) && value.length === 0)
+  )
 }
 
 export function notYet(file: unknown): Problem[] {
   return UNPLANNED.flatMap(({ path, values, name = () => path.split('.').at(-1)! }) =>
     valuesAt(file, path.split('.'), [])
       .filter(({ value }) => values(value))
-      .map(({ at, value }): Problem => ({ code: 'not-yet', path: at, what: name(value) })))
+      .map(({ at, value }): Problem => ({ code: 'not-yet', path: at, what: name(value) })),
+  )
 }
 
-function valuesAt(value: unknown, [step, ...rest]: readonly string[], at: Path): { at: Path, value: unknown }[] {
+function valuesAt(value: unknown, [step, ...rest]: readonly string[], at: Path): { at: Path; value: unknown }[] {
   if (step === undefined) return [{ at, value }]
   if (step === '*') return Array.isArray(value) ? value.flatMap((entry, i) => valuesAt(entry, rest, [...at, i])) : []
   if (value === null || typeof value !== 'object' || !Object.hasOwn(value, step)) return []

@@ -10,9 +10,15 @@ export function sizeProblems(file: ParsedQuilt): Problem[] {
     return [block.width ?? block.size!, block.height ?? block.size!] as const
   }
   const problems: Problem[] = []
-  const path = (r: number, c: number): Path => file.setting.cells
-    ? ['setting', 'cells', r, c]
-    : ['setting', 'fill', r % (file.setting.fill?.length ?? 1), c % (file.setting.fill?.[r % file.setting.fill.length]?.length ?? 1)]
+  const path = (r: number, c: number): Path =>
+    file.setting.cells
+      ? ['setting', 'cells', r, c]
+      : [
+          'setting',
+          'fill',
+          r % (file.setting.fill?.length ?? 1),
+          c % (file.setting.fill?.[r % file.setting.fill.length]?.length ?? 1),
+        ]
   const differ = (a: number, b: number) => Math.abs(a - b) > 1e-6
   const [firstRow] = cells
   for (const [r, line] of cells.entries()) {
@@ -20,8 +26,10 @@ export function sizeProblems(file: ParsedQuilt): Problem[] {
       const [width, height] = placedSize(size(cell.block), cell.turn)
       const [columnWidth] = placedSize(size(firstRow![c]!.block), firstRow![c]!.turn)
       const [, rowHeight] = placedSize(size(line[0]!.block), line[0]!.turn)
-      if (differ(width, columnWidth)) problems.push({ code: 'sizes-differ', path: path(r, c), place: 'column', at: c, sizes: [columnWidth, width] })
-      else if (differ(height, rowHeight)) problems.push({ code: 'sizes-differ', path: path(r, c), place: 'row', at: r, sizes: [rowHeight, height] })
+      if (differ(width, columnWidth))
+        problems.push({ code: 'sizes-differ', path: path(r, c), place: 'column', at: c, sizes: [columnWidth, width] })
+      else if (differ(height, rowHeight))
+        problems.push({ code: 'sizes-differ', path: path(r, c), place: 'row', at: r, sizes: [rowHeight, height] })
       if (problems.length >= 5) return problems
     }
   }

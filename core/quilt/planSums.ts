@@ -19,14 +19,20 @@ interface Parts {
   choices: readonly Choice[]
   rough: readonly Sum[]
   backing: Backing | null
-  batting: { width: Sum, height: Sum } | null
+  batting: { width: Sum; height: Sum } | null
   binding: Binding | null
   seamTest: SeamTest
-  patches: readonly { what: string, count: number, each: number, of: string }[]
+  patches: readonly { what: string; count: number; each: number; of: string }[]
 }
 
-/** Puts the reason for every computed number of the plan under the number's path in it; the stages put theirs themselves. */
-export function planSums({ quilt, dimensions, needs, pieces, blocks, choices, rough, backing, batting, binding, seamTest, patches }: Parts, keep: (path: string, sum: Sum) => void): void {
+/**
+ * Puts the reason for every computed number of the plan under the number's path in it; the stages put theirs
+ * themselves.
+ */
+export function planSums(
+  { quilt, dimensions, needs, pieces, blocks, choices, rough, backing, batting, binding, seamTest, patches }: Parts,
+  keep: (path: string, sum: Sum) => void,
+): void {
   const put = (path: string, sum: Sum | null | undefined) => {
     if (sum) keep(path, sum)
   }
@@ -38,16 +44,40 @@ export function planSums({ quilt, dimensions, needs, pieces, blocks, choices, ro
   const edge: Term = { what: 'binding-edge', count: 2, each: binding?.visible ?? 0 }
   put('quilt.edged.width', sumOf([...top.width.terms, edge], top.width.from))
   put('quilt.edged.height', sumOf([...top.height.terms, edge], top.height.from))
-  put('quilt.blocks', sumOf([{ what: 'rows-of-blocks', count: quilt.setting.cells.length, each: quilt.setting.cells[0]!.length }]))
+  put(
+    'quilt.blocks',
+    sumOf([{ what: 'rows-of-blocks', count: quilt.setting.cells.length, each: quilt.setting.cells[0]!.length }]),
+  )
   put('quilt.patches', sumOf(patches))
-  put('quilt.pieces', sumOf(quilt.cloths.map(cloth => ({ what: 'pieces-of', value: pieces.filter(piece => piece.cloth === cloth.id).reduce((sum, piece) => sum + piece.count, 0), of: cloth.name }))))
-  put('quilt.buy', sumOf([
-    ...needs.flatMap((need, i): Term[] => need.unit === 'in' ? [{ what: 'cloth', value: need.buy.total, of: quilt.cloths[i]!.name }] : []),
-    ...(backing ? [{ what: 'backing', value: backing.buy.total }] : []),
-  ]))
-  quilt.cloths.forEach((cloth, i) => put(`cloths.${i}.usable`, sumOf([
-    { what: 'width-as-sold', value: cloth.width }, { what: 'shrinkage', value: -cloth.width * cloth.shrink }, { what: 'selvages', value: -cloth.selvage },
-  ])))
+  put(
+    'quilt.pieces',
+    sumOf(
+      quilt.cloths.map(cloth => ({
+        what: 'pieces-of',
+        value: pieces.filter(piece => piece.cloth === cloth.id).reduce((sum, piece) => sum + piece.count, 0),
+        of: cloth.name,
+      })),
+    ),
+  )
+  put(
+    'quilt.buy',
+    sumOf([
+      ...needs.flatMap((need, i): Term[] =>
+        need.unit === 'in' ? [{ what: 'cloth', value: need.buy.total, of: quilt.cloths[i]!.name }] : [],
+      ),
+      ...(backing ? [{ what: 'backing', value: backing.buy.total }] : []),
+    ]),
+  )
+  quilt.cloths.forEach((cloth, i) =>
+    put(
+      `cloths.${i}.usable`,
+      sumOf([
+        { what: 'width-as-sold', value: cloth.width },
+        { what: 'shrinkage', value: -cloth.width * cloth.shrink },
+        { what: 'selvages', value: -cloth.selvage },
+      ]),
+    ),
+  )
   needs.forEach((need, i) => needSums(need, `cloths.${i}`, letters, keep))
   pieces.forEach((piece, i) => {
     for (const name of ['count', 'width', 'height'] as const) put(`pieces.${i}.${name}`, piece.why[name])
@@ -57,7 +87,13 @@ export function planSums({ quilt, dimensions, needs, pieces, blocks, choices, ro
   strips.forEach((strip, i) => {
     put(`borders.${i}.length`, strip.length)
     put(`borders.${i}.rough`, rough[i])
-    put(`borders.${i}.width`, sumOf([{ what: 'finished', value: strip.finishedWidth }, { what: 'seams', count: 2, each: quilt.seam }]))
+    put(
+      `borders.${i}.width`,
+      sumOf([
+        { what: 'finished', value: strip.finishedWidth },
+        { what: 'seams', count: 2, each: quilt.seam },
+      ]),
+    )
   })
   put('backing.panels', backing?.panels)
   put('backing.panelLength', backing?.panelLength)

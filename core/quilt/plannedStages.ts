@@ -10,13 +10,18 @@ export interface PlannedStage {
   width: Inches
   height: Inches
   /** Finished size before anything was measured. */
-  planned: { width: Inches, height: Inches }
+  planned: { width: Inches; height: Inches }
   /** Raw edge to raw edge: what it should measure by what lies inside it, and what it did. */
   measures: Record<'width' | 'height', StageFigures>
   /** Between the two pairs of a border, on the side that the first pair has changed. */
   first?: StageFigures & { side: 'width' | 'height' }
 }
-export interface StageFigures { expected: Inches, mean?: Inches, spread?: Inches, off?: Inches }
+export interface StageFigures {
+  expected: Inches
+  mean?: Inches
+  spread?: Inches
+  off?: Inches
+}
 
 type Put = (path: string, sum: Sum) => void
 
@@ -32,13 +37,27 @@ export function plannedStages(quilt: Quilt, now: BorderedTop, before: BorderedTo
     const figures = (at: string, measure: StageMeasure): StageFigures => {
       for (const [name, sum] of Object.entries(measure)) put(`${path}.${at}.${name}`, sum as Sum)
       const { expected, mean, spread, off } = measure
-      return { expected: expected.total, ...(mean && spread && off ? { mean: mean.total, spread: spread.total, off: off.total } : {}) }
+      return {
+        expected: expected.total,
+        ...(mean && spread && off ? { mean: mean.total, spread: spread.total, off: off.total } : {}),
+      }
     }
-    const measured = (side: 'width' | 'height') => figures(`measures.${side}`, stageMeasure(quilt, stage.what, side, stage.expected[side]))
+    const measured = (side: 'width' | 'height') =>
+      figures(`measures.${side}`, stageMeasure(quilt, stage.what, side, stage.expected[side]))
     return {
-      what: stage.what, width: stage.width.total, height: stage.height.total, planned: { width: planned.width.total, height: planned.height.total },
+      what: stage.what,
+      width: stage.width.total,
+      height: stage.height.total,
+      planned: { width: planned.width.total, height: planned.height.total },
       measures: { width: measured('width'), height: measured('height') },
-      ...(stage.first ? { first: { side: stage.first.side, ...figures('first', stageMeasure(quilt, `${stage.what}-first`, stage.first.side, stage.first.expected)) } } : {}),
+      ...(stage.first
+        ? {
+            first: {
+              side: stage.first.side,
+              ...figures('first', stageMeasure(quilt, `${stage.what}-first`, stage.first.side, stage.first.expected)),
+            },
+          }
+        : {}),
     }
   })
 }

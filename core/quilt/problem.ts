@@ -5,32 +5,45 @@ import type { Inches } from '../measure/ruler'
 export type Path = readonly (string | number)[]
 
 /** What a field wants, for the sentence "expected …". */
-export type Expectation
-  = | { kind: 'length', least?: Inches, most?: Inches }
-    | { kind: 'whole-number', least: number, most: number }
-    | { kind: 'number', least: number, most: number }
-    | { kind: 'one-of', options: readonly (string | number)[] }
-    | { kind: 'text', most?: number } | { kind: 'id', most?: number } | { kind: 'colour' } | { kind: 'yes-no' } | { kind: 'list', least?: number, most?: number }
-    | { kind: 'object' } | { kind: 'date' } | { kind: 'point' } | { kind: 'something-else' }
+export type Expectation =
+  | { kind: 'length'; least?: Inches; most?: Inches }
+  | { kind: 'whole-number'; least: number; most: number }
+  | { kind: 'number'; least: number; most: number }
+  | { kind: 'one-of'; options: readonly (string | number)[] }
+  | { kind: 'text'; most?: number }
+  | { kind: 'id'; most?: number }
+  | { kind: 'colour' }
+  | { kind: 'yes-no' }
+  | { kind: 'list'; least?: number; most?: number }
+  | { kind: 'object' }
+  | { kind: 'date' }
+  | { kind: 'point' }
+  | { kind: 'something-else' }
 
 /** What a quilter's input can get wrong. Sentences are made in `words/problem.ts`. */
-export type Problem
-  = | { code: 'expected', path: Path, expected: Expectation, got: unknown }
-    | { code: 'unknown-reference', path: Path, to: 'cloth' | 'block' | 'design' | 'method', got: string, known: readonly string[] }
-    | { code: 'repeated', path: Path, got: string }
-    | { code: 'missing-size', path: Path }
-    | { code: 'undressed-role', path: Path, role: string }
-    | { code: 'wrong-count', path: Path, expected: number, got: number }
-    | { code: 'tiling', path: Path, fault: TilingFault }
-    | { code: 'sizes-differ', path: Path, place: 'column' | 'row', at: number, sizes: readonly [Inches, Inches] }
-    | { code: 'not-yet', path: Path, what: string }
-    | { code: 'too-much', path: Path, what: 'corners' | 'patches' | 'inches', got: number, most: number }
-    | { code: 'not-json', path: Path, detail: string }
-    | { code: 'too-big', path: Path, bytes: number, most: number }
-    | { code: 'too-deep', path: Path, most: number }
-    | { code: 'forbidden-key', path: Path, key: string }
+export type Problem =
+  | { code: 'expected'; path: Path; expected: Expectation; got: unknown }
+  | {
+      code: 'unknown-reference'
+      path: Path
+      to: 'cloth' | 'block' | 'design' | 'method'
+      got: string
+      known: readonly string[]
+    }
+  | { code: 'repeated'; path: Path; got: string }
+  | { code: 'missing-size'; path: Path }
+  | { code: 'undressed-role'; path: Path; role: string }
+  | { code: 'wrong-count'; path: Path; expected: number; got: number }
+  | { code: 'tiling'; path: Path; fault: TilingFault }
+  | { code: 'sizes-differ'; path: Path; place: 'column' | 'row'; at: number; sizes: readonly [Inches, Inches] }
+  | { code: 'not-yet'; path: Path; what: string }
+  | { code: 'too-much'; path: Path; what: 'corners' | 'patches' | 'inches'; got: number; most: number }
+  | { code: 'not-json'; path: Path; detail: string }
+  | { code: 'too-big'; path: Path; bytes: number; most: number }
+  | { code: 'too-deep'; path: Path; most: number }
+  | { code: 'forbidden-key'; path: Path; key: string }
 
-export type Result<T> = { ok: true, value: T } | { ok: false, problems: Problem[] }
+export type Result<T> = { ok: true; value: T } | { ok: false; problems: Problem[] }
 
 export function ok<T>(value: T): Result<T> {
   return { ok: true, value }

@@ -23,37 +23,58 @@ test('text that is no quilt is refused before anything is built from it', () => 
 })
 
 test('whatever JSON it is given, reading ends in a quilt or in problems with paths, and never throws', () => {
-  fc.assert(fc.property(fc.jsonValue(), (value) => {
-    const read = readQuilt(value)
-    if (!read.ok) for (const problem of read.problems) expect(Array.isArray(problem.path)).toBe(true)
-  }))
+  fc.assert(
+    fc.property(fc.jsonValue(), value => {
+      const read = readQuilt(value)
+      if (!read.ok) for (const problem of read.problems) expect(Array.isArray(problem.path)).toBe(true)
+    }),
+  )
 })
 
 test('a good file with one field spoilt is refused at that field', () => {
-  const paths: (readonly (string | number)[])[] = [['units'], ['cloths', 0, 'width'], ['blocks', 0, 'size'], ['setting', 'across'], ['setting', 'sashing', 'width'], ['borders', 0, 'width'], ['binding', 'strip'], ['margin']]
-  fc.assert(fc.property(fc.constantFrom(...paths), fc.constantFrom('many', -3, true, {}, [1]), (path, value) => {
-    const file = structuredClone(SAMPLE) as unknown as Record<string | number, unknown>
-    const holder = path.slice(0, -1).reduce((at, step) => at[step] as Record<string | number, unknown>, file)
-    holder[path.at(-1)!] = value
-    expect(problems(file).some(problem => problem.startsWith(path.join('.')))).toBe(true)
-  }))
+  const paths: (readonly (string | number)[])[] = [
+    ['units'],
+    ['cloths', 0, 'width'],
+    ['blocks', 0, 'size'],
+    ['setting', 'across'],
+    ['setting', 'sashing', 'width'],
+    ['borders', 0, 'width'],
+    ['binding', 'strip'],
+    ['margin'],
+  ]
+  fc.assert(
+    fc.property(fc.constantFrom(...paths), fc.constantFrom('many', -3, true, {}, [1]), (path, value) => {
+      const file = structuredClone(SAMPLE) as unknown as Record<string | number, unknown>
+      const holder = path.slice(0, -1).reduce((at, step) => at[step] as Record<string | number, unknown>, file)
+      holder[path.at(-1)!] = value
+      expect(problems(file).some(problem => problem.startsWith(path.join('.')))).toBe(true)
+    }),
+  )
 })
 
 test('names that lead nowhere, twice the same name, a role without cloth', () => {
   const [star, plain] = SAMPLE.blocks
-  expect(problems({ ...SAMPLE, blocks: [{ ...star, design: 'no-such' }, plain] })).toContain('blocks.0.design: unknown-reference')
-  expect(problems({ ...SAMPLE, borders: [{ width: 3, cloth: 'velvet' }] })).toContain('borders.0.cloth: unknown-reference')
+  expect(problems({ ...SAMPLE, blocks: [{ ...star, design: 'no-such' }, plain] })).toContain(
+    'blocks.0.design: unknown-reference',
+  )
+  expect(problems({ ...SAMPLE, borders: [{ width: 3, cloth: 'velvet' }] })).toContain(
+    'borders.0.cloth: unknown-reference',
+  )
   expect(problems({ ...SAMPLE, cloths: [...SAMPLE.cloths, SAMPLE.cloths[0]] })).toContain('cloths.4.id: repeated')
-  expect(problems({ ...SAMPLE, blocks: [{ ...star, cloths: { star: 'soot' } }, plain] })).toContain('blocks.0.cloths: undressed-role')
+  expect(problems({ ...SAMPLE, blocks: [{ ...star, cloths: { star: 'soot' } }, plain] })).toContain(
+    'blocks.0.cloths: undressed-role',
+  )
 })
 
 test('letters run A to Z and on with AA, keep what was given, and never meet twice', () => {
   expect([0, 25, 26, 51, 52, 701, 702].map(letterAt)).toEqual(['A', 'Z', 'AA', 'AZ', 'BA', 'ZZ', 'AAA'])
-  fc.assert(fc.property(fc.array(fc.record({ letter: fc.constantFrom('', 'A', 'B', 'K') }), { maxLength: 40 }), (cloths) => {
-    const letters = clothLetters(cloths)
-    expect(new Set(letters).size).toBe(letters.length)
-    cloths.forEach(({ letter }, i) => {
-      if (letter !== '' && cloths.findIndex(other => other.letter === letter) === i) expect(letters[i]).toBe(letter)
-    })
-  }))
+  fc.assert(
+    fc.property(fc.array(fc.record({ letter: fc.constantFrom('', 'A', 'B', 'K') }), { maxLength: 40 }), cloths => {
+      const letters = clothLetters(cloths)
+      expect(new Set(letters).size).toBe(letters.length)
+      cloths.forEach(({ letter }, i) => {
+        if (letter !== '' && cloths.findIndex(other => other.letter === letter) === i) expect(letters[i]).toBe(letter)
+      })
+    }),
+  )
 })

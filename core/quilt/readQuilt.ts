@@ -12,14 +12,15 @@ import { referenceProblems } from './references'
 import { quiltFileSchema, type ParsedQuilt } from './schema'
 
 /**
- * Reads a quilt file: its shape, its lengths, and that everything it names is there. Gives every problem found, each with its
- * path. Does not say whether the quilt can be made; that is the plan's business.
+ * Reads a quilt file: its shape, its lengths, and that everything it names is there. Gives every problem found, each
+ * with its path. Does not say whether the quilt can be made; that is the plan's business.
  */
 export function readQuilt(file: unknown): Result<Quilt> {
   const units: Units = (file as { units?: unknown } | null)?.units === 'cm' ? 'cm' : 'in'
   const unplanned = notYet(file)
   const parsed = quiltFileSchema(units).safeParse(file)
-  if (!parsed.success) return fail([...unplanned, ...problemsOf(parsed.error, file).filter(({ path }) => !isAmong(path, unplanned))])
+  if (!parsed.success)
+    return fail([...unplanned, ...problemsOf(parsed.error, file).filter(({ path }) => !isAmong(path, unplanned))])
   const corners = cornerProblems(parsed.data)
   if (corners.length > 0) return fail([...unplanned, ...corners])
   const problems = [...unplanned, ...referenceProblems(parsed.data)]
@@ -40,12 +41,22 @@ function complete(file: ParsedQuilt, units: Units): Quilt {
   const cloths = file.cloths.map((cloth, i): Cloth => {
     const selvage = cloth.selvage ?? (cloth.form === 'piece' ? 0 : UNIT_DEFAULTS[units].selvage)
     const usable = cloth.width * (1 - cloth.shrink) - selvage
-    const longestStrip = cloth.form === 'piece' && !cloth.directional ? Math.max(usable, cloth.length! * (1 - cloth.shrink)) : usable
+    const longestStrip =
+      cloth.form === 'piece' && !cloth.directional ? Math.max(usable, cloth.length! * (1 - cloth.shrink)) : usable
     return { ...cloth, name: cloth.name ?? cloth.id, letter: letters[i]!, selvage, usable, longestStrip }
   })
-  const blocks = file.blocks.map((block): Block => ({ ...block, name: block.name ?? designs.get(block.design)!.name, width: block.width ?? block.size!, height: block.height ?? block.size! }))
+  const blocks = file.blocks.map((block): Block => ({
+    ...block,
+    name: block.name ?? designs.get(block.design)!.name,
+    width: block.width ?? block.size!,
+    height: block.height ?? block.size!,
+  }))
   const borders = file.borders.map((border): Border => ({
-    sides: border.sides ?? border.width!, ends: border.ends ?? border.width!, cloth: border.cloth, first: border.first, long: border.long,
+    sides: border.sides ?? border.width!,
+    ends: border.ends ?? border.width!,
+    cloth: border.cloth,
+    first: border.first,
+    long: border.long,
   }))
   const { cells: _cells, fill: _fill, ...setting } = file.setting
   const binding = file.binding?.cloth === undefined ? null : { ...file.binding, cloth: file.binding.cloth }

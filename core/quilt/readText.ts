@@ -6,8 +6,9 @@ const MOST_DEPTH = 40
 const FORBIDDEN_KEYS = new Set(['__proto__', 'constructor', 'prototype'])
 
 /**
- * Text to a plain value, for `readQuilt`. Refuses early what could only be an attack or a wrong file: too many bytes, nesting
- * beyond any quilt's (seen in one pass over the text, before anything is built), keys that reach into an object's prototype.
+ * Text to a plain value, for `readQuilt`. Refuses early what could only be an attack or a wrong file: too many bytes,
+ * nesting beyond any quilt's (seen in one pass over the text, before anything is built), keys that reach into an
+ * object's prototype.
  */
 export function readText(text: string): Result<unknown> {
   // a byte order mark, as some editors put it in front
@@ -17,8 +18,7 @@ export function readText(text: string): Result<unknown> {
   let value: unknown
   try {
     value = JSON.parse(plain)
-  }
-  catch (error) {
+  } catch (error) {
     return fail([{ code: 'not-json', path: [], detail: error instanceof Error ? error.message : '' }])
   }
   const bad = forbiddenKey(value, [])
@@ -26,18 +26,17 @@ export function readText(text: string): Result<unknown> {
 }
 
 function isDeeper(text: string, most: number): boolean {
-  let depth = 0, inString = false
+  let depth = 0
+  let inString = false
   for (let i = 0; i < text.length; i++) {
     const c = text.charCodeAt(i)
     if (inString) {
       if (c === 92) i++
       else if (c === 34) inString = false
-    }
-    else if (c === 34) inString = true
+    } else if (c === 34) inString = true
     else if (c === 91 || c === 123) {
       if (++depth > most) return true
-    }
-    else if (c === 93 || c === 125) depth--
+    } else if (c === 93 || c === 125) depth--
   }
   return false
 }

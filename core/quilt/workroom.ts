@@ -5,7 +5,8 @@ import { clothOf, type Quilt } from './quilt'
 /** What the methods need to know of this quilt. */
 export function workroomOf(quilt: Quilt): Workroom {
   return {
-    seam: quilt.seam, ruler: quilt.ruler,
+    seam: quilt.seam,
+    ruler: quilt.ruler,
     usableWidth: cloth => clothOf(quilt, cloth).usable,
     longestStrip: cloth => clothOf(quilt, cloth).longestStrip,
     isInPieces: cloth => clothOf(quilt, cloth).form === 'piece',

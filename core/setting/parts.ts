@@ -4,11 +4,12 @@ import type { Inches } from '../measure/ruler'
 import type { Quilt } from '../quilt/quilt'
 
 /** What can be pressed in the drawing. A border is counted from 1, as in the plan. */
-export type Part
-  = | { kind: 'block', row: number, column: number }
-    | { kind: 'sash' } | { kind: 'cornerstone' }
-    | { kind: 'border', border: number }
-    | { kind: 'binding' }
+export type Part =
+  | { kind: 'block'; row: number; column: number }
+  | { kind: 'sash' }
+  | { kind: 'cornerstone' }
+  | { kind: 'border'; border: number }
+  | { kind: 'binding' }
 
 export function samePart(a: Part | null, b: Part | null): boolean {
   if (a === null || b === null || a.kind !== b.kind) return a === b
@@ -18,13 +19,23 @@ export function samePart(a: Part | null, b: Part | null): boolean {
 
 /** Boxes of all that a part stands for, from the top left of the top. A sash stands for all sashes. */
 export function boxesOf(part: Part, { setting, top }: Dimensions): Box[] {
-  const within = (box: Box): Box => ({ x: box.x + top.origin.x, y: box.y + top.origin.y, width: box.width, height: box.height })
+  const within = (box: Box): Box => ({
+    x: box.x + top.origin.x,
+    y: box.y + top.origin.y,
+    width: box.width,
+    height: box.height,
+  })
   switch (part.kind) {
-    case 'block': return setting.places.filter(place => place.row === part.row && place.column === part.column).map(within)
-    case 'sash': return setting.sashes.map(within)
-    case 'cornerstone': return setting.cornerstones.map(within)
-    case 'border': return top.boxes.filter(({ border }) => border === part.border).map(({ box }) => box)
-    case 'binding': return [drawnTop({ setting, top })]
+    case 'block':
+      return setting.places.filter(place => place.row === part.row && place.column === part.column).map(within)
+    case 'sash':
+      return setting.sashes.map(within)
+    case 'cornerstone':
+      return setting.cornerstones.map(within)
+    case 'border':
+      return top.boxes.filter(({ border }) => border === part.border).map(({ box }) => box)
+    case 'binding':
+      return [drawnTop({ setting, top })]
   }
 }
 
@@ -49,7 +60,11 @@ export function partAt(x: Inches, y: Inches, dimensions: Dimensions, quilt: Quil
 }
 
 /** One stretch of the measuring tape: a real part of the quilt with its finished size. */
-export interface TapeSegment { part: Part, start: Inches, size: Inches }
+export interface TapeSegment {
+  part: Part
+  start: Inches
+  size: Inches
+}
 
 /** The tape along the top edge (`width`) or the left edge (`height`), from end to end. */
 export function tapeSegments({ setting }: Dimensions, quilt: Quilt, side: 'width' | 'height'): TapeSegment[] {
@@ -59,9 +74,10 @@ export function tapeSegments({ setting }: Dimensions, quilt: Quilt, side: 'width
     segments.push({ part, start: at, size })
     at += size
   }
-  const widthOf = (border: Quilt['borders'][number]) => side === 'width' ? border.sides : border.ends
-  for (const [i, border] of [...quilt.borders.entries()].reverse()) push({ kind: 'border', border: i + 1 }, widthOf(border))
-  const places = setting.places.filter(place => side === 'width' ? place.row === 0 : place.column === 0)
+  const widthOf = (border: Quilt['borders'][number]) => (side === 'width' ? border.sides : border.ends)
+  for (const [i, border] of [...quilt.borders.entries()].reverse())
+    push({ kind: 'border', border: i + 1 }, widthOf(border))
+  const places = setting.places.filter(place => (side === 'width' ? place.row === 0 : place.column === 0))
   const sash = quilt.setting.sashing
   if (sash?.outer) push({ kind: 'sash' }, sash.width)
   places.forEach((place, i) => {

@@ -20,9 +20,10 @@ export interface LongStrips {
 }
 
 /**
- * Long strips as pieces. Along: one piece each, cut with the length of the cloth. Across: one piece each where the cloth is wide
- * enough; longer ones are cut as strips that are joined end to end, with straight joins, into one length for all of them.
- * A print with an up decides for itself: upright strips run along the cloth, level ones across it.
+ * Long strips as pieces. Along: one piece each, cut with the length of the cloth. Across: one piece each where the
+ * cloth is wide enough; longer ones are cut as strips that are joined end to end, with straight joins, into one
+ * length for all of them. A print with an up decides for itself: upright strips run along the cloth, level ones
+ * across it.
  */
 export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom, joinLoss: Inches): PieceOrder[] {
   const depth = plainSide(strips.finishedWidth, room)
@@ -31,7 +32,12 @@ export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom
   const along = !room.isInPieces(strips.cloth) && (directional ? strips.runs === 'upright' : strips.long === 'along')
   const piece = (length: Sum, rest: Pick<PieceDraft, 'part' | 'count' | 'counted'>): PieceOrder => {
     const draft = pieceOf({ ...length, exact: length.total }, depth, {
-      cloth: strips.cloth, shape: 'strip', cuts: 'none', turn: !directional && !along, slots: [], ...rest,
+      cloth: strips.cloth,
+      shape: 'strip',
+      cuts: 'none',
+      turn: !directional && !along,
+      slots: [],
+      ...rest,
     })
     return { draft, method: 'rectangle', where: [strips.where], feeds: [], times: 0, ...(along ? { along: true } : {}) }
   }
@@ -41,24 +47,37 @@ export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom
   const counted = (count: number) => ({ count, counted: [{ what: 'strips-wanted', count, each: 1 }] })
   return [
     ...countEqual(single).map(({ length, count }) => piece(length, { part: strips.part, ...counted(count) })),
-    ...joinedLengths(joined, usable, joinLoss, quilt.ruler).map(({ length, count, counted }) => piece(length, { part: `${strips.part}-joined`, count, counted })),
+    ...joinedLengths(joined, usable, joinLoss, quilt.ruler).map(({ length, count, counted }) =>
+      piece(length, { part: `${strips.part}-joined`, count, counted }),
+    ),
   ]
 }
 
-/** Sashes and cornerstones of the setting. Sashes are cut to length, widths go to the nearest half step of the ruler. */
+/**
+ * Sashes and cornerstones of the setting. Sashes are cut to length, widths go to the nearest half step of the ruler.
+ */
 export function settingOrders(quilt: Quilt, setting: SettingLayout, room: Workroom): PieceOrder[] {
   const { sashing } = quilt.setting
   if (!sashing) return []
   const depth = plainSide(sashing.width, room)
   const sashes = (['upright', 'level'] as const).flatMap((run): PieceOrder[] => {
-    const lengths = setting.sashes.filter(sash => sash.run === run).map(sash => plainSide(run === 'upright' ? sash.height : sash.width, room))
+    const lengths = setting.sashes
+      .filter(sash => sash.run === run)
+      .map(sash => plainSide(run === 'upright' ? sash.height : sash.width, room))
     return countEqual(lengths).map(({ length, count }) => {
       const turn = !room.isDirectional(sashing.cloth)
       // as it lies in the quilt, so that a print with an up keeps it; without one all stand
       const isUpright = run === 'upright' || turn
       const [width, height] = isUpright ? [depth, length] : [length, depth]
       const draft = pieceOf(width, height, {
-        cloth: sashing.cloth, part: 'sashes', shape: 'rectangle', cuts: 'none', turn, count, counted: [{ what: `${run}-sashes`, count, each: 1 }], slots: [],
+        cloth: sashing.cloth,
+        part: 'sashes',
+        shape: 'rectangle',
+        cuts: 'none',
+        turn,
+        count,
+        counted: [{ what: `${run}-sashes`, count, each: 1 }],
+        slots: [],
       })
       return { draft, method: 'rectangle', where: ['sashing'], feeds: [], times: 0 }
     })
@@ -70,9 +89,20 @@ export function settingOrders(quilt: Quilt, setting: SettingLayout, room: Workro
 function longSashes(quilt: Quilt, lengths: readonly CutSize[], room: Workroom): PieceOrder[] {
   const { sashing } = quilt.setting
   if (!sashing || lengths.length === 0) return []
-  return longStripOrders({
-    cloth: sashing.cloth, finishedWidth: sashing.width, lengths, long: sashing.long, part: 'long-sashes', where: 'sashing', runs: 'level',
-  }, quilt, room, 2 * room.seam)
+  return longStripOrders(
+    {
+      cloth: sashing.cloth,
+      finishedWidth: sashing.width,
+      lengths,
+      long: sashing.long,
+      part: 'long-sashes',
+      where: 'sashing',
+      runs: 'level',
+    },
+    quilt,
+    room,
+    2 * room.seam,
+  )
 }
 
 function cornerstones(quilt: Quilt, setting: SettingLayout, side: CutSize, room: Workroom): PieceOrder[] {
@@ -80,13 +110,19 @@ function cornerstones(quilt: Quilt, setting: SettingLayout, side: CutSize, room:
   const count = setting.cornerstones.length
   if (cloth === undefined || count === 0) return []
   const draft = pieceOf(side, side, {
-    cloth, part: 'cornerstones', cuts: 'none', turn: !room.isDirectional(cloth), count, counted: [{ what: 'cornerstones', count, each: 1 }], slots: [],
+    cloth,
+    part: 'cornerstones',
+    cuts: 'none',
+    turn: !room.isDirectional(cloth),
+    count,
+    counted: [{ what: 'cornerstones', count, each: 1 }],
+    slots: [],
   })
   return [{ draft, method: 'rectangle', where: ['sashing'], feeds: [], times: 0 }]
 }
 
-function countEqual<T extends Sum>(lengths: readonly T[]): { length: T, count: number }[] {
-  const groups: { length: T, count: number }[] = []
+function countEqual<T extends Sum>(lengths: readonly T[]): { length: T; count: number }[] {
+  const groups: { length: T; count: number }[] = []
   for (const length of lengths) {
     const group = groups.find(candidate => sameLength(candidate.length.total, length.total))
     if (group) group.count += 1

@@ -28,7 +28,10 @@ interface Sewn {
 }
 
 type Join = Extract<UnitTree, { join: unknown }>
-interface Patch { polygon: Polygon, cloth: string }
+interface Patch {
+  polygon: Polygon
+  cloth: string
+}
 type Press = 'up' | 'down' | 'left' | 'right' | 'open'
 
 /** The joins of a block in the order of sewing; like parts are sewn together and said once. */
@@ -61,25 +64,47 @@ function partOf(node: UnitTree, given: ReadonlyMap<UnitTree, number>, clothOfPat
   return { unit: kind, ...(patches.length === 1 ? { cloth: clothOfPatch(patches[0]!.patch) } : {}) }
 }
 
-function joinStep(sewn: Sewn, node: Join, line: number | null, named: (child: UnitTree) => JoinedPart): { key: string, step: Step } {
+function joinStep(
+  sewn: Sewn,
+  node: Join,
+  line: number | null,
+  named: (child: UnitTree) => JoinedPart,
+): { key: string; step: Step } {
   const { make, seam } = sewn
   const [first, second] = node.join.map(child => patchesOf(child, sewn)) as [Patch[], Patch[]]
   const press = pressTowards(sewn, node, line, first, second)
   const all = boundingBox([...first, ...second].flatMap(patch => patch.polygon))
   const paper = paperOf(make, node)
-  const code = paper ? 'foundation-add' : node.kind === 'partial' ? 'join-partial' : node.kind === 'set-in' ? 'join-set-in' : isLogJoin(node) ? 'join-log' : 'join-parts'
+  const code = paper
+    ? 'foundation-add'
+    : node.kind === 'partial'
+      ? 'join-partial'
+      : node.kind === 'set-in'
+        ? 'join-set-in'
+        : isLogJoin(node)
+          ? 'join-log'
+          : 'join-parts'
   return {
     key: `${paper ? `${paper.section} ${paper.number} ` : ''}${lookOfJoin([first, second], press)}`,
     step: {
-      do: 'sew', code, joins: [named(node.join[0]), named(node.join[1])],
+      do: 'sew',
+      code,
+      joins: [named(node.join[0]), named(node.join[1])],
       data: { seam, press, ...(paper ? { section: paper.section, number: paper.number } : {}) },
-      picture: joinPicture(make, node, first, second, press), expect: { width: all.width + 2 * seam, height: all.height + 2 * seam },
+      picture: joinPicture(make, node, first, second, press),
+      expect: { width: all.width + 2 * seam, height: all.height + 2 * seam },
     },
   }
 }
 
 /** Both parts a little apart, the seam on each, and which way it is pressed. */
-function joinPicture(make: BlockMake, node: Join, first: readonly Patch[], second: readonly Patch[], press: Press): Step['picture'] {
+function joinPicture(
+  make: BlockMake,
+  node: Join,
+  first: readonly Patch[],
+  second: readonly Patch[],
+  press: Press,
+): Step['picture'] {
   const sx = make.block.width / make.design.width
   const sy = make.block.height / make.design.height
   const inInches = ([x, y]: Point): Point => [x * sx, y * sy]
@@ -87,31 +112,51 @@ function joinPicture(make: BlockMake, node: Join, first: readonly Patch[], secon
   const upright = isUpright(from, to)
   const all = boundingBox([...first, ...second].flatMap(patch => patch.polygon))
   const gap = Math.max(all.width, all.height) * 0.07
-  const across = ([x, y]: Point): Point => upright ? [x + gap, y] : [x, y + gap]
+  const across = ([x, y]: Point): Point => (upright ? [x + gap, y] : [x, y + gap])
   const near = (part: readonly Patch[]): PictureShape[] => part.map(patch => cloth(patch.cloth, patch.polygon))
-  const far = (part: readonly Patch[]) => part.map(patch => cloth(patch.cloth, movePolygon(patch.polygon, upright ? gap : 0, upright ? 0 : gap)))
-  const legs = [node.seam, ...node.bent ?? []].map(leg => leg.map(inInches) as [Point, Point])
+  const far = (part: readonly Patch[]) =>
+    part.map(patch => cloth(patch.cloth, movePolygon(patch.polygon, upright ? gap : 0, upright ? 0 : gap)))
+  const legs = [node.seam, ...(node.bent ?? [])].map(leg => leg.map(inInches) as [Point, Point])
   const lines = legs.flatMap(([start, end]) => [line('sew', start, end), line('sew', across(start), across(end))])
   const dots = (node.dots ?? []).map(inInches).flatMap(dot => [dot, across(dot)])
   const shapes = isLater(first, second, upright) ? [...near(first), ...far(second)] : [...near(second), ...far(first)]
-  const middle: Point = [(from[0] + to[0]) / 2 + (upright ? gap / 2 : 0), (from[1] + to[1]) / 2 + (upright ? 0 : gap / 2)]
-  return picture(shapes, lines, press === 'open' ? [] : [arrowAt(middle, press, Math.max(all.width, all.height) * 0.16)], dots)
+  const middle: Point = [
+    (from[0] + to[0]) / 2 + (upright ? gap / 2 : 0),
+    (from[1] + to[1]) / 2 + (upright ? 0 : gap / 2),
+  ]
+  return picture(
+    shapes,
+    lines,
+    press === 'open' ? [] : [arrowAt(middle, press, Math.max(all.width, all.height) * 0.16)],
+    dots,
+  )
 }
 
-const WAYS: Readonly<Record<Exclude<Press, 'open'>, Point>> = { up: [0, -1], down: [0, 1], left: [-1, 0], right: [1, 0] }
+const WAYS: Readonly<Record<Exclude<Press, 'open'>, Point>> = {
+  up: [0, -1],
+  down: [0, 1],
+  left: [-1, 0],
+  right: [1, 0],
+}
 
 /** Across the seam to the side on which the allowance comes to lie. */
-function arrowAt([x, y]: Point, press: Exclude<Press, 'open'>, reach: number): { from: Point, to: Point } {
+function arrowAt([x, y]: Point, press: Exclude<Press, 'open'>, reach: number): { from: Point; to: Point } {
   const [dx, dy] = WAYS[press]
-  return { from: [x - dx * reach / 2, y - dy * reach / 2], to: [x + dx * reach, y + dy * reach] }
+  return { from: [x - (dx * reach) / 2, y - (dy * reach) / 2], to: [x + dx * reach, y + dy * reach] }
 }
 
 /**
- * Rows or columns of a block by turns, so that seams which end on the same long seam lie opposite ways and lock; a single patch takes the
- * allowance from a part with seams of its own; else the darker part; of equals the one that follows clockwise round the block's
- * middle, so that equal seams on its two sides lie opposite ways where they meet.
+ * Rows or columns of a block by turns, so that seams which end on the same long seam lie opposite ways and lock; a
+ * single patch takes the allowance from a part with seams of its own; else the darker part; of equals the one that
+ * follows clockwise round the block's middle, so that equal seams on its two sides lie opposite ways where they meet.
  */
-function pressTowards({ light, make }: Sewn, node: Join, line: number | null, first: readonly Patch[], second: readonly Patch[]): Press {
+function pressTowards(
+  { light, make }: Sewn,
+  node: Join,
+  line: number | null,
+  first: readonly Patch[],
+  second: readonly Patch[],
+): Press {
   const [from, to] = node.seam
   const upright = isUpright(from, to)
   const later: Press = upright ? 'right' : 'down'
@@ -138,12 +183,15 @@ function isUpright(from: Point, to: Point): boolean {
 
 /** Whether the second part lies to the right of the first, or below it. */
 function isLater(first: readonly Patch[], second: readonly Patch[], upright: boolean): boolean {
-  const [a, b] = [first, second].map(part => middleOf(boundingBox(part.flatMap(patch => patch.polygon)))) as [Point, Point]
+  const [a, b] = [first, second].map(part => middleOf(boundingBox(part.flatMap(patch => patch.polygon)))) as [
+    Point,
+    Point,
+  ]
   return upright ? b[0] > a[0] : b[1] > a[1]
 }
 
 /** The paper a join is sewn on, and the number of the patch it adds; null for a join of papers, or without papers. */
-function paperOf({ papers }: BlockMake, node: Join): { section: string, number: number } | null {
+function paperOf({ papers }: BlockMake, node: Join): { section: string; number: number } | null {
   const patches = patchesUnder(node)
   const paper = papers?.sections.find(({ order }) => patches.every(patch => order.includes(patch)))
   return paper ? { section: paper.section, number: patches.length } : null
@@ -153,12 +201,23 @@ function paperOf({ papers }: BlockMake, node: Join): { section: string, number: 
 function lookOfJoin(parts: readonly (readonly Patch[])[], press: Press): string {
   const turns: readonly Press[] = ['up', 'right', 'down', 'left']
   let turned = parts
-  return [0, 1, 2, 3].map((turn) => {
-    const box = boundingBox(turned.flat().flatMap(patch => patch.polygon))
-    const looks = turned.map(part => part.map(patch => lookOfPatch(patch, box)).sort().join('|')).sort()
-    turned = turned.map(part => part.map(({ polygon, cloth: name }) => ({ cloth: name, polygon: polygon.map(([x, y]): Point => [-y, x]) })))
-    return `${looks.join(' + ')} ${press === 'open' ? press : turns[(turns.indexOf(press) + turn) % 4]}`
-  }).sort()[0]!
+  return [0, 1, 2, 3]
+    .map(turn => {
+      const box = boundingBox(turned.flat().flatMap(patch => patch.polygon))
+      const looks = turned
+        .map(part =>
+          part
+            .map(patch => lookOfPatch(patch, box))
+            .sort()
+            .join('|'),
+        )
+        .sort()
+      turned = turned.map(part =>
+        part.map(({ polygon, cloth: name }) => ({ cloth: name, polygon: polygon.map(([x, y]): Point => [-y, x]) })),
+      )
+      return `${looks.join(' + ')} ${press === 'open' ? press : turns[(turns.indexOf(press) + turn) % 4]}`
+    })
+    .sort()[0]!
 }
 
 function lookOfPatch({ polygon, cloth: name }: Patch, { x, y }: Box): string {
@@ -175,7 +234,9 @@ function patchesOf(node: UnitTree, { make, clothOfPatch }: Sewn): Patch[] {
 }
 
 function patchesUnder(tree: UnitTree): number[] {
-  return 'unit' in tree ? tree.unit.patches.map(patch => patch.patch) : [...patchesUnder(tree.join[0]), ...patchesUnder(tree.join[1])]
+  return 'unit' in tree
+    ? tree.unit.patches.map(patch => patch.patch)
+    : [...patchesUnder(tree.join[0]), ...patchesUnder(tree.join[1])]
 }
 
 function isLogJoin(node: Join): boolean {
@@ -189,9 +250,13 @@ function liesThat(lie: Lie, { seam: [from, to] }: Join): boolean {
   return Math.abs(from[axis] - to[axis]) < 1e-6
 }
 
-/** Parts of the block between level seams, its rows, or between upright ones, its columns. None for a block of one part. */
+/**
+ * Parts of the block between level seams, its rows, or between upright ones, its columns. None for a block of one
+ * part.
+ */
 function partsInLine(tree: UnitTree, lie: Lie): UnitTree[] {
-  const flatten = (node: UnitTree): UnitTree[] => 'unit' in node || !liesThat(lie, node) ? [node] : node.join.flatMap(flatten)
+  const flatten = (node: UnitTree): UnitTree[] =>
+    'unit' in node || !liesThat(lie, node) ? [node] : node.join.flatMap(flatten)
   const parts = flatten(tree)
   return parts.length > 1 ? parts : []
 }

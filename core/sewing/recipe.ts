@@ -29,7 +29,7 @@ export interface Recipe {
   /** Where the block stands in the plan. */
   path: string
   /** Raw edge to raw edge. */
-  size: { width: Inches, height: Inches }
+  size: { width: Inches; height: Inches }
   /** The finished block, to be measured. */
   done: Step
 }
@@ -47,45 +47,81 @@ export interface RecipeUnit {
   inQuilt: number
   over: number
   /** Of these, its mirror image made in the same lot: where its numbers stand, and how many. */
-  mirror?: { path: string, perBlock: number, inQuilt: number }
+  mirror?: { path: string; perBlock: number; inQuilt: number }
   pieces: Piece[]
-  size: { width: Inches, height: Inches }
+  size: { width: Inches; height: Inches }
   trim: boolean
   steps: Step[]
 }
 
-/** Whether a unit is sewn, or cut further, before the block is joined; others are ready as they come from the cutting sheet. */
+/**
+ * Whether a unit is sewn, or cut further, before the block is joined; others are ready as they come from the cutting
+ * sheet.
+ */
 export function isWorked({ steps, pieces }: RecipeUnit): boolean {
-  return steps.length > 1 || pieces.length > 1 || pieces.some(piece => piece.cuts === 'one-diagonal' || piece.cuts === 'two-diagonals')
+  return (
+    steps.length > 1
+    || pieces.length > 1
+    || pieces.some(piece => piece.cuts === 'one-diagonal' || piece.cuts === 'two-diagonals')
+  )
 }
 
 /** The recipes of a block, one for each set of cloths it stands in; the commonest first. */
 export function recipesFor({ quilt, makes, choices }: PlanWork, plan: Plan, block: string): Recipe[] {
   const make = makes.get(block)!
   const at = plan.blocks.findIndex(planned => planned.id === block)
-  return variants(quilt).filter(variant => variant.cell.block === block).sort((a, b) => b.count - a.count).map(({ cell, count }) => {
-    const cloths = clothsOfCell(quilt, cell)
-    const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
-    const units = new Map<string, RecipeUnit>()
-    for (const unit of unitsOf(make.units)) {
-      const { dressed } = dressUnit(quilt, make, unit, cell)
-      const known = units.get(dressed.key)
-      if (known) known.perBlock += 1
-      else units.set(dressed.key, recipeUnit(choices.find(({ demand }) => demand.unit.key === dressed.key && demand.perBlock.has(block))!, choices, plan, at))
-    }
-    const seen = cell.mirror ? mirroredMake(make) : make
-    const draw = (patches: readonly number[]) => patches.map(patch => ({ polygon: seen.polygons[patch]!, cloth: clothOfPatch(patch) }))
-    const size = { width: make.block.width + 2 * quilt.seam, height: make.block.height + 2 * quilt.seam }
-    return {
-      block, cell, count, units: withMirrors([...units.values()], choices), size,
-      path: `blocks.${at}`,
-      joins: joinSteps({ make: seen, clothOfPatch, light: id => lightness(clothOf(quilt, id).colour), seam: quilt.seam, path: `blocks.${at}.sewing` }),
-      done: {
-        do: 'measure', code: 'block-done', data: { width: unfinishedSide(make.block.width, quilt.seam), height: unfinishedSide(make.block.height, quilt.seam) },
-        picture: unfinished(draw(make.polygons.map((_, i) => i)), make.block.width, make.block.height, quilt.seam), expect: size,
-      },
-    }
-  })
+  return variants(quilt)
+    .filter(variant => variant.cell.block === block)
+    .sort((a, b) => b.count - a.count)
+    .map(({ cell, count }) => {
+      const cloths = clothsOfCell(quilt, cell)
+      const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
+      const units = new Map<string, RecipeUnit>()
+      for (const unit of unitsOf(make.units)) {
+        const { dressed } = dressUnit(quilt, make, unit, cell)
+        const known = units.get(dressed.key)
+        if (known) known.perBlock += 1
+        else
+          units.set(
+            dressed.key,
+            recipeUnit(
+              choices.find(({ demand }) => demand.unit.key === dressed.key && demand.perBlock.has(block))!,
+              choices,
+              plan,
+              at,
+            ),
+          )
+      }
+      const seen = cell.mirror ? mirroredMake(make) : make
+      const draw = (patches: readonly number[]) =>
+        patches.map(patch => ({ polygon: seen.polygons[patch]!, cloth: clothOfPatch(patch) }))
+      const size = { width: make.block.width + 2 * quilt.seam, height: make.block.height + 2 * quilt.seam }
+      return {
+        block,
+        cell,
+        count,
+        units: withMirrors([...units.values()], choices),
+        size,
+        path: `blocks.${at}`,
+        joins: joinSteps({
+          make: seen,
+          clothOfPatch,
+          light: id => lightness(clothOf(quilt, id).colour),
+          seam: quilt.seam,
+          path: `blocks.${at}.sewing`,
+        }),
+        done: {
+          do: 'measure',
+          code: 'block-done',
+          data: {
+            width: unfinishedSide(make.block.width, quilt.seam),
+            height: unfinishedSide(make.block.height, quilt.seam),
+          },
+          picture: unfinished(draw(make.polygons.map((_, i) => i)), make.block.width, make.block.height, quilt.seam),
+          expect: size,
+        },
+      }
+    })
 }
 
 /** Two hands made in one lot are one unit of the recipe, under the one that is wanted more often. */
@@ -93,7 +129,9 @@ function withMirrors(units: readonly RecipeUnit[], choices: readonly Choice[]): 
   const choiceOf = ({ key }: RecipeUnit) => choices.find(({ demand }) => demand.key === key)!
   const mirrorOf = (unit: RecipeUnit) => {
     const { demand, way } = choiceOf(unit)
-    return way.made.isBothHands ? units.find(other => demand.mirrors.includes(other.key) && other.method === unit.method) : undefined
+    return way.made.isBothHands
+      ? units.find(other => demand.mirrors.includes(other.key) && other.method === unit.method)
+      : undefined
   }
   return units.flatMap((unit, i): RecipeUnit[] => {
     const other = mirrorOf(unit)
@@ -101,10 +139,15 @@ function withMirrors(units: readonly RecipeUnit[], choices: readonly Choice[]): 
     const isFirst = unit.inQuilt > other.inQuilt || (unit.inQuilt === other.inQuilt && i < units.indexOf(other))
     if (!isFirst) return []
     const pieces = [...unit.pieces, ...other.pieces.filter(piece => !unit.pieces.includes(piece))]
-    return [{
-      ...unit, pieces, perBlock: unit.perBlock + other.perBlock, inQuilt: unit.inQuilt + other.inQuilt,
-      mirror: { path: other.path, perBlock: other.perBlock, inQuilt: other.inQuilt },
-    }]
+    return [
+      {
+        ...unit,
+        pieces,
+        perBlock: unit.perBlock + other.perBlock,
+        inQuilt: unit.inQuilt + other.inQuilt,
+        mirror: { path: other.path, perBlock: other.perBlock, inQuilt: other.inQuilt },
+      },
+    ]
   })
 }
 
@@ -114,15 +157,24 @@ function recipeUnit({ demand, way }: Choice, choices: readonly Choice[], plan: P
   const place = plan.blocks[block]!.units.findIndex(planned => planned.key === demand.key)
   const { width, height } = plan.blocks[block]!.units[place]!
   return {
-    id: unitId(demand, choices), key: demand.key, path: `blocks.${block}.units.${place}`, kind: unit.kind, method: way.method.id, perBlock: 1,
-    inQuilt: demand.count, over: way.made.made - demand.count, trim: way.made.trim, steps: way.made.steps, size: { width, height },
+    id: unitId(demand, choices),
+    key: demand.key,
+    path: `blocks.${block}.units.${place}`,
+    kind: unit.kind,
+    method: way.method.id,
+    perBlock: 1,
+    inQuilt: demand.count,
+    over: way.made.made - demand.count,
+    trim: way.made.trim,
+    steps: way.made.steps,
+    size: { width, height },
     pieces: plan.pieces.filter(piece => ids.has(piece.id)),
   }
 }
 
 /**
- * What a unit is: kind, size and cloths, and its shape where that says more, so that ticks outlive a change of plan. Where two
- * blocks have one unit made in two ways, each lot has ticks of its own: the first keeps the plain name.
+ * What a unit is: kind, size and cloths, and its shape where that says more, so that ticks outlive a change of plan.
+ * Where two blocks have one unit made in two ways, each lot has ticks of its own: the first keeps the plain name.
  */
 export function unitId(demand: UnitDemand, choices: readonly Choice[]): string {
   const id = plainId(demand.unit)
@@ -132,7 +184,12 @@ export function unitId(demand: UnitDemand, choices: readonly Choice[]): string {
 
 function plainId(unit: DressedUnit): string {
   const shape = unit.kind === 'template' || unit.kind === 'flip-corner' ? [shortHash(unit.key)] : []
-  return [unit.kind, `${round(unit.width)}x${round(unit.height)}`, ...unit.patches.map(patch => patch.cloth), ...shape].join('.')
+  return [
+    unit.kind,
+    `${round(unit.width)}x${round(unit.height)}`,
+    ...unit.patches.map(patch => patch.cloth),
+    ...shape,
+  ].join('.')
 }
 
 function round(value: number): number {

@@ -5,9 +5,9 @@ import { sameLength, type Inches } from '../measure/ruler'
 import { sumOf, type Sum, type Term } from '../measure/sum'
 
 /** What stands in a row, from left to right. Raw sizes. */
-export type RowPart
-  = | { what: 'block', block: string, turn: Cell['turn'], mirror: boolean, cell: Cell, width: Inches, height: Inches }
-    | { what: 'sash' | 'cornerstone', width: Inches, height: Inches }
+export type RowPart =
+  | { what: 'block'; block: string; turn: Cell['turn']; mirror: boolean; cell: Cell; width: Inches; height: Inches }
+  | { what: 'sash' | 'cornerstone'; width: Inches; height: Inches }
 
 /** One row of the quilt in the order of joining: of blocks with the sashes between them, or of sashes. */
 export interface QuiltRow {
@@ -25,7 +25,11 @@ export interface QuiltRow {
 }
 
 /** Where the joints of the rows above and below meet a long sash, from its left end, raw. */
-export interface SashMarks { sash: number, above: Inches[], below: Inches[] }
+export interface SashMarks {
+  sash: number
+  above: Inches[]
+  below: Inches[]
+}
 
 type Put = (path: string, sum: Sum) => void
 
@@ -41,18 +45,37 @@ export function quiltRows(quilt: Quilt, { setting, top }: Dimensions, put: Put =
   const sashRow = () => {
     const along = widths.map((width): RowPart => ({ what: 'sash', width: width + both, height: sash }))
     const stone: RowPart = { what: 'cornerstone', width: sash, height: sash }
-    const parts = sashing?.cornerstones ? between(along, stone, sashing.outer) : [{ what: 'sash' as const, width: wide, height: sash }]
-    rows.push({ id: `sash-row.${wide.toFixed(3)}.${parts.length}`, kind: 'sash', parts, width: wide, height: sash, press: 'sashes' })
+    const parts = sashing?.cornerstones
+      ? between(along, stone, sashing.outer)
+      : [{ what: 'sash' as const, width: wide, height: sash }]
+    rows.push({
+      id: `sash-row.${wide.toFixed(3)}.${parts.length}`,
+      kind: 'sash',
+      parts,
+      width: wide,
+      height: sash,
+      press: 'sashes',
+    })
   }
   cells.forEach((line, r) => {
     if (sashing && (r > 0 || sashing.outer)) sashRow()
     const height = heights[r]! + both
     const blocks = line.map((cell, c): RowPart => ({
-      what: 'block', block: cell.block, turn: cell.turn, mirror: cell.mirror, cell, width: widths[c]! + both, height,
+      what: 'block',
+      block: cell.block,
+      turn: cell.turn,
+      mirror: cell.mirror,
+      cell,
+      width: widths[c]! + both,
+      height,
     }))
     rows.push({
-      id: ['row', ...line.map(cell => nameOf(quilt, cell))].join('.'), kind: 'row', parts: sashing ? between(blocks, upright(height), sashing.outer) : blocks,
-      width: wide, height, press: sashing ? 'sashes' : r % 2 === 0 ? 'right' : 'left',
+      id: ['row', ...line.map(cell => nameOf(quilt, cell))].join('.'),
+      kind: 'row',
+      parts: sashing ? between(blocks, upright(height), sashing.outer) : blocks,
+      width: wide,
+      height,
+      press: sashing ? 'sashes' : r % 2 === 0 ? 'right' : 'left',
     })
   })
   if (sashing?.outer) sashRow()
@@ -76,7 +99,9 @@ export function quiltRows(quilt: Quilt, { setting, top }: Dimensions, put: Put =
 /** Places of the sashes and cornerstones of a row, one place for each size: those are told of with the row. */
 export function linksOf({ parts }: Pick<QuiltRow, 'parts'>): number[] {
   if (parts.length === 1) return []
-  return parts.flatMap((part, k) => part.what !== 'block' && parts.findIndex(other => isAlike(other, part)) === k ? [k] : [])
+  return parts.flatMap((part, k) =>
+    part.what !== 'block' && parts.findIndex(other => isAlike(other, part)) === k ? [k] : [],
+  )
 }
 
 export function isAlike(a: RowPart, b: RowPart): boolean {
@@ -84,7 +109,10 @@ export function isAlike(a: RowPart, b: RowPart): boolean {
 }
 
 function rawSum(what: 'blocks' | 'sashing', finished: Inches, seam: Inches): Sum {
-  return sumOf([{ what, count: 1, each: finished }, { what: 'seams', count: 2, each: seam }])
+  return sumOf([
+    { what, count: 1, each: finished },
+    { what: 'seams', count: 2, each: seam },
+  ])
 }
 
 /** Marks on long sashes: one for every seam of the rows beside them. Without them rows drift. Source: handbook §4. */
@@ -97,10 +125,11 @@ export function sashMarks(quilt: Quilt, dimensions: Dimensions, put: Put = () =>
   return Array.from({ length: sashes }, (_, i): SashMarks => {
     const isFirst = sashing.outer && i === 0
     const isLast = sashing.outer && i === sashes - 1
-    const side = (name: 'above' | 'below', isThere: boolean) => (isThere ? joints : []).map((sum, k) => {
-      put(`marks.${i}.${name}.${k}`, sum)
-      return sum.total
-    })
+    const side = (name: 'above' | 'below', isThere: boolean) =>
+      (isThere ? joints : []).map((sum, k) => {
+        put(`marks.${i}.${name}.${k}`, sum)
+        return sum.total
+      })
     return { sash: i + 1, above: side('above', !isFirst), below: side('below', !isLast) }
   })
 }
@@ -110,9 +139,14 @@ function jointsOf(widths: readonly Inches[], sash: Inches, outer: boolean, seam:
   const joints: Sum[] = []
   let sashes = outer ? 1 : 0
   const blocks: Inches[] = []
-  const add = () => joints.push(sumOf([
-    { what: 'seams', count: 1, each: seam }, { what: 'sashing', count: sashes, each: sash }, ...grouped(blocks),
-  ]))
+  const add = () =>
+    joints.push(
+      sumOf([
+        { what: 'seams', count: 1, each: seam },
+        { what: 'sashing', count: sashes, each: sash },
+        ...grouped(blocks),
+      ]),
+    )
   widths.forEach((width, c) => {
     if (sashes > 0 && (c > 0 || outer)) add()
     blocks.push(width)
@@ -125,7 +159,7 @@ function jointsOf(widths: readonly Inches[], sash: Inches, outer: boolean, seam:
 }
 
 function grouped(sizes: readonly Inches[]): Term[] {
-  const terms: { what: string, count: number, each: Inches }[] = []
+  const terms: { what: string; count: number; each: Inches }[] = []
   for (const size of sizes) {
     const known = terms.find(term => sameLength(term.each, size))
     if (known) known.count += 1
@@ -134,7 +168,7 @@ function grouped(sizes: readonly Inches[]): Term[] {
   return terms
 }
 
-function sidesOf(quilt: Quilt, { setting }: Dimensions): { widths: Inches[], heights: Inches[] } {
+function sidesOf(quilt: Quilt, { setting }: Dimensions): { widths: Inches[]; heights: Inches[] } {
   const across = quilt.setting.cells[0]!.length
   return {
     widths: setting.places.slice(0, across).map(place => place.width),
@@ -143,11 +177,16 @@ function sidesOf(quilt: Quilt, { setting }: Dimensions): { widths: Inches[], hei
 }
 
 function between<T extends RowPart>(parts: readonly T[], link: RowPart, outer: boolean): RowPart[] {
-  const joined = parts.flatMap((part, i): RowPart[] => i === 0 ? [part] : [link, part])
+  const joined = parts.flatMap((part, i): RowPart[] => (i === 0 ? [part] : [link, part]))
   return outer ? [link, ...joined, link] : joined
 }
 
 function nameOf(quilt: Quilt, cell: Cell): string {
-  const parts = [cell.block, cell.turn === 0 ? '' : cell.turn, cell.mirror ? 'm' : '', ...Object.values(clothsOfCell(quilt, cell))]
+  const parts = [
+    cell.block,
+    cell.turn === 0 ? '' : cell.turn,
+    cell.mirror ? 'm' : '',
+    ...Object.values(clothsOfCell(quilt, cell)),
+  ]
   return parts.filter(part => part !== '').join('-')
 }

@@ -4,7 +4,9 @@ import { waysFor } from '../methods/choose'
 import type { PlanWork } from '../quilt/plan'
 import { workroomOf } from '../quilt/workroom'
 
-/** What to cut for one block alone, to sew and measure before the rest is cut. Ways and numbers are those of the plan. */
+/**
+ * What to cut for one block alone, to sew and measure before the rest is cut. Ways and numbers are those of the plan.
+ */
 export function testBlockPieces({ quilt, makes, choices }: PlanWork, block: string, pieces: readonly Piece[]): Piece[] {
   const cell = quilt.setting.cells.flat().find(candidate => candidate.block === block)
   if (!cell) return []
@@ -15,8 +17,15 @@ export function testBlockPieces({ quilt, makes, choices }: PlanWork, block: stri
     const ways = waysFor(demand, quilt, room)
     const way = ways.find(candidate => candidate.method === chosen) ?? ways[0]!
     // one block does not fill a strip set: cut its patches singly
-    const taken = way.method.id === 'strip-set' ? ways.find(candidate => candidate.method.id === 'rectangle') ?? way : way
-    return taken.made.pieces.map(draft => ({ draft, method: taken.method.id, where: [block], feeds: demand.feeds, times: demand.count }))
+    const taken =
+      way.method.id === 'strip-set' ? (ways.find(candidate => candidate.method.id === 'rectangle') ?? way) : way
+    return taken.made.pieces.map(draft => ({
+      draft,
+      method: taken.method.id,
+      where: [block],
+      feeds: demand.feeds,
+      times: demand.count,
+    }))
   })
   return gatherBeside(orders, pieces)
 }

@@ -9,8 +9,10 @@ export function convexOverlap(one: Polygon, other: Polygon): number {
     const inside = ([x, y]: Point) => (to[0] - from[0]) * (y - from[1]) - (to[1] - from[1]) * (x - from[0])
     left = left.flatMap((p, k): Point[] => {
       const q = left[(k + 1) % left.length]!
-      const a = inside(p), b = inside(q)
-      const meet: Point[] = a * b < 0 ? [[p[0] + (q[0] - p[0]) * a / (a - b), p[1] + (q[1] - p[1]) * a / (a - b)]] : []
+      const a = inside(p)
+      const b = inside(q)
+      const meet: Point[] =
+        a * b < 0 ? [[p[0] + ((q[0] - p[0]) * a) / (a - b), p[1] + ((q[1] - p[1]) * a) / (a - b)]] : []
       return a >= 0 ? [p, ...meet] : meet
     })
   })

@@ -14,7 +14,7 @@ export function quiltOf(file: unknown): Quilt {
   return quilt.value
 }
 
-export function planOf(file: unknown): { quilt: Quilt, plan: Plan, work: PlanWork } {
+export function planOf(file: unknown): { quilt: Quilt; plan: Plan; work: PlanWork } {
   const quilt = quiltOf(file)
   return { quilt, ...planQuilt(quilt) }
 }

@@ -8,57 +8,256 @@ type Design = NonNullable<QuiltFile['designs']>[number]
 
 const cutList = fc.array(fc.record({ which: fc.nat(20), from: fc.nat(7), to: fc.nat(7) }), { maxLength: 6 })
 
-const ownDesign = fc.record({ width: fc.integer({ min: 1, max: 6 }), height: fc.integer({ min: 1, max: 6 }), cuts: cutList }).map(({ width, height, cuts }): Design => ({
-  id: 'own', name: 'Own block', width, height,
-  patches: cutUp([[[0, 0], [width, 0], [width, height], [0, height]]], cuts).map((points, i) => ({ role: i % 2 === 0 ? 'light' : 'dark', points: points.map(([x, y]): [number, number] => [x, y]) })),
-}))
+const ownDesign = fc
+  .record({ width: fc.integer({ min: 1, max: 6 }), height: fc.integer({ min: 1, max: 6 }), cuts: cutList })
+  .map(({ width, height, cuts }): Design => ({
+    id: 'own',
+    name: 'Own block',
+    width,
+    height,
+    patches: cutUp(
+      [
+        [
+          [0, 0],
+          [width, 0],
+          [width, height],
+          [0, height],
+        ],
+      ],
+      cuts,
+    ).map((points, i) => ({
+      role: i % 2 === 0 ? 'light' : 'dark',
+      points: points.map(([x, y]): [number, number] => [x, y]),
+    })),
+  }))
 
 const ring: Design = {
-  id: 'own', name: 'Ring', width: 3, height: 3,
-  patches: ([[[1, 1], [2, 1], [2, 2], [1, 2]], [[0, 0], [2, 0], [2, 1], [0, 1]], [[2, 0], [3, 0], [3, 2], [2, 2]], [[1, 2], [3, 2], [3, 3], [1, 3]], [[0, 1], [1, 1], [1, 3], [0, 3]]] as [number, number][][])
-    .map((points, i) => ({ role: i === 0 ? 'light' : 'dark', points })),
+  id: 'own',
+  name: 'Ring',
+  width: 3,
+  height: 3,
+  patches: (
+    [
+      [
+        [1, 1],
+        [2, 1],
+        [2, 2],
+        [1, 2],
+      ],
+      [
+        [0, 0],
+        [2, 0],
+        [2, 1],
+        [0, 1],
+      ],
+      [
+        [2, 0],
+        [3, 0],
+        [3, 2],
+        [2, 2],
+      ],
+      [
+        [1, 2],
+        [3, 2],
+        [3, 3],
+        [1, 3],
+      ],
+      [
+        [0, 1],
+        [1, 1],
+        [1, 3],
+        [0, 3],
+      ],
+    ] as [number, number][][]
+  ).map((points, i) => ({ role: i === 0 ? 'light' : 'dark', points })),
 }
 
 const cloth = fc.record({
-  width: fc.constantFrom(40, 42, 44, 108), directional: fc.boolean(), striped: fc.boolean(), shrink: fc.constantFrom(0, 0, 0.03), form: fc.constantFrom('yardage' as const, 'yardage' as const, 'yardage' as const, 'piece' as const),
-  selvage: fc.option(fc.constantFrom(0, 1, 1.5), { nil: undefined }), colour: fc.constantFrom('#26282b', '#f3e7cd', '#c9973a', '#a8402c', '#5b744c'),
+  width: fc.constantFrom(40, 42, 44, 108),
+  directional: fc.boolean(),
+  striped: fc.boolean(),
+  shrink: fc.constantFrom(0, 0, 0.03),
+  form: fc.constantFrom('yardage' as const, 'yardage' as const, 'yardage' as const, 'piece' as const),
+  selvage: fc.option(fc.constantFrom(0, 1, 1.5), { nil: undefined }),
+  colour: fc.constantFrom('#26282b', '#f3e7cd', '#c9973a', '#a8402c', '#5b744c'),
 })
 
-/** Quilt files of every sort that Wren plans so far: own and shipped designs, sizes on and off the ruler, sashing, borders, cloths, measures. */
-export const randomQuilt: fc.Arbitrary<QuiltFile> = fc.record({
-  units: fc.constantFrom('in' as const, 'cm' as const), own: fc.oneof({ weight: 4, arbitrary: ownDesign }, { weight: 1, arbitrary: fc.constant(ring) }), shipped: fc.constantFrom(...SHIPPED_DESIGNS),
-  cloths: fc.array(cloth, { minLength: 2, maxLength: 5 }), size: fc.oneof(fc.integer({ min: 16, max: 120 }).map(n => n / 8), fc.double({ min: 3, max: 15, noNaN: true })),
-  across: fc.integer({ min: 1, max: 6 }), down: fc.integer({ min: 1, max: 6 }), stretch: fc.constantFrom(1, 1, 3 / 4, 4 / 3), trim: fc.constantFrom(undefined, 'exact' as const, 'little' as const, 'generous' as const),
-  aim: fc.constantFrom('least-cloth' as const, 'fewest-steps' as const, 'most-exact' as const, 'from-precuts' as const),
-  ruler: fc.constantFrom(undefined, 0, '1/8', '1/4'), seam: fc.constantFrom(undefined, undefined, '3/8'),
-  sashing: fc.option(fc.record({ width: fc.constantFrom('1', '1 1/2', '2'), outer: fc.boolean(), stones: fc.boolean(), long: fc.constantFrom('along' as const, 'across' as const) }), { nil: null }),
-  borders: fc.array(fc.record({ sides: fc.integer({ min: 4, max: 60 }), ends: fc.integer({ min: 4, max: 60 }), first: fc.constantFrom('sides' as const, 'ends' as const), long: fc.constantFrom('along' as const, 'across' as const) }), { maxLength: 3 }),
-  backing: fc.boolean(), binding: fc.option(fc.constantFrom('diagonal' as const, 'straight' as const), { nil: null }), margin: fc.constantFrom(0, 0.1, 0.25),
-  colours: fc.array(fc.nat(4), { minLength: 8, maxLength: 8 }), turns: fc.array(fc.constantFrom(0 as const, 90 as const, 180 as const, 270 as const), { minLength: 8, maxLength: 8 }), cells: fc.boolean(), measured: fc.boolean(), method: fc.constantFrom('auto' as const, 'auto' as const, 'auto' as const, 'template' as const, 'foundation' as const, { 'half-square': 'hst-4' as const, 'three-patch': 'three-patch-pairs' as const, 'wedge': 'wedge-strip-set' as const }), spares: fc.constantFrom(0, 0, 2), stripes: fc.constantFrom(undefined, undefined, 'upright' as const, 'level' as const, 'lengthwise' as const, 'crosswise' as const, 30),
-}).map((r): QuiltFile => {
-  const scale = r.units === 'cm' ? 2.54 : 1
-  const id = (n: number) => `cloth${r.colours[n % 8]! % r.cloths.length}`
-  const dress = (roles: readonly string[], from: number) => Object.fromEntries(roles.map((role, i) => [role, id(from + i)]))
-  // square, or upright, or lying
-  const sides = r.stretch === 1 ? { size: r.size * scale } : { width: r.size * scale, height: r.size * r.stretch * scale }
-  const height = r.size * r.stretch
-  // a block that is not square fits its place upright only
-  const turnAt = (i: number) => r.stretch === 1 ? r.turns[i]! : r.turns[i]! % 180 === 0 ? r.turns[i]! : 0
-  const inUnits = (text: string) => `${text}in`
-  return {
-    format: 'wren-quilt', version: 1, name: 'Random', units: r.units, aim: r.aim, margin: r.margin, spares: r.spares, ...(r.ruler === undefined ? {} : { ruler: typeof r.ruler === 'string' ? inUnits(r.ruler) : 0 }), ...(r.seam ? { seam: inUnits(r.seam) } : {}),
-    cloths: r.cloths.map((c, i) => ({ id: `cloth${i}`, colour: c.colour, pattern: c.striped ? 'stripe' : 'plain', width: c.width * scale, directional: c.directional && i === 1, shrink: c.shrink, form: c.form, ...(c.form === 'piece' ? { length: 40 * scale, count: 3 } : {}), ...(c.selvage === undefined ? {} : { selvage: c.selvage * scale }) })),
-    designs: [r.own],
-    blocks: [{ id: 'own', design: 'own', ...sides, cloths: dress(['light', 'dark'], 0) }, { id: 'shipped', design: r.shipped.id, ...sides, method: r.method, ...(r.trim ? { trim: r.trim } : {}), ...(r.stripes ? { stripes: { [rolesOf(r.shipped)[0]!]: r.stripes } } : {}), cloths: dress(rolesOf(r.shipped), 2) }],
-    setting: {
-      across: r.across, down: r.down,
-      ...(r.cells
-        ? { cells: Array.from({ length: r.down }, (_, y) => Array.from({ length: r.across }, (_, x) => ({ block: (x + y) % 2 ? 'own' : 'shipped', turn: turnAt((x + 3 * y) % 8), mirror: (x * y) % 3 === 1, ...((x + y) % 3 === 0 ? { cloths: { [(x + y) % 2 ? 'dark' : rolesOf(r.shipped)[0]!]: id(x) } } : {}) }))) }
-        : { fill: [['own', 'shipped'], ['shipped', 'own']] }),
-      ...(r.sashing ? { sashing: { width: inUnits(r.sashing.width), cloth: id(5), outer: r.sashing.outer, long: r.sashing.long, ...(r.sashing.stones ? { cornerstones: { cloth: id(6) } } : {}) } } : {}),
-    },
-    borders: r.borders.map((b, i) => ({ sides: b.sides / 8 * scale, ends: b.ends / 8 * scale, cloth: id(i), first: b.first, long: b.long })),
-    ...(r.backing ? { backing: { cloth: id(3) }, batting: {} } : {}), ...(r.binding ? { binding: { cloth: id(4), join: r.binding } } : {}),
-    ...(r.measured ? { made: [{ what: 'block', block: 'own', width: [(r.size + 0.4) * scale, (r.size + 0.45) * scale], height: [(height + 0.4) * scale, (height + 0.45) * scale] }, { what: 'setting', width: [(r.size * r.across + 1) * scale, (r.size * r.across + 1.25) * scale] }] } : {}),
-  }
-})
+/**
+ * Quilt files of every sort that Wren plans so far: own and shipped designs, sizes on and off the ruler, sashing,
+ * borders, cloths, measures.
+ */
+export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
+  .record({
+    units: fc.constantFrom('in' as const, 'cm' as const),
+    own: fc.oneof({ weight: 4, arbitrary: ownDesign }, { weight: 1, arbitrary: fc.constant(ring) }),
+    shipped: fc.constantFrom(...SHIPPED_DESIGNS),
+    cloths: fc.array(cloth, { minLength: 2, maxLength: 5 }),
+    size: fc.oneof(
+      fc.integer({ min: 16, max: 120 }).map(n => n / 8),
+      fc.double({ min: 3, max: 15, noNaN: true }),
+    ),
+    across: fc.integer({ min: 1, max: 6 }),
+    down: fc.integer({ min: 1, max: 6 }),
+    stretch: fc.constantFrom(1, 1, 3 / 4, 4 / 3),
+    trim: fc.constantFrom(undefined, 'exact' as const, 'little' as const, 'generous' as const),
+    aim: fc.constantFrom(
+      'least-cloth' as const,
+      'fewest-steps' as const,
+      'most-exact' as const,
+      'from-precuts' as const,
+    ),
+    ruler: fc.constantFrom(undefined, 0, '1/8', '1/4'),
+    seam: fc.constantFrom(undefined, undefined, '3/8'),
+    sashing: fc.option(
+      fc.record({
+        width: fc.constantFrom('1', '1 1/2', '2'),
+        outer: fc.boolean(),
+        stones: fc.boolean(),
+        long: fc.constantFrom('along' as const, 'across' as const),
+      }),
+      { nil: null },
+    ),
+    borders: fc.array(
+      fc.record({
+        sides: fc.integer({ min: 4, max: 60 }),
+        ends: fc.integer({ min: 4, max: 60 }),
+        first: fc.constantFrom('sides' as const, 'ends' as const),
+        long: fc.constantFrom('along' as const, 'across' as const),
+      }),
+      { maxLength: 3 },
+    ),
+    backing: fc.boolean(),
+    binding: fc.option(fc.constantFrom('diagonal' as const, 'straight' as const), { nil: null }),
+    margin: fc.constantFrom(0, 0.1, 0.25),
+    colours: fc.array(fc.nat(4), { minLength: 8, maxLength: 8 }),
+    turns: fc.array(fc.constantFrom(0 as const, 90 as const, 180 as const, 270 as const), {
+      minLength: 8,
+      maxLength: 8,
+    }),
+    cells: fc.boolean(),
+    measured: fc.boolean(),
+    method: fc.constantFrom(
+      'auto' as const,
+      'auto' as const,
+      'auto' as const,
+      'template' as const,
+      'foundation' as const,
+      {
+        'half-square': 'hst-4' as const,
+        'three-patch': 'three-patch-pairs' as const,
+        'wedge': 'wedge-strip-set' as const,
+      },
+    ),
+    spares: fc.constantFrom(0, 0, 2),
+    stripes: fc.constantFrom(
+      undefined,
+      undefined,
+      'upright' as const,
+      'level' as const,
+      'lengthwise' as const,
+      'crosswise' as const,
+      30,
+    ),
+  })
+  .map((r): QuiltFile => {
+    const scale = r.units === 'cm' ? 2.54 : 1
+    const id = (n: number) => `cloth${r.colours[n % 8]! % r.cloths.length}`
+    const dress = (roles: readonly string[], from: number) =>
+      Object.fromEntries(roles.map((role, i) => [role, id(from + i)]))
+    // square, or upright, or lying
+    const sides =
+      r.stretch === 1 ? { size: r.size * scale } : { width: r.size * scale, height: r.size * r.stretch * scale }
+    const height = r.size * r.stretch
+    // a block that is not square fits its place upright only
+    const turnAt = (i: number) => (r.stretch === 1 ? r.turns[i]! : r.turns[i]! % 180 === 0 ? r.turns[i]! : 0)
+    const inUnits = (text: string) => `${text}in`
+    return {
+      format: 'wren-quilt',
+      version: 1,
+      name: 'Random',
+      units: r.units,
+      aim: r.aim,
+      margin: r.margin,
+      spares: r.spares,
+      ...(r.ruler === undefined ? {} : { ruler: typeof r.ruler === 'string' ? inUnits(r.ruler) : 0 }),
+      ...(r.seam ? { seam: inUnits(r.seam) } : {}),
+      cloths: r.cloths.map((c, i) => ({
+        id: `cloth${i}`,
+        colour: c.colour,
+        pattern: c.striped ? 'stripe' : 'plain',
+        width: c.width * scale,
+        directional: c.directional && i === 1,
+        shrink: c.shrink,
+        form: c.form,
+        ...(c.form === 'piece' ? { length: 40 * scale, count: 3 } : {}),
+        ...(c.selvage === undefined ? {} : { selvage: c.selvage * scale }),
+      })),
+      designs: [r.own],
+      blocks: [
+        { id: 'own', design: 'own', ...sides, cloths: dress(['light', 'dark'], 0) },
+        {
+          id: 'shipped',
+          design: r.shipped.id,
+          ...sides,
+          method: r.method,
+          ...(r.trim ? { trim: r.trim } : {}),
+          ...(r.stripes ? { stripes: { [rolesOf(r.shipped)[0]!]: r.stripes } } : {}),
+          cloths: dress(rolesOf(r.shipped), 2),
+        },
+      ],
+      setting: {
+        across: r.across,
+        down: r.down,
+        ...(r.cells
+          ? {
+              cells: Array.from({ length: r.down }, (_, y) =>
+                Array.from({ length: r.across }, (_, x) => ({
+                  block: (x + y) % 2 ? 'own' : 'shipped',
+                  turn: turnAt((x + 3 * y) % 8),
+                  mirror: (x * y) % 3 === 1,
+                  ...((x + y) % 3 === 0 ? { cloths: { [(x + y) % 2 ? 'dark' : rolesOf(r.shipped)[0]!]: id(x) } } : {}),
+                })),
+              ),
+            }
+          : {
+              fill: [
+                ['own', 'shipped'],
+                ['shipped', 'own'],
+              ],
+            }),
+        ...(r.sashing
+          ? {
+              sashing: {
+                width: inUnits(r.sashing.width),
+                cloth: id(5),
+                outer: r.sashing.outer,
+                long: r.sashing.long,
+                ...(r.sashing.stones ? { cornerstones: { cloth: id(6) } } : {}),
+              },
+            }
+          : {}),
+      },
+      borders: r.borders.map((b, i) => ({
+        sides: (b.sides / 8) * scale,
+        ends: (b.ends / 8) * scale,
+        cloth: id(i),
+        first: b.first,
+        long: b.long,
+      })),
+      ...(r.backing ? { backing: { cloth: id(3) }, batting: {} } : {}),
+      ...(r.binding ? { binding: { cloth: id(4), join: r.binding } } : {}),
+      ...(r.measured
+        ? {
+            made: [
+              {
+                what: 'block',
+                block: 'own',
+                width: [(r.size + 0.4) * scale, (r.size + 0.45) * scale],
+                height: [(height + 0.4) * scale, (height + 0.45) * scale],
+              },
+              { what: 'setting', width: [(r.size * r.across + 1) * scale, (r.size * r.across + 1.25) * scale] },
+            ],
+          }
+        : {}),
+    }
+  })

@@ -6,12 +6,13 @@ const MOST_BYTES = 8_000_000
 const MOST_MS = 10_000
 
 async function font(weight: number): Promise<Uint8Array> {
-  return await useStorage('assets:fonts').getItemRaw(`commissioner-latin-${weight}-normal.woff`) as Uint8Array
+  return (await useStorage('assets:fonts').getItemRaw(`commissioner-latin-${weight}-normal.woff`)) as Uint8Array
 }
 
 /** Templates or foundation papers of one block of a quilt, as a PDF at true size. */
 export default defineEventHandler(async (event: H3Event) => {
-  if (Number(getRequestHeader(event, 'content-length') ?? 0) > MOST_BYTES) throw createError({ statusCode: 413, message: 'Too large for a quilt' })
+  if (Number(getRequestHeader(event, 'content-length') ?? 0) > MOST_BYTES)
+    throw createError({ statusCode: 413, message: 'Too large for a quilt' })
   const body = await readLimited(event, MOST_BYTES, MOST_MS)
   const answer = await papersInThread({ body, fonts: { regular: await font(400), bold: await font(700) } })
   if (!answer.ok) throw createError({ statusCode: answer.status, message: answer.message })

@@ -2,6 +2,11 @@ import { z } from 'zod'
 
 /** What is asked for: a quilt, one of its blocks, and on what to print. */
 export const papersRequest = z.object({
-  file: z.unknown(), block: z.string().max(80), what: z.literal(['templates', 'papers']), page: z.literal(['a4', 'letter']),
-  copies: z.number().int().min(1).max(200).default(1), units: z.literal(['in', 'cm']).default('in'), english: z.literal(['us', 'uk']).default('us'),
+  file: z.unknown(),
+  block: z.string().max(80),
+  what: z.literal(['templates', 'papers']),
+  page: z.literal(['a4', 'letter']),
+  copies: z.number().int().min(1).max(200).default(1),
+  units: z.literal(['in', 'cm']).default('in'),
+  english: z.literal(['us', 'uk']).default('us'),
 })

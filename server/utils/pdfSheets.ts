@@ -4,18 +4,35 @@ import type { LineKind, Mark, Sheet } from '~~/core/paper/sheet'
 /** Points to the inch. */
 const PT = 72
 
-const LINES: Record<LineKind, { width: number, dash: [number, number] | null, colour: string }> = {
-  cut: { width: 0.9, dash: null, colour: '#000' }, seam: { width: 0.6, dash: [4, 3], colour: '#000' }, sew: { width: 0.8, dash: null, colour: '#000' },
-  fine: { width: 0.5, dash: null, colour: '#000' }, match: { width: 0.9, dash: null, colour: '#000' }, arrow: { width: 0.7, dash: null, colour: '#000' },
+const LINES: Record<LineKind, { width: number; dash: [number, number] | null; colour: string }> = {
+  cut: { width: 0.9, dash: null, colour: '#000' },
+  seam: { width: 0.6, dash: [4, 3], colour: '#000' },
+  sew: { width: 0.8, dash: null, colour: '#000' },
+  fine: { width: 0.5, dash: null, colour: '#000' },
+  match: { width: 0.9, dash: null, colour: '#000' },
+  arrow: { width: 0.7, dash: null, colour: '#000' },
 }
 
 /** The text font in its two weights, as woff: the writer of PDFs knows no woff2. */
-export interface PdfFonts { regular: Buffer, bold: Buffer }
+export interface PdfFonts {
+  regular: Buffer
+  bold: Buffer
+}
 
 /** Sheets as a PDF at true size. `compress` off leaves the drawing readable, for those who measure it. */
-export function pdfOfSheets(sheets: readonly Sheet[], title: string, { regular, bold }: PdfFonts, compress = true): Promise<Buffer> {
+export function pdfOfSheets(
+  sheets: readonly Sheet[],
+  title: string,
+  { regular, bold }: PdfFonts,
+  compress = true,
+): Promise<Buffer> {
   return new Promise((resolve, reject) => {
-    const pdf = new PDFDocument({ autoFirstPage: false, compress, font: null as never, info: { Title: title, Creator: 'Wren' } })
+    const pdf = new PDFDocument({
+      autoFirstPage: false,
+      compress,
+      font: null as never,
+      info: { Title: title, Creator: 'Wren' },
+    })
     const chunks: Buffer[] = []
     pdf.on('data', (chunk: Buffer) => chunks.push(chunk))
     pdf.on('end', () => resolve(Buffer.concat(chunks)))
@@ -44,15 +61,26 @@ function draw(pdf: PDFKit.PDFDocument, mark: Mark) {
   pdf.stroke(colour)
 }
 
-interface Run { text: string, size: number, rise: number }
+interface Run {
+  text: string
+  size: number
+  rise: number
+}
 
 /** Fractions as small figures round a slash: the font's own fractions end at ¾. */
 function runsOf(text: string, size: number): Run[] {
-  return text.split(/(\d+\/\d+)/).filter(part => part !== '').flatMap((part): Run[] => {
-    const fraction = /^(\d+)\/(\d+)$/.exec(part)
-    if (!fraction) return [{ text: part, size, rise: 0 }]
-    return [{ text: fraction[1]!, size: size * 0.62, rise: size * 0.3 }, { text: '⁄', size, rise: 0 }, { text: fraction[2]!, size: size * 0.62, rise: 0 }]
-  })
+  return text
+    .split(/(\d+\/\d+)/)
+    .filter(part => part !== '')
+    .flatMap((part): Run[] => {
+      const fraction = /^(\d+)\/(\d+)$/.exec(part)
+      if (!fraction) return [{ text: part, size, rise: 0 }]
+      return [
+        { text: fraction[1]!, size: size * 0.62, rise: size * 0.3 },
+        { text: '⁄', size, rise: 0 },
+        { text: fraction[2]!, size: size * 0.62, rise: 0 },
+      ]
+    })
 }
 
 function write(pdf: PDFKit.PDFDocument, { at, text, size, align, bold }: Extract<Mark, { kind: 'text' }>) {

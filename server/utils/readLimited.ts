@@ -1,8 +1,8 @@
 import type { H3Event } from 'h3'
 
 /**
- * The body of a request as text, read as it comes: refused as soon as it is larger than `mostBytes`, cut off when it is not all there
- * after `mostMs`.
+ * The body of a request as text, read as it comes: refused as soon as it is larger than `mostBytes`, cut off when it
+ * is not all there after `mostMs`.
  */
 export function readLimited(event: H3Event, mostBytes: number, mostMs: number): Promise<string> {
   const { req } = event.node

@@ -16,9 +16,16 @@ async function make({ body, fonts }: PapersJob): Promise<PapersAnswer> {
   const sheets = papersFor(quilt.value, block, what, page, copies, { units, english })
   if (!sheets) return { ok: false, status: 404, message: 'There is nothing of that to print' }
   if (sheets.length > MOST_PAGES) {
-    return { ok: false, status: 422, message: `That would be ${sheets.length} pages; at most ${MOST_PAGES} are made at once. Ask for fewer copies.` }
+    return {
+      ok: false,
+      status: 422,
+      message: `That would be ${sheets.length} pages; at most ${MOST_PAGES} are made at once. Ask for fewer copies.`,
+    }
   }
-  const pdf = await pdfOfSheets(sheets, `${quilt.value.name}: ${what}`, { regular: Buffer.from(fonts.regular), bold: Buffer.from(fonts.bold) })
+  const pdf = await pdfOfSheets(sheets, `${quilt.value.name}: ${what}`, {
+    regular: Buffer.from(fonts.regular),
+    bold: Buffer.from(fonts.bold),
+  })
   return { ok: true, pdf }
 }
 

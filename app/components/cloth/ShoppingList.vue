@@ -5,36 +5,81 @@ import { clothToBuy } from '~~/words/check'
 import { formatCloth, formatLength, formatSize } from '~~/words/length'
 import { craft } from '~~/words/speech'
 
-const { quilt, plan } = defineProps<{ quilt: Quilt, plan: Plan }>()
+const { quilt, plan } = defineProps<{ quilt: Quilt; plan: Plan }>()
 const speech = useSpeech()
-const wanted = computed(() => plan.cloths.map((need, index) => ({ need, index, cloth: clothOf(quilt, need.id) })).filter(({ need }) => need.need > 0))
+const wanted = computed(() =>
+  plan.cloths
+    .map((need, index) => ({ need, index, cloth: clothOf(quilt, need.id) }))
+    .filter(({ need }) => need.need > 0),
+)
 </script>
 
 <template>
   <section aria-label="Shopping list">
     <h2 class="print-only mb-1 text-2xl">{{ quilt.name }}: shopping list</h2>
     <table class="w-full">
-      <thead><tr class="text-left"><th class="w-10" /><th>Cloth</th><th>Width counted on</th><th class="text-right">Buy</th></tr></thead>
+      <thead>
+        <tr class="text-left">
+          <th class="w-10" />
+          <th>Cloth</th>
+          <th>Width counted on</th>
+          <th class="text-right">Buy</th>
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="{ need, cloth, index } in wanted" :key="cloth.id" class="border-t border-line">
           <td class="py-1.5"><ClothSwatch :cloth="cloth" :size="32" /></td>
           <td>{{ cloth.letter }}, {{ cloth.name }}</td>
-          <td class="figure" data-given>{{ cloth.form === 'piece' ? formatSize(cloth.width, cloth.length ?? 0, speech) : formatLength(cloth.width, speech) }}</td>
-          <td class="text-right font-bold"><Figure :path="`cloths.${index}.buy`" :kind="need.unit === 'piece' ? 'count' : 'cloth'" :text="clothToBuy(need.buy, need.unit, speech)" :title="`To buy of ${cloth.name}`" /></td>
+          <td class="figure" data-given>
+            {{
+              cloth.form === 'piece'
+                ? formatSize(cloth.width, cloth.length ?? 0, speech)
+                : formatLength(cloth.width, speech)
+            }}
+          </td>
+          <td class="text-right font-bold">
+            <Figure
+              :path="`cloths.${index}.buy`"
+              :kind="need.unit === 'piece' ? 'count' : 'cloth'"
+              :text="clothToBuy(need.buy, need.unit, speech)"
+              :title="`To buy of ${cloth.name}`"
+            />
+          </td>
         </tr>
         <tr v-if="plan.backing && quilt.backing" class="border-t border-line">
           <td class="py-1.5"><ClothSwatch :cloth="clothOf(quilt, quilt.backing.cloth)" :size="32" /></td>
-          <td>Backing: {{ clothOf(quilt, quilt.backing.cloth).name }}, <Figure path="backing.panels" kind="count" title="Panels" /> {{ plan.backing.panels === 1 ? 'panel' : 'panels' }}</td>
+          <td>
+            Backing: {{ clothOf(quilt, quilt.backing.cloth).name }},
+            <Figure path="backing.panels" kind="count" title="Panels" />
+            {{ plan.backing.panels === 1 ? 'panel' : 'panels' }}
+          </td>
           <td class="figure" data-given>{{ formatLength(clothOf(quilt, quilt.backing.cloth).width, speech) }}</td>
-          <td class="text-right font-bold"><Figure path="backing.buy" kind="cloth" :text="formatCloth(plan.backing.buy, speech)" title="Backing to buy" /></td>
+          <td class="text-right font-bold">
+            <Figure
+              path="backing.buy"
+              kind="cloth"
+              :text="formatCloth(plan.backing.buy, speech)"
+              title="Backing to buy"
+            />
+          </td>
         </tr>
         <tr v-if="plan.batting" class="border-t border-line">
-          <td /><td class="py-1.5">{{ craft('Batting', speech) }}</td><td />
-          <td class="text-right font-bold"><Figure path="batting.width" title="Width" /> × <Figure path="batting.height" title="Height" /></td>
+          <td />
+          <td class="py-1.5">{{ craft('Batting', speech) }}</td>
+          <td />
+          <td class="text-right font-bold">
+            <Figure path="batting.width" title="Width" /> × <Figure path="batting.height" title="Height" />
+          </td>
         </tr>
-        <tr class="border-t border-line"><td /><td class="py-1.5" colspan="3">Thread, needles, a fresh blade</td></tr>
+        <tr class="border-t border-line">
+          <td />
+          <td class="py-1.5" colspan="3">Thread, needles, a fresh blade</td>
+        </tr>
       </tbody>
     </table>
-    <p class="note mt-2">Margin {{ Math.round(quilt.margin * 100) }} % included, and an inch for squaring up each cloth. Binding and borders are in these lengths; the backing stands by itself.</p>
+    <p class="note mt-2">
+      Margin {{ Math.round(quilt.margin * 100) }} % included, and an inch for squaring up each cloth. Binding and
+      borders are in these lengths; the backing stands by itself.
+    </p>
   </section>
 </template>

@@ -3,7 +3,11 @@ import { greyOf, lightness } from '~~/core/cloth/value'
 import type { Cloth } from '~~/core/quilt/quilt'
 import { markColour, motifsOf, TILE } from '~/drawing/motifs'
 
-const { cloth, size = 44, grey = false } = defineProps<{
+const {
+  cloth,
+  size = 44,
+  grey = false,
+} = defineProps<{
   cloth: Pick<Cloth, 'letter' | 'colour' | 'pattern'>
   size?: number
   /** By its value alone. */
@@ -11,7 +15,7 @@ const { cloth, size = 44, grey = false } = defineProps<{
 }>()
 const id = useId()
 const light = computed(() => lightness(cloth.colour))
-const colour = computed(() => grey ? greyOf(cloth.colour) : cloth.colour)
+const colour = computed(() => (grey ? greyOf(cloth.colour) : cloth.colour))
 </script>
 
 <template>
@@ -19,7 +23,14 @@ const colour = computed(() => grey ? greyOf(cloth.colour) : cloth.colour)
     <defs>
       <pattern :id="id" :width="TILE" :height="TILE" patternUnits="userSpaceOnUse">
         <rect :width="TILE" :height="TILE" :fill="colour" />
-        <path v-for="motif in grey ? [] : motifsOf(cloth.pattern)" :key="motif.path" :d="motif.path" :fill="motif.kind === 'fill' ? markColour(light) : 'none'" :stroke="motif.kind === 'stroke' ? markColour(light) : 'none'" stroke-width="1.4" />
+        <path
+          v-for="motif in grey ? [] : motifsOf(cloth.pattern)"
+          :key="motif.path"
+          :d="motif.path"
+          :fill="motif.kind === 'fill' ? markColour(light) : 'none'"
+          :stroke="motif.kind === 'stroke' ? markColour(light) : 'none'"
+          stroke-width="1.4"
+        />
       </pattern>
     </defs>
     <rect
@@ -34,6 +45,15 @@ const colour = computed(() => grey ? greyOf(cloth.colour) : cloth.colour)
       stroke-width="1.5"
     />
     <circle cx="22" cy="22" r="11.5" :fill="light < 55 ? '#fffdf8' : '#26282b'" fill-opacity="0.88" />
-    <text x="22" y="27.5" text-anchor="middle" font-weight="700" :font-size="cloth.letter.length > 1 ? 12 : 16" :fill="light < 55 ? '#26282b' : '#fffdf8'">{{ cloth.letter }}</text>
+    <text
+      x="22"
+      y="27.5"
+      text-anchor="middle"
+      font-weight="700"
+      :font-size="cloth.letter.length > 1 ? 12 : 16"
+      :fill="light < 55 ? '#26282b' : '#fffdf8'"
+    >
+      {{ cloth.letter }}
+    </text>
   </svg>
 </template>

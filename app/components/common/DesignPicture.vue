@@ -2,7 +2,11 @@
 import type { Design } from '~~/core/block/design'
 import { rolesOf } from '~~/core/block/design'
 
-const { design, colours = {}, size = 96 } = defineProps<{
+const {
+  design,
+  colours = {},
+  size = 96,
+} = defineProps<{
   design: Design
   /** Role → colour; undressed roles get quiet greys. */
   colours?: Readonly<Record<string, string>>
@@ -10,11 +14,26 @@ const { design, colours = {}, size = 96 } = defineProps<{
 }>()
 
 const QUIET = ['#4b4640', '#e8dcc3', '#a0392a', '#c9973a', '#8d8577']
-const colourOf = computed(() => new Map(rolesOf(design).map((role, i) => [role, colours[role] ?? QUIET[i % QUIET.length]!])))
+const colourOf = computed(
+  () => new Map(rolesOf(design).map((role, i) => [role, colours[role] ?? QUIET[i % QUIET.length]!])),
+)
 </script>
 
 <template>
-  <svg :viewBox="`-0.03 -0.03 ${design.width + 0.06} ${design.height + 0.06}`" :width="size" :height="size * design.height / design.width" aria-hidden="true">
-    <polygon v-for="(patch, i) in design.patches" :key="i" :points="patch.points.map(p => p.join()).join(' ')" :fill="colourOf.get(patch.role)" stroke="#00000030" :stroke-width="design.width / 160" stroke-linejoin="round" />
+  <svg
+    :viewBox="`-0.03 -0.03 ${design.width + 0.06} ${design.height + 0.06}`"
+    :width="size"
+    :height="(size * design.height) / design.width"
+    aria-hidden="true"
+  >
+    <polygon
+      v-for="(patch, i) in design.patches"
+      :key="i"
+      :points="patch.points.map(p => p.join()).join(' ')"
+      :fill="colourOf.get(patch.role)"
+      stroke="#00000030"
+      :stroke-width="design.width / 160"
+      stroke-linejoin="round"
+    />
   </svg>
 </template>

@@ -3,10 +3,19 @@ import type { Sum } from '~~/core/measure/sum'
 import { formatCount, formatLength } from '~~/words/length'
 import { formatPart, sumLines, sumTotal, type SumKind } from '~~/words/sum'
 
-const { path, sum: given = undefined, kind = 'length', text = undefined, title = 'Why this number', aside = false } = defineProps<{
+const {
+  path,
+  sum: given = undefined,
+  kind = 'length',
+  text = undefined,
+  title = 'Why this number',
+  aside = false,
+} = defineProps<{
   /** Where the number stands in the plan: `quilt.width`, `cloths.0.buy`. */
   path: string
-  /** The number itself, where it was made for what is on show and has no place in the plan; `path` then only names it. */
+  /**
+   * The number itself, where it was made for what is on show and has no place in the plan; `path` then only names it.
+   */
   sum?: Sum
   kind?: SumKind
   /** How to write it, where the plain way will not do. */
@@ -22,7 +31,11 @@ const sum = computed(() => given ?? store.plan?.sums[path] ?? null)
 const shown = computed(() => {
   if (text !== undefined) return text
   if (!sum.value) return '…'
-  return kind === 'part' ? formatPart(sum.value.total) : kind === 'count' ? formatCount(sum.value.total) : formatLength(sum.value.total, speech.value)
+  return kind === 'part'
+    ? formatPart(sum.value.total)
+    : kind === 'count'
+      ? formatCount(sum.value.total)
+      : formatLength(sum.value.total, speech.value)
 })
 /** A place near the upper right corner of the window. */
 const edge = { getBoundingClientRect: () => new DOMRect(window.innerWidth - 12, 150, 0, 0) }
@@ -32,8 +45,21 @@ const total = computed(() => sum.value && sumTotal(sum.value, kind, speech.value
 </script>
 
 <template>
-  <UPopover v-if="sum && lines" :reference="aside ? edge : undefined" :content="aside ? { side: 'left', align: 'start', sideOffset: 0 } : {}" :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 max-w-sm z-50' }">
-    <button type="button" class="figure sum-mark" :data-path="path" :data-value="sum.total" :aria-label="`${shown}. ${title}`">{{ shown }}</button>
+  <UPopover
+    v-if="sum && lines"
+    :reference="aside ? edge : undefined"
+    :content="aside ? { side: 'left', align: 'start', sideOffset: 0 } : {}"
+    :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 max-w-sm z-50' }"
+  >
+    <button
+      type="button"
+      class="figure sum-mark"
+      :data-path="path"
+      :data-value="sum.total"
+      :aria-label="`${shown}. ${title}`"
+    >
+      {{ shown }}
+    </button>
     <template #content>
       <div class="slip" data-testid="slip" :data-for="path">
         <p class="title mb-2 text-lg">{{ title }}</p>
@@ -65,6 +91,22 @@ const total = computed(() => sum.value && sumTotal(sum.value, kind, speech.value
 </template>
 
 <style scoped>
-.sum-mark { background: none; border: 0; padding: 0.1em 0.05em; font: inherit; font-feature-settings: "frac"; color: inherit; cursor: pointer; text-decoration: underline dotted; text-decoration-thickness: 2px; text-underline-offset: 0.22em; border-radius: 4px; }
-@media print { .sum-mark { text-decoration: none; } }
+.sum-mark {
+  background: none;
+  border: 0;
+  padding: 0.1em 0.05em;
+  font: inherit;
+  font-feature-settings: 'frac';
+  color: inherit;
+  cursor: pointer;
+  text-decoration: underline dotted;
+  text-decoration-thickness: 2px;
+  text-underline-offset: 0.22em;
+  border-radius: 4px;
+}
+@media print {
+  .sum-mark {
+    text-decoration: none;
+  }
+}
 </style>

@@ -3,7 +3,16 @@ import { parseLength } from '~~/core/measure/length'
 import type { Inches } from '~~/core/measure/ruler'
 import { formatExact, formatExactLength } from '~~/words/length'
 
-const { value, label, least = 1 / 8, most = 400, step, why = undefined, hideSteps = false, disabled = false } = defineProps<{
+const {
+  value,
+  label,
+  least = 1 / 8,
+  most = 400,
+  step,
+  why = undefined,
+  hideSteps = false,
+  disabled = false,
+} = defineProps<{
   /** In inches. */
   value: Inches | null
   label: string
@@ -26,22 +35,38 @@ const settings = useSettings()
 const id = useId()
 const text = ref('')
 const isTyping = ref(false)
-const problem = ref<null | { text: string, nearest: Inches | null }>(null)
-const shown = computed(() => value === null ? '' : formatExact(value, settings))
-watch([shown, isTyping], () => {
-  if (!isTyping.value) text.value = shown.value
-}, { immediate: true })
+const problem = ref<null | { text: string; nearest: Inches | null }>(null)
+const shown = computed(() => (value === null ? '' : formatExact(value, settings)))
+watch(
+  [shown, isTyping],
+  () => {
+    if (!isTyping.value) text.value = shown.value
+  },
+  { immediate: true },
+)
 
 function judge(input: string): Inches | null {
   const inches = parseLength(input, settings.units)
   if (inches === null) {
-    problem.value = { text: settings.units === 'cm' ? 'Write a length such as 31,5 or 12 1/2 in.' : 'Write a length such as 12 1/2, 12½ or 31.5 cm.', nearest: null }
+    problem.value = {
+      text:
+        settings.units === 'cm'
+          ? 'Write a length such as 31,5 or 12 1/2 in.'
+          : 'Write a length such as 12 1/2, 12½ or 31.5 cm.',
+      nearest: null,
+    }
     return null
   }
   const nearest = Math.min(most, Math.max(least, inches))
-  problem.value = Math.abs(nearest - inches) > 1e-9
-    ? { text: `${why ?? (inches < least ? 'That is too small' : 'That is too large')}: ${inches < least ? 'at least' : 'at most'} ${formatExactLength(nearest, settings)}.`, nearest }
-    : null
+  problem.value =
+    Math.abs(nearest - inches) > 1e-9
+      ? {
+          text:
+            `${why ?? (inches < least ? 'That is too small' : 'That is too large')}: `
+            + `${inches < least ? 'at least' : 'at most'} ${formatExactLength(nearest, settings)}.`,
+          nearest,
+        }
+      : null
   return problem.value ? null : inches
 }
 
@@ -83,7 +108,16 @@ function nudge(by: number) {
   <div>
     <label class="label" :for="id">{{ label }}</label>
     <div class="flex items-center gap-2">
-      <button v-if="!hideSteps" type="button" class="button icon" :disabled="disabled" :aria-label="`${label}: a step smaller`" @click="nudge(-1)"><UIcon name="i-lucide-minus" class="size-6" /></button>
+      <button
+        v-if="!hideSteps"
+        type="button"
+        class="button icon"
+        :disabled="disabled"
+        :aria-label="`${label}: a step smaller`"
+        @click="nudge(-1)"
+      >
+        <UIcon name="i-lucide-minus" class="size-6" />
+      </button>
       <input
         :id="id"
         v-model="text"
@@ -101,13 +135,24 @@ function nudge(by: number) {
         @keydown.esc="giveUp"
         @keydown.up.prevent="nudge(1)"
         @keydown.down.prevent="nudge(-1)"
+      />
+      <button
+        v-if="!hideSteps"
+        type="button"
+        class="button icon"
+        :disabled="disabled"
+        :aria-label="`${label}: a step larger`"
+        @click="nudge(1)"
       >
-      <button v-if="!hideSteps" type="button" class="button icon" :disabled="disabled" :aria-label="`${label}: a step larger`" @click="nudge(1)"><UIcon name="i-lucide-plus" class="size-6" /></button>
+        <UIcon name="i-lucide-plus" class="size-6" />
+      </button>
       <span class="note">{{ settings.units === 'cm' ? 'cm' : '″' }}</span>
     </div>
     <p v-if="problem" :id="`${id}-problem`" class="wrong mt-1" role="alert">
       {{ problem.text }}
-      <button v-if="problem.nearest !== null" type="button" class="button ml-1" @click="take(problem.nearest)">Use {{ formatExactLength(problem.nearest, settings) }}</button>
+      <button v-if="problem.nearest !== null" type="button" class="button ml-1" @click="take(problem.nearest)">
+        Use {{ formatExactLength(problem.nearest, settings) }}
+      </button>
     </p>
   </div>
 </template>

@@ -14,7 +14,11 @@ export interface ModeStep {
   caution?: string
 }
 
-const { steps, start = 0, title } = defineProps<{
+const {
+  steps,
+  start = 0,
+  title,
+} = defineProps<{
   steps: readonly ModeStep[]
   /** Where it was left. */
   start?: number
@@ -56,10 +60,14 @@ const doneLabel = computed(() => {
 })
 /** Tab goes round within the mode: the page behind it cannot be reached. */
 function keepFocus(event: KeyboardEvent) {
-  const all = [...root.value!.querySelectorAll<HTMLElement>('button:not(:disabled), a[href], input, select, textarea')].filter(element => element.checkVisibility())
+  const all = [
+    ...root.value!.querySelectorAll<HTMLElement>('button:not(:disabled), a[href], input, select, textarea'),
+  ].filter(element => element.checkVisibility())
   const [first, last] = [all[0], all.at(-1)]
   if (!first || !last) return
-  const isAtEnd = event.shiftKey ? document.activeElement === first || document.activeElement === root.value : document.activeElement === last
+  const isAtEnd = event.shiftKey
+    ? document.activeElement === first || document.activeElement === root.value
+    : document.activeElement === last
   if (!isAtEnd) return
   event.preventDefault()
   const next = event.shiftKey ? last : first
@@ -78,39 +86,115 @@ function onKey(event: KeyboardEvent) {
 </script>
 
 <template>
-  <div ref="root" class="mode" role="dialog" aria-modal="true" :aria-label="title" tabindex="-1" data-testid="step-mode" @keydown="onKey">
+  <div
+    ref="root"
+    class="mode"
+    role="dialog"
+    aria-modal="true"
+    :aria-label="title"
+    tabindex="-1"
+    data-testid="step-mode"
+    @keydown="onKey"
+  >
     <header class="flex items-center gap-4 px-5 py-2">
       <p class="title truncate text-xl">{{ title }}</p>
       <p class="figure ml-auto text-lg">{{ index + 1 }} of {{ steps.length }}, {{ isDone }} done</p>
-      <button type="button" class="button" @click="emit('close')"><UIcon name="i-lucide-x" class="size-6" />Stop here</button>
+      <button type="button" class="button" @click="emit('close')">
+        <UIcon name="i-lucide-x" class="size-6" />Stop here
+      </button>
     </header>
-    <div class="h-2 bg-line"><div class="h-2" style="background: var(--madder)" :style="{ width: `${steps.length ? 100 * (index + 1) / steps.length : 0}%` }" /></div>
+    <div class="h-2 bg-line">
+      <div
+        class="h-2"
+        style="background: var(--madder)"
+        :style="{ width: `${steps.length ? (100 * (index + 1)) / steps.length : 0}%` }"
+      />
+    </div>
     <main v-if="step" class="page">
       <div class="picture"><slot :index="index" /></div>
       <div class="say" aria-live="polite">
         <p class="note text-xl">{{ step.place }}</p>
-        <p v-if="step.figures" class="figure big-figure" data-testid="step-figure"><template v-for="(path, i) in step.figures" :key="path">{{ i > 0 ? ' × ' : '' }}<Figure :path="path" /></template></p>
+        <p v-if="step.figures" class="figure big-figure" data-testid="step-figure">
+          <template v-for="(path, i) in step.figures" :key="path"
+            >{{ i > 0 ? ' × ' : '' }}<Figure :path="path"
+          /></template>
+        </p>
         <p class="figure text" data-testid="step-text"><FigureText :parts="step.parts" /></p>
         <p v-if="step.caution" class="caution text-lg">{{ step.caution }}</p>
-        <p v-if="!canStayAwake" class="note">Here the screen cannot be kept awake (it needs a secure page): set your tablet not to sleep.</p>
+        <p v-if="!canStayAwake" class="note">
+          Here the screen cannot be kept awake (it needs a secure page): set your tablet not to sleep.
+        </p>
       </div>
     </main>
     <p v-else class="page note text-2xl">There is nothing to do here yet.</p>
     <footer class="flex gap-4 p-4">
-      <button type="button" class="button big" :disabled="index === 0" aria-label="The step before" @click="go(-1)"><UIcon name="i-lucide-arrow-left" class="size-9" /></button>
-      <button type="button" class="button big act grow" :disabled="!step" data-testid="step-done" @click="finish"><UIcon :name="step?.done ? 'i-lucide-check-check' : 'i-lucide-check'" class="size-8" />{{ doneLabel }}</button>
+      <button type="button" class="button big" :disabled="index === 0" aria-label="The step before" @click="go(-1)">
+        <UIcon name="i-lucide-arrow-left" class="size-9" />
+      </button>
+      <button type="button" class="button big act grow" :disabled="!step" data-testid="step-done" @click="finish">
+        <UIcon :name="step?.done ? 'i-lucide-check-check' : 'i-lucide-check'" class="size-8" />{{ doneLabel }}
+      </button>
       <button v-if="step?.done" type="button" class="button big" @click="emit('tick', index)">Not done</button>
-      <button type="button" class="button big" :disabled="index >= steps.length - 1" aria-label="The next step" @click="go(1)"><UIcon name="i-lucide-arrow-right" class="size-9" /></button>
+      <button
+        type="button"
+        class="button big"
+        :disabled="index >= steps.length - 1"
+        aria-label="The next step"
+        @click="go(1)"
+      >
+        <UIcon name="i-lucide-arrow-right" class="size-9" />
+      </button>
     </footer>
   </div>
 </template>
 
 <style scoped>
-.mode { position: fixed; inset: 0; z-index: 40; display: grid; grid-template-rows: auto auto minmax(0, 1fr) auto; background: var(--linen); outline: none; }
-.page { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 1.5rem; align-items: center; padding: 1rem 2rem; min-height: 0; overflow: auto; }
-.picture { height: 100%; max-height: 56vh; min-height: 12rem; min-width: 0; }
-.say { display: grid; gap: 1rem; }
-.big-figure { font-size: 3.4rem; font-weight: 750; line-height: 1.1; white-space: normal; }
-.text { font-size: 1.75rem; line-height: 1.35; white-space: normal; }
-@media (max-width: 900px) { .page { grid-template-columns: minmax(0, 1fr); grid-template-rows: minmax(0, 1fr) auto; } .picture { max-height: 44vh; } }
+.mode {
+  position: fixed;
+  inset: 0;
+  z-index: 40;
+  display: grid;
+  grid-template-rows: auto auto minmax(0, 1fr) auto;
+  background: var(--linen);
+  outline: none;
+}
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 1.5rem;
+  align-items: center;
+  padding: 1rem 2rem;
+  min-height: 0;
+  overflow: auto;
+}
+.picture {
+  height: 100%;
+  max-height: 56vh;
+  min-height: 12rem;
+  min-width: 0;
+}
+.say {
+  display: grid;
+  gap: 1rem;
+}
+.big-figure {
+  font-size: 3.4rem;
+  font-weight: 750;
+  line-height: 1.1;
+  white-space: normal;
+}
+.text {
+  font-size: 1.75rem;
+  line-height: 1.35;
+  white-space: normal;
+}
+@media (max-width: 900px) {
+  .page {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: minmax(0, 1fr) auto;
+  }
+  .picture {
+    max-height: 44vh;
+  }
+}
 </style>

@@ -13,13 +13,28 @@ async function goBack(at: string) {
 </script>
 
 <template>
-  <UModal v-model:open="open" title="Earlier versions" description="The last five are kept beside the quilt" :ui="{ content: 'bg-paper max-w-lg', description: 'note' }">
+  <UModal
+    v-model:open="open"
+    title="Earlier versions"
+    description="The last five are kept beside the quilt"
+    :ui="{ content: 'bg-paper max-w-lg', description: 'note' }"
+  >
     <template #body>
-      <p v-if="versions.length === 0" class="note py-4">There is no earlier version yet. One is kept every few minutes while you work.</p>
+      <p v-if="versions.length === 0" class="note py-4">
+        There is no earlier version yet. One is kept every few minutes while you work.
+      </p>
       <ul class="space-y-2">
         <li v-for="version in versions" :key="version.at" class="card flex items-center gap-3" data-testid="version">
-          <span class="grow"><strong>{{ when(version.at) }}</strong><br><span class="note">{{ version.file.name }}, {{ version.file.setting.across }} by {{ version.file.setting.down }} blocks</span></span>
-          <button type="button" class="button" :disabled="!store.canWrite" @click="goBack(version.at)">Go back to it</button>
+          <span class="grow"
+            ><strong>{{ when(version.at) }}</strong
+            ><br /><span class="note"
+              >{{ version.file.name }}, {{ version.file.setting.across }} by
+              {{ version.file.setting.down }} blocks</span
+            ></span
+          >
+          <button type="button" class="button" :disabled="!store.canWrite" @click="goBack(version.at)">
+            Go back to it
+          </button>
         </li>
       </ul>
     </template>

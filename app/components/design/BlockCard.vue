@@ -2,13 +2,25 @@
 import { finishedPatches, rolesOf, type Design } from '~~/core/block/design'
 import { holdsItsShape } from '~~/core/block/fixedShape'
 import { clothsOfCell } from '~~/core/block/clothsOfCell'
-import { addBlock, mirrorCell, placeBlock, setBlocksHeight, setBlocksSize, setBlocksWidth, setCellCloth, setDesign, setRoleCloth, setStripes, turnCell } from '~~/core/edits/blocks'
+import {
+  addBlock,
+  mirrorCell,
+  placeBlock,
+  setBlocksHeight,
+  setBlocksSize,
+  setBlocksWidth,
+  setCellCloth,
+  setDesign,
+  setRoleCloth,
+  setStripes,
+  turnCell,
+} from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
 import { asCells } from '~~/core/edits/setting'
 import { blockOf, designOf, type Quilt } from '~~/core/quilt/quilt'
 import { capital } from '~~/words/names'
 
-const { quilt, row, column } = defineProps<{ quilt: Quilt, row: number, column: number }>()
+const { quilt, row, column } = defineProps<{ quilt: Quilt; row: number; column: number }>()
 const emit = defineEmits<{
   edit: [name: string, edit: Edit]
   preview: [edit: Edit | null]
@@ -20,14 +32,29 @@ const block = computed(() => blockOf(quilt, cell.value.block))
 const design = computed(() => designOf(quilt, block.value))
 const cloths = computed(() => clothsOfCell(quilt, cell.value))
 const isSquare = computed(() => Math.abs(block.value.width - block.value.height) < 1e-6)
-/** The measures by which a block that is not square is known: one of fixed shape keeps its proportions, whichever is typed. */
+/**
+ * The measures by which a block that is not square is known: one of fixed shape keeps its proportions, whichever is
+ * typed.
+ */
 const sides = computed(() => {
   const { width, height } = block.value
   const isFixed = quilt.blocks.length === 1 && holdsItsShape(design.value, width, height)
-  const [across, down] = !isFixed ? ['Width', 'Height'] : width > height ? ['Long side', 'Short side'] : ['Short side', 'Long side']
+  const [across, down] = !isFixed
+    ? ['Width', 'Height']
+    : width > height
+      ? ['Long side', 'Short side']
+      : ['Short side', 'Long side']
   const diamond = isFixed && design.value.diamond ? design.value.diamond / design.value.height : null
   return [
-    ...(diamond ? [{ label: 'Height of the diamond', value: height * diamond, resize: (value: number) => setBlocksHeight(value / diamond) }] : []),
+    ...(diamond
+      ? [
+          {
+            label: 'Height of the diamond',
+            value: height * diamond,
+            resize: (value: number) => setBlocksHeight(value / diamond),
+          },
+        ]
+      : []),
     { label: `${across} of all blocks`, value: width, resize: setBlocksWidth },
     { label: `${down} of all blocks`, value: height, resize: setBlocksHeight },
   ]
@@ -36,18 +63,34 @@ const alike = computed(() => quilt.setting.cells.flat().filter(other => other.bl
 const scope = ref<'all' | 'here'>('all')
 const isChoosing = ref(false)
 const designs = computed(() => [...quilt.designs.values()])
-const dressed = (candidate: Design) => Object.fromEntries(rolesOf(candidate).map((role, i) => [role, quilt.cloths.find(c => c.id === (block.value.cloths[role] ?? quilt.cloths[i % quilt.cloths.length]!.id))!.colour]))
+const dressed = (candidate: Design) =>
+  Object.fromEntries(
+    rolesOf(candidate).map((role, i) => [
+      role,
+      quilt.cloths.find(c => c.id === (block.value.cloths[role] ?? quilt.cloths[i % quilt.cloths.length]!.id))!.colour,
+    ]),
+  )
 
 const isStriped = (id: string) => quilt.cloths.find(cloth => cloth.id === id)!.pattern === 'stripe'
-const patchesOf = (role: string) => finishedPatches(design.value, block.value.width, block.value.height).filter((_, i) => design.value.patches[i]!.role === role)
+const patchesOf = (role: string) =>
+  finishedPatches(design.value, block.value.width, block.value.height).filter(
+    (_, i) => design.value.patches[i]!.role === role,
+  )
 function dress(role: string, cloth: string | null) {
   if (scope.value === 'here') emit('edit', 'cloth of one place', setCellCloth(row, column, role, cloth))
-  else if (cloth) emit('edit', 'cloth', file => setRoleCloth(cell.value.block, role, cloth)(cell.value.cloths[role] === undefined ? file : setCellCloth(row, column, role, null)(file)))
+  else if (cloth)
+    emit('edit', 'cloth', file =>
+      setRoleCloth(
+        cell.value.block,
+        role,
+        cloth,
+      )(cell.value.cloths[role] === undefined ? file : setCellCloth(row, column, role, null)(file)),
+    )
 }
 function choose(candidate: Design) {
   if (scope.value === 'all') return emit('edit', 'block', setDesign(cell.value.block, candidate))
   const known = quilt.blocks.find(other => other.design === candidate.id)
-  emit('edit', 'block of one place', (file) => {
+  emit('edit', 'block of one place', file => {
     const placed = { ...file, setting: { ...file.setting, cells: asCells(file) } }
     return known ? placeBlock(row, column, known.id)(placed) : addBlock(candidate, { row, column })(placed)
   })
@@ -57,34 +100,98 @@ function choose(candidate: Design) {
 <template>
   <section class="card floating space-y-3.5" :aria-label="`Block in row ${row + 1}, place ${column + 1}`">
     <header class="flex items-center gap-3">
-      <DesignPicture :design="design" :colours="Object.fromEntries(Object.entries(cloths).map(([role, id]) => [role, quilt.cloths.find(c => c.id === id)!.colour]))" :size="56" />
+      <DesignPicture
+        :design="design"
+        :colours="
+          Object.fromEntries(
+            Object.entries(cloths).map(([role, id]) => [role, quilt.cloths.find(c => c.id === id)!.colour]),
+          )
+        "
+        :size="56"
+      />
       <div class="min-w-0">
         <h2 class="truncate">{{ block.name }}</h2>
         <p class="note">row {{ row + 1 }}, place {{ column + 1 }}</p>
       </div>
     </header>
     <div v-if="isSquare">
-      <LengthField label="All blocks, finished" :value="block.width" :least="1" :most="100" why="A block has to be sewn" :step="quilt.ruler || 1 / 8" @preview="v => emit('preview', v === null ? null : setBlocksSize(v))" @commit="v => emit('edit', 'block size', setBlocksSize(v))" />
+      <LengthField
+        label="All blocks, finished"
+        :value="block.width"
+        :least="1"
+        :most="100"
+        why="A block has to be sewn"
+        :step="quilt.ruler || 1 / 8"
+        @preview="v => emit('preview', v === null ? null : setBlocksSize(v))"
+        @commit="v => emit('edit', 'block size', setBlocksSize(v))"
+      />
     </div>
     <div v-else class="grid gap-3">
       <LengthField
-        v-for="{ label, value, resize } in sides" :key="label" :label="label" :value="value" :least="1" :most="100" :step="quilt.ruler || 1 / 8"
-        @preview="v => emit('preview', v === null ? null : resize(v))" @commit="v => emit('edit', label.toLowerCase(), resize(v))"
+        v-for="{ label, value, resize } in sides"
+        :key="label"
+        :label="label"
+        :value="value"
+        :least="1"
+        :most="100"
+        :step="quilt.ruler || 1 / 8"
+        @preview="v => emit('preview', v === null ? null : resize(v))"
+        @commit="v => emit('edit', label.toLowerCase(), resize(v))"
       />
     </div>
     <div class="flex flex-wrap gap-2">
-      <button type="button" class="button" title="A quarter turn (r)" @click="emit('edit', 'turn', turnCell(row, column))"><UIcon name="i-lucide-rotate-cw" class="size-5" />Turn</button>
-      <button type="button" class="button" title="Mirror left to right (m)" @click="emit('edit', 'mirror', mirrorCell(row, column))"><UIcon name="i-lucide-flip-horizontal" class="size-5" />Mirror</button>
-      <button type="button" class="button" title="Exchange with another place (x)" @click="emit('pickUp')"><UIcon name="i-lucide-arrow-left-right" class="size-5" />Exchange</button>
+      <button
+        type="button"
+        class="button"
+        title="A quarter turn (r)"
+        @click="emit('edit', 'turn', turnCell(row, column))"
+      >
+        <UIcon name="i-lucide-rotate-cw" class="size-5" />Turn
+      </button>
+      <button
+        type="button"
+        class="button"
+        title="Mirror left to right (m)"
+        @click="emit('edit', 'mirror', mirrorCell(row, column))"
+      >
+        <UIcon name="i-lucide-flip-horizontal" class="size-5" />Mirror
+      </button>
+      <button type="button" class="button" title="Exchange with another place (x)" @click="emit('pickUp')">
+        <UIcon name="i-lucide-arrow-left-right" class="size-5" />Exchange
+      </button>
     </div>
     <div class="running-stitch" />
     <div class="flex gap-2" role="radiogroup" aria-label="What the choices below change">
-      <button type="button" role="radio" class="button grow !px-2" :class="{ chosen: scope === 'all' }" :aria-checked="scope === 'all'" @click="scope = 'all'">All {{ alike }} alike</button>
-      <button type="button" role="radio" class="button grow !px-2" :class="{ chosen: scope === 'here' }" :aria-checked="scope === 'here'" @click="scope = 'here'">Only this one</button>
+      <button
+        type="button"
+        role="radio"
+        class="button grow !px-2"
+        :class="{ chosen: scope === 'all' }"
+        :aria-checked="scope === 'all'"
+        @click="scope = 'all'"
+      >
+        All {{ alike }} alike
+      </button>
+      <button
+        type="button"
+        role="radio"
+        class="button grow !px-2"
+        :class="{ chosen: scope === 'here' }"
+        :aria-checked="scope === 'here'"
+        @click="scope = 'here'"
+      >
+        Only this one
+      </button>
     </div>
     <div class="flex gap-2">
-      <button type="button" class="button grow !px-2" @click="isChoosing = true"><UIcon name="i-lucide-layout-grid" class="size-5" />Another block …</button>
-      <NuxtLink class="button grow !px-2" :to="{ path: $route.path.replace(/design$/, 'draft'), query: { block: cell.block } }"><UIcon name="i-lucide-pencil-ruler" class="size-5" />Redraw it</NuxtLink>
+      <button type="button" class="button grow !px-2" @click="isChoosing = true">
+        <UIcon name="i-lucide-layout-grid" class="size-5" />Another block …
+      </button>
+      <NuxtLink
+        class="button grow !px-2"
+        :to="{ path: $route.path.replace(/design$/, 'draft'), query: { block: cell.block } }"
+        ><UIcon name="i-lucide-pencil-ruler" class="size-5" />Redraw it</NuxtLink
+      >
     </div>
     <template v-for="role in rolesOf(design)" :key="role">
       <ClothPicker
@@ -94,10 +201,28 @@ function choose(candidate: Design) {
         :none="scope === 'here' ? 'as the others' : undefined"
         @choose="cloth => dress(role, cloth)"
       />
-      <StripesField v-if="isStriped(cloths[role]!)" :role="role" :value="block.stripes[role] ?? null" :patches="patchesOf(role)" @choose="stripes => emit('edit', 'stripes', setStripes(cell.block, role, stripes))" />
+      <StripesField
+        v-if="isStriped(cloths[role]!)"
+        :role="role"
+        :value="block.stripes[role] ?? null"
+        :patches="patchesOf(role)"
+        @choose="stripes => emit('edit', 'stripes', setStripes(cell.block, role, stripes))"
+      />
     </template>
-    <DesignChooser v-model:open="isChoosing" :designs="designs" :colours="dressed" :title="scope === 'all' ? `Another block for all ${alike}` : 'Another block for this place'" @choose="choose">
-      <template #own><NuxtLink class="button" :to="{ path: $route.path.replace(/design$/, 'draft'), query: { block: cell.block, blank: '' } }"><UIcon name="i-lucide-pencil-ruler" class="size-5" />Draw my own</NuxtLink></template>
+    <DesignChooser
+      v-model:open="isChoosing"
+      :designs="designs"
+      :colours="dressed"
+      :title="scope === 'all' ? `Another block for all ${alike}` : 'Another block for this place'"
+      @choose="choose"
+    >
+      <template #own
+        ><NuxtLink
+          class="button"
+          :to="{ path: $route.path.replace(/design$/, 'draft'), query: { block: cell.block, blank: '' } }"
+          ><UIcon name="i-lucide-pencil-ruler" class="size-5" />Draw my own</NuxtLink
+        ></template
+      >
     </DesignChooser>
   </section>
 </template>

@@ -8,7 +8,7 @@ const { quilt, border } = defineProps<{
   /** Counted from 1, inside out. */
   border: number
 }>()
-const emit = defineEmits<{ edit: [name: string, edit: Edit], preview: [edit: Edit | null], removed: [] }>()
+const emit = defineEmits<{ edit: [name: string, edit: Edit]; preview: [edit: Edit | null]; removed: [] }>()
 
 const found = computed(() => quilt.borders[border - 1]!)
 const isEven = computed(() => Math.abs(found.value.sides - found.value.ends) < 1e-6)
@@ -28,24 +28,80 @@ function remove() {
       <h2>Border {{ quilt.borders.length > 1 ? border : '' }}</h2>
       <span v-if="quilt.borders.length > 1" class="note">of {{ quilt.borders.length }}, inside out</span>
     </header>
-    <LengthField :label="showBoth ? 'Sides, finished' : 'Finished width'" :value="found.sides" :least="1 / 4" :most="60" why="Narrower cannot be sewn" :step="quilt.ruler || 1 / 8" @preview="v => emit('preview', v === null ? null : edit(showBoth ? { sides: v } : { sides: v, ends: v }))" @commit="v => emit('edit', 'border width', edit(showBoth ? { sides: v } : { sides: v, ends: v }))" />
-    <LengthField v-if="showBoth" label="Top and bottom, finished" :value="found.ends" :least="1 / 4" :most="60" :step="quilt.ruler || 1 / 8" @preview="v => emit('preview', v === null ? null : edit({ ends: v }))" @commit="v => emit('edit', 'border width', edit({ ends: v }))" />
-    <label class="flex min-h-11 items-center gap-3"><input type="checkbox" class="size-6" :checked="showBoth" @change="showBoth ? (emit('edit', 'even border', edit({ ends: found.sides })), apart = false) : apart = true">Sides and ends differ</label>
-    <ClothPicker label="Cloth" :cloths="quilt.cloths" :value="found.cloth" @choose="cloth => cloth && emit('edit', 'cloth of the border', edit({ cloth }))" />
+    <LengthField
+      :label="showBoth ? 'Sides, finished' : 'Finished width'"
+      :value="found.sides"
+      :least="1 / 4"
+      :most="60"
+      why="Narrower cannot be sewn"
+      :step="quilt.ruler || 1 / 8"
+      @preview="v => emit('preview', v === null ? null : edit(showBoth ? { sides: v } : { sides: v, ends: v }))"
+      @commit="v => emit('edit', 'border width', edit(showBoth ? { sides: v } : { sides: v, ends: v }))"
+    />
+    <LengthField
+      v-if="showBoth"
+      label="Top and bottom, finished"
+      :value="found.ends"
+      :least="1 / 4"
+      :most="60"
+      :step="quilt.ruler || 1 / 8"
+      @preview="v => emit('preview', v === null ? null : edit({ ends: v }))"
+      @commit="v => emit('edit', 'border width', edit({ ends: v }))"
+    />
+    <label class="flex min-h-11 items-center gap-3"
+      ><input
+        type="checkbox"
+        class="size-6"
+        :checked="showBoth"
+        @change="
+          showBoth ? (emit('edit', 'even border', edit({ ends: found.sides })), (apart = false)) : (apart = true)
+        "
+      />Sides and ends differ</label
+    >
+    <ClothPicker
+      label="Cloth"
+      :cloths="quilt.cloths"
+      :value="found.cloth"
+      @choose="cloth => cloth && emit('edit', 'cloth of the border', edit({ cloth }))"
+    />
     <label class="block">
       <span class="label">Sewn on first</span>
-      <select class="field" :value="found.first" @change="event => emit('edit', 'order of the border', edit({ first: (event.target as HTMLSelectElement).value as 'sides' | 'ends' }))">
+      <select
+        class="field"
+        :value="found.first"
+        @change="
+          event =>
+            emit(
+              'edit',
+              'order of the border',
+              edit({ first: (event.target as HTMLSelectElement).value as 'sides' | 'ends' }),
+            )
+        "
+      >
         <option value="sides">the sides</option>
         <option value="ends">top and bottom</option>
       </select>
     </label>
     <label class="block">
       <span class="label">Longer than the cloth is wide?</span>
-      <select class="field" :value="found.long" @change="event => emit('edit', 'cut of the border', edit({ long: (event.target as HTMLSelectElement).value as 'along' | 'across' }))">
+      <select
+        class="field"
+        :value="found.long"
+        @change="
+          event =>
+            emit(
+              'edit',
+              'cut of the border',
+              edit({ long: (event.target as HTMLSelectElement).value as 'along' | 'across' }),
+            )
+        "
+      >
         <option value="across">join strips cut across</option>
         <option value="along">cut along the cloth, no joins</option>
       </select>
     </label>
-    <button type="button" class="button" @click="remove"><UIcon name="i-lucide-trash-2" class="size-5" />Take this border off</button>
+    <button type="button" class="button" @click="remove">
+      <UIcon name="i-lucide-trash-2" class="size-5" />Take this border off
+    </button>
   </section>
 </template>

@@ -3,7 +3,11 @@ import type { Design } from '~~/core/block/design'
 import { DIFFICULTIES, designFacts } from '~~/core/block/designFacts'
 import { plural } from '~~/words/speech'
 
-const { designs, colours = () => ({}), title } = defineProps<{
+const {
+  designs,
+  colours = () => ({}),
+  title,
+} = defineProps<{
   designs: readonly Design[]
   /** The colours a design would wear. */
   colours?: (design: Design) => Readonly<Record<string, string>>
@@ -24,18 +28,39 @@ const isByNumbers = ref(false)
 const input = useTemplateRef('input')
 const content = useFirstFocus(input)
 const families = computed(() => [...new Set(designs.map(design => design.family))])
-const WISHES = [['no-triangles', 'no triangles'], ['no-set-in', 'no set-in seams'], ['strips', 'from strips'], ['papers', 'on foundation papers']] as const
+const WISHES = [
+  ['no-triangles', 'no triangles'],
+  ['no-set-in', 'no set-in seams'],
+  ['strips', 'from strips'],
+  ['papers', 'on foundation papers'],
+] as const
 /** Looked at only when something is wished for: each design has to be taken apart to know. */
 function isAsWished(design: Design): boolean {
   if (wanted.value.length === 0 && difficulty.value === '') return true
   const facts = designFacts(design)
-  return (difficulty.value === '' || facts.difficulty === difficulty.value)
-    && wanted.value.every(wish => ({ 'no-triangles': facts.hasNoTriangles, 'no-set-in': facts.setIn + facts.partial === 0, 'strips': facts.isStripPieced, 'papers': facts.papers !== null })[wish])
+  return (
+    (difficulty.value === '' || facts.difficulty === difficulty.value)
+    && wanted.value.every(
+      wish =>
+        ({
+          'no-triangles': facts.hasNoTriangles,
+          'no-set-in': facts.setIn + facts.partial === 0,
+          'strips': facts.isStripPieced,
+          'papers': facts.papers !== null,
+        })[wish],
+    )
+  )
 }
 const found = computed(() => {
   const parts = words.value.trim().toLowerCase().split(/\s+/)
-  return designs.filter(design => (family.value === '' || design.family === family.value)
-    && parts.every(word => `${design.name} ${design.family} ${grid(design)} ${design.patches.length} patches`.toLowerCase().includes(word)) && isAsWished(design))
+  return designs.filter(
+    design =>
+      (family.value === '' || design.family === family.value)
+      && parts.every(word =>
+        `${design.name} ${design.family} ${grid(design)} ${design.patches.length} patches`.toLowerCase().includes(word),
+      )
+      && isAsWished(design),
+  )
 })
 const grid = ({ width, height }: Design) => `${+width.toFixed(1)} by ${+height.toFixed(1)}`
 function toggle(wish: string) {
@@ -70,24 +95,52 @@ function choose(design: Design) {
               placeholder="star, log, 4 by 4, nine-patches …"
               autocomplete="off"
               @keydown.enter="found.length > 0 && choose(found[0]!)"
-            >
+            />
           </div>
-          <label><span class="sr-only">Family</span><select v-model="family" class="field !w-auto"><option value="">all families</option><option v-for="name in families" :key="name" :value="name">{{ name }}</option></select></label>
-          <label><span class="sr-only">How hard</span><select v-model="difficulty" class="field !w-auto"><option value="">easy to hard</option><option v-for="name in DIFFICULTIES" :key="name" :value="name">{{ name }}</option></select></label>
-          <button type="button" class="button" @click="isByNumbers = true"><UIcon name="i-lucide-sliders-horizontal" class="size-5" />By my own numbers</button>
+          <label
+            ><span class="sr-only">Family</span
+            ><select v-model="family" class="field !w-auto">
+              <option value="">all families</option>
+              <option v-for="name in families" :key="name" :value="name">{{ name }}</option>
+            </select></label
+          >
+          <label
+            ><span class="sr-only">How hard</span
+            ><select v-model="difficulty" class="field !w-auto">
+              <option value="">easy to hard</option>
+              <option v-for="name in DIFFICULTIES" :key="name" :value="name">{{ name }}</option>
+            </select></label
+          >
+          <button type="button" class="button" @click="isByNumbers = true">
+            <UIcon name="i-lucide-sliders-horizontal" class="size-5" />By my own numbers
+          </button>
           <slot name="own" />
         </div>
         <div class="mb-3 flex flex-wrap items-center gap-2">
-          <button v-for="[wish, label] in WISHES" :key="wish" type="button" class="button !min-h-10 !px-3" :class="{ chosen: wanted.includes(wish) }" :aria-pressed="wanted.includes(wish)" @click="toggle(wish)">{{ label }}</button>
+          <button
+            v-for="[wish, label] in WISHES"
+            :key="wish"
+            type="button"
+            class="button !min-h-10 !px-3"
+            :class="{ chosen: wanted.includes(wish) }"
+            :aria-pressed="wanted.includes(wish)"
+            @click="toggle(wish)"
+          >
+            {{ label }}
+          </button>
           <span class="note ml-auto" role="status">{{ plural(found.length, 'block') }}</span>
         </div>
-        <p v-if="found.length === 0" class="note py-8 text-center">No block like that. Try a part of its name: star, log, goose; or fewer wishes.</p>
+        <p v-if="found.length === 0" class="note py-8 text-center">
+          No block like that. Try a part of its name: star, log, goose; or fewer wishes.
+        </p>
         <ul class="grid max-h-[52vh] grid-cols-[repeat(auto-fill,minmax(8.5rem,1fr))] gap-3 overflow-y-auto p-1">
           <li v-for="design in found" :key="design.id">
             <button type="button" class="tile" @click="choose(design)">
               <DesignPicture :design="design" :colours="colours(design)" :size="92" />
               <span class="font-semibold">{{ design.name }}</span>
-              <span class="note text-[0.9rem]">{{ design.patches.length === 1 ? 'one patch' : `${design.patches.length} patches` }}</span>
+              <span class="note text-[0.9rem]">{{
+                design.patches.length === 1 ? 'one patch' : `${design.patches.length} patches`
+              }}</span>
             </button>
           </li>
         </ul>
@@ -97,6 +150,21 @@ function choose(design: Design) {
 </template>
 
 <style scoped>
-.tile { display: flex; flex-direction: column; align-items: center; gap: 0.3rem; width: 100%; height: 100%; padding: 0.75rem 0.4rem; border: 1.5px solid var(--line); border-radius: 12px; cursor: pointer; text-align: center; line-height: 1.2; }
-.tile:hover { border-color: var(--madder); }
+.tile {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 0.3rem;
+  width: 100%;
+  height: 100%;
+  padding: 0.75rem 0.4rem;
+  border: 1.5px solid var(--line);
+  border-radius: 12px;
+  cursor: pointer;
+  text-align: center;
+  line-height: 1.2;
+}
+.tile:hover {
+  border-color: var(--madder);
+}
 </style>

@@ -16,15 +16,24 @@ const bubble = useTemplateRef('bubble')
 const reference = computed(() => anchor)
 const within = computed(() => ({ boundary: boundary ?? undefined, padding: 6 }))
 const { floatingStyles } = useFloating(reference, bubble, {
-  placement: 'right', strategy: 'fixed', whileElementsMounted: autoUpdate,
+  placement: 'right',
+  strategy: 'fixed',
+  whileElementsMounted: autoUpdate,
   middleware: computed(() => [
-    offset(() => clearOfDrawing()), flip({ ...within.value, fallbackPlacements: ['left', 'bottom', 'top'] }), shift({ ...within.value, crossAxis: true }),
-    size({ ...within.value, apply: ({ elements }) => void (elements.floating.style.maxHeight = `${(boundary?.clientHeight ?? 600) - 12}px`) }),
+    offset(() => clearOfDrawing()),
+    flip({ ...within.value, fallbackPlacements: ['left', 'bottom', 'top'] }),
+    shift({ ...within.value, crossAxis: true }),
+    size({
+      ...within.value,
+      apply: ({ elements }) => void (elements.floating.style.maxHeight = `${(boundary?.clientHeight ?? 600) - 12}px`),
+    }),
   ]),
 })
 /** How far from the part: past the edge of the drawing if the bubble fits there, else just beside the part. */
 function clearOfDrawing(): number {
-  const part = anchor?.getBoundingClientRect(), whole = drawing?.getBoundingClientRect(), room = boundary?.getBoundingClientRect()
+  const part = anchor?.getBoundingClientRect()
+  const whole = drawing?.getBoundingClientRect()
+  const room = boundary?.getBoundingClientRect()
   if (!part || !whole || !room || !bubble.value) return GAP_PX
   const fits = room.right - whole.right >= bubble.value.offsetWidth + 1.5 * GAP_PX
   return fits ? whole.right - part.right + GAP_PX / 2 : GAP_PX
@@ -36,12 +45,25 @@ defineExpose({ focus: () => bubble.value?.querySelector<HTMLElement>('input, sel
 <template>
   <div ref="bubble" class="bubble" :style="floatingStyles" @keydown.esc.stop="emit('close')">
     <slot />
-    <button type="button" class="button quiet icon close" aria-label="Close" @click="emit('close')"><UIcon name="i-lucide-x" class="size-5" /></button>
+    <button type="button" class="button quiet icon close" aria-label="Close" @click="emit('close')">
+      <UIcon name="i-lucide-x" class="size-5" />
+    </button>
   </div>
 </template>
 
 <style scoped>
-.bubble { z-index: 20; width: min(23rem, calc(100vw - 1rem)); overflow-y: auto; border-radius: 16px; }
-.close { position: absolute; top: 0.5rem; right: 0.5rem; }
-.bubble :deep(header) { padding-right: 2.6rem; }
+.bubble {
+  z-index: 20;
+  width: min(23rem, calc(100vw - 1rem));
+  overflow-y: auto;
+  border-radius: 16px;
+}
+.close {
+  position: absolute;
+  top: 0.5rem;
+  right: 0.5rem;
+}
+.bubble :deep(header) {
+  padding-right: 2.6rem;
+}
 </style>

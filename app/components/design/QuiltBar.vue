@@ -14,7 +14,7 @@ const { quilt, isGrey, hasOwnPlaces } = defineProps<{
 }>()
 const emit = defineEmits<{
   edit: [name: string, edit: Edit]
-  select: [part: { kind: 'sash' } | { kind: 'border', border: number } | { kind: 'binding' }]
+  select: [part: { kind: 'sash' } | { kind: 'border'; border: number } | { kind: 'binding' }]
   grey: []
 }>()
 
@@ -39,38 +39,99 @@ function bind() {
 const arrangements = computed(() => {
   const [first, second] = quilt.blocks
   const one = quilt.blocks.map(block => ({ name: `${block.name} everywhere`, fill: [[block.id]] }))
-  return first && second ? [{ name: `${first.name} and ${second.name} by turns`, fill: [[first.id, second.id], [second.id, first.id]] }, ...one] : one
+  return first && second
+    ? [
+        {
+          name: `${first.name} and ${second.name} by turns`,
+          fill: [
+            [first.id, second.id],
+            [second.id, first.id],
+          ],
+        },
+        ...one,
+      ]
+    : one
 })
 const speech = useSpeech()
 </script>
 
 <template>
   <div class="bar" role="toolbar" aria-label="The whole quilt">
-    <div v-for="side in (['across', 'down'] as const)" :key="side" class="count" role="group" :aria-label="`Blocks ${side}`">
-      <button type="button" class="button icon" :aria-label="`One block fewer ${side}`" @click="count(side, -1)"><UIcon name="i-lucide-minus" class="size-5" /></button>
-      <span class="figure px-1 text-center"><strong class="text-xl" :data-testid="`count-${side}`">{{ quilt.setting[side] }}</strong> {{ side }}</span>
-      <button type="button" class="button icon" :aria-label="`One block more ${side}`" @click="count(side, 1)"><UIcon name="i-lucide-plus" class="size-5" /></button>
+    <div
+      v-for="side in ['across', 'down'] as const"
+      :key="side"
+      class="count"
+      role="group"
+      :aria-label="`Blocks ${side}`"
+    >
+      <button type="button" class="button icon" :aria-label="`One block fewer ${side}`" @click="count(side, -1)">
+        <UIcon name="i-lucide-minus" class="size-5" />
+      </button>
+      <span class="figure px-1 text-center"
+        ><strong class="text-xl" :data-testid="`count-${side}`">{{ quilt.setting[side] }}</strong> {{ side }}</span
+      >
+      <button type="button" class="button icon" :aria-label="`One block more ${side}`" @click="count(side, 1)">
+        <UIcon name="i-lucide-plus" class="size-5" />
+      </button>
     </div>
-    <UPopover v-if="quilt.blocks.length > 1" :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-80 z-50' }">
+    <UPopover
+      v-if="quilt.blocks.length > 1"
+      :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-80 z-50' }"
+    >
       <button type="button" class="button"><UIcon name="i-lucide-layout-grid" class="size-5" />Lay out anew</button>
       <template #content>
-        <p class="mb-3">All {{ quilt.setting.across * quilt.setting.down }} places are filled anew.<template v-if="hasOwnPlaces"> Turns, mirrors, exchanges and cloths of single places go (Undo brings them back).</template></p>
-        <button v-for="way in arrangements" :key="way.name" type="button" class="button mb-2 w-full !justify-start text-left" @click="emit('edit', 'blocks laid out anew', setFill(way.fill))">{{ way.name }}</button>
+        <p class="mb-3">
+          All {{ quilt.setting.across * quilt.setting.down }} places are filled anew.<template v-if="hasOwnPlaces">
+            Turns, mirrors, exchanges and cloths of single places go (Undo brings them back).</template
+          >
+        </p>
+        <button
+          v-for="way in arrangements"
+          :key="way.name"
+          type="button"
+          class="button mb-2 w-full !justify-start text-left"
+          @click="emit('edit', 'blocks laid out anew', setFill(way.fill))"
+        >
+          {{ way.name }}
+        </button>
       </template>
     </UPopover>
-    <button v-if="!quilt.setting.sashing" type="button" class="button" @click="sash"><UIcon name="i-lucide-grid-3x3" class="size-5" />Sashing</button>
-    <button type="button" class="button" @click="border"><UIcon name="i-lucide-square-dashed" class="size-5" />{{ quilt.borders.length > 0 ? 'Another border' : 'Border' }}</button>
-    <button v-if="!quilt.binding" type="button" class="button" @click="bind"><UIcon name="i-lucide-square" class="size-5" />Binding</button>
-    <button type="button" class="button" :class="{ chosen: isGrey }" :aria-pressed="isGrey" @click="emit('grey')"><UIcon name="i-lucide-contrast" class="size-5" />In {{ craft('gray', speech) }}</button>
+    <button v-if="!quilt.setting.sashing" type="button" class="button" @click="sash">
+      <UIcon name="i-lucide-grid-3x3" class="size-5" />Sashing
+    </button>
+    <button type="button" class="button" @click="border">
+      <UIcon name="i-lucide-square-dashed" class="size-5" />{{ quilt.borders.length > 0 ? 'Another border' : 'Border' }}
+    </button>
+    <button v-if="!quilt.binding" type="button" class="button" @click="bind">
+      <UIcon name="i-lucide-square" class="size-5" />Binding
+    </button>
+    <button type="button" class="button" :class="{ chosen: isGrey }" :aria-pressed="isGrey" @click="emit('grey')">
+      <UIcon name="i-lucide-contrast" class="size-5" />In {{ craft('gray', speech) }}
+    </button>
     <UPopover :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-80 z-50' }">
-      <button type="button" class="button ml-auto"><UIcon name="i-lucide-sliders-horizontal" class="size-5" />Name, seam, ruler</button>
+      <button type="button" class="button ml-auto">
+        <UIcon name="i-lucide-sliders-horizontal" class="size-5" />Name, seam, ruler
+      </button>
       <template #content><QuiltBasics :quilt="quilt" @edit="(name, change) => emit('edit', name, change)" /></template>
     </UPopover>
   </div>
 </template>
 
 <style scoped>
-.bar { display: flex; flex-wrap: wrap; align-items: center; gap: 0.4rem; padding: 0.55rem 0.9rem; }
-.bar > .button { padding-inline: 0.8rem; }
-.count { display: flex; align-items: center; gap: 0.15rem; margin-right: 0.5rem; }
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.4rem;
+  padding: 0.55rem 0.9rem;
+}
+.bar > .button {
+  padding-inline: 0.8rem;
+}
+.count {
+  display: flex;
+  align-items: center;
+  gap: 0.15rem;
+  margin-right: 0.5rem;
+}
 </style>

@@ -10,12 +10,17 @@ const { quilt, strips, cornerstones } = defineProps<{
   strips: number
   cornerstones: number
 }>()
-const emit = defineEmits<{ edit: [name: string, edit: Edit], preview: [edit: Edit | null] }>()
+const emit = defineEmits<{ edit: [name: string, edit: Edit]; preview: [edit: Edit | null] }>()
 
 const sashing = computed(() => quilt.setting.sashing!)
 const block = computed(() => quilt.blocks[0]!.width)
-const SHARES = [[1, 6, '1/6'], [1, 4, '1/4'], [1, 3, '1/3'], [1, 2, '1/2']] as const
-const share = (over: number, under: number) => roundToRuler(block.value * over / under, quilt.ruler)
+const SHARES = [
+  [1, 6, '1/6'],
+  [1, 4, '1/4'],
+  [1, 3, '1/3'],
+  [1, 2, '1/2'],
+] as const
+const share = (over: number, under: number) => roundToRuler((block.value * over) / under, quilt.ruler)
 </script>
 
 <template>
@@ -24,26 +29,69 @@ const share = (over: number, under: number) => roundToRuler(block.value * over /
       <h2>Sashing</h2>
       <span class="note">all {{ strips }} strips</span>
     </header>
-    <LengthField label="Finished width" :value="sashing.width" :least="1 / 4" :most="60" why="Narrower cannot be sewn" :step="quilt.ruler || 1 / 8" @preview="v => emit('preview', v === null ? null : setSashing({ width: v }))" @commit="v => emit('edit', 'sashing width', setSashing({ width: v }))" />
+    <LengthField
+      label="Finished width"
+      :value="sashing.width"
+      :least="1 / 4"
+      :most="60"
+      why="Narrower cannot be sewn"
+      :step="quilt.ruler || 1 / 8"
+      @preview="v => emit('preview', v === null ? null : setSashing({ width: v }))"
+      @commit="v => emit('edit', 'sashing width', setSashing({ width: v }))"
+    />
     <div>
       <p class="label">A part of the block</p>
       <div class="flex flex-wrap gap-2">
-        <button v-for="[over, under, text] in SHARES" :key="text" type="button" class="button figure !px-3" :class="{ chosen: Math.abs(share(over, under) - sashing.width) < 1e-6 }" @click="emit('edit', 'sashing width', setSashing({ width: share(over, under) }))">{{ text }}</button>
+        <button
+          v-for="[over, under, text] in SHARES"
+          :key="text"
+          type="button"
+          class="button figure !px-3"
+          :class="{ chosen: Math.abs(share(over, under) - sashing.width) < 1e-6 }"
+          @click="emit('edit', 'sashing width', setSashing({ width: share(over, under) }))"
+        >
+          {{ text }}
+        </button>
         <button type="button" class="button !px-3" @click="emit('edit', 'no sashing', setSashing(null))">none</button>
       </div>
     </div>
-    <ClothPicker label="Cloth" :cloths="quilt.cloths" :value="sashing.cloth" @choose="cloth => cloth && emit('edit', 'cloth of the sashing', setSashing({ cloth }))" />
+    <ClothPicker
+      label="Cloth"
+      :cloths="quilt.cloths"
+      :value="sashing.cloth"
+      @choose="cloth => cloth && emit('edit', 'cloth of the sashing', setSashing({ cloth }))"
+    />
     <ClothPicker
       :label="cornerstones > 0 ? `${cornerstones} cornerstones` : 'Cornerstones'"
       :cloths="quilt.cloths"
       :value="sashing.cornerstones?.cloth ?? null"
       none="none"
-      @choose="cloth => emit('edit', 'cornerstones', cloth ? setSashing({ cornerstones: { cloth } }) : withoutCornerstones())"
+      @choose="
+        cloth => emit('edit', 'cornerstones', cloth ? setSashing({ cornerstones: { cloth } }) : withoutCornerstones())
+      "
     />
-    <label class="flex min-h-11 items-center gap-3"><input type="checkbox" class="size-6" :checked="sashing.outer" @change="emit('edit', 'sashing all round', setSashing({ outer: !sashing.outer }))">Round the outside too</label>
+    <label class="flex min-h-11 items-center gap-3"
+      ><input
+        type="checkbox"
+        class="size-6"
+        :checked="sashing.outer"
+        @change="emit('edit', 'sashing all round', setSashing({ outer: !sashing.outer }))"
+      />Round the outside too</label
+    >
     <label v-if="!sashing.cornerstones" class="block">
       <span class="label">Long sashes</span>
-      <select class="field" :value="sashing.long" @change="event => emit('edit', 'long sashes', setSashing({ long: (event.target as HTMLSelectElement).value as 'along' | 'across' }))">
+      <select
+        class="field"
+        :value="sashing.long"
+        @change="
+          event =>
+            emit(
+              'edit',
+              'long sashes',
+              setSashing({ long: (event.target as HTMLSelectElement).value as 'along' | 'across' }),
+            )
+        "
+      >
         <option value="along">cut along the cloth, no joins</option>
         <option value="across">joined from strips across</option>
       </select>

@@ -3,16 +3,23 @@ import { slantedSides, stripeAngle, type StripeDirection } from '~~/core/block/s
 import type { Polygon } from '~~/core/geometry/polygon'
 
 /** How stripes run in the patches of a role: by the block, by each patch, or along a slanted side of one. */
-const { role, value, patches } = defineProps<{ role: string, value: StripeDirection | null, patches: readonly Polygon[] }>()
+const { role, value, patches } = defineProps<{
+  role: string
+  value: StripeDirection | null
+  patches: readonly Polygon[]
+}>()
 const emit = defineEmits<{ choose: [stripes: StripeDirection | null] }>()
 
 const sides = computed(() => {
   const angles = slantedSides(patches)
   return typeof value === 'number' && !angles.includes(stripeAngle(value, [])) ? [...angles, value] : angles
 })
-const slant = (angle: number) => angle < 90 ? `slanting right, ${Math.round(angle)}° from upright` : `slanting left, ${Math.round(180 - angle)}° from upright`
+const slant = (angle: number) =>
+  angle < 90
+    ? `slanting right, ${Math.round(angle)}° from upright`
+    : `slanting left, ${Math.round(180 - angle)}° from upright`
 function choose(text: string) {
-  emit('choose', text === '' ? null : Number.isNaN(Number(text)) ? text as StripeDirection : Number(text))
+  emit('choose', text === '' ? null : Number.isNaN(Number(text)) ? (text as StripeDirection) : Number(text))
 }
 </script>
 

@@ -3,7 +3,15 @@ import type { Inches } from '~~/core/measure/ruler'
 import { samePart, type Part, type TapeSegment } from '~~/core/setting/parts'
 import { formatExact } from '~~/words/length'
 
-const { segments, side, scale, selected = null, step, colours, readonly = false } = defineProps<{
+const {
+  segments,
+  side,
+  scale,
+  selected = null,
+  step,
+  colours,
+  readonly = false,
+} = defineProps<{
   segments: readonly TapeSegment[]
   /** Along the top edge or down the left. */
   side: 'width' | 'height'
@@ -31,27 +39,42 @@ const total = computed(() => segments.reduce((sum, segment) => sum + segment.siz
 const length = computed(() => total.value * scale)
 const at = ref(0)
 const isAcross = computed(() => side === 'width')
-/** Marks like those of a tape, in one path: an inch or a centimetre each, every fifth longer; fewer where they would be too dense. */
+/**
+ * Marks like those of a tape, in one path: an inch or a centimetre each, every fifth longer; fewer where they would
+ * be too dense.
+ */
 const marks = computed(() => {
   const unit = settings.units === 'cm' ? 1 / 2.54 : 1
   const every = [1, 2, 5, 10].find(n => n * unit * scale >= 6) ?? 20
   return Array.from({ length: Math.floor(total.value / unit / every) + 1 }, (_, i) => {
-    const along = (i * every * unit * scale).toFixed(1), deep = (i * every) % (every * 5) === 0 ? 12 : 6
+    const along = (i * every * unit * scale).toFixed(1)
+    const deep = (i * every) % (every * 5) === 0 ? 12 : 6
     return isAcross.value ? `M${along} ${DEEP_PX}v${-deep}` : `M${DEEP_PX} ${along}h${-deep}`
   }).join('')
 })
-const labels = computed(() => segments.map(segment => ({ at: (segment.start + segment.size / 2) * scale, text: formatExact(segment.size, settings), fits: segment.size * scale > formatExact(segment.size, settings).length * 7.6 })))
+const labels = computed(() =>
+  segments.map(segment => ({
+    at: (segment.start + segment.size / 2) * scale,
+    text: formatExact(segment.size, settings),
+    fits: segment.size * scale > formatExact(segment.size, settings).length * 7.6,
+  })),
+)
 const current = computed(() => segments[Math.min(at.value, segments.length - 1)])
-const isSelected = (segment: TapeSegment) => samePart(selected, segment.part) || (selected?.kind === 'block' && segment.part.kind === 'block' && (isAcross.value ? segment.part.column === selected.column : segment.part.row === selected.row)) || (selected?.kind === 'cornerstone' && segment.part.kind === 'sash')
+const isSelected = (segment: TapeSegment) =>
+  samePart(selected, segment.part)
+  || (selected?.kind === 'block'
+    && segment.part.kind === 'block'
+    && (isAcross.value ? segment.part.column === selected.column : segment.part.row === selected.row))
+  || (selected?.kind === 'cornerstone' && segment.part.kind === 'sash')
 
 function indexAt(event: PointerEvent): number {
   const box = root.value!.getBoundingClientRect()
   const along = (isAcross.value ? event.clientX - box.left : event.clientY - box.top) / scale
   const centre = (segment: TapeSegment) => Math.max(segment.start - along, along - segment.start - segment.size, 0)
-  return segments.reduce((best, segment, i) => centre(segment) < centre(segments[best]!) ? i : best, 0)
+  return segments.reduce((best, segment, i) => (centre(segment) < centre(segments[best]!) ? i : best), 0)
 }
 
-let drag: { index: number, from: number, size: Inches, moved: boolean } | null = null
+let drag: { index: number; from: number; size: Inches; moved: boolean } | null = null
 
 function onDown(event: PointerEvent) {
   const index = indexAt(event)
@@ -85,12 +108,12 @@ function onEnd(event: PointerEvent, keep: boolean) {
 }
 
 function onKey(event: KeyboardEvent) {
-  const forward = isAcross.value ? 'ArrowRight' : 'ArrowDown', back = isAcross.value ? 'ArrowLeft' : 'ArrowUp'
+  const forward = isAcross.value ? 'ArrowRight' : 'ArrowDown'
+  const back = isAcross.value ? 'ArrowLeft' : 'ArrowUp'
   if (event.key === forward || event.key === back) {
     at.value = Math.min(segments.length - 1, Math.max(0, at.value + (event.key === forward ? 1 : -1)))
     emit('select', current.value!.part)
-  }
-  else if (event.key === '[' || event.key === '-') emit('nudge', current.value!.part, -1)
+  } else if (event.key === '[' || event.key === '-') emit('nudge', current.value!.part, -1)
   else if (event.key === ']' || event.key === '+') emit('nudge', current.value!.part, 1)
   else if (event.key === 'Enter' || event.key === ' ') emit('select', current.value!.part)
   else return
@@ -123,12 +146,49 @@ function onKey(event: KeyboardEvent) {
     <rect width="100%" height="100%" fill="var(--tape)" stroke="var(--line)" />
     <path :d="marks" stroke="var(--walnut)" fill="none" />
     <template v-if="isAcross">
-      <rect v-for="(segment, i) in segments" :key="i" :x="segment.start * scale" y="0" :width="Math.max(0, segment.size * scale - 1)" height="7" :fill="colours[i]" />
-      <text v-for="(label, i) in labels" v-show="label.fits" :key="`t${i}`" :x="label.at" y="28" text-anchor="middle" class="tape-figure">{{ label.text }}</text>
+      <rect
+        v-for="(segment, i) in segments"
+        :key="i"
+        :x="segment.start * scale"
+        y="0"
+        :width="Math.max(0, segment.size * scale - 1)"
+        height="7"
+        :fill="colours[i]"
+      />
+      <text
+        v-for="(label, i) in labels"
+        v-show="label.fits"
+        :key="`t${i}`"
+        :x="label.at"
+        y="28"
+        text-anchor="middle"
+        class="tape-figure"
+      >
+        {{ label.text }}
+      </text>
     </template>
     <template v-else>
-      <rect v-for="(segment, i) in segments" :key="i" x="0" :y="segment.start * scale" width="7" :height="Math.max(0, segment.size * scale - 1)" :fill="colours[i]" />
-      <text v-for="(label, i) in labels" v-show="segments[i]!.size * scale > 17" :key="`t${i}`" x="24" :y="label.at + 6" text-anchor="middle" class="tape-figure" :class="{ long: label.text.length > 3 }">{{ label.text }}</text>
+      <rect
+        v-for="(segment, i) in segments"
+        :key="i"
+        x="0"
+        :y="segment.start * scale"
+        width="7"
+        :height="Math.max(0, segment.size * scale - 1)"
+        :fill="colours[i]"
+      />
+      <text
+        v-for="(label, i) in labels"
+        v-show="segments[i]!.size * scale > 17"
+        :key="`t${i}`"
+        x="24"
+        :y="label.at + 6"
+        text-anchor="middle"
+        class="tape-figure"
+        :class="{ long: label.text.length > 3 }"
+      >
+        {{ label.text }}
+      </text>
     </template>
     <rect
       v-for="(segment, i) in segments.filter(isSelected)"
@@ -147,7 +207,20 @@ function onKey(event: KeyboardEvent) {
 </template>
 
 <style scoped>
-.tape { display: block; cursor: pointer; touch-action: none; user-select: none; overflow: visible; }
-.tape-figure { font-size: 17px; font-weight: 600; fill: var(--ink); font-feature-settings: "frac"; }
-.tape-figure.long { font-size: 15px; }
+.tape {
+  display: block;
+  cursor: pointer;
+  touch-action: none;
+  user-select: none;
+  overflow: visible;
+}
+.tape-figure {
+  font-size: 17px;
+  font-weight: 600;
+  fill: var(--ink);
+  font-feature-settings: 'frac';
+}
+.tape-figure.long {
+  font-size: 15px;
+}
 </style>

@@ -10,9 +10,11 @@ const { quilt, plan, border } = defineProps<{
 }>()
 const found = computed(() => quilt.borders[border - 1]!)
 const pairs = computed(() => {
-  const sides = ['left', 'right'], ends = ['top', 'bottom']
+  const sides = ['left', 'right']
+  const ends = ['top', 'bottom']
   return (found.value.first === 'sides' ? [sides, ends] : [ends, sides]).map(names => ({
-    names, index: plan.borders.findIndex(strip => strip.border === border && strip.side === names[0]),
+    names,
+    index: plan.borders.findIndex(strip => strip.border === border && strip.side === names[0]),
   }))
 })
 const SAID: Record<string, string> = { left: 'the sides', top: 'top and bottom' }
@@ -20,11 +22,21 @@ const SAID: Record<string, string> = { left: 'the sides', top: 'top and bottom' 
 
 <template>
   <section class="card" :aria-label="`Border ${border}`">
-    <div class="mb-2 flex items-center gap-3"><ClothSwatch :cloth="clothOf(quilt, found.cloth)" :size="40" /><h3>Border {{ quilt.borders.length > 1 ? border : '' }} in {{ clothOf(quilt, found.cloth).name }}</h3></div>
+    <div class="mb-2 flex items-center gap-3">
+      <ClothSwatch :cloth="clothOf(quilt, found.cloth)" :size="40" />
+      <h3>Border {{ quilt.borders.length > 1 ? border : '' }} in {{ clothOf(quilt, found.cloth).name }}</h3>
+    </div>
     <ol class="space-y-2">
       <li v-for="(pair, p) in pairs" :key="p">
-        <p class="text-lg">{{ p + 1 }}. {{ p === 0 ? 'First' : 'Then' }} {{ SAID[pair.names[0]!] }}: trim two strips to <strong><Figure :path="`borders.${pair.index}.length`" :title="`Length of ${SAID[pair.names[0]!]}`" /></strong>, <Figure :path="`borders.${pair.index}.width`" title="Width of the strip" /> wide.</p>
-        <p class="note">Cut rough at <Figure :path="`borders.${pair.index}.rough`" title="Rough length" />. Mark halves and quarters on strip and top, pin those, then between; ease, never stretch.</p>
+        <p class="text-lg">
+          {{ p + 1 }}. {{ p === 0 ? 'First' : 'Then' }} {{ SAID[pair.names[0]!] }}: trim two strips to
+          <strong><Figure :path="`borders.${pair.index}.length`" :title="`Length of ${SAID[pair.names[0]!]}`" /></strong
+          >, <Figure :path="`borders.${pair.index}.width`" title="Width of the strip" /> wide.
+        </p>
+        <p class="note">
+          Cut rough at <Figure :path="`borders.${pair.index}.rough`" title="Rough length" />. Mark halves and quarters
+          on strip and top, pin those, then between; ease, never stretch.
+        </p>
       </li>
     </ol>
   </section>

@@ -9,30 +9,42 @@ import { sewingText } from '~~/words/drafting'
 import { formatLength } from '~~/words/length'
 import { plural } from '~~/words/speech'
 
-const { quilt, planned, canWrite } = defineProps<{ quilt: Quilt, planned: PlannedBlock, canWrite: boolean }>()
+const { quilt, planned, canWrite } = defineProps<{ quilt: Quilt; planned: PlannedBlock; canWrite: boolean }>()
 const emit = defineEmits<{ method: [method: 'auto' | 'foundation' | 'template'] }>()
 
 const store = useQuilt()
 const toast = useSay()
 const speech = useSpeech()
 const block = computed(() => blockOf(quilt, planned.id))
-const whole = computed(() => typeof block.value.method === 'string' ? block.value.method : 'auto')
+const whole = computed(() => (typeof block.value.method === 'string' ? block.value.method : 'auto'))
 const blocks = computed(() => quilt.setting.cells.flat().filter(cell => cell.block === planned.id).length)
 const page = ref<PageKind>(quilt.units === 'cm' ? 'a4' : 'letter')
 const isMaking = ref(false)
-const run = shallowRef<{ kind: string, pieces: number, cutLength: number, seconds: number } | null>(null)
+const run = shallowRef<{ kind: string; pieces: number; cutLength: number; seconds: number } | null>(null)
 const templates = computed(() => templatesForBlock(quilt, block.value))
 
 async function print(what: 'templates' | 'papers') {
   isMaking.value = true
   try {
-    const pdf = await $fetch<Blob>('/api/papers', { method: 'POST', responseType: 'blob', body: { file: store.file, block: planned.id, what, page: page.value, copies: what === 'papers' ? Math.min(200, blocks.value) : 1, ...speech.value } })
+    const pdf = await $fetch<Blob>('/api/papers', {
+      method: 'POST',
+      responseType: 'blob',
+      body: {
+        file: store.file,
+        block: planned.id,
+        what,
+        page: page.value,
+        copies: what === 'papers' ? Math.min(200, blocks.value) : 1,
+        ...speech.value,
+      },
+    })
     downloadBlob(`${planned.id}-${what}.pdf`, pdf)
-  }
-  catch (error) {
-    toast.say('The pages could not be made', messageOf(error) ?? 'Is Wren still running? Try once more; nothing is lost.')
-  }
-  finally {
+  } catch (error) {
+    toast.say(
+      'The pages could not be made',
+      messageOf(error) ?? 'Is Wren still running? Try once more; nothing is lost.',
+    )
+  } finally {
     isMaking.value = false
   }
 }
@@ -43,7 +55,10 @@ function messageOf(error: unknown): string | undefined {
   return status >= 400 ? (error as { statusMessage?: string }).statusMessage || MESSAGES[status] : undefined
 }
 const MESSAGES: Readonly<Record<number, string>> = {
-  404: 'There is nothing of that to print.', 413: 'This quilt is too large for that.', 422: 'That would be more pages than are made at once. Ask for fewer.', 503: 'The pages took too long to make, or others are being made. Try again in a moment.',
+  404: 'There is nothing of that to print.',
+  413: 'This quilt is too large for that.',
+  422: 'That would be more pages than are made at once. Ask for fewer.',
+  503: 'The pages took too long to make, or others are being made. Try again in a moment.',
 }
 const svg = () => templatesToSvg(templates.value)
 /** The writer of such files is loaded when one is wanted. */
@@ -58,28 +73,70 @@ async function cutOut(kind: 'svg' | 'dxf') {
 <template>
   <section class="card no-print mb-6" aria-label="Templates and papers">
     <h2 class="mb-1">Templates and papers</h2>
-    <p>{{ sewingText({ setIn: planned.setIn, partial: planned.partial, isProven: planned.proven, papers: planned.foundation?.length ?? null }) }}</p>
+    <p>
+      {{
+        sewingText({
+          setIn: planned.setIn,
+          partial: planned.partial,
+          isProven: planned.proven,
+          papers: planned.foundation?.length ?? null,
+        })
+      }}
+    </p>
     <div class="mt-3 flex flex-wrap items-end gap-3">
-      <label><span class="label">Make the whole block</span>
-        <select class="field !w-auto" :value="whole" :disabled="!canWrite" @change="e => emit('method', (e.target as HTMLSelectElement).value as 'auto')">
+      <label
+        ><span class="label">Make the whole block</span>
+        <select
+          class="field !w-auto"
+          :value="whole"
+          :disabled="!canWrite"
+          @change="e => emit('method', (e.target as HTMLSelectElement).value as 'auto')"
+        >
           <option value="auto">unit by unit</option>
           <option value="foundation" :disabled="planned.foundation === null">on foundation papers</option>
           <option value="template">by templates</option>
         </select>
       </label>
-      <label><span class="label">Page</span><select v-model="page" class="field !w-auto"><option value="letter">Letter</option><option value="a4">A4</option></select></label>
-      <button type="button" class="button" :disabled="isMaking" @click="print('templates')"><UIcon name="i-lucide-file-down" class="size-5" />Templates (PDF)</button>
-      <button v-if="planned.foundation" type="button" class="button" :disabled="isMaking" @click="print('papers')"><UIcon name="i-lucide-file-down" class="size-5" />Papers for {{ plural(blocks, 'block') }} (PDF)</button>
+      <label
+        ><span class="label">Page</span
+        ><select v-model="page" class="field !w-auto">
+          <option value="letter">Letter</option>
+          <option value="a4">A4</option>
+        </select></label
+      >
+      <button type="button" class="button" :disabled="isMaking" @click="print('templates')">
+        <UIcon name="i-lucide-file-down" class="size-5" />Templates (PDF)
+      </button>
+      <button v-if="planned.foundation" type="button" class="button" :disabled="isMaking" @click="print('papers')">
+        <UIcon name="i-lucide-file-down" class="size-5" />Papers for {{ plural(blocks, 'block') }} (PDF)
+      </button>
     </div>
     <details class="mt-3">
       <summary class="cursor-pointer py-2 font-semibold">For a cutting machine</summary>
       <div class="flex flex-wrap gap-2 pt-1">
-        <button type="button" class="button" @click="downloadText(`${planned.id}-templates.svg`, svg(), 'image/svg+xml')">Save outlines (SVG)</button>
-        <button type="button" class="button" @click="async () => downloadText(`${planned.id}-templates.dxf`, await dxf(), 'image/vnd.dxf')">Save outlines (DXF)</button>
+        <button
+          type="button"
+          class="button"
+          @click="downloadText(`${planned.id}-templates.svg`, svg(), 'image/svg+xml')"
+        >
+          Save outlines (SVG)
+        </button>
+        <button
+          type="button"
+          class="button"
+          @click="async () => downloadText(`${planned.id}-templates.dxf`, await dxf(), 'image/vnd.dxf')"
+        >
+          Save outlines (DXF)
+        </button>
         <button type="button" class="button" @click="cutOut('svg')">Try the SVG</button>
         <button type="button" class="button" @click="cutOut('dxf')">Try the DXF</button>
       </div>
-      <p v-if="run" class="figure mt-2 !whitespace-normal" role="status" data-testid="machine">A machine would cut {{ plural(run.pieces, 'shape') }} from this {{ run.kind.toUpperCase() }}, <span data-path="machine.cutLength">{{ formatLength(Math.round(run.cutLength * 8) / 8, speech) }}</span> of cutting, in about {{ Math.max(1, Math.round(run.seconds / 60)) }} min. Blunt the edges of plastic templates before you use them.</p>
+      <p v-if="run" class="figure mt-2 !whitespace-normal" role="status" data-testid="machine">
+        A machine would cut {{ plural(run.pieces, 'shape') }} from this {{ run.kind.toUpperCase() }},
+        <span data-path="machine.cutLength">{{ formatLength(Math.round(run.cutLength * 8) / 8, speech) }}</span> of
+        cutting, in about {{ Math.max(1, Math.round(run.seconds / 60)) }} min. Blunt the edges of plastic templates
+        before you use them.
+      </p>
     </details>
   </section>
 </template>

@@ -18,9 +18,12 @@ const { rows, marks, quilt, done, canWrite } = defineProps<{
 const emit = defineEmits<{ toggle: [row: number] }>()
 
 type BlockPart = Extract<RowPart, { what: 'block' }>
-const colours = ({ cell }: BlockPart) => Object.fromEntries(Object.entries(clothsOfCell(quilt, cell)).map(([role, id]) => [role, clothOf(quilt, id).colour]))
-const sashColour = computed(() => quilt.setting.sashing ? clothOf(quilt, quilt.setting.sashing.cloth).colour : '')
-const stoneColour = computed(() => quilt.setting.sashing?.cornerstones ? clothOf(quilt, quilt.setting.sashing.cornerstones.cloth).colour : '')
+const colours = ({ cell }: BlockPart) =>
+  Object.fromEntries(Object.entries(clothsOfCell(quilt, cell)).map(([role, id]) => [role, clothOf(quilt, id).colour]))
+const sashColour = computed(() => (quilt.setting.sashing ? clothOf(quilt, quilt.setting.sashing.cloth).colour : ''))
+const stoneColour = computed(() =>
+  quilt.setting.sashing?.cornerstones ? clothOf(quilt, quilt.setting.sashing.cornerstones.cloth).colour : '',
+)
 const countOf = (row: QuiltRow, k: number) => row.parts.filter(other => isAlike(other, row.parts[k]!)).length
 function nameOf(row: QuiltRow, k: number): string {
   const names = row.parts[k]!.what === 'sash' ? ['sash', 'sashes'] : ['cornerstone', 'cornerstones']
@@ -34,35 +37,95 @@ const sidesOf = (mark: SashMarks) => (['below', 'above'] as const).filter(side =
 <template>
   <ol class="space-y-2">
     <li v-for="(row, r) in rows" :key="r" class="row" :class="{ sashes: row.kind === 'sash' }" data-testid="row">
-      <TickBox :checked="done[r]!" :label="`${rowTitle(row)} is joined`" :disabled="!canWrite" @toggle="emit('toggle', r)" />
+      <TickBox
+        :checked="done[r]!"
+        :label="`${rowTitle(row)} is joined`"
+        :disabled="!canWrite"
+        @toggle="emit('toggle', r)"
+      />
       <strong class="w-28 flex-none">{{ rowTitle(row) }}</strong>
       <div class="cells" aria-hidden="true">
         <template v-for="(part, c) in row.parts" :key="c">
-          <span v-if="part.what === 'block'" :style="{ transform: `rotate(${part.turn}deg) scaleX(${part.mirror ? -1 : 1})` }"><DesignPicture :design="designOf(quilt, blockOf(quilt, part.block))" :colours="colours(part)" :size="34" /></span>
-          <span v-else class="strip" :class="`${part.what}-in-${row.kind}`" :style="{ background: part.what === 'sash' ? sashColour : stoneColour }" />
+          <span
+            v-if="part.what === 'block'"
+            :style="{ transform: `rotate(${part.turn}deg) scaleX(${part.mirror ? -1 : 1})` }"
+            ><DesignPicture :design="designOf(quilt, blockOf(quilt, part.block))" :colours="colours(part)" :size="34"
+          /></span>
+          <span
+            v-else
+            class="strip"
+            :class="`${part.what}-in-${row.kind}`"
+            :style="{ background: part.what === 'sash' ? sashColour : stoneColour }"
+          />
         </template>
       </div>
-      <span class="figure !whitespace-normal"><Figure :path="`rows.${r}.width`" title="Width of the row, raw" /> × <Figure :path="`rows.${r}.height`" title="Height of the row, raw" /></span>
+      <span class="figure !whitespace-normal"
+        ><Figure :path="`rows.${r}.width`" title="Width of the row, raw" /> ×
+        <Figure :path="`rows.${r}.height`" title="Height of the row, raw"
+      /></span>
       <span v-if="linksOf(row).length > 0" class="note figure !whitespace-normal">
-        <template v-for="(k, s) in linksOf(row)" :key="k">{{ s > 0 ? ', ' : '' }}{{ countOf(row, k) }} {{ nameOf(row, k) }} <Figure :path="`rows.${r}.parts.${k}.width`" title="Width of the piece, raw" /> × <Figure :path="`rows.${r}.parts.${k}.height`" title="Height of the piece, raw" /></template>
+        <template v-for="(k, s) in linksOf(row)" :key="k"
+          >{{ s > 0 ? ', ' : '' }}{{ countOf(row, k) }} {{ nameOf(row, k) }}
+          <Figure :path="`rows.${r}.parts.${k}.width`" title="Width of the piece, raw" /> ×
+          <Figure :path="`rows.${r}.parts.${k}.height`" title="Height of the piece, raw"
+        /></template>
       </span>
       <span class="note ml-auto">{{ row.parts.length > 1 ? pressOfRow(row) : 'press to the sash' }}</span>
       <p v-if="marksOf(row)" class="figure w-full !whitespace-normal">
         Mark the joints, from its left end:
-        <template v-for="side in sidesOf(marksOf(row)!)" :key="side"><span v-for="(_, k) in marksOf(row)![side]" :key="k" class="mr-3 inline-block"><Figure :path="`marks.${row.row - 1}.${side}.${k}`" title="A joint, from the left end" /></span></template>
+        <template v-for="side in sidesOf(marksOf(row)!)" :key="side"
+          ><span v-for="(_, k) in marksOf(row)![side]" :key="k" class="mr-3 inline-block"
+            ><Figure :path="`marks.${row.row - 1}.${side}.${k}`" title="A joint, from the left end" /></span
+        ></template>
       </p>
     </li>
   </ol>
 </template>
 
 <style scoped>
-.row { display: flex; align-items: center; gap: 0.8rem; padding: 0.4rem 0.6rem; border: 1px solid var(--line); border-radius: 12px; background: var(--paper); flex-wrap: wrap; break-inside: avoid; }
-.row.sashes { margin-left: 1.2rem; }
-.cells { display: flex; flex-wrap: wrap; gap: 3px; align-items: center; }
-.strip { display: inline-block; border: 1px solid var(--soft); border-radius: 2px; }
-.sash-in-row { width: 8px; height: 34px; }
-.sash-in-sash { width: 34px; height: 8px; }
-.sash-in-sash:only-child { width: 14rem; }
-.cornerstone-in-sash { width: 8px; height: 8px; }
-@media print { .row { padding: 0.1rem 0.4rem; } }
+.row {
+  display: flex;
+  align-items: center;
+  gap: 0.8rem;
+  padding: 0.4rem 0.6rem;
+  border: 1px solid var(--line);
+  border-radius: 12px;
+  background: var(--paper);
+  flex-wrap: wrap;
+  break-inside: avoid;
+}
+.row.sashes {
+  margin-left: 1.2rem;
+}
+.cells {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 3px;
+  align-items: center;
+}
+.strip {
+  display: inline-block;
+  border: 1px solid var(--soft);
+  border-radius: 2px;
+}
+.sash-in-row {
+  width: 8px;
+  height: 34px;
+}
+.sash-in-sash {
+  width: 34px;
+  height: 8px;
+}
+.sash-in-sash:only-child {
+  width: 14rem;
+}
+.cornerstone-in-sash {
+  width: 8px;
+  height: 8px;
+}
+@media print {
+  .row {
+    padding: 0.1rem 0.4rem;
+  }
+}
 </style>

@@ -18,7 +18,7 @@ const { unit, quilt, made, planned, places, canWrite } = defineProps<{
   planned: PlannedUnit
   canWrite: boolean
 }>()
-const emit = defineEmits<{ made: [by: number], choose: [method: MethodId | null], care: [care: Care] }>()
+const emit = defineEmits<{ made: [by: number]; choose: [method: MethodId | null]; care: [care: Care] }>()
 
 const store = useQuilt()
 const speech = useSpeech()
@@ -36,42 +36,155 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
   <article class="card unit" :data-unit="unit.kind">
     <header class="flex flex-wrap items-center gap-x-4 gap-y-1">
       <h3 class="text-xl">{{ title }}</h3>
-      <p class="figure !whitespace-normal">{{ unit.perBlock }} in each block, <Figure :path="`${unit.path}.count`" kind="count" title="In the quilt" /><template v-if="unit.mirror"> and <Figure :path="`${unit.mirror.path}.count`" kind="count" title="Mirrored, in the quilt" /> mirrored</template> in the quilt<template v-if="unit.over > 0">, <Figure :path="`${unit.path}.over`" kind="count" title="Left over" /> left over</template></p>
-      <span v-for="piece in unit.pieces" :key="piece.id" class="inline-flex items-center gap-1.5"><ClothSwatch :cloth="clothOf(quilt, piece.cloth)" :size="30" /><span class="tag">{{ piece.letter }}</span><span class="note"><Figure :path="`pieces.${places.get(piece.id)}.width`" :title="`Width of ${piece.letter}`" /> × <Figure :path="`pieces.${places.get(piece.id)}.height`" :title="`Height of ${piece.letter}`" /></span></span>
+      <p class="figure !whitespace-normal">
+        {{ unit.perBlock }} in each block,
+        <Figure :path="`${unit.path}.count`" kind="count" title="In the quilt" /><template v-if="unit.mirror">
+          and
+          <Figure :path="`${unit.mirror.path}.count`" kind="count" title="Mirrored, in the quilt" /> mirrored</template
+        >
+        in the quilt<template v-if="unit.over > 0"
+          >, <Figure :path="`${unit.path}.over`" kind="count" title="Left over" /> left over</template
+        >
+      </p>
+      <span v-for="piece in unit.pieces" :key="piece.id" class="inline-flex items-center gap-1.5"
+        ><ClothSwatch :cloth="clothOf(quilt, piece.cloth)" :size="30" /><span class="tag">{{ piece.letter }}</span
+        ><span class="note"
+          ><Figure :path="`pieces.${places.get(piece.id)}.width`" :title="`Width of ${piece.letter}`" /> ×
+          <Figure :path="`pieces.${places.get(piece.id)}.height`" :title="`Height of ${piece.letter}`" /></span
+      ></span>
     </header>
-    <p class="note mt-1">Made {{ methodName(unit.method) }}. Seam included in every size.<template v-if="planned.mirrored > 0"> {{ planned.mirrored }} of the other hand come out besides.</template><template v-if="planned.bonus"> The cut-off corners would make {{ planned.bonus.count }} half-squares of <Figure :path="`${unit.path}.bonus.side`" title="Finished size of what the corners make" />: sew a second seam, two seams outside the first, before you cut.</template></p>
-    <label v-if="canBeTrimmed" class="no-print mt-2 flex flex-wrap items-center gap-2"><span class="font-semibold">Cut its squares</span>
-      <select class="field !w-auto" :value="planned.care" :disabled="!canWrite" data-testid="care" @change="e => emit('care', (e.target as HTMLSelectElement).value as Care)">
+    <p class="note mt-1">
+      Made {{ methodName(unit.method) }}. Seam included in every size.<template v-if="planned.mirrored > 0">
+        {{ planned.mirrored }} of the other hand come out besides.</template
+      ><template v-if="planned.bonus">
+        The cut-off corners would make {{ planned.bonus.count }} half-squares of
+        <Figure :path="`${unit.path}.bonus.side`" title="Finished size of what the corners make" />: sew a second seam,
+        two seams outside the first, before you cut.</template
+      >
+    </p>
+    <label v-if="canBeTrimmed" class="no-print mt-2 flex flex-wrap items-center gap-2"
+      ><span class="font-semibold">Cut its squares</span>
+      <select
+        class="field !w-auto"
+        :value="planned.care"
+        :disabled="!canWrite"
+        data-testid="care"
+        @change="e => emit('care', (e.target as HTMLSelectElement).value as Care)"
+      >
         <option v-for="care in CARES" :key="care" :value="care">{{ CARE_NAMES[care] }}</option>
       </select>
-      <span v-if="isTrimmedAlone" class="note figure">and trim the unit to <Figure :path="`${unit.path}.width`" title="Trim to this width" /> × <Figure :path="`${unit.path}.height`" title="Trim to this height" /></span>
+      <span v-if="isTrimmedAlone" class="note figure"
+        >and trim the unit to <Figure :path="`${unit.path}.width`" title="Trim to this width" /> ×
+        <Figure :path="`${unit.path}.height`" title="Trim to this height"
+      /></span>
       <span v-else-if="unit.trim" class="note">and trim them with the block</span>
     </label>
-    <details v-if="planned.ways.length > 1" class="no-print mt-2" data-testid="ways" @toggle="e => isOpen = (e.target as HTMLDetailsElement).open">
+    <details
+      v-if="planned.ways.length > 1"
+      class="no-print mt-2"
+      data-testid="ways"
+      @toggle="e => (isOpen = (e.target as HTMLDetailsElement).open)"
+    >
       <summary class="cursor-pointer py-2 font-semibold">Ways to make it ({{ planned.ways.length }})</summary>
-      <WaysTable v-if="isOpen" :unit="planned" :path="unit.path" :aim="quilt.aim" :can-write="canWrite" @choose="method => emit('choose', method)" />
+      <WaysTable
+        v-if="isOpen"
+        :unit="planned"
+        :path="unit.path"
+        :aim="quilt.aim"
+        :can-write="canWrite"
+        @choose="method => emit('choose', method)"
+      />
     </details>
     <ol class="steps">
       <li v-for="(step, i) in unit.steps" :key="i">
-        <div class="shot"><PictureView :picture="step.picture" :cloths="quilt.cloths" :label="stepText(step, speech, store.clothNames)" :mirror="settings.hand === 'left' && followsTheHand(step)" /></div>
-        <p class="figure !whitespace-normal"><strong>{{ i + 1 }}.</strong> <FigureText :parts="stepParts(step, speech, store.clothNames)" /></p>
+        <div class="shot">
+          <PictureView
+            :picture="step.picture"
+            :cloths="quilt.cloths"
+            :label="stepText(step, speech, store.clothNames)"
+            :mirror="settings.hand === 'left' && followsTheHand(step)"
+          />
+        </div>
+        <p class="figure !whitespace-normal">
+          <strong>{{ i + 1 }}.</strong> <FigureText :parts="stepParts(step, speech, store.clothNames)" />
+        </p>
       </li>
     </ol>
     <footer class="mt-3 flex flex-wrap items-center gap-3">
-      <p class="figure">Unfinished: <strong><Figure :path="`${unit.path}.width`" title="Unfinished width" /> × <Figure :path="`${unit.path}.height`" title="Unfinished height" /></strong></p>
+      <p class="figure">
+        Unfinished:
+        <strong
+          ><Figure :path="`${unit.path}.width`" title="Unfinished width" /> ×
+          <Figure :path="`${unit.path}.height`" title="Unfinished height"
+        /></strong>
+      </p>
       <div class="no-print ml-auto flex items-center gap-2">
-        <button type="button" class="button icon" :disabled="made === 0 || !canWrite" :aria-label="`One ${unitName(unit, 1)} fewer made`" @click="emit('made', -1)"><UIcon name="i-lucide-minus" class="size-5" /></button>
-        <span class="figure min-w-24 text-center font-semibold" :data-testid="`made-${unit.kind}`">{{ Math.min(made, unit.inQuilt) }} of {{ unit.inQuilt }}</span>
-        <button type="button" class="button icon" :disabled="made >= unit.inQuilt || !canWrite" :aria-label="`One ${unitName(unit, 1)} more made`" @click="emit('made', 1)"><UIcon name="i-lucide-plus" class="size-5" /></button>
-        <button type="button" class="button" :disabled="made >= unit.inQuilt || !canWrite" @click="emit('made', unit.inQuilt - made)">All made</button>
+        <button
+          type="button"
+          class="button icon"
+          :disabled="made === 0 || !canWrite"
+          :aria-label="`One ${unitName(unit, 1)} fewer made`"
+          @click="emit('made', -1)"
+        >
+          <UIcon name="i-lucide-minus" class="size-5" />
+        </button>
+        <span class="figure min-w-24 text-center font-semibold" :data-testid="`made-${unit.kind}`"
+          >{{ Math.min(made, unit.inQuilt) }} of {{ unit.inQuilt }}</span
+        >
+        <button
+          type="button"
+          class="button icon"
+          :disabled="made >= unit.inQuilt || !canWrite"
+          :aria-label="`One ${unitName(unit, 1)} more made`"
+          @click="emit('made', 1)"
+        >
+          <UIcon name="i-lucide-plus" class="size-5" />
+        </button>
+        <button
+          type="button"
+          class="button"
+          :disabled="made >= unit.inQuilt || !canWrite"
+          @click="emit('made', unit.inQuilt - made)"
+        >
+          All made
+        </button>
       </div>
     </footer>
   </article>
 </template>
 
 <style scoped>
-.steps { display: grid; grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr)); gap: 1rem; margin-top: 0.8rem; }
-.shot { height: 8rem; margin-bottom: 0.4rem; }
-.unit { break-inside: avoid; }
-@media print { .unit { break-inside: auto; border: 0; padding: 0; } .unit header { break-after: avoid; } .steps { grid-template-columns: repeat(5, 1fr); gap: 3mm; font-size: 0.78em; line-height: 1.25; } .shot { height: 24mm; margin-bottom: 1mm; } }
+.steps {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
+  gap: 1rem;
+  margin-top: 0.8rem;
+}
+.shot {
+  height: 8rem;
+  margin-bottom: 0.4rem;
+}
+.unit {
+  break-inside: avoid;
+}
+@media print {
+  .unit {
+    break-inside: auto;
+    border: 0;
+    padding: 0;
+  }
+  .unit header {
+    break-after: avoid;
+  }
+  .steps {
+    grid-template-columns: repeat(5, 1fr);
+    gap: 3mm;
+    font-size: 0.78em;
+    line-height: 1.25;
+  }
+  .shot {
+    height: 24mm;
+    margin-bottom: 1mm;
+  }
+}
 </style>

@@ -7,7 +7,7 @@ import type { KeptQuilt } from '~/keeping/keptQuilt'
 import { formatSize } from '~~/words/length'
 
 const { kept } = defineProps<{ kept: KeptQuilt }>()
-const emit = defineEmits<{ duplicate: [], save: [], remove: [] }>()
+const emit = defineEmits<{ duplicate: []; save: []; remove: [] }>()
 
 const settings = useSettings()
 const canvas = useTemplateRef('canvas')
@@ -30,7 +30,11 @@ watchEffect(() => {
   const whole = drawnTop(dimensions.value)
   const scale = Math.min((width - 16) / whole.width, (height - 16) / whole.height)
   context.clearRect(0, 0, width, height)
-  paintQuilt(context, quilt.value, dimensions.value, { scale, left: (width - whole.width * scale) / 2, top: (height - whole.height * scale) / 2 })
+  paintQuilt(context, quilt.value, dimensions.value, {
+    scale,
+    left: (width - whole.width * scale) / 2,
+    top: (height - whole.height * scale) / 2,
+  })
 })
 </script>
 
@@ -43,9 +47,33 @@ watchEffect(() => {
       <p class="note">{{ when }}{{ station ? `, at ${station}` : '' }}</p>
     </NuxtLink>
     <div class="mt-auto flex gap-1">
-      <button type="button" class="button quiet icon" :aria-label="`Save a copy of ${kept.file.name} as a file`" title="Save a copy as a file" @click="emit('save')"><UIcon name="i-lucide-download" class="size-5" /></button>
-      <button type="button" class="button quiet icon" :aria-label="`Duplicate ${kept.file.name}`" title="Duplicate" @click="emit('duplicate')"><UIcon name="i-lucide-copy" class="size-5" /></button>
-      <button type="button" class="button quiet icon ml-auto" :aria-label="`Remove ${kept.file.name}`" title="Remove" @click="emit('remove')"><UIcon name="i-lucide-trash-2" class="size-5" /></button>
+      <button
+        type="button"
+        class="button quiet icon"
+        :aria-label="`Save a copy of ${kept.file.name} as a file`"
+        title="Save a copy as a file"
+        @click="emit('save')"
+      >
+        <UIcon name="i-lucide-download" class="size-5" />
+      </button>
+      <button
+        type="button"
+        class="button quiet icon"
+        :aria-label="`Duplicate ${kept.file.name}`"
+        title="Duplicate"
+        @click="emit('duplicate')"
+      >
+        <UIcon name="i-lucide-copy" class="size-5" />
+      </button>
+      <button
+        type="button"
+        class="button quiet icon ml-auto"
+        :aria-label="`Remove ${kept.file.name}`"
+        title="Remove"
+        @click="emit('remove')"
+      >
+        <UIcon name="i-lucide-trash-2" class="size-5" />
+      </button>
     </div>
   </article>
 </template>

@@ -14,17 +14,25 @@ const isFinding = ref(false)
 const isHelping = ref(false)
 const isVersions = ref(false)
 
-watch(id, async (next) => {
-  state.value = 'opening'
-  state.value = await store.open(next)
-}, { immediate: true })
+watch(
+  id,
+  async next => {
+    state.value = 'opening'
+    state.value = await store.open(next)
+  },
+  { immediate: true },
+)
 onBeforeUnmount(() => void store.close())
-useHead({ title: () => store.quilt ? `${store.quilt.name} · Wren` : 'Wren' })
+useHead({ title: () => (store.quilt ? `${store.quilt.name} · Wren` : 'Wren') })
 
 const station = computed(() => STATIONS.find(s => route.path.endsWith(`/${s.id}`))?.id)
-watch([station, state], () => {
-  if (state.value === 'open' && station.value) store.setBookmark({ ...store.bookmark, station: station.value })
-}, { immediate: true })
+watch(
+  [station, state],
+  () => {
+    if (state.value === 'open' && station.value) store.setBookmark({ ...store.bookmark, station: station.value })
+  },
+  { immediate: true },
+)
 
 function mend(name: string, edit: Edit) {
   problems(store.apply(name, edit))
@@ -41,20 +49,37 @@ async function show(check: Check) {
   else if (place === 'setting' && index === 'sashing') showPart({ kind: 'sash' })
   else if (place === 'blocks' && store.quilt) {
     const block = store.quilt.blocks[Number(index)]?.id
-    const cell = store.quilt.setting.cells.flatMap((line, row) => line.map((c, column) => ({ c, row, column }))).find(({ c }) => c.block === block)
+    const cell = store.quilt.setting.cells
+      .flatMap((line, row) => line.map((c, column) => ({ c, row, column })))
+      .find(({ c }) => c.block === block)
     if (cell) showPart({ kind: 'block', row: cell.row, column: cell.column })
   }
 }
 const downloadCopy = () => store.file && downloadQuilt(store.file)
 const commands = useQuiltCommands({
-  id, onLook: () => isLooking.value = true, onHelp: () => isHelping.value = true, onVersions: () => isVersions.value = true, onSave: downloadCopy,
+  id,
+  onLook: () => (isLooking.value = true),
+  onHelp: () => (isHelping.value = true),
+  onVersions: () => (isVersions.value = true),
+  onSave: downloadCopy,
 })
 // fetched while there is a network, so that they open without one
-onMounted(() => void Promise.all([import('~/components/common/CommandFinder.vue'), import('~/components/common/KeysHelp.vue'), import('~/components/common/VersionList.vue')]).catch(() => {}))
-useStationKeys({ id, onFind: () => isFinding.value = true, onHelp: () => isHelping.value = true })
-watch(() => store.trouble, (trouble) => {
-  if (trouble === 'planner-restarted') say('The planner had to be started again', 'Nothing is lost; the numbers will be here in a moment.')
-})
+onMounted(
+  () =>
+    void Promise.all([
+      import('~/components/common/CommandFinder.vue'),
+      import('~/components/common/KeysHelp.vue'),
+      import('~/components/common/VersionList.vue'),
+    ]).catch(() => {}),
+)
+useStationKeys({ id, onFind: () => (isFinding.value = true), onHelp: () => (isHelping.value = true) })
+watch(
+  () => store.trouble,
+  trouble => {
+    if (trouble === 'planner-restarted')
+      say('The planner had to be started again', 'Nothing is lost; the numbers will be here in a moment.')
+  },
+)
 // the last change is kept even when the page is left at once
 useEventListener(window, 'pagehide', () => store.leave())
 useEventListener(document, 'visibilitychange', () => {
@@ -64,12 +89,17 @@ const isStepping = computed(() => route.query.steps !== undefined)
 </script>
 
 <template>
-  <div v-if="state === 'opening'" class="grid h-screen place-items-center"><p class="note" role="status">Laying it out …</p></div>
+  <div v-if="state === 'opening'" class="grid h-screen place-items-center">
+    <p class="note" role="status">Laying it out …</p>
+  </div>
   <main v-else-if="state !== 'open'" class="grid h-screen place-items-center p-6">
     <div class="card floating max-w-md space-y-3" role="alert" :data-state="state">
       <template v-if="state === 'missing'">
         <h1>This quilt is not here</h1>
-        <p>It may have been removed, or it is kept in another browser. Quilts stay on the computer where they were made; save a copy to carry one over.</p>
+        <p>
+          It may have been removed, or it is kept in another browser. Quilts stay on the computer where they were made;
+          save a copy to carry one over.
+        </p>
       </template>
       <template v-else-if="state === 'unreadable'">
         <h1>This quilt cannot be read</h1>
@@ -77,7 +107,10 @@ const isStepping = computed(() => route.query.steps !== undefined)
       </template>
       <template v-else>
         <h1>The shelf cannot be read</h1>
-        <p>This browser refuses to give back what it keeps. The quilt is not lost: allow storage for this page, or close other tabs, and load the page again.</p>
+        <p>
+          This browser refuses to give back what it keeps. The quilt is not lost: allow storage for this page, or close
+          other tabs, and load the page again.
+        </p>
       </template>
       <NuxtLink to="/" class="button act">To the shelf</NuxtLink>
     </div>
@@ -85,27 +118,97 @@ const isStepping = computed(() => route.query.steps !== undefined)
   <div v-else class="frame" :class="{ stepping: isStepping }">
     <a href="#work" class="sr-only focus:not-sr-only">To the work</a>
     <header class="head no-print">
-      <NuxtLink to="/" class="flex items-center gap-2" aria-label="Wren: to the shelf"><img src="/wren.svg" alt="" width="40" height="40"></NuxtLink>
+      <NuxtLink to="/" class="flex items-center gap-2" aria-label="Wren: to the shelf"
+        ><img src="/wren.svg" alt="" width="40" height="40"
+      /></NuxtLink>
       <h1 class="min-w-0 truncate">{{ store.quilt!.name }}</h1>
-      <span class="note kept">{{ store.trouble === 'not-kept' ? 'not kept' : store.isKept || !store.canWrite ? 'kept on this computer' : 'keeping …' }}</span>
+      <span class="note kept">{{
+        store.trouble === 'not-kept'
+          ? 'not kept'
+          : store.isKept || !store.canWrite
+            ? 'kept on this computer'
+            : 'keeping …'
+      }}</span>
       <div class="ml-auto flex items-center">
-        <button type="button" class="button quiet icon" :disabled="store.past.length === 0" :aria-label="store.past.length > 0 ? `Undo: ${store.past.at(-1)!.name}` : 'Undo'" title="Undo (Ctrl Z)" @click="store.undo"><UIcon name="i-lucide-undo-2" class="size-6" /></button>
-        <button type="button" class="button quiet icon" :disabled="store.future.length === 0" :aria-label="store.future.length > 0 ? `Redo: ${store.future.at(-1)!.name}` : 'Redo'" title="Redo (Ctrl Shift Z)" @click="store.redo"><UIcon name="i-lucide-redo-2" class="size-6" /></button>
-        <button type="button" class="button quiet icon" aria-label="Find a command" title="Find a command (Ctrl K)" @click="isFinding = true"><UIcon name="i-lucide-search" class="size-6" /></button>
+        <button
+          type="button"
+          class="button quiet icon"
+          :disabled="store.past.length === 0"
+          :aria-label="store.past.length > 0 ? `Undo: ${store.past.at(-1)!.name}` : 'Undo'"
+          title="Undo (Ctrl Z)"
+          @click="store.undo"
+        >
+          <UIcon name="i-lucide-undo-2" class="size-6" />
+        </button>
+        <button
+          type="button"
+          class="button quiet icon"
+          :disabled="store.future.length === 0"
+          :aria-label="store.future.length > 0 ? `Redo: ${store.future.at(-1)!.name}` : 'Redo'"
+          title="Redo (Ctrl Shift Z)"
+          @click="store.redo"
+        >
+          <UIcon name="i-lucide-redo-2" class="size-6" />
+        </button>
+        <button
+          type="button"
+          class="button quiet icon"
+          aria-label="Find a command"
+          title="Find a command (Ctrl K)"
+          @click="isFinding = true"
+        >
+          <UIcon name="i-lucide-search" class="size-6" />
+        </button>
         <SettingsMenu />
       </div>
       <StationPath :quilt-id="id" :done="progress?.stations ?? {}" />
     </header>
     <div class="no-print">
-      <p v-if="store.trouble === 'not-kept'" class="caution m-2 flex flex-wrap items-center gap-3" role="alert">This browser will not keep the quilt: its storage is full or refused. Your work is safe while this page is open. <button type="button" class="button" @click="downloadCopy">Save a copy</button><button type="button" class="button" @click="store.saveNow()">Try again</button></p>
-      <p v-if="store.trouble === 'planner-silent'" class="caution m-2" role="alert">The planner does not answer, so the numbers are late or missing. Your work is kept all the same. Load the page again; if that does not help, this browser does not let Wren plan in the background.</p>
-      <p v-if="store.trouble === 'planner-failed'" class="caution m-2" role="alert">This quilt could not be planned; the numbers on show are older. Undo the last change, or save a copy and tell us.</p>
-      <p v-if="store.isGone" class="caution m-2 flex flex-wrap items-center gap-3" role="alert" data-testid="removed">This quilt was removed from the shelf in another tab. It is still here while this page is open. <button type="button" class="button" @click="store.takeOver">Put it back and go on</button><button type="button" class="button" @click="downloadCopy">Save a copy</button></p>
-      <p v-else-if="!store.canWrite" class="caution m-2 flex flex-wrap items-center gap-3" role="alert" data-testid="other-tab">This quilt is open in another tab or window. You can look at it here; changes are made there. <button type="button" class="button" @click="store.takeOver">Work here instead</button></p>
+      <p v-if="store.trouble === 'not-kept'" class="caution m-2 flex flex-wrap items-center gap-3" role="alert">
+        This browser will not keep the quilt: its storage is full or refused. Your work is safe while this page is open.
+        <button type="button" class="button" @click="downloadCopy">Save a copy</button
+        ><button type="button" class="button" @click="store.saveNow()">Try again</button>
+      </p>
+      <p v-if="store.trouble === 'planner-silent'" class="caution m-2" role="alert">
+        The planner does not answer, so the numbers are late or missing. Your work is kept all the same. Load the page
+        again; if that does not help, this browser does not let Wren plan in the background.
+      </p>
+      <p v-if="store.trouble === 'planner-failed'" class="caution m-2" role="alert">
+        This quilt could not be planned; the numbers on show are older. Undo the last change, or save a copy and tell
+        us.
+      </p>
+      <p v-if="store.isGone" class="caution m-2 flex flex-wrap items-center gap-3" role="alert" data-testid="removed">
+        This quilt was removed from the shelf in another tab. It is still here while this page is open.
+        <button type="button" class="button" @click="store.takeOver">Put it back and go on</button
+        ><button type="button" class="button" @click="downloadCopy">Save a copy</button>
+      </p>
+      <p
+        v-else-if="!store.canWrite"
+        class="caution m-2 flex flex-wrap items-center gap-3"
+        role="alert"
+        data-testid="other-tab"
+      >
+        This quilt is open in another tab or window. You can look at it here; changes are made there.
+        <button type="button" class="button" @click="store.takeOver">Work here instead</button>
+      </p>
     </div>
     <main id="work" class="work"><NuxtPage v-if="store.quilt && store.dimensions" /></main>
-    <StatusBar v-if="store.plan && progress" :plan="store.plan" :cut="progress.cut" :is-planning="store.isPlanning" @look="isLooking = true" />
-    <SecondLook v-if="store.plan" v-model:open="isLooking" :checks="store.plan.checks" :quilt="store.quilt!" :block-names="store.blockNames" @mend="mend" @show="show" />
+    <StatusBar
+      v-if="store.plan && progress"
+      :plan="store.plan"
+      :cut="progress.cut"
+      :is-planning="store.isPlanning"
+      @look="isLooking = true"
+    />
+    <SecondLook
+      v-if="store.plan"
+      v-model:open="isLooking"
+      :checks="store.plan.checks"
+      :quilt="store.quilt!"
+      :block-names="store.blockNames"
+      @mend="mend"
+      @show="show"
+    />
     <LazyCommandFinder v-if="isFinding" v-model:open="isFinding" :commands="commands" />
     <LazyKeysHelp v-if="isHelping" v-model:open="isHelping" />
     <LazyVersionList v-if="isVersions" v-model:open="isVersions" />
@@ -113,11 +216,47 @@ const isStepping = computed(() => route.query.steps !== undefined)
 </template>
 
 <style scoped>
-.frame { display: grid; grid-template-rows: auto auto minmax(0, 1fr) auto; height: 100dvh; overflow: hidden; }
-.head { display: flex; align-items: center; gap: 0.8rem; min-height: 60px; padding: 0.3rem 1.2rem; background: var(--paper); border-bottom: 1px solid var(--line); }
+.frame {
+  display: grid;
+  grid-template-rows: auto auto minmax(0, 1fr) auto;
+  height: 100dvh;
+  overflow: hidden;
+}
+.head {
+  display: flex;
+  align-items: center;
+  gap: 0.8rem;
+  min-height: 60px;
+  padding: 0.3rem 1.2rem;
+  background: var(--paper);
+  border-bottom: 1px solid var(--line);
+}
 /* what is hidden for the eye alone is placed within it, and makes no second scroll bar */
-.work { position: relative; min-height: 0; overflow: auto; }
-@media (max-width: 1180px) { .kept { display: none; } }
-@media (max-width: 1000px) { .head { flex-wrap: wrap; row-gap: 0; padding: 0.3rem 0.8rem; } }
-@media print { .frame { display: block; height: auto; overflow: visible; } .work { overflow: visible; } }
+.work {
+  position: relative;
+  min-height: 0;
+  overflow: auto;
+}
+@media (max-width: 1180px) {
+  .kept {
+    display: none;
+  }
+}
+@media (max-width: 1000px) {
+  .head {
+    flex-wrap: wrap;
+    row-gap: 0;
+    padding: 0.3rem 0.8rem;
+  }
+}
+@media print {
+  .frame {
+    display: block;
+    height: auto;
+    overflow: visible;
+  }
+  .work {
+    overflow: visible;
+  }
+}
 </style>

@@ -11,5 +11,17 @@ import { GEESE, GRID_TRIANGLES } from './gridTriangles'
 
 /** Every design that ships with Wren, family by family. A new one is a few lines in its family's file. */
 export const SHIPPED_DESIGNS: readonly Design[] = [
-  ...SQUARES, ...CHECKS, ...STRIPS, ...TRIANGLES, ...NINE_PATCH_TRIANGLES, ...GRID_TRIANGLES, ...GEESE, ...STARS, ...MORE_STARS, ...LOGS, ...ANGLES, ...PICTURES, ...PARTIAL_SEAMS,
+  ...SQUARES,
+  ...CHECKS,
+  ...STRIPS,
+  ...TRIANGLES,
+  ...NINE_PATCH_TRIANGLES,
+  ...GRID_TRIANGLES,
+  ...GEESE,
+  ...STARS,
+  ...MORE_STARS,
+  ...LOGS,
+  ...ANGLES,
+  ...PICTURES,
+  ...PARTIAL_SEAMS,
 ]

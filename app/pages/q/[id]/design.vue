@@ -20,27 +20,45 @@ const bubble = useTemplateRef('bubble')
 const { width: stageWidth, height: stageHeight } = useElementSize(stage)
 const TAPE_PX = 48
 const whole = computed(() => drawnTop(dimensions.value))
-const scale = computed(() => Math.max(0.5, Math.min((stageWidth.value - TAPE_PX - 70) / whole.value.width, (stageHeight.value - TAPE_PX - 60) / whole.value.height)))
+const scale = computed(() =>
+  Math.max(
+    0.5,
+    Math.min(
+      (stageWidth.value - TAPE_PX - 70) / whole.value.width,
+      (stageHeight.value - TAPE_PX - 60) / whole.value.height,
+    ),
+  ),
+)
 const across = computed(() => tapeSegments(dimensions.value, quilt.value, 'width'))
 const down = computed(() => tapeSegments(dimensions.value, quilt.value, 'height'))
 const step = computed(() => quilt.value.ruler || 1 / 8)
 const colourOf = (part: Part) => {
   const q = quilt.value
   switch (part.kind) {
-    case 'border': return clothOf(q, q.borders[part.border - 1]!.cloth).colour
-    case 'sash': return clothOf(q, q.setting.sashing!.cornerstones?.cloth ?? q.setting.sashing!.cloth).colour
-    default: return '#a0392a'
+    case 'border':
+      return clothOf(q, q.borders[part.border - 1]!.cloth).colour
+    case 'sash':
+      return clothOf(q, q.setting.sashing!.cornerstones?.cloth ?? q.setting.sashing!.cloth).colour
+    default:
+      return '#a0392a'
   }
 }
 
 // a part that an undo took away is no longer selected
 watch([quilt, selected], () => {
-  const part = selected.value, q = quilt.value
-  const isGone = part && (part.kind === 'border'
-    ? part.border > q.borders.length
-    : part.kind === 'block'
-      ? part.row >= q.setting.down || part.column >= q.setting.across
-      : part.kind === 'binding' ? !q.binding : part.kind === 'sash' ? !q.setting.sashing : !q.setting.sashing?.cornerstones)
+  const part = selected.value
+  const q = quilt.value
+  const isGone =
+    part
+    && (part.kind === 'border'
+      ? part.border > q.borders.length
+      : part.kind === 'block'
+        ? part.row >= q.setting.down || part.column >= q.setting.across
+        : part.kind === 'binding'
+          ? !q.binding
+          : part.kind === 'sash'
+            ? !q.setting.sashing
+            : !q.setting.sashing?.cornerstones)
   if (isGone) selected.value = null
 })
 
@@ -77,53 +95,85 @@ function pickUp() {
   drawing.value?.$el.focus()
 }
 function onKey(event: KeyboardEvent) {
-  const moves: Record<string, [number, number]> = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }
+  const moves: Record<string, [number, number]> = {
+    ArrowLeft: [0, -1],
+    ArrowRight: [0, 1],
+    ArrowUp: [-1, 0],
+    ArrowDown: [1, 0],
+  }
   const at = selected.value?.kind === 'block' ? selected.value : null
   const move = moves[event.key]
   if (event.ctrlKey || event.metaKey || event.altKey) return
   if (move) {
     const { across: a, down: d } = quilt.value.setting
-    selected.value = at ? { kind: 'block', row: Math.min(d - 1, Math.max(0, at.row + move[0])), column: Math.min(a - 1, Math.max(0, at.column + move[1])) } : { kind: 'block', row: 0, column: 0 }
-  }
-  else if (event.key === 'r' && at) edit('turn', turnCell(at.row, at.column))
+    selected.value = at
+      ? {
+          kind: 'block',
+          row: Math.min(d - 1, Math.max(0, at.row + move[0])),
+          column: Math.min(a - 1, Math.max(0, at.column + move[1])),
+        }
+      : { kind: 'block', row: 0, column: 0 }
+  } else if (event.key === 'r' && at) edit('turn', turnCell(at.row, at.column))
   else if (event.key === 'm' && at) edit('mirror', mirrorCell(at.row, at.column))
   else if ((event.key === 'x' || event.key === 'Enter') && carried.value && at) press(at)
   else if (event.key === 'Enter' && selected.value) bubble.value?.focus()
   else if (event.key === 'x' && at) carried.value = at
-  else if ((event.key === '[' || event.key === ']') && selected.value) nudge(selected.value, 'width', event.key === '[' ? -1 : 1)
+  else if ((event.key === '[' || event.key === ']') && selected.value)
+    nudge(selected.value, 'width', event.key === '[' ? -1 : 1)
   else if (event.key === 'Escape') {
     if (carried.value) carried.value = null
     else selected.value = null
-  }
-  else return
+  } else return
   event.preventDefault()
 }
 /** Both tapes are one thing along two edges. */
 const tape = (side: 'width' | 'height') => {
   const segments = side === 'width' ? across.value : down.value
   return {
-    side, segments, scale: scale.value, selected: selected.value, step: step.value, colours: segments.map(segment => colourOf(segment.part)), readonly: !store.canWrite, onSelect: press,
+    side,
+    segments,
+    scale: scale.value,
+    selected: selected.value,
+    step: step.value,
+    colours: segments.map(segment => colourOf(segment.part)),
+    readonly: !store.canWrite,
+    onSelect: press,
     onPreview: (part: Part, size: Inches | null) => preview(part, side, size),
     onCommit: (part: Part, size: Inches) => commit(part, side, size),
     onNudge: (part: Part, steps: number) => nudge(part, side, steps),
   }
 }
 const total = (side: 'width' | 'height') => store.dimensions!.top.stages.at(-1)![side].total
-useStationShow((part) => {
+useStationShow(part => {
   selected.value = part
 })
 </script>
 
 <template>
   <div class="design">
-    <QuiltBar :quilt="quilt" :is-grey="isGrey" :has-own-places="store.file?.setting.cells !== undefined" @edit="edit" @select="part => selected = part" @grey="isGrey = !isGrey" />
+    <QuiltBar
+      :quilt="quilt"
+      :is-grey="isGrey"
+      :has-own-places="store.file?.setting.cells !== undefined"
+      @edit="edit"
+      @select="part => (selected = part)"
+      @grey="isGrey = !isGrey"
+    />
     <div ref="stage" class="stage">
       <div class="bench">
-        <div class="self-center justify-self-end pr-2 text-2xl font-bold"><Figure path="quilt.width" title="Finished width" aside><ReachCard :quilt="quilt" side="width" :value="total('width')" @edit="edit" /></Figure></div>
+        <div class="self-center justify-self-end pr-2 text-2xl font-bold">
+          <Figure path="quilt.width" title="Finished width" aside
+            ><ReachCard :quilt="quilt" side="width" :value="total('width')" @edit="edit"
+          /></Figure>
+        </div>
         <MeasuringTape class="ml-2.5" v-bind="tape('width')" />
         <div class="flex flex-col items-end">
           <MeasuringTape class="mt-2.5 mr-1" v-bind="tape('height')" />
-          <div class="pt-1 pr-1 text-2xl font-bold"><Figure path="quilt.height" title="Finished height" aside><ReachCard :quilt="quilt" side="height" :value="total('height')" @edit="edit" /></Figure></div>
+          <div class="pt-1 pr-1 text-2xl font-bold">
+            <Figure path="quilt.height" title="Finished height" aside
+              ><ReachCard :quilt="quilt" side="height" :value="total('height')" @edit="edit"
+            /></Figure>
+          </div>
         </div>
         <QuiltDrawing
           ref="drawing"
@@ -139,22 +189,89 @@ useStationShow((part) => {
       </div>
       <p v-if="carried" class="caution hint" role="status">Now press the block to exchange it with. Esc lets go.</p>
       <p v-else-if="!selected" class="note hint">Press any part of the drawing or the tape to change it where it is.</p>
-      <PartBubble v-if="selected && !carried" ref="bubble" :anchor="drawing?.anchor ?? null" :drawing="drawing?.$el ?? null" :boundary="stage" @close="leave">
-        <BlockCard v-if="selected.kind === 'block'" :key="`${selected.row} ${selected.column}`" :quilt="quilt" :row="selected.row" :column="selected.column" @edit="edit" @preview="store.preview" @pick-up="pickUp" />
-        <SashingCard v-else-if="(selected.kind === 'sash' || selected.kind === 'cornerstone') && quilt.setting.sashing" :quilt="quilt" :strips="dimensions.setting.sashes.length" :cornerstones="dimensions.setting.cornerstones.length" @edit="edit" @preview="store.preview" />
-        <BorderCard v-else-if="selected.kind === 'border' && quilt.borders[selected.border - 1]" :key="selected.border" :quilt="quilt" :border="selected.border" @edit="edit" @preview="store.preview" @removed="selected = null" />
-        <BindingCard v-else-if="selected.kind === 'binding' && quilt.binding" :quilt="quilt" @edit="edit" @removed="selected = null" />
+      <PartBubble
+        v-if="selected && !carried"
+        ref="bubble"
+        :anchor="drawing?.anchor ?? null"
+        :drawing="drawing?.$el ?? null"
+        :boundary="stage"
+        @close="leave"
+      >
+        <BlockCard
+          v-if="selected.kind === 'block'"
+          :key="`${selected.row} ${selected.column}`"
+          :quilt="quilt"
+          :row="selected.row"
+          :column="selected.column"
+          @edit="edit"
+          @preview="store.preview"
+          @pick-up="pickUp"
+        />
+        <SashingCard
+          v-else-if="(selected.kind === 'sash' || selected.kind === 'cornerstone') && quilt.setting.sashing"
+          :quilt="quilt"
+          :strips="dimensions.setting.sashes.length"
+          :cornerstones="dimensions.setting.cornerstones.length"
+          @edit="edit"
+          @preview="store.preview"
+        />
+        <BorderCard
+          v-else-if="selected.kind === 'border' && quilt.borders[selected.border - 1]"
+          :key="selected.border"
+          :quilt="quilt"
+          :border="selected.border"
+          @edit="edit"
+          @preview="store.preview"
+          @removed="selected = null"
+        />
+        <BindingCard
+          v-else-if="selected.kind === 'binding' && quilt.binding"
+          :quilt="quilt"
+          @edit="edit"
+          @removed="selected = null"
+        />
       </PartBubble>
     </div>
   </div>
 </template>
 
 <style scoped>
-.design { display: grid; grid-template-rows: auto minmax(0, 1fr); height: 100%; }
-.stage { position: relative; min-width: 0; min-height: 0; display: grid; place-items: center; padding: 0.25rem 0.5rem 0.5rem; overflow: hidden; }
-.bench { display: grid; grid-template: 54px auto / minmax(62px, auto) auto; align-items: start; }
-.hint { position: absolute; left: 1rem; bottom: 0.6rem; max-width: 15rem; }
+.design {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  height: 100%;
+}
+.stage {
+  position: relative;
+  min-width: 0;
+  min-height: 0;
+  display: grid;
+  place-items: center;
+  padding: 0.25rem 0.5rem 0.5rem;
+  overflow: hidden;
+}
+.bench {
+  display: grid;
+  grid-template: 54px auto / minmax(62px, auto) auto;
+  align-items: start;
+}
+.hint {
+  position: absolute;
+  left: 1rem;
+  bottom: 0.6rem;
+  max-width: 15rem;
+}
 /* on a wide screen the quilt keeps to the left, so that a bubble has room beside it */
-@media (min-width: 1001px) { .stage { padding-right: 12rem; } }
-@media (max-width: 1000px) { .hint { max-width: none; right: 1rem; text-align: center; } }
+@media (min-width: 1001px) {
+  .stage {
+    padding-right: 12rem;
+  }
+}
+@media (max-width: 1000px) {
+  .hint {
+    max-width: none;
+    right: 1rem;
+    text-align: center;
+  }
+}
 </style>

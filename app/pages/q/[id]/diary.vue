@@ -9,25 +9,59 @@ const speech = useSpeech()
 const progress = useProgress()
 const quilt = computed(() => store.quilt!)
 const route = useRoute()
-const { form: note, clear } = useKeptForm(`note:${String(route.params.id)}`, () => ({ text: '', minutes: null as number | null }))
-const day = (at: string) => new Date(at).toLocaleDateString(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
+const { form: note, clear } = useKeptForm(`note:${String(route.params.id)}`, () => ({
+  text: '',
+  minutes: null as number | null,
+}))
+const day = (at: string) =>
+  new Date(at).toLocaleDateString(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
 const total = computed(() => quilt.value.diary.reduce((sum, note) => sum + (note.minutes ?? 0), 0))
 const spent = computed(() => `${Math.floor(total.value / 60)} h ${total.value % 60} min`)
-const notes = computed(() => quilt.value.diary.map((entry, index) => ({ entry, index })).sort((a, b) => b.entry.at.localeCompare(a.entry.at)))
+const notes = computed(() =>
+  quilt.value.diary.map((entry, index) => ({ entry, index })).sort((a, b) => b.entry.at.localeCompare(a.entry.at)),
+)
 
 function write() {
   const { text, minutes } = note.value
-  if (text.trim() === '' || store.apply('note in the diary', addNote(new Date().toISOString(), text.trim(), minutes ?? undefined)).length > 0) return
+  if (
+    text.trim() === ''
+    || store.apply('note in the diary', addNote(new Date().toISOString(), text.trim(), minutes ?? undefined)).length > 0
+  )
+    return
   clear()
 }
 /** What was measured, said in one line each. */
-const measures = computed(() => quilt.value.made.map((entry) => {
-  const list = (values: readonly number[] | undefined) => (values ?? []).map(v => formatLength(v, speech.value)).join(', ')
-  if (entry.what === 'seam-test') return `Seam test: ${entry.strips} strips of ${list([entry.cut!])}${entry.measured === undefined ? ', not measured yet' : ` measured ${list([entry.measured])}`}`
-  if (entry.what === 'block') return `${store.blockNames.get(entry.block ?? '') ?? entry.block}: ${list([...(entry.size ?? []), ...(entry.width ?? []), ...(entry.height ?? [])])}`
-  return `${stageName(entry.what)}: ${[entry.width ? `across ${list(entry.width)}` : '', entry.height ? `down ${list(entry.height)}` : ''].filter(Boolean).join('; ')}`
-}))
-const STEP_NAMES: Record<string, string> = { 'rows-joined': 'Rows joined', 'borders': 'Borders on', 'layered': 'Layered', 'quilted': 'Quilted', 'trimmed': 'Trimmed square', 'bound': 'Bound', 'labelled': 'Labelled and washed' }
+const measures = computed(() =>
+  quilt.value.made.map(entry => {
+    const list = (values: readonly number[] | undefined) =>
+      (values ?? []).map(v => formatLength(v, speech.value)).join(', ')
+    if (entry.what === 'seam-test')
+      return (
+        `Seam test: ${entry.strips} strips of ${list([entry.cut!])}`
+        + (entry.measured === undefined ? ', not measured yet' : ` measured ${list([entry.measured])}`)
+      )
+    if (entry.what === 'block')
+      return (
+        `${store.blockNames.get(entry.block ?? '') ?? entry.block}: `
+        + `${list([...(entry.size ?? []), ...(entry.width ?? []), ...(entry.height ?? [])])}`
+      )
+    return `${stageName(entry.what)}: ${[
+      entry.width ? `across ${list(entry.width)}` : '',
+      entry.height ? `down ${list(entry.height)}` : '',
+    ]
+      .filter(Boolean)
+      .join('; ')}`
+  }),
+)
+const STEP_NAMES: Record<string, string> = {
+  'rows-joined': 'Rows joined',
+  'borders': 'Borders on',
+  'layered': 'Layered',
+  'quilted': 'Quilted',
+  'trimmed': 'Trimmed square',
+  'bound': 'Bound',
+  'labelled': 'Labelled and washed',
+}
 const next = computed(() => {
   const p = progress.value
   if (!p) return ''
@@ -48,14 +82,34 @@ const next = computed(() => {
         <label class="label" for="note-text">What happened, what you changed, what is on the machine</label>
         <textarea id="note-text" v-model="note.text" class="field min-h-24" maxlength="20000" />
         <div class="flex flex-wrap items-end gap-3">
-          <label><span class="label">Minutes</span><input v-model.number="note.minutes" type="number" min="0" max="10000" class="field figure !w-28"></label>
-          <button type="submit" class="button act" :disabled="note.text.trim() === '' || !store.canWrite">Write it down</button>
+          <label
+            ><span class="label">Minutes</span
+            ><input v-model.number="note.minutes" type="number" min="0" max="10000" class="field figure !w-28"
+          /></label>
+          <button type="submit" class="button act" :disabled="note.text.trim() === '' || !store.canWrite">
+            Write it down
+          </button>
         </div>
       </form>
-      <p v-if="notes.length === 0" class="note">Nothing written yet. Note the ruler, the needle, the pen, {{ inEnglish('the clip colors', speech) }}: tomorrow you will want to know.</p>
+      <p v-if="notes.length === 0" class="note">
+        Nothing written yet. Note the ruler, the needle, the pen, {{ inEnglish('the clip colors', speech) }}: tomorrow
+        you will want to know.
+      </p>
       <ol class="space-y-3">
         <li v-for="{ entry, index } in notes" :key="index" class="card" data-testid="note">
-          <div class="flex items-center gap-3"><strong class="mr-auto">{{ day(entry.at) }}</strong><span v-if="entry.minutes" class="note figure">{{ entry.minutes }} min</span><button type="button" class="button quiet icon no-print" aria-label="Take this note out" :disabled="!store.canWrite" @click="store.apply('note taken out', removeNote(index))"><UIcon name="i-lucide-x" class="size-5" /></button></div>
+          <div class="flex items-center gap-3">
+            <strong class="mr-auto">{{ day(entry.at) }}</strong><span v-if="entry.minutes" class="note figure"
+              >{{ entry.minutes }} min</span
+            ><button
+              type="button"
+              class="button quiet icon no-print"
+              aria-label="Take this note out"
+              :disabled="!store.canWrite"
+              @click="store.apply('note taken out', removeNote(index))"
+            >
+              <UIcon name="i-lucide-x" class="size-5" />
+            </button>
+          </div>
           <p class="whitespace-pre-wrap">{{ entry.text }}</p>
         </li>
       </ol>
@@ -66,17 +120,35 @@ const next = computed(() => {
         <p class="mb-3 font-semibold" data-testid="next">{{ next }}</p>
         <table v-if="progress" class="w-full">
           <tbody>
-            <tr v-for="[what, done, all] in ([['pieces cut', progress.cut.cut, progress.cut.all], ['units sewn', progress.sewn.units, progress.sewn.allUnits], ['blocks sewn', progress.sewn.blocks, progress.sewn.allBlocks], ['rows joined', progress.sewn.rows, progress.sewn.allRows]] as const)" :key="what" class="border-t border-line">
-              <td class="py-1">{{ what }}</td><td class="figure text-right font-semibold">{{ done }} of {{ all }}</td>
+            <tr
+              v-for="[what, done, all] in [
+                ['pieces cut', progress.cut.cut, progress.cut.all],
+                ['units sewn', progress.sewn.units, progress.sewn.allUnits],
+                ['blocks sewn', progress.sewn.blocks, progress.sewn.allBlocks],
+                ['rows joined', progress.sewn.rows, progress.sewn.allRows],
+              ] as const"
+              :key="what"
+              class="border-t border-line"
+            >
+              <td class="py-1">{{ what }}</td>
+              <td class="figure text-right font-semibold">{{ done }} of {{ all }}</td>
             </tr>
-            <tr v-for="step in FINISH_STEPS" :key="step" class="border-t border-line"><td class="py-1">{{ STEP_NAMES[step] }}</td><td class="text-right">{{ progress.steps.has(step) ? 'yes' : 'not yet' }}</td></tr>
-            <tr class="border-t border-line"><td class="py-1">time noted</td><td class="figure text-right font-semibold">{{ spent }}</td></tr>
+            <tr v-for="step in FINISH_STEPS" :key="step" class="border-t border-line">
+              <td class="py-1">{{ STEP_NAMES[step] }}</td>
+              <td class="text-right">{{ progress.steps.has(step) ? 'yes' : 'not yet' }}</td>
+            </tr>
+            <tr class="border-t border-line">
+              <td class="py-1">time noted</td>
+              <td class="figure text-right font-semibold">{{ spent }}</td>
+            </tr>
           </tbody>
         </table>
       </section>
       <section v-if="measures.length > 0" class="card" aria-label="Measured">
         <h2 class="mb-2">Measured</h2>
-        <ul class="space-y-1" data-given><li v-for="line in measures" :key="line" class="figure !whitespace-normal">{{ line }}</li></ul>
+        <ul class="space-y-1" data-given>
+          <li v-for="line in measures" :key="line" class="figure !whitespace-normal">{{ line }}</li>
+        </ul>
       </section>
     </aside>
   </div>

@@ -21,25 +21,45 @@ const store = useQuilt()
 const route = useRoute()
 const toast = useSay()
 const quilt = computed(() => store.quilt!)
-const block = blockOf(quilt.value, quilt.value.blocks.some(b => b.id === route.query.block) ? String(route.query.block) : quilt.value.blocks[0]!.id)
+const block = blockOf(
+  quilt.value,
+  quilt.value.blocks.some(b => b.id === route.query.block) ? String(route.query.block) : quilt.value.blocks[0]!.id,
+)
 const original = designOf(quilt.value, block)
 const isNew = route.query.blank !== undefined
 const own = computed(() => (store.file?.designs ?? []).map(design => design.id))
 /** A part of the block, as the quilter calls it, and the cloth that it wears. */
-interface Part { role: string, cloth: string }
-const { form: kept, clear } = useKeptForm<{ draft: Draft, grid: Grid, name: string, parts: Part[] } | null>(`draft:${String(route.params.id)}:${block.id}:${isNew ? 'new' : original.id}`, () => null)
-const drafting = kept.value ? useDrafting(kept.value.draft, kept.value.grid) : useDrafting(isNew ? blankDraft(8, 8) : original)
+interface Part {
+  role: string
+  cloth: string
+}
+const { form: kept, clear } = useKeptForm<{ draft: Draft; grid: Grid; name: string; parts: Part[] } | null>(
+  `draft:${String(route.params.id)}:${block.id}:${isNew ? 'new' : original.id}`,
+  () => null,
+)
+const drafting = kept.value
+  ? useDrafting(kept.value.draft, kept.value.grid)
+  : useDrafting(isNew ? blankDraft(8, 8) : original)
 const { draft, grid, points, symmetry, faults, sewing } = drafting
-const name = ref(kept.value?.name ?? (isNew ? 'My block' : own.value.includes(original.id) ? original.name : `${original.name}, my own`))
+const name = ref(
+  kept.value?.name
+    ?? (isNew ? 'My block' : own.value.includes(original.id) ? original.name : `${original.name}, my own`),
+)
 const tool = ref<Tool>('line')
-const parts = ref<Part[]>(kept.value?.parts ?? (isNew ? [] : rolesOf(original).map(role => ({ role, cloth: block.cloths[role]! }))))
+const parts = ref<Part[]>(
+  kept.value?.parts ?? (isNew ? [] : rolesOf(original).map(role => ({ role, cloth: block.cloths[role]! }))),
+)
 withNewParts()
 const role = ref(parts.value[0]!.role)
 const copy = ref<Placement>({ turn: 0, mirror: false })
 const refusal = ref('')
-watch([draft, grid, name, parts], () => {
-  kept.value = { draft: draft.value, grid: grid.value, name: name.value, parts: parts.value }
-}, { deep: true })
+watch(
+  [draft, grid, name, parts],
+  () => {
+    kept.value = { draft: draft.value, grid: grid.value, name: name.value, parts: parts.value }
+  },
+  { deep: true },
+)
 watch(draft, () => {
   refusal.value = ''
   withNewParts()
@@ -47,7 +67,8 @@ watch(draft, () => {
 
 /** Parts that came with a drawing wear the cloths that no other part has yet, in turn; what a part wears it keeps. */
 function withNewParts() {
-  for (const patch of draft.value.patches) if (!parts.value.some(part => part.role === patch.role)) parts.value.push({ role: patch.role, cloth: nextCloth() })
+  for (const patch of draft.value.patches)
+    if (!parts.value.some(part => part.role === patch.role)) parts.value.push({ role: patch.role, cloth: nextCloth() })
 }
 function nextCloth(): string {
   const free = quilt.value.cloths.find(cloth => !parts.value.some(part => part.cloth === cloth.id))
@@ -58,13 +79,26 @@ const chosen = computed(() => parts.value.find(part => part.role === role.value)
 const serious = computed(() => faults.value.filter(fault => fault.code !== 'sliver'))
 const stage = useTemplateRef('stage')
 const { width: stageWidth, height: stageHeight } = useElementSize(stage)
-const size = computed(() => Math.max(200, Math.min(stageWidth.value - 60, (stageHeight.value - 80) * Math.max(1, draft.value.width / draft.value.height))))
+const size = computed(() =>
+  Math.max(
+    200,
+    Math.min(stageWidth.value - 60, (stageHeight.value - 80) * Math.max(1, draft.value.width / draft.value.height)),
+  ),
+)
 
 const TOOLS: [Tool, string, string][] = [
-  ['line', 'Line', 'i-lucide-pencil-ruler'], ['paint', 'Paint', 'i-lucide-paintbrush'],
-  ['take-out', 'Remove a line', 'i-lucide-eraser'], ['repeat', 'Copy a part', 'i-lucide-copy'],
+  ['line', 'Line', 'i-lucide-pencil-ruler'],
+  ['paint', 'Paint', 'i-lucide-paintbrush'],
+  ['take-out', 'Remove a line', 'i-lucide-eraser'],
+  ['repeat', 'Copy a part', 'i-lucide-copy'],
 ]
-const SYMMETRY_NAMES: Record<Symmetry, string> = { 'none': 'no symmetry', 'mirror': 'mirror', 'four-mirrors': 'mirror both ways', 'half-turn': 'half turn', 'quarter-turns': 'quarter turns' }
+const SYMMETRY_NAMES: Record<Symmetry, string> = {
+  'none': 'no symmetry',
+  'mirror': 'mirror',
+  'four-mirrors': 'mirror both ways',
+  'half-turn': 'half turn',
+  'quarter-turns': 'quarter turns',
+}
 const GRID_NAMES = { square: 'squares', sixty: '60° triangles' } as const
 
 function addPart() {
@@ -93,22 +127,39 @@ function resize(change: Partial<Grid>) {
 }
 const within = (value: number) => Math.min(MOST_UNITS, Math.max(LEAST_UNITS, Math.round(value) || LEAST_UNITS))
 function line(from: readonly [number, number], to: readonly [number, number]) {
-  if (!drafting.drawLine(from, to)) refusal.value = 'That line splits no patch: draw from one edge of a patch to another edge of it.'
+  if (!drafting.drawLine(from, to))
+    refusal.value = 'That line splits no patch: draw from one edge of a patch to another edge of it.'
 }
 function takeOut(first: number, second: number) {
-  if (!drafting.takeOut(first, second)) refusal.value = 'No line lies between those two: choose two patches that share an edge.'
+  if (!drafting.takeOut(first, second))
+    refusal.value = 'No line lies between those two: choose two patches that share an edge.'
 }
-function repeat(from: { x: number, y: number, width: number, height: number }, to: readonly [number, number]) {
-  if (!drafting.repeat(from, to, copy.value)) refusal.value = 'The copy would reach out of the block: choose a place with room for it.'
+function repeat(from: { x: number; y: number; width: number; height: number }, to: readonly [number, number]) {
+  if (!drafting.repeat(from, to, copy.value))
+    refusal.value = 'The copy would reach out of the block: choose a place with room for it.'
 }
 const design = (): Design => {
-  const id = own.value.includes(original.id) && !isNew ? original.id : freeId(name.value, quilt.value.designs.size > 0 ? [...quilt.value.designs.keys()] : [])
-  return { id, name: name.value.trim() || 'My block', family: 'own', width: draft.value.width, height: draft.value.height, patches: draft.value.patches }
+  const id =
+    own.value.includes(original.id) && !isNew
+      ? original.id
+      : freeId(name.value, quilt.value.designs.size > 0 ? [...quilt.value.designs.keys()] : [])
+  return {
+    id,
+    name: name.value.trim() || 'My block',
+    family: 'own',
+    width: draft.value.width,
+    height: draft.value.height,
+    patches: draft.value.patches,
+  }
 }
 async function save() {
   const made = design()
   const wanted = parts.value.filter(part => made.patches.some(patch => patch.role === part.role))
-  const dressed: Edit = file => wanted.reduce((now, part) => setRoleCloth(block.id, part.role, part.cloth)(now), setDesign(block.id, made)(keepDesign(made)(file)))
+  const dressed: Edit = file =>
+    wanted.reduce(
+      (now, part) => setRoleCloth(block.id, part.role, part.cloth)(now),
+      setDesign(block.id, made)(keepDesign(made)(file)),
+    )
   const problems = store.apply('own block', dressed)
   toast.problems(problems)
   if (problems.length > 0) return
@@ -123,14 +174,22 @@ async function read(event: Event) {
   if (file.size > 2_000_000) return toast.say('That drawing is too large', 'A block has a few hundred corners at most.')
   const text = await file.text()
   const reading = /^\uFEFF?\s*[{[]/.test(text.slice(0, 200)) ? readDesign(text) : await readDrawing(text)
-  if (!reading) toast.say('That drawing could not be read', 'It is not a block of straight seams, or this browser reads no drawings in the background.')
+  if (!reading)
+    toast.say(
+      'That drawing could not be read',
+      'It is not a block of straight seams, or this browser reads no drawings in the background.',
+    )
   else if (reading.ok) drafting.take(reading.draft)
   else toast.say('That drawing cannot be a block', reading.troubles.slice(0, 3).map(blockTroubleText).join(' '))
 }
 function saveCopy(kind: 'svg' | 'json') {
   const made = design()
   const { family: _, ...plain } = made
-  downloadText(`${made.id}.${kind}`, kind === 'svg' ? blockToSvg(made, Object.fromEntries(colours.value)) : `${JSON.stringify(plain, null, 2)}\n`, kind === 'svg' ? 'image/svg+xml' : 'application/json')
+  downloadText(
+    `${made.id}.${kind}`,
+    kind === 'svg' ? blockToSvg(made, Object.fromEntries(colours.value)) : `${JSON.stringify(plain, null, 2)}\n`,
+    kind === 'svg' ? 'image/svg+xml' : 'application/json',
+  )
 }
 // Ctrl Z here takes back what was drawn, not what was done to the quilt
 useUndoHere({ undo: drafting.undo, redo: drafting.redo })
@@ -139,15 +198,64 @@ useUndoHere({ undo: drafting.undo, redo: drafting.redo })
 <template>
   <div class="draft">
     <div class="tools" role="toolbar" aria-label="Drawing">
-      <button v-for="[id, label, icon] in TOOLS" :key="id" type="button" class="button" :class="{ chosen: tool === id }" :aria-pressed="tool === id" @click="tool = id"><UIcon :name="icon" class="size-5" />{{ label }}</button>
-      <label class="flex items-center gap-2"><span class="sr-only">Symmetry</span><select v-model="symmetry" class="field !w-auto"><option v-for="s in SYMMETRIES" :key="s" :value="s">{{ SYMMETRY_NAMES[s] }}</option></select></label>
-      <button type="button" class="button icon" aria-label="Mirror the block" title="Mirror the block" @click="drafting.mirror"><UIcon name="i-lucide-flip-horizontal" class="size-5" /></button>
-      <button type="button" class="button icon" aria-label="Turn the block" title="Turn the block" @click="drafting.turn"><UIcon name="i-lucide-rotate-cw" class="size-5" /></button>
-      <button type="button" class="button icon" aria-label="Undo in the drawing" :disabled="!drafting.canUndo.value" @click="drafting.undo"><UIcon name="i-lucide-undo-2" class="size-5" /></button>
-      <button type="button" class="button icon" aria-label="Redo in the drawing" :disabled="!drafting.canRedo.value" @click="drafting.redo"><UIcon name="i-lucide-redo-2" class="size-5" /></button>
+      <button
+        v-for="[id, label, icon] in TOOLS"
+        :key="id"
+        type="button"
+        class="button"
+        :class="{ chosen: tool === id }"
+        :aria-pressed="tool === id"
+        @click="tool = id"
+      >
+        <UIcon :name="icon" class="size-5" />{{ label }}
+      </button>
+      <label class="flex items-center gap-2"
+        ><span class="sr-only">Symmetry</span
+        ><select v-model="symmetry" class="field !w-auto">
+          <option v-for="s in SYMMETRIES" :key="s" :value="s">{{ SYMMETRY_NAMES[s] }}</option>
+        </select></label
+      >
+      <button
+        type="button"
+        class="button icon"
+        aria-label="Mirror the block"
+        title="Mirror the block"
+        @click="drafting.mirror"
+      >
+        <UIcon name="i-lucide-flip-horizontal" class="size-5" />
+      </button>
+      <button
+        type="button"
+        class="button icon"
+        aria-label="Turn the block"
+        title="Turn the block"
+        @click="drafting.turn"
+      >
+        <UIcon name="i-lucide-rotate-cw" class="size-5" />
+      </button>
+      <button
+        type="button"
+        class="button icon"
+        aria-label="Undo in the drawing"
+        :disabled="!drafting.canUndo.value"
+        @click="drafting.undo"
+      >
+        <UIcon name="i-lucide-undo-2" class="size-5" />
+      </button>
+      <button
+        type="button"
+        class="button icon"
+        aria-label="Redo in the drawing"
+        :disabled="!drafting.canRedo.value"
+        @click="drafting.redo"
+      >
+        <UIcon name="i-lucide-redo-2" class="size-5" />
+      </button>
       <div class="ml-auto flex gap-2">
         <NuxtLink class="button" :to="`/q/${String(route.params.id)}/design`">Back</NuxtLink>
-        <button type="button" class="button act" :disabled="serious.length > 0 || !store.canWrite" @click="save"><UIcon name="i-lucide-check" class="size-5" />Use it in the quilt</button>
+        <button type="button" class="button act" :disabled="serious.length > 0 || !store.canWrite" @click="save">
+          <UIcon name="i-lucide-check" class="size-5" />Use it in the quilt
+        </button>
       </div>
     </div>
     <div ref="stage" class="stage">
@@ -169,37 +277,94 @@ useUndoHere({ undo: drafting.undo, redo: drafting.redo })
       />
     </div>
     <aside class="side space-y-4">
-      <label class="block"><span class="label">Name of the block</span><input v-model="name" class="field" maxlength="80"></label>
+      <label class="block"
+        ><span class="label">Name of the block</span><input v-model="name" class="field" maxlength="80"
+      /></label>
       <div role="radiogroup" aria-label="Cloth to paint with">
         <p class="label">Cloths of the block</p>
         <div class="flex flex-wrap gap-2">
-          <button v-for="part in parts" :key="part.role" type="button" role="radio" class="button !px-3" :class="{ chosen: part.role === role }" :aria-checked="part.role === role" @click="role = part.role"><span class="dab" :style="{ background: colours.get(part.role) }" />{{ part.role }}</button>
-          <button type="button" class="button !px-3" @click="addPart"><UIcon name="i-lucide-plus" class="size-5" />Another cloth</button>
+          <button
+            v-for="part in parts"
+            :key="part.role"
+            type="button"
+            role="radio"
+            class="button !px-3"
+            :class="{ chosen: part.role === role }"
+            :aria-checked="part.role === role"
+            @click="role = part.role"
+          >
+            <span class="dab" :style="{ background: colours.get(part.role) }" />{{ part.role }}
+          </button>
+          <button type="button" class="button !px-3" @click="addPart">
+            <UIcon name="i-lucide-plus" class="size-5" />Another cloth
+          </button>
         </div>
         <div class="mt-2 grid grid-cols-[2fr_3fr] gap-2">
-          <label><span class="label">Called</span><input class="field" maxlength="80" :value="chosen.role" @change="rename"></label>
-          <label><span class="label">Wears</span><select v-model="chosen.cloth" class="field"><option v-for="cloth in quilt.cloths" :key="cloth.id" :value="cloth.id">{{ cloth.name }}</option></select></label>
+          <label
+            ><span class="label">Called</span><input class="field" maxlength="80" :value="chosen.role" @change="rename"
+          /></label>
+          <label
+            ><span class="label">Wears</span
+            ><select v-model="chosen.cloth" class="field">
+              <option v-for="cloth in quilt.cloths" :key="cloth.id" :value="cloth.id">{{ cloth.name }}</option>
+            </select></label
+          >
         </div>
       </div>
       <div>
         <p class="label">Grid</p>
         <div class="flex flex-wrap items-center gap-2">
-          <label><span class="sr-only">Units across</span><input type="number" class="field figure !w-20" :min="LEAST_UNITS" :max="MOST_UNITS" :value="grid.across" @change="e => resize({ across: within(Number((e.target as HTMLInputElement).value)) })"></label>
+          <label
+            ><span class="sr-only">Units across</span
+            ><input
+              type="number"
+              class="field figure !w-20"
+              :min="LEAST_UNITS"
+              :max="MOST_UNITS"
+              :value="grid.across"
+              @change="e => resize({ across: within(Number((e.target as HTMLInputElement).value)) })"
+          /></label>
           by
-          <label><span class="sr-only">Units down</span><input type="number" class="field figure !w-20" :min="LEAST_UNITS" :max="MOST_UNITS" :value="grid.down" @change="e => resize({ down: within(Number((e.target as HTMLInputElement).value)) })"></label>
+          <label
+            ><span class="sr-only">Units down</span
+            ><input
+              type="number"
+              class="field figure !w-20"
+              :min="LEAST_UNITS"
+              :max="MOST_UNITS"
+              :value="grid.down"
+              @change="e => resize({ down: within(Number((e.target as HTMLInputElement).value)) })"
+          /></label>
           <button type="button" class="button" @click="drafting.startAgain">Start empty</button>
-          <label><span class="sr-only">Kind of grid</span><select class="field !w-auto" :value="grid.kind" @change="e => resize({ kind: (e.target as HTMLSelectElement).value as Grid['kind'] })"><option v-for="kind in GRID_KINDS" :key="kind" :value="kind">{{ GRID_NAMES[kind] }}</option></select></label>
+          <label
+            ><span class="sr-only">Kind of grid</span
+            ><select
+              class="field !w-auto"
+              :value="grid.kind"
+              @change="e => resize({ kind: (e.target as HTMLSelectElement).value as Grid['kind'] })"
+            >
+              <option v-for="kind in GRID_KINDS" :key="kind" :value="kind">{{ GRID_NAMES[kind] }}</option>
+            </select></label
+          >
         </div>
       </div>
       <div class="card" role="status" data-testid="draft-facts">
         <p class="font-semibold">{{ plural(draft.patches.length, 'patch', 'patches') }}</p>
         <p v-if="sewing" class="note">{{ sewingText(sewing) }}</p>
-        <ul v-if="faults.length > 0" class="mt-2 space-y-1"><li v-for="(fault, i) in faults.slice(0, 5)" :key="i" class="wrong">{{ draftFaultText(fault) }}</li></ul>
+        <ul v-if="faults.length > 0" class="mt-2 space-y-1">
+          <li v-for="(fault, i) in faults.slice(0, 5)" :key="i" class="wrong">{{ draftFaultText(fault) }}</li>
+        </ul>
       </div>
       <details>
         <summary class="cursor-pointer py-2 font-semibold">Files</summary>
         <div class="flex flex-wrap gap-2 pt-1">
-          <label class="button cursor-pointer">Open a drawing …<input type="file" accept=".svg,.json,image/svg+xml,application/json" class="sr-only" @change="read"></label>
+          <label class="button cursor-pointer"
+            >Open a drawing …<input
+              type="file"
+              accept=".svg,.json,image/svg+xml,application/json"
+              class="sr-only"
+              @change="read"
+          /></label>
           <button type="button" class="button" @click="saveCopy('svg')">Save as a drawing (SVG)</button>
           <button type="button" class="button" @click="saveCopy('json')">Save as data (JSON)</button>
         </div>
@@ -209,10 +374,42 @@ useUndoHere({ undo: drafting.undo, redo: drafting.redo })
 </template>
 
 <style scoped>
-.draft { display: grid; grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) 21rem; height: 100%; }
-.tools { grid-column: 1 / -1; display: flex; flex-wrap: wrap; gap: 0.5rem; padding: 0.55rem 0.9rem; }
-.stage { min-width: 0; min-height: 0; display: grid; place-items: center; overflow: hidden; }
-.side { overflow-y: auto; padding: 0.4rem 1.1rem 1rem 0.2rem; }
-.dab { width: 1.1rem; height: 1.1rem; border-radius: 4px; border: 1px solid var(--line); }
-@media (max-width: 1000px) { .draft { grid-template: auto minmax(0, 1fr) auto / minmax(0, 1fr); } .side { max-height: 34vh; padding: 0.5rem 1rem; } }
+.draft {
+  display: grid;
+  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) 21rem;
+  height: 100%;
+}
+.tools {
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+  padding: 0.55rem 0.9rem;
+}
+.stage {
+  min-width: 0;
+  min-height: 0;
+  display: grid;
+  place-items: center;
+  overflow: hidden;
+}
+.side {
+  overflow-y: auto;
+  padding: 0.4rem 1.1rem 1rem 0.2rem;
+}
+.dab {
+  width: 1.1rem;
+  height: 1.1rem;
+  border-radius: 4px;
+  border: 1px solid var(--line);
+}
+@media (max-width: 1000px) {
+  .draft {
+    grid-template: auto minmax(0, 1fr) auto / minmax(0, 1fr);
+  }
+  .side {
+    max-height: 34vh;
+    padding: 0.5rem 1rem;
+  }
+}
 </style>

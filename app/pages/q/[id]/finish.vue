@@ -24,16 +24,26 @@ function toggle(step: string) {
 const isDone = (step: string) => (steps.value.get(step) ?? 0) > 0
 
 /** Both sides of a stage, with what was measured of them. */
-const bothSides = (stage: number) => (['width', 'height'] as const).map(side => ({ side, figures: plan.value!.stages[stage]!.measures[side], path: `stages.${stage}.measures.${side}` }))
+const bothSides = (stage: number) =>
+  (['width', 'height'] as const).map(side => ({
+    side,
+    figures: plan.value!.stages[stage]!.measures[side],
+    path: `stages.${stage}.measures.${side}`,
+  }))
 /** The one side that a border's first pair has changed. */
 const firstSide = (stage: number) => {
   const { first } = plan.value!.stages[stage]!
   return first ? [{ side: first.side, figures: first, path: `stages.${stage}.first` }] : []
 }
 /** What measuring has changed, stage by stage. */
-const changes = computed(() => plan.value?.stages.flatMap((stage, i) => (['width', 'height'] as const)
-  .filter(side => Math.abs(stage[side] - stage.planned[side]) > 1 / 64)
-  .map(side => ({ what: stage.what, side, before: `stages.${i}.planned.${side}`, path: `stages.${i}.${side}` }))) ?? [])
+const changes = computed(
+  () =>
+    plan.value?.stages.flatMap((stage, i) =>
+      (['width', 'height'] as const)
+        .filter(side => Math.abs(stage[side] - stage.planned[side]) > 1 / 64)
+        .map(side => ({ what: stage.what, side, before: `stages.${i}.planned.${side}`, path: `stages.${i}.${side}` })),
+    ) ?? [],
+)
 const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no seam' } as const
 </script>
 
@@ -43,65 +53,206 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
     <p v-if="!plan" class="note" role="status">Laying it out …</p>
     <template v-else>
       <section aria-label="Centre and borders" class="space-y-4">
-        <div class="flex items-center gap-3"><TickBox :checked="isDone('rows-joined')" label="The rows are joined" :disabled="!store.canWrite" @toggle="toggle('rows-joined')" /><h2>The centre, and its borders</h2></div>
+        <div class="flex items-center gap-3">
+          <TickBox
+            :checked="isDone('rows-joined')"
+            label="The rows are joined"
+            :disabled="!store.canWrite"
+            @toggle="toggle('rows-joined')"
+          />
+          <h2>The centre, and its borders</h2>
+        </div>
         <p v-if="changes.length > 0" class="caution" role="status" data-testid="changed">
-          <strong>Measured, not planned: </strong><template v-for="(change, i) in changes" :key="change.path">{{ i > 0 ? '; ' : '' }}{{ capital(stageName(change.what)) }} {{ change.side === 'width' ? 'across' : 'down' }} <span class="figure"><Figure :path="change.before" title="As planned" /> → <Figure :path="change.path" title="As measured" /></span></template>. Borders, {{ craft('batting', speech) }}, backing and binding follow.
+          <strong>Measured, not planned: </strong
+          ><template v-for="(change, i) in changes" :key="change.path"
+            >{{ i > 0 ? '; ' : '' }}{{ capital(stageName(change.what)) }}
+            {{ change.side === 'width' ? 'across' : 'down' }}
+            <span class="figure"
+              ><Figure :path="change.before" title="As planned" /> →
+              <Figure :path="change.path" title="As measured" /></span></template
+          >. Borders, {{ craft('batting', speech) }}, backing and binding follow.
         </p>
         <div class="grid items-start gap-4 lg:grid-cols-2">
           <MeasureCard :quilt="quilt" what="setting" title="the centre" :measures="bothSides(0)" @edit="edit" />
           <template v-for="(border, i) in quilt.borders" :key="i">
             <BorderSteps :quilt="quilt" :plan="plan" :border="i + 1" />
-            <MeasureCard :quilt="quilt" :what="`border-${i + 1}-first`" :title="border.first === 'sides' ? 'across, with the sides on' : 'down, with top and bottom on'" :measures="firstSide(i + 1)" @edit="edit" />
-            <MeasureCard :quilt="quilt" :what="`border-${i + 1}`" :title="`the top with border ${i + 1}`" :measures="bothSides(i + 1)" @edit="edit" />
+            <MeasureCard
+              :quilt="quilt"
+              :what="`border-${i + 1}-first`"
+              :title="border.first === 'sides' ? 'across, with the sides on' : 'down, with top and bottom on'"
+              :measures="firstSide(i + 1)"
+              @edit="edit"
+            />
+            <MeasureCard
+              :quilt="quilt"
+              :what="`border-${i + 1}`"
+              :title="`the top with border ${i + 1}`"
+              :measures="bothSides(i + 1)"
+              @edit="edit"
+            />
           </template>
         </div>
-        <div v-if="quilt.borders.length > 0" class="flex items-center gap-3"><TickBox :checked="isDone('borders')" label="The borders are on" :disabled="!store.canWrite" @toggle="toggle('borders')" />The borders are on</div>
+        <div v-if="quilt.borders.length > 0" class="flex items-center gap-3">
+          <TickBox
+            :checked="isDone('borders')"
+            label="The borders are on"
+            :disabled="!store.canWrite"
+            @toggle="toggle('borders')"
+          />The borders are on
+        </div>
       </section>
 
       <section class="grid items-start gap-4 lg:grid-cols-2" aria-label="Layers">
         <div class="card" data-testid="backing">
           <h2>Backing</h2>
           <template v-if="quilt.backing && plan.backing">
-            <p class="my-2 text-lg"><strong><Figure path="backing.panels" kind="count" title="Panels" /> {{ plan.backing.panels === 1 ? 'panel' : 'panels' }}</strong>, each <strong><Figure path="backing.panelLength" title="Length of a panel" /></strong> long, {{ SEAMS[plan.backing.seams] }}. Buy <strong><Figure path="backing.buy" kind="cloth" :text="formatCloth(plan.backing.buy, speech)" title="Backing to buy" /></strong>.</p>
-            <p v-if="plan.backing.panels > 1" class="note mb-3">{{ inEnglish('Take the selvages off before you join; seams of', speech) }} <span data-given>{{ formatRoughPart(1 / 2, speech) }}</span>, pressed open.</p>
-            <ClothPicker label="Cloth" :cloths="quilt.cloths" :value="quilt.backing.cloth" @choose="cloth => cloth && edit('backing', setBacking({ cloth }))" />
-            <LengthField class="mt-3" label="Beyond the top on each side" :value="quilt.backing.overhang" :least="0" :most="20" :step="1 / 2" @commit="v => edit('overhang of the backing', setBacking({ overhang: v }))" />
+            <p class="my-2 text-lg">
+              <strong
+                ><Figure path="backing.panels" kind="count" title="Panels" />
+                {{ plan.backing.panels === 1 ? 'panel' : 'panels' }}</strong
+              >, each <strong><Figure path="backing.panelLength" title="Length of a panel" /></strong> long,
+              {{ SEAMS[plan.backing.seams] }}. Buy
+              <strong
+                ><Figure
+                  path="backing.buy"
+                  kind="cloth"
+                  :text="formatCloth(plan.backing.buy, speech)"
+                  title="Backing to buy" /></strong
+              >.
+            </p>
+            <p v-if="plan.backing.panels > 1" class="note mb-3">
+              {{ inEnglish('Take the selvages off before you join; seams of', speech) }}
+              <span data-given>{{ formatRoughPart(1 / 2, speech) }}</span>, pressed open.
+            </p>
+            <ClothPicker
+              label="Cloth"
+              :cloths="quilt.cloths"
+              :value="quilt.backing.cloth"
+              @choose="cloth => cloth && edit('backing', setBacking({ cloth }))"
+            />
+            <LengthField
+              class="mt-3"
+              label="Beyond the top on each side"
+              :value="quilt.backing.overhang"
+              :least="0"
+              :most="20"
+              :step="1 / 2"
+              @commit="v => edit('overhang of the backing', setBacking({ overhang: v }))"
+            />
             <button type="button" class="button mt-3" @click="edit('no backing', setBacking(null))">No backing</button>
           </template>
-          <button v-else type="button" class="button mt-2" @click="edit('backing', setBacking({}))">Add a backing</button>
+          <button v-else type="button" class="button mt-2" @click="edit('backing', setBacking({}))">
+            Add a backing
+          </button>
         </div>
         <div class="card" data-testid="batting">
           <h2>{{ craft('Batting', speech) }}</h2>
           <template v-if="quilt.batting && plan.batting">
-            <p class="my-2 text-lg">At least <strong><Figure path="batting.width" title="Width" /> × <Figure path="batting.height" title="Height" /></strong>.</p>
+            <p class="my-2 text-lg">
+              At least
+              <strong
+                ><Figure path="batting.width" title="Width" /> × <Figure path="batting.height" title="Height" /></strong
+              >.
+            </p>
             <p class="note mb-3">Read on the packet how far apart the quilting lines may be. Unfold it a day before.</p>
-            <LengthField label="Beyond the top on each side" :value="quilt.batting.overhang" :least="0" :most="20" :step="1 / 2" @commit="v => edit('overhang', setBatting({ overhang: v }))" />
-            <button type="button" class="button mt-3" @click="edit('no batting', setBatting(null))">{{ inEnglish('No batting', speech) }}</button>
+            <LengthField
+              label="Beyond the top on each side"
+              :value="quilt.batting.overhang"
+              :least="0"
+              :most="20"
+              :step="1 / 2"
+              @commit="v => edit('overhang', setBatting({ overhang: v }))"
+            />
+            <button type="button" class="button mt-3" @click="edit('no batting', setBatting(null))">
+              {{ inEnglish('No batting', speech) }}
+            </button>
           </template>
-          <button v-else type="button" class="button mt-2" @click="edit('batting', setBatting({}))">{{ inEnglish('Add a batting', speech) }}</button>
+          <button v-else type="button" class="button mt-2" @click="edit('batting', setBatting({}))">
+            {{ inEnglish('Add a batting', speech) }}
+          </button>
         </div>
         <div class="card space-y-3">
           <h2>Layer, and quilt</h2>
-          <p>Press the back, tape it down wrong side up without stretching; {{ craft('batting', speech) }}; the top right side up. Smooth from the centre. Trim stray dark threads first. Curved pins about every <span class="figure" data-given>{{ formatRough(4, speech) }}</span> from the centre.</p>
+          <p>
+            Press the back, tape it down wrong side up without stretching; {{ craft('batting', speech) }}; the top right
+            side up. Smooth from the centre. Trim stray dark threads first. Curved pins about every
+            <span class="figure" data-given>{{ formatRough(4, speech) }}</span> from the centre.
+          </p>
           <p class="caution">{{ CAUTIONS.spray }} {{ CAUTIONS.weight }}</p>
-          <div class="flex items-center gap-3"><TickBox :checked="isDone('layered')" label="The layers are held together" :disabled="!store.canWrite" @toggle="toggle('layered')" />The layers are held together</div>
-          <div class="flex items-center gap-3"><TickBox :checked="isDone('quilted')" label="It is quilted" :disabled="!store.canWrite" @toggle="toggle('quilted')" />It is quilted, anchored along main seams first, from the centre out</div>
+          <div class="flex items-center gap-3">
+            <TickBox
+              :checked="isDone('layered')"
+              label="The layers are held together"
+              :disabled="!store.canWrite"
+              @toggle="toggle('layered')"
+            />The layers are held together
+          </div>
+          <div class="flex items-center gap-3">
+            <TickBox
+              :checked="isDone('quilted')"
+              label="It is quilted"
+              :disabled="!store.canWrite"
+              @toggle="toggle('quilted')"
+            />It is quilted, anchored along main seams first, from the centre out
+          </div>
         </div>
         <div class="card space-y-3" data-testid="binding">
           <h2>Binding</h2>
           <template v-if="quilt.binding && plan.binding">
-            <div class="flex items-center gap-3"><TickBox :checked="isDone('trimmed')" label="The quilt is trimmed square" :disabled="!store.canWrite" @toggle="toggle('trimmed')" />Trim the quilt square first</div>
-            <p class="flex flex-wrap items-center gap-2 text-lg"><ClothSwatch :cloth="clothOf(quilt, quilt.binding.cloth)" :size="36" /><span><strong><Figure path="binding.strips" kind="count" title="Strips" /> {{ plan.binding.strips === 1 ? 'strip' : 'strips' }}</strong> of <span class="figure" data-given>{{ formatLength(plan.binding.strip, speech) }}</span>, joined {{ quilt.binding.join === 'diagonal' ? 'on the diagonal' : 'straight' }}, give <strong><Figure path="binding.length" title="Length of the binding" /></strong>.</span></p>
-            <p class="note">
-              <template v-if="clothOf(quilt, quilt.binding.cloth).form === 'piece'">They are counted in the need of {{ clothOf(quilt, quilt.binding.cloth).name }}.</template>
-              <template v-else>They take <Figure path="binding.buy" title="Cloth for the binding" /> of cloth, counted in the need of {{ clothOf(quilt, quilt.binding.cloth).name }}.</template>
-              {{ plural(plan.binding.strips, 'join') }}, the closing one included: keep them off the corners. Edged, the quilt is <Figure path="quilt.edged.width" title="Width with the binding" /> × <Figure path="quilt.edged.height" title="Height with the binding" />.
+            <div class="flex items-center gap-3">
+              <TickBox
+                :checked="isDone('trimmed')"
+                label="The quilt is trimmed square"
+                :disabled="!store.canWrite"
+                @toggle="toggle('trimmed')"
+              />Trim the quilt square first
+            </div>
+            <p class="flex flex-wrap items-center gap-2 text-lg">
+              <ClothSwatch :cloth="clothOf(quilt, quilt.binding.cloth)" :size="36" /><span
+                ><strong
+                  ><Figure path="binding.strips" kind="count" title="Strips" />
+                  {{ plan.binding.strips === 1 ? 'strip' : 'strips' }}</strong
+                >
+                of <span class="figure" data-given>{{ formatLength(plan.binding.strip, speech) }}</span>, joined
+                {{ quilt.binding.join === 'diagonal' ? 'on the diagonal' : 'straight' }}, give
+                <strong><Figure path="binding.length" title="Length of the binding" /></strong>.</span
+              >
             </p>
-            <p class="note">Fold in half along its length and press. Leave a tail of <span class="figure" data-given>{{ formatRough(8, speech) }}</span>; stop one seam short of each corner, fold up and down again. Overlap to close: <Figure path="binding.overlap" title="Overlap of the ends" />.</p>
-            <div class="flex items-center gap-3"><TickBox :checked="isDone('bound')" label="It is bound" :disabled="!store.canWrite" @toggle="toggle('bound')" />It is bound</div>
+            <p class="note">
+              <template v-if="clothOf(quilt, quilt.binding.cloth).form === 'piece'"
+                >They are counted in the need of {{ clothOf(quilt, quilt.binding.cloth).name }}.</template
+              >
+              <template v-else
+                >They take <Figure path="binding.buy" title="Cloth for the binding" /> of cloth, counted in the need of
+                {{ clothOf(quilt, quilt.binding.cloth).name }}.</template
+              >
+              {{ plural(plan.binding.strips, 'join') }}, the closing one included: keep them off the corners. Edged, the
+              quilt is <Figure path="quilt.edged.width" title="Width with the binding" /> ×
+              <Figure path="quilt.edged.height" title="Height with the binding" />.
+            </p>
+            <p class="note">
+              Fold in half along its length and press. Leave a tail of
+              <span class="figure" data-given>{{ formatRough(8, speech) }}</span>; stop one seam short of each corner,
+              fold up and down again. Overlap to close: <Figure path="binding.overlap" title="Overlap of the ends" />.
+            </p>
+            <div class="flex items-center gap-3">
+              <TickBox
+                :checked="isDone('bound')"
+                label="It is bound"
+                :disabled="!store.canWrite"
+                @toggle="toggle('bound')"
+              />It is bound
+            </div>
           </template>
           <button v-else type="button" class="button" @click="edit('binding', setBinding({}))">Add a binding</button>
-          <div class="flex items-center gap-3"><TickBox :checked="isDone('labelled')" label="It has its label" :disabled="!store.canWrite" @toggle="toggle('labelled')" />It has its label, and its first wash</div>
+          <div class="flex items-center gap-3">
+            <TickBox
+              :checked="isDone('labelled')"
+              label="It has its label"
+              :disabled="!store.canWrite"
+              @toggle="toggle('labelled')"
+            />It has its label, and its first wash
+          </div>
           <p class="note">{{ CAUTIONS.children }}</p>
         </div>
       </section>

@@ -26,12 +26,20 @@ const recipes = computed(() => store.workbook?.recipes ?? [])
 const chosen = ref(0)
 const places = computed(() => new Map(plan.value?.pieces.map((piece, i) => [piece.id, i])))
 const recipe = computed(() => recipes.value[Math.min(chosen.value, recipes.value.length - 1)] ?? null)
-const ofBlock = computed(() => quilt.value.setting.cells.flat().filter(cell => cell.block === recipe.value?.block).length)
+const ofBlock = computed(
+  () => quilt.value.setting.cells.flat().filter(cell => cell.block === recipe.value?.block).length,
+)
 const madeBlocks = computed(() => Math.min(ofBlock.value, blocks.value.get(recipe.value?.block ?? '') ?? 0))
 const versions = computed(() => recipes.value.filter(other => other.block === recipe.value?.block).length)
 
-const plannedUnit = (unit: RecipeUnit) => plan.value!.blocks.flatMap(block => block.id === recipe.value!.block ? block.units : []).find(planned => planned.key === unit.key)!
-const coloursOf = (r: typeof recipes.value[number]) => Object.fromEntries(Object.entries(clothsOfCell(quilt.value, r.cell)).map(([role, id]) => [role, clothOf(quilt.value, id).colour]))
+const plannedUnit = (unit: RecipeUnit) =>
+  plan
+    .value!.blocks.flatMap(block => (block.id === recipe.value!.block ? block.units : []))
+    .find(planned => planned.key === unit.key)!
+const coloursOf = (r: (typeof recipes.value)[number]) =>
+  Object.fromEntries(
+    Object.entries(clothsOfCell(quilt.value, r.cell)).map(([role, id]) => [role, clothOf(quilt.value, id).colour]),
+  )
 function makeWhole(method: 'auto' | 'foundation' | 'template') {
   toast.problems(store.apply('way of making', setWholeMethod(recipe.value!.block, method)))
 }
@@ -46,7 +54,7 @@ const modeSteps = computed((): PieceStep[] => {
   const r = recipe.value
   return r ? [...r.units.filter(isWorked).flatMap(unitSteps), ...joinSteps(r), ...rowSteps()] : []
 })
-type PieceStep = ModeStep & { picture: Picture | null, followsHand?: boolean, tick: () => void }
+type PieceStep = ModeStep & { picture: Picture | null; followsHand?: boolean; tick: () => void }
 
 function unitSteps(unit: RecipeUnit): PieceStep[] {
   const made = units.value.get(unit.id) ?? 0
@@ -55,8 +63,12 @@ function unitSteps(unit: RecipeUnit): PieceStep[] {
     const isLast = i === unit.steps.length - 1
     const id = `${unit.id}.${step.code}.${i}`
     return {
-      place: `${capital(unitName(unit))}, ${plural(unit.inQuilt, 'unit')} in the quilt: step ${i + 1} of ${unit.steps.length}`,
-      parts: stepParts(step, speech.value, store.clothNames), picture: step.picture, followsHand: followsTheHand(step),
+      place:
+        `${capital(unitName(unit))}, ${plural(unit.inQuilt, 'unit')} in the quilt: `
+        + `step ${i + 1} of ${unit.steps.length}`,
+      parts: stepParts(step, speech.value, store.clothNames),
+      picture: step.picture,
+      followsHand: followsTheHand(step),
       ...(step.expect ? { figures: bothSides(unit.path) } : {}),
       ...(i === 0 ? { caution: CAUTIONS.needle } : step.do === 'press' ? { caution: CAUTIONS.iron } : {}),
       done: isMade || (!isLast && (steps.value.get(id) ?? 0) > 0),
@@ -69,22 +81,34 @@ function joinSteps(r: Recipe): PieceStep[] {
   const done = madeBlocks.value >= ofBlock.value
   return [
     ...r.joins.map(({ id, step, times, path }, i): PieceStep => ({
-      place: `${name}: join ${i + 1} of ${r.joins.length}`, parts: [times > 1 ? `${times} alike. ` : '', ...stepParts(step, speech.value, store.clothNames)],
-      picture: step.picture, figures: bothSides(path), done: done || (steps.value.get(id) ?? 0) > 0, tick: () => toggleStep(id),
+      place: `${name}: join ${i + 1} of ${r.joins.length}`,
+      parts: [times > 1 ? `${times} alike. ` : '', ...stepParts(step, speech.value, store.clothNames)],
+      picture: step.picture,
+      figures: bothSides(path),
+      done: done || (steps.value.get(id) ?? 0) > 0,
+      tick: () => toggleStep(id),
     })),
     {
-      place: `${name}: done`, parts: stepParts(r.done, speech.value), picture: r.done.picture, figures: bothSides(r.path), done,
+      place: `${name}: done`,
+      parts: stepParts(r.done, speech.value),
+      picture: r.done.picture,
+      figures: bothSides(r.path),
+      done,
       tick: () => countBlocks(r.block, done ? -ofBlock.value : ofBlock.value - madeBlocks.value),
     },
   ]
 }
 function rowSteps(): PieceStep[] {
   return rows.value.map((row, i) => ({
-    place: `Joining the top: ${i + 1} of ${rows.value.length}`, picture: null, done: rowsDone.value[i]!, tick: () => toggleRow(i), parts: rowParts(row, store.blockNames, speech.value, `rows.${i}`),
+    place: `Joining the top: ${i + 1} of ${rows.value.length}`,
+    picture: null,
+    done: rowsDone.value[i]!,
+    tick: () => toggleRow(i),
+    parts: rowParts(row, store.blockNames, speech.value, `rows.${i}`),
     figures: bothSides(`rows.${i}`),
   }))
 }
-const startAt = computed(() => store.bookmark?.of === 'piece' ? store.bookmark.step ?? 0 : 0)
+const startAt = computed(() => (store.bookmark?.of === 'piece' ? (store.bookmark.step ?? 0) : 0))
 const isStepping = computed(() => route.query.steps !== undefined)
 </script>
 
@@ -100,33 +124,90 @@ const isStepping = computed(() => route.query.steps !== undefined)
       @at="i => store.setBookmark({ station: 'piece', of: 'piece', step: i })"
     >
       <template #default="{ index }">
-        <PictureView v-if="modeSteps[index]?.picture" :picture="modeSteps[index]!.picture!" :cloths="quilt.cloths" :label="textOf(modeSteps[index]!.parts)" :mirror="settings.hand === 'left' && modeSteps[index]!.followsHand" />
+        <PictureView
+          v-if="modeSteps[index]?.picture"
+          :picture="modeSteps[index]!.picture!"
+          :cloths="quilt.cloths"
+          :label="textOf(modeSteps[index]!.parts)"
+          :mirror="settings.hand === 'left' && modeSteps[index]!.followsHand"
+        />
       </template>
     </StepMode>
     <StationHead title="Piece" print="the recipe" mode="At the machine" />
     <p v-if="!plan || !recipe" class="note" role="status">Laying it out …</p>
     <template v-else>
       <div class="no-print mb-4 flex flex-wrap gap-2" role="tablist" aria-label="Blocks">
-        <button v-for="(r, i) in recipes" :key="i" type="button" role="tab" class="button !px-3" :class="{ chosen: r === recipe }" :aria-selected="r === recipe" @click="chosen = i">
-          <DesignPicture :design="designOf(quilt, blockOf(quilt, r.block))" :colours="coloursOf(r)" :size="34" :style="r.cell.mirror ? { transform: 'scaleX(-1)' } : {}" />{{ blockOf(quilt, r.block).name }}{{ r.cell.mirror ? ', mirrored' : '' }}<span class="note figure">× {{ r.count }}</span>
+        <button
+          v-for="(r, i) in recipes"
+          :key="i"
+          type="button"
+          role="tab"
+          class="button !px-3"
+          :class="{ chosen: r === recipe }"
+          :aria-selected="r === recipe"
+          @click="chosen = i"
+        >
+          <DesignPicture
+            :design="designOf(quilt, blockOf(quilt, r.block))"
+            :colours="coloursOf(r)"
+            :size="34"
+            :style="r.cell.mirror ? { transform: 'scaleX(-1)' } : {}"
+          />{{ blockOf(quilt, r.block).name }}{{ r.cell.mirror ? ', mirrored' : ''
+          }}<span class="note figure">× {{ r.count }}</span>
         </button>
       </div>
       <header class="mb-4 flex flex-wrap items-center gap-4">
-        <div class="h-32 w-32 flex-none"><PictureView :picture="recipe.done.picture" :cloths="quilt.cloths" label="The block" /></div>
+        <div class="h-32 w-32 flex-none">
+          <PictureView :picture="recipe.done.picture" :cloths="quilt.cloths" label="The block" />
+        </div>
         <div>
           <h2 class="text-2xl">{{ blockOf(quilt, recipe.block).name }}{{ recipe.cell.mirror ? ', mirrored' : '' }}</h2>
-          <p class="figure !whitespace-normal">{{ recipe.count }} in these cloths<template v-if="versions > 1">, {{ ofBlock }} in all</template>; <Figure :path="`${recipe.path}.width`" title="Unfinished width" /> × <Figure :path="`${recipe.path}.height`" title="Unfinished height" /> unfinished</p>
+          <p class="figure !whitespace-normal">
+            {{ recipe.count }} in these cloths<template v-if="versions > 1">, {{ ofBlock }} in all</template>;
+            <Figure :path="`${recipe.path}.width`" title="Unfinished width" /> ×
+            <Figure :path="`${recipe.path}.height`" title="Unfinished height" /> unfinished
+          </p>
           <div class="no-print mt-2 flex items-center gap-2">
-            <button type="button" class="button icon" :disabled="madeBlocks === 0 || !store.canWrite" aria-label="One block fewer made" @click="countBlocks(recipe.block, -1)"><UIcon name="i-lucide-minus" class="size-5" /></button>
-            <span class="figure font-semibold" data-testid="blocks-made">{{ madeBlocks }} of {{ ofBlock }} blocks sewn</span>
-            <button type="button" class="button icon" :disabled="madeBlocks >= ofBlock || !store.canWrite" aria-label="One block more made" @click="countBlocks(recipe.block, 1)"><UIcon name="i-lucide-plus" class="size-5" /></button>
-            <button type="button" class="button" :disabled="madeBlocks >= ofBlock || !store.canWrite" @click="countBlocks(recipe.block, ofBlock - madeBlocks)">All sewn</button>
+            <button
+              type="button"
+              class="button icon"
+              :disabled="madeBlocks === 0 || !store.canWrite"
+              aria-label="One block fewer made"
+              @click="countBlocks(recipe.block, -1)"
+            >
+              <UIcon name="i-lucide-minus" class="size-5" />
+            </button>
+            <span class="figure font-semibold" data-testid="blocks-made"
+              >{{ madeBlocks }} of {{ ofBlock }} blocks sewn</span
+            >
+            <button
+              type="button"
+              class="button icon"
+              :disabled="madeBlocks >= ofBlock || !store.canWrite"
+              aria-label="One block more made"
+              @click="countBlocks(recipe.block, 1)"
+            >
+              <UIcon name="i-lucide-plus" class="size-5" />
+            </button>
+            <button
+              type="button"
+              class="button"
+              :disabled="madeBlocks >= ofBlock || !store.canWrite"
+              @click="countBlocks(recipe.block, ofBlock - madeBlocks)"
+            >
+              All sewn
+            </button>
           </div>
         </div>
         <p class="caution ml-auto min-w-72 max-w-md flex-1 print:max-w-none">{{ CAUTIONS.needle }}</p>
       </header>
       <section class="mb-6 space-y-4" aria-label="Units">
-        <PlainPieces v-if="recipe.units.some(unit => !isWorked(unit))" :units="recipe.units.filter(unit => !isWorked(unit))" :quilt="quilt" :places="places" />
+        <PlainPieces
+          v-if="recipe.units.some(unit => !isWorked(unit))"
+          :units="recipe.units.filter(unit => !isWorked(unit))"
+          :quilt="quilt"
+          :places="places"
+        />
         <UnitCard
           v-for="unit in recipe.units.filter(isWorked)"
           :key="unit.id"
@@ -138,7 +219,10 @@ const isStepping = computed(() => route.query.steps !== undefined)
           :can-write="store.canWrite"
           @made="by => countUnits(unit.id, by)"
           @choose="method => choose(unit.kind, method)"
-          @care="care => toast.problems(store.apply('how generously squares are cut', setTrim(recipe!.block, unit.kind, care)))"
+          @care="
+            care =>
+              toast.problems(store.apply('how generously squares are cut', setTrim(recipe!.block, unit.kind, care)))
+          "
         />
       </section>
       <section v-if="recipe.joins.length > 0" class="joining card mb-6" aria-label="Joining the block">
@@ -146,11 +230,27 @@ const isStepping = computed(() => route.query.steps !== undefined)
         <p class="caution mb-4">{{ CAUTIONS.iron }}</p>
         <JoinList :recipe="recipe" :quilt="quilt" />
       </section>
-      <PaperWork :quilt="quilt" :planned="plan.blocks.find(b => b.id === recipe!.block)!" :can-write="store.canWrite" @method="makeWhole" />
+      <PaperWork
+        :quilt="quilt"
+        :planned="plan.blocks.find(b => b.id === recipe!.block)!"
+        :can-write="store.canWrite"
+        @method="makeWhole"
+      />
       <section class="no-print" aria-label="Rows">
         <h2 class="mb-1">Join the top</h2>
-        <p class="note mb-3">Lay all blocks out first, and step back. Join each row from left to right, then the rows from the top down. Chain the same seam of every row; {{ inEnglish('two clips of one color for each row keep the order.', speech) }}</p>
-        <RowList :rows="rows" :marks="plan.marks" :quilt="quilt" :done="rowsDone" :can-write="store.canWrite" @toggle="toggleRow" />
+        <p class="note mb-3">
+          Lay all blocks out first, and step back. Join each row from left to right, then the rows from the top down.
+          Chain the same seam of every row;
+          {{ inEnglish('two clips of one color for each row keep the order.', speech) }}
+        </p>
+        <RowList
+          :rows="rows"
+          :marks="plan.marks"
+          :quilt="quilt"
+          :done="rowsDone"
+          :can-write="store.canWrite"
+          @toggle="toggleRow"
+        />
       </section>
     </template>
   </div>
@@ -158,7 +258,14 @@ const isStepping = computed(() => route.query.steps !== undefined)
 
 <style scoped>
 @media print {
-  .joining { break-inside: auto; border: 0; padding: 0; }
-  .joining h2, .joining .caution { break-after: avoid; }
+  .joining {
+    break-inside: auto;
+    border: 0;
+    padding: 0;
+  }
+  .joining h2,
+  .joining .caution {
+    break-after: avoid;
+  }
 }
 </style>
