@@ -1,4 +1,4 @@
-import { planQuilt } from '../core/quilt/plan'
+import { planQuilt } from '../core/checks/planQuilt'
 import { checkText } from '../words/check'
 import { withPlainSpaces } from '../words/length'
 import type { Answer } from './answer'

@@ -4,7 +4,7 @@ import { schemaText } from './schemaText'
 
 const wren = (args: string[], input = '') =>
   spawnSync(process.execPath, ['cli/start.mjs', ...args], { input, encoding: 'utf8' })
-const sample = readFileSync('core/quilt/sample.wren.json', 'utf8')
+const sample = readFileSync('core/file/sample.wren.json', 'utf8')
 interface Loose {
   setting: { across: unknown }
   cloths: { width: unknown }[]
@@ -16,7 +16,7 @@ const bad = (change: (file: Loose) => unknown) => {
 }
 
 test('plan of the sample, from a file and from standard input alike', () => {
-  const fromFile = wren(['plan', 'core/quilt/sample.wren.json'])
+  const fromFile = wren(['plan', 'core/file/sample.wren.json'])
   expect(fromFile.status).toBe(0)
   const plan = JSON.parse(fromFile.stdout) as { quilt: unknown; checks: { text: string }[] }
   expect(plan.quilt).toMatchObject({

@@ -1,5 +1,5 @@
-import { rolesOf } from '../core/block/design'
-import { SHIPPED_DESIGNS } from '../core/block/designs'
+import { rolesOf } from '../core/designs/design'
+import { SHIPPED_DESIGNS } from '../core/designs/shipped'
 import type { Answer } from './answer'
 
 export function designs(): Answer {

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { quiltFileSchema } from '../core/quilt/schema'
+import { quiltFileSchema } from '../core/file/schema'
 
 /** The JSON Schema of what may be written in a quilt file, for `docs/`. */
 export function schemaText(): string {

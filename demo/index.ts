@@ -1,4 +1,4 @@
-import type { QuiltFile } from '../core/quilt/schema'
+import type { QuiltFile } from '../core/file/schema'
 import berthFour from './berth-four.wren.json'
 import lostProperty from './lost-property.wren.json'
 import sleepers from './sleepers.wren.json'

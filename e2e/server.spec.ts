@@ -2,7 +2,7 @@ import { request as plainRequest } from 'node:http'
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 
-const sample = JSON.parse(readFileSync(new URL('../core/quilt/sample.wren.json', import.meta.url), 'utf8')) as Record<
+const sample = JSON.parse(readFileSync(new URL('../core/file/sample.wren.json', import.meta.url), 'utf8')) as Record<
   string,
   unknown
 >

@@ -27,7 +27,7 @@ const median = list => [...list].sort((a, b) => a - b)[Math.floor(list.length / 
 const times = (count, run) => Array.from({ length: count }, run)
 
 // the command, from a cold start
-const sample = `${ROOT}core/quilt/sample.wren.json`
+const sample = `${ROOT}core/file/sample.wren.json`
 record(
   'wren plan of the sample, cold start',
   median(
@@ -44,13 +44,19 @@ record(
 // the core alone
 await build({
   stdin: {
-    contents:
-      `export { planQuilt } from './core/quilt/plan'; export { readQuilt } from './core/quilt/readQuilt'; export { `
-      + `ownStrips, lengthOf } from './core/cutting/ownStrips'; export { toCutPiece } from './core/cloth/need'; `
-      + `export { SHIPPED_DESIGNS } from './core/block/designs'; export { findSewingOrder } from `
-      + `'./core/block/sewingTree'; export { findFoundation } from './core/block/foundation'; export { blockMake } `
-      + `from './core/block/blockMake'; export { unitDemands } from './core/block/demands'; export { waysFor } from `
-      + `'./core/methods/choose'; export { workroomOf } from './core/quilt/workroom'`,
+    contents: [
+      "export { planQuilt } from './core/checks/planQuilt'",
+      "export { readQuilt } from './core/file/readQuilt'",
+      "export { ownStrips, lengthOf } from './core/cut/ownStrips'",
+      "export { toCutPiece } from './core/cut/need'",
+      "export { SHIPPED_DESIGNS } from './core/designs/shipped'",
+      "export { findSewingOrder } from './core/make/order/sewingTree'",
+      "export { findFoundation } from './core/make/order/foundation'",
+      "export { blockMake } from './core/make/units/blockMake'",
+      "export { unitDemands } from './core/make/units/demands'",
+      "export { waysFor } from './core/plan/choose'",
+      "export { workroomOf } from './core/plan/workroom'",
+    ].join('\n'),
     resolveDir: ROOT,
     loader: 'ts',
   },

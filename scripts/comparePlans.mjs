@@ -49,7 +49,7 @@ try {
 async function planner(root, name) {
   const has = path => execFileSync('sh', ['-c', `test -f "$1" && echo yes || true`, 'sh', join(root, path)]).length > 0
   const [plan, read] = [
-    ['core/plan/plan.ts', 'core/quilt/plan.ts'].find(has),
+    ['core/checks/planQuilt.ts', 'core/quilt/plan.ts'].find(has),
     ['core/file/readQuilt.ts', 'core/quilt/readQuilt.ts'].find(has),
   ]
   const entry = join(work, `${name}.ts`)

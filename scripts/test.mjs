@@ -39,7 +39,7 @@ mkdirSync(REPORTS)
 if (!count('packages', installPackages()) || !count('chromium', installChromium())) finish()
 // the unit tests run on one core, everything before the browser on the other
 const unit = runBeside('npx', ['--no-install', 'jest', '--json', `--outputFile=${REPORTS}/unit.json`])
-for (const [title, ...more] of [['lint'], ['types'], ['licences', '--', '--check']]) {
+for (const [title, ...more] of [['lint'], ['types'], ['imports'], ['unused'], ['licences', '--', '--check']]) {
   const { ok, output } = await runBeside('npm', ['run', '-s', title, ...more])
   process.stdout.write(output)
   count(title, ok)

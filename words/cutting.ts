@@ -1,5 +1,5 @@
-import type { Piece } from '../core/cutting/gather'
-import type { Strip } from '../core/cutting/cutPiece'
+import type { Piece } from '../core/cut/piece'
+import type { Strip } from '../core/cut/cutPiece'
 import { plural, type Speech } from './speech'
 import { lengthPart, sizeParts, type TextPart } from './textPart'
 

@@ -1,5 +1,4 @@
-import type { UnitKind } from '../core/block/unit'
-import { craft, type Speech } from './speech'
+import type { UnitKind } from '../core/file/unitKinds'
 
 const KINDS: Readonly<Record<UnitKind, [string, string]>> = {
   'rectangle': ['patch', 'patches'],
@@ -118,10 +117,6 @@ export function stageName(what: string): string {
   const match = /^border-(\d+)(-first)?$/.exec(what)
   if (!match) return what
   return match[2] ? `the top with the first pair of border ${match[1]} on` : `the top with border ${match[1]}`
-}
-
-export function layerName(layer: string, speech: Speech): string {
-  return layer === 'backing' ? 'backing' : craft('batting', speech)
 }
 
 export function capital(text: string): string {

@@ -1,4 +1,4 @@
-import type { Expectation, Path, Problem } from '../core/quilt/problem'
+import type { Expectation, Path, Problem } from '../core/file/problem'
 import { formatFigure } from './length'
 
 /** `setting.across`; the whole file is `file`. */

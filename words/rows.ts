@@ -1,4 +1,4 @@
-import type { QuiltRow, RowPart } from '../core/sewing/rows'
+import type { QuiltRow, RowPart } from '../core/top/rows'
 import { capital } from './names'
 import { plural, type Speech } from './speech'
 import { sizeParts, type TextPart } from './textPart'

@@ -4,8 +4,6 @@ export interface Speech {
   english: 'us' | 'uk'
 }
 
-export const PLAIN_SPEECH: Speech = { units: 'in', english: 'us' }
-
 const UK: Readonly<Record<string, string>> = {
   batting: 'wadding',
   Batting: 'Wadding',

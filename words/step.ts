@@ -1,4 +1,4 @@
-import type { JoinedPart, Step } from '../core/sewing/step'
+import type { JoinedPart, Step } from '../core/make/steps/step'
 import { formatExactLength, formatFigure, formatLength } from './length'
 import { unitName } from './names'
 import { inEnglish, plural, type Speech } from './speech'

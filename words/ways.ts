@@ -1,5 +1,5 @@
-import type { ToBuy } from '../core/quilt/plan'
-import type { PlannedUnit, PlannedWay } from '../core/quilt/plannedBlock'
+import type { ToBuy } from '../core/plan/plan'
+import type { PlannedUnit, PlannedWay } from '../core/plan/plannedBlock'
 import { formatCloth } from './length'
 import { aimName, capital, methodName } from './names'
 import { plural, type Speech } from './speech'

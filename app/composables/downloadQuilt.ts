@@ -1,4 +1,4 @@
-import type { QuiltFile } from '~~/core/quilt/schema'
+import type { QuiltFile } from '~~/core/file/schema'
 
 /** Saves a copy of the quilt as a file, whatever the browser's storage says. */
 export function downloadQuilt(file: QuiltFile) {

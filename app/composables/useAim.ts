@@ -1,5 +1,5 @@
 import { chosenWays, forgetWays } from '~~/core/edits/blocks'
-import type { Quilt } from '~~/core/quilt/quilt'
+import type { Quilt } from '~~/core/file/quilt'
 import { aimName } from '~~/words/names'
 import { plural } from '~~/words/speech'
 

@@ -1,5 +1,5 @@
-import { doneCounts } from '~~/core/made/progress'
-import type { QuiltRow } from '~~/core/sewing/rows'
+import { doneCounts } from '~~/core/cut/progress'
+import type { QuiltRow } from '~~/core/top/rows'
 
 /** Ticks of the Piece station: units, blocks and rows, and the ways to set them. */
 export function useMade() {

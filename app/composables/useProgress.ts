@@ -1,5 +1,5 @@
-import { cutProgress, doneCounts } from '~~/core/made/progress'
-import { isWorked } from '~~/core/sewing/recipe'
+import { cutProgress, doneCounts } from '~~/core/cut/progress'
+import { isWorked } from '~~/core/plan/recipe'
 
 /** The steps after the rows, in order: what they are called in the file and by people. */
 export const FINISH_STEPS = ['rows-joined', 'borders', 'layered', 'quilted', 'trimmed', 'bound', 'labelled'] as const

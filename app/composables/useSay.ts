@@ -1,4 +1,4 @@
-import type { Problem } from '~~/core/quilt/problem'
+import type { Problem } from '~~/core/file/problem'
 import { problemText } from '~~/words/problem'
 
 /** Short messages that pass: what went wrong, and what was done with a way back. */

@@ -1,5 +1,5 @@
-import { lightness } from '~~/core/cloth/value'
-import type { Cloth } from '~~/core/quilt/quilt'
+import { lightness } from '~~/core/measure/lightness'
+import type { Cloth } from '~~/core/file/quilt'
 import { markColour, motifsOf, TILE } from './motifs'
 
 const patterns = new Map<string, CanvasPattern | string>()

@@ -1,10 +1,10 @@
-import { clothsOfCell, stripesOfPatch } from '~~/core/block/clothsOfCell'
-import { finishedPatches } from '~~/core/block/design'
-import { placedAngle } from '~~/core/block/stripeDirection'
+import { clothsOfCell, stripesOfPatch } from '~~/core/file/clothsOfCell'
+import { finishedPatches } from '~~/core/designs/design'
+import { placedAngle } from '~~/core/designs/stripeDirection'
 import { placePolygon } from '~~/core/geometry/placement'
-import { drawnTop } from '~~/core/setting/parts'
-import type { Dimensions } from '~~/core/quilt/dimensions'
-import { blockOf, clothOf, designOf, type Cell, type Quilt } from '~~/core/quilt/quilt'
+import { drawnTop } from '~~/core/top/parts'
+import type { Dimensions } from '~~/core/top/dimensions'
+import { blockOf, clothOf, designOf, type Cell, type Quilt } from '~~/core/file/quilt'
 import { clothFill } from './clothPaint'
 
 export interface PaintView {

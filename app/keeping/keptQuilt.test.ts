@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import type { QuiltFile } from '~~/core/quilt/schema'
+import type { QuiltFile } from '~~/core/file/schema'
 import { MOST_VERSIONS, withState, type KeptQuilt } from './keptQuilt'
 
 const file = (name: string) => ({ name }) as QuiltFile

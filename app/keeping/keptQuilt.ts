@@ -1,4 +1,4 @@
-import type { QuiltFile } from '~~/core/quilt/schema'
+import type { QuiltFile } from '~~/core/file/schema'
 
 /** A quilt as it is kept in this browser. */
 export interface KeptQuilt {

@@ -1,4 +1,4 @@
-import type { QuiltFile } from '~~/core/quilt/schema'
+import type { QuiltFile } from '~~/core/file/schema'
 import type { Bookmark } from './keptQuilt'
 
 /**

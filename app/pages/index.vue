@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useStorage } from '@vueuse/core'
-import type { Problem } from '~~/core/quilt/problem'
-import { MOST_BYTES } from '~~/core/quilt/readText'
-import type { QuiltFile } from '~~/core/quilt/schema'
+import type { Problem } from '~~/core/file/problem'
+import { MOST_BYTES } from '~~/core/file/readText'
+import type { QuiltFile } from '~~/core/file/schema'
 import { problemLine } from '~~/words/problem'
 import { readFile } from '~/workers/readFile'
 

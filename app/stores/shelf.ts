@@ -1,5 +1,5 @@
-import { readQuilt } from '~~/core/quilt/readQuilt'
-import type { QuiltFile } from '~~/core/quilt/schema'
+import { readQuilt } from '~~/core/file/readQuilt'
+import type { QuiltFile } from '~~/core/file/schema'
 import { sayGone } from '~/keeping/lease'
 import { keep, keptIds, loadKept, newId, removeKept } from '~/keeping/quiltKeeper'
 import type { KeptQuilt } from '~/keeping/keptQuilt'

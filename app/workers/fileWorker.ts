@@ -1,7 +1,7 @@
-import { readQuilt } from '~~/core/quilt/readQuilt'
-import { readText } from '~~/core/quilt/readText'
-import type { Problem, Result } from '~~/core/quilt/problem'
-import type { QuiltFile } from '~~/core/quilt/schema'
+import { readQuilt } from '~~/core/file/readQuilt'
+import { readText } from '~~/core/file/readText'
+import type { Problem, Result } from '~~/core/file/problem'
+import type { QuiltFile } from '~~/core/file/schema'
 
 /** The file as it was written, if it is a quilt; else what is wrong with it. */
 function read(text: string): Result<QuiltFile> {

@@ -1,6 +1,7 @@
-import { planQuilt, type PlanWork } from '~~/core/quilt/plan'
-import type { Quilt } from '~~/core/quilt/quilt'
-import { recipesFor } from '~~/core/sewing/recipe'
+import { planQuilt } from '~~/core/checks/planQuilt'
+import type { PlanWork } from '~~/core/plan/planWork'
+import type { Quilt } from '~~/core/file/quilt'
+import { recipesFor } from '~~/core/plan/recipe'
 import type { Workbook } from './planMessages'
 
 /** Everything the stations show, and what it was made from. */

@@ -1,5 +1,5 @@
-import type { ToBuy } from '~~/core/quilt/plan'
-import type { QuiltFile } from '~~/core/quilt/schema'
+import type { ToBuy } from '~~/core/plan/plan'
+import type { QuiltFile } from '~~/core/file/schema'
 import type { FromPlanWorker, ToPlanWorker, Workbook } from './planMessages'
 
 export interface PlanClient {

@@ -1,10 +1,11 @@
-import type { Plan, ToBuy } from '~~/core/quilt/plan'
-import type { QuiltFile } from '~~/core/quilt/schema'
-import type { Recipe } from '~~/core/sewing/recipe'
+import type { CheckedPlan } from '~~/core/checks/planQuilt'
+import type { ToBuy } from '~~/core/plan/plan'
+import type { QuiltFile } from '~~/core/file/schema'
+import type { Recipe } from '~~/core/plan/recipe'
 
 /** Everything the stations show, made in one go from one file. */
 export interface Workbook {
-  plan: Plan
+  plan: CheckedPlan
   recipes: Recipe[]
 }
 

@@ -1,5 +1,6 @@
-import { buyByWay, type PlanWork } from '~~/core/quilt/plan'
-import { readQuilt } from '~~/core/quilt/readQuilt'
+import { buyByWay } from '~~/core/plan/plan'
+import type { PlanWork } from '~~/core/plan/planWork'
+import { readQuilt } from '~~/core/file/readQuilt'
 import { makeWorkbook } from './makeWorkbook'
 import type { FromPlanWorker, ToPlanWorker } from './planMessages'
 

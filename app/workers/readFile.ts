@@ -1,5 +1,5 @@
-import type { Result } from '~~/core/quilt/problem'
-import type { QuiltFile } from '~~/core/quilt/schema'
+import type { Result } from '~~/core/file/problem'
+import type { QuiltFile } from '~~/core/file/schema'
 import { askOnce } from './askOnce'
 
 /**

@@ -1,4 +1,5 @@
-import type { Plan, PlanWork } from '../quilt/plan'
+import type { Plan } from '../plan/plan'
+import type { PlanWork } from '../plan/planWork'
 
 /** Something to look at before cutting on. Sentences are made in `words/check.ts`. */
 export interface Check {
@@ -35,6 +36,6 @@ export type CheckId =
   | 'overhang-too-small'
   | 'short-margin'
 
-/** The plan as far as it is made when the checks look at it. */
-export type Checked = PlanWork & { plan: Omit<Plan, 'sums' | 'checks'> }
+/** What the checks look at. */
+export type Checked = PlanWork & { plan: Plan }
 export type Checker = (work: Checked) => Check[]

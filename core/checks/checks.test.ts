@@ -1,5 +1,5 @@
 import { mendsFor } from '../edits/mends'
-import type { QuiltFile } from '../quilt/schema'
+import type { QuiltFile } from '../file/schema'
 import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
 import type { CheckId } from './check'
 

@@ -1,4 +1,4 @@
-import { clothOf } from '../quilt/quilt'
+import { clothOf } from '../file/quilt'
 import type { Check, Checker } from './check'
 
 /** Pieces that lie no way on their cloth. */

@@ -1,9 +1,9 @@
-import { clothsOfCell } from '../block/clothsOfCell'
-import { variants } from '../block/demands'
-import { LEAST_CONTRAST, lightness } from '../cloth/value'
+import { clothsOfCell } from '../file/clothsOfCell'
+import { variants } from '../make/units/demands'
+import { LEAST_CONTRAST, lightness } from '../measure/lightness'
 import { sharedEdges } from '../geometry/adjacency'
-import type { Design } from '../block/design'
-import { clothOf, designOf, blockOf, type Cell } from '../quilt/quilt'
+import type { Design } from '../designs/design'
+import { clothOf, designOf, blockOf, type Cell } from '../file/quilt'
 import type { Check, Checker } from './check'
 
 /**

@@ -1,4 +1,4 @@
-import { countSeams } from '../block/sewingTree'
+import { countSeams } from '../make/order/sewingTree'
 import { MOST_SPREAD, expectedSeamTest, measuredBlock, measuredStage, seamError, sewnSeam } from '../made/measures'
 import { SEAM_TOLERANCE } from '../made/seamTest'
 import type { Check, Checker } from './check'

@@ -1,6 +1,6 @@
-import { isSlanted, STRETCH } from '../block/fixedShape'
+import { isSlanted, STRETCH } from '../designs/fixedShape'
 import { TOLERANCE } from '../measure/ruler'
-import { blockOf } from '../quilt/quilt'
+import { blockOf } from '../file/quilt'
 import type { Check, Checker } from './check'
 
 /** A strip longer than the cloth is wide: said at the plan, with what each way costs. */

@@ -1,10 +1,10 @@
-import type { BlockMake } from '../block/blockMake'
-import { squareCorner, type Unit } from '../block/unit'
-import { unitsOf } from '../block/unitTree'
+import type { BlockMake } from '../make/units/blockMake'
+import { squareCorner, type Unit } from '../make/units/unit'
+import { unitsOf } from '../make/units/unitTree'
 import { boundingBox, type Box } from '../geometry/polygon'
 import { isOnRuler, TOLERANCE, type Inches } from '../measure/ruler'
-import { plainSide } from '../methods/cutSize'
-import type { Choice } from '../methods/choose'
+import { plainSide } from '../make/methods/cutSize'
+import type { Choice } from '../plan/choose'
 import type { Check, Checker } from './check'
 
 /** Roundings that add up to this over a block show in it. */

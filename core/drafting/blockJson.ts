@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { readText } from '../quilt/readText'
+import { readText } from '../file/readText'
 import { blockFaultsOf, type BlockReading } from './blockReading'
 
 const point = z.tuple([z.number(), z.number()])

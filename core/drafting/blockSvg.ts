@@ -1,6 +1,6 @@
 import { SaxesParser } from 'saxes'
-import type { Design } from '../block/design'
-import { rolesOf } from '../block/design'
+import type { Design } from '../designs/design'
+import { rolesOf } from '../designs/design'
 import { boundingBox, signedArea, type Point } from '../geometry/polygon'
 import { blockFaultsOf, type BlockReading, type BlockTrouble } from './blockReading'
 

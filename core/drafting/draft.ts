@@ -1,4 +1,4 @@
-import type { Design, Patch } from '../block/design'
+import type { Design, Patch } from '../designs/design'
 import type { Point, Polygon } from '../geometry/polygon'
 
 /** A block while it is being drawn. Grid units; patches tile `width` × `height`. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { SHIPPED_DESIGNS } from '../block/designs'
+import { SHIPPED_DESIGNS } from '../designs/shipped'
 import { area, type Point } from '../geometry/polygon'
 import { tilingFaults } from '../geometry/tiling'
 import { blockFromSvg, blockToSvg, MOST_POINTS } from './blockSvg'

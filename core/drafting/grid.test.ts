@@ -1,6 +1,6 @@
 import fc from 'fast-check'
-import { SHIPPED_DESIGNS } from '../block/designs'
-import { gridDraft } from '../block/gridDraft'
+import { SHIPPED_DESIGNS } from '../designs/shipped'
+import { gridDraft } from '../designs/gridDraft'
 import { tilingFaults } from '../geometry/tiling'
 import { GRID_KINDS, gridFor, gridPoints, gridSize, LEAST_UNITS, MOST_UNITS } from './grid'
 

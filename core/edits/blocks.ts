@@ -1,12 +1,12 @@
-import { rolesOf, type Design } from '../block/design'
-import { SHIPPED_DESIGNS } from '../block/designs'
-import { holdsItsShape } from '../block/fixedShape'
-import { UNIT_KINDS, type UnitKind } from '../block/unit'
-import type { Care } from '../methods/method'
-import type { StripeDirection } from '../block/stripeDirection'
+import { rolesOf, type Design } from '../designs/design'
+import { SHIPPED_DESIGNS } from '../designs/shipped'
+import { holdsItsShape } from '../designs/fixedShape'
+import { UNIT_KINDS, type UnitKind } from '../file/unitKinds'
+import type { Care } from '../file/cares'
+import type { StripeDirection } from '../designs/stripeDirection'
 import { parseLength } from '../measure/length'
 import type { Inches } from '../measure/ruler'
-import type { QuiltFile } from '../quilt/schema'
+import type { QuiltFile } from '../file/schema'
 import { keepDesign } from './designs'
 import { dressRoles } from './dress'
 import { replaced, written, type Edit } from './edit'
@@ -209,11 +209,6 @@ export function addBlock(design: Design, at: { row: number; column: number } | n
 /** Puts a block in one place; the colours of that place go. */
 export function placeBlock(row: number, column: number, block: string): Edit {
   return file => changeCell(row, column, cell => ({ block, ...(cell.turn ? { turn: cell.turn } : {}) }))(file)
-}
-
-/** Takes a block that stands nowhere out of the list. */
-export function removeBlock(blockId: string): Edit {
-  return file => ({ ...file, blocks: file.blocks.filter(block => block.id !== blockId) })
 }
 
 type CellEntry = NonNullable<QuiltFile['setting']['cells']>[number][number]

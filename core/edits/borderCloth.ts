@@ -1,8 +1,8 @@
-import { finishedPatches } from '../block/design'
-import { clothsOfCell } from '../block/clothsOfCell'
-import { lightness } from '../cloth/value'
+import { finishedPatches } from '../designs/design'
+import { clothsOfCell } from '../file/clothsOfCell'
+import { lightness } from '../measure/lightness'
 import { TOLERANCE } from '../measure/ruler'
-import { blockOf, clothOf, designOf, type Cell, type Quilt } from '../quilt/quilt'
+import { blockOf, clothOf, designOf, type Cell, type Quilt } from '../file/quilt'
 
 /**
  * The cloth for another border: of those in the quilt the one that stands out most from what it will touch, so that

@@ -1,6 +1,6 @@
 import type { Inches } from '../measure/ruler'
-import { clothLetters } from '../quilt/letters'
-import type { QuiltFile } from '../quilt/schema'
+import { clothLetters } from '../file/letters'
+import type { QuiltFile } from '../file/schema'
 import { written, type Edit } from './edit'
 import { freeId } from './setting'
 

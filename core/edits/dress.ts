@@ -1,4 +1,4 @@
-import { rolesOf, type Design } from '../block/design'
+import { rolesOf, type Design } from '../designs/design'
 
 /** Roles that lie behind the figure of a block. */
 const GROUNDS = new Set(['ground', 'sky', 'light', 'table', 'sand', 'corner'])

@@ -1,6 +1,6 @@
 import type { Inches } from '../measure/ruler'
 import { UNIT_DEFAULTS } from '../measure/units'
-import type { QuiltFile } from '../quilt/schema'
+import type { QuiltFile } from '../file/schema'
 import { replaced, written, type Edit } from './edit'
 import { withoutStaleMeasures } from './staleMeasures'
 

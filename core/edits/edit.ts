@@ -1,6 +1,6 @@
 import { fromInches } from '../measure/units'
 import type { Inches } from '../measure/ruler'
-import type { QuiltFile } from '../quilt/schema'
+import type { QuiltFile } from '../file/schema'
 
 /** A change to a quilt file. Never writes to what it is given. */
 export type Edit = (file: QuiltFile) => QuiltFile

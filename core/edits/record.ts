@@ -1,4 +1,4 @@
-import type { QuiltFile } from '../quilt/schema'
+import type { QuiltFile } from '../file/schema'
 import type { Inches } from '../measure/ruler'
 import { replaced, written, type Edit } from './edit'
 

@@ -1,5 +1,5 @@
 import type { Inches } from '../measure/ruler'
-import type { QuiltFile } from '../quilt/schema'
+import type { QuiltFile } from '../file/schema'
 import { written, type Edit } from './edit'
 import { withoutStaleMeasures } from './staleMeasures'
 

@@ -1,4 +1,4 @@
-import type { QuiltFile } from '../quilt/schema'
+import type { QuiltFile } from '../file/schema'
 
 /**
  * The file without measures that a change of plan has overtaken: those of the part that changed and of all that is

@@ -6,8 +6,6 @@ export interface Placement {
   mirror: boolean
 }
 
-export const UPRIGHT: Placement = { turn: 0, mirror: false }
-
 /** Where a point of the drawing comes to lie; the box of the result starts at 0, 0 again. */
 export function placePoint([x, y]: Point, { turn, mirror }: Placement, width: number, height: number): Point {
   const mx = mirror ? width - x : x
@@ -25,11 +23,4 @@ export function placePoint([x, y]: Point, { turn, mirror }: Placement, width: nu
 
 export function placePolygon(polygon: Polygon, placement: Placement, width: number, height: number): Polygon {
   return polygon.map(point => placePoint(point, placement, width, height))
-}
-
-/** Which way "up in the quilt" points in the drawing itself, as a step: what a print must follow in each patch. */
-export function upInDrawing({ turn, mirror }: Placement): Point {
-  const up: Record<Placement['turn'], Point> = { 0: [0, -1], 90: [-1, 0], 180: [0, 1], 270: [1, 0] }
-  const [x, y] = up[turn]
-  return [mirror ? -x + 0 : x, y]
 }

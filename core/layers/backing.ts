@@ -1,8 +1,8 @@
 import { roundUpToRuler, TOLERANCE, type Inches } from '../measure/ruler'
 import { roundedSum, sumOf, type Sum } from '../measure/sum'
-import { SQUARE_UP } from '../cloth/squareUp'
+import { SQUARE_UP } from '../cut/squareUp'
 import { UNIT_DEFAULTS } from '../measure/units'
-import { clothOf, type Quilt } from '../quilt/quilt'
+import { clothOf, type Quilt } from '../file/quilt'
 
 /** What a join of two panels takes: two seams of ½″, the selvages gone. Source: handbook §9. */
 const JOIN_LOSS: Inches = 1

@@ -1,6 +1,6 @@
 import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
-import type { Quilt } from '../quilt/quilt'
+import type { Quilt } from '../file/quilt'
 
 /** Batting for a top of this finished size: the raw top and its overhang on every side. Source: handbook §9. */
 export function planBatting(quilt: Quilt, topWidth: Inches, topHeight: Inches): { width: Sum; height: Sum } | null {

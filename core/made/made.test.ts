@@ -1,8 +1,8 @@
 import fc from 'fast-check'
-import type { Strip } from '../cutting/cutPiece'
+import type { Strip } from '../cut/cutPiece'
 import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
 import { expectedSeamTest, measuredBlock, measuredStage, seamError, sewnSeam } from './measures'
-import { cutProgress, doneCounts, piecesIn, stripProgress } from './progress'
+import { cutProgress, doneCounts, piecesIn, stripProgress } from '../cut/progress'
 import { seamTest } from './seamTest'
 
 test('a seam test sewn with some seam measures what that seam gives, and says so', () => {

@@ -1,5 +1,5 @@
 import { sameLength, type Inches } from '../measure/ruler'
-import type { Block, Quilt } from '../quilt/quilt'
+import type { Block, Quilt } from '../file/quilt'
 
 /** Spread of measures beyond which something is off. Source: handbook §8. */
 export const MOST_SPREAD: Inches = 1 / 2

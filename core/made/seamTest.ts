@@ -1,6 +1,6 @@
 import { sumOf, type Sum } from '../measure/sum'
 import type { Inches } from '../measure/ruler'
-import type { Quilt } from '../quilt/quilt'
+import type { Quilt } from '../file/quilt'
 import { sewnSeam } from './measures'
 
 /** Strips sewn side by side to see what the machine's seam really takes. `sewn` and `off` once they were measured. */

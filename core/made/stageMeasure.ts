@@ -1,5 +1,5 @@
 import { sumOf, type Sum } from '../measure/sum'
-import type { Quilt } from '../quilt/quilt'
+import type { Quilt } from '../file/quilt'
 import { measuredStage } from './measures'
 
 /**

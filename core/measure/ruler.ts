@@ -11,11 +11,6 @@ export function roundUpToRuler(value: Inches, step: Inches): Inches {
   return step === 0 ? value : Math.ceil((value - TOLERANCE) / step) * step
 }
 
-/** Rounds down to a multiple of `step`; a value within `TOLERANCE` of a step is on it. `step` 0: unchanged. */
-export function roundDownToRuler(value: Inches, step: Inches): Inches {
-  return step === 0 ? value : Math.floor((value + TOLERANCE) / step) * step
-}
-
 /** Rounds to the nearest multiple of `step`; halves, and what is within `TOLERANCE` of one, up. `step` 0: unchanged. */
 export function roundToRuler(value: Inches, step: Inches): Inches {
   return step === 0 ? value : Math.floor((value + TOLERANCE) / step + 0.5) * step

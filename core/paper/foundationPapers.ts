@@ -1,5 +1,5 @@
-import { finishedPatches, type Design } from '../block/design'
-import type { Foundation, FoundationSection } from '../block/foundation'
+import { finishedPatches, type Design } from '../designs/design'
+import type { Foundation, FoundationSection } from '../make/order/foundation'
 import { unite } from '../drafting/unite'
 import { offsetPolygon } from '../geometry/offset'
 import { boundingBox, contains, movePolygon, withoutIdleCorners, type Point, type Polygon } from '../geometry/polygon'

@@ -1,9 +1,9 @@
-import { cutLines } from '../block/cutLines'
-import { finishedPatches, type Design } from '../block/design'
-import { stripesOfPatch } from '../block/clothsOfCell'
-import { sewingOrderOf } from '../block/howSewn'
-import type { SewingTree } from '../block/sewingTree'
-import { placedAngle } from '../block/stripeDirection'
+import { cutLines } from '../make/order/cutLines'
+import { finishedPatches, type Design } from '../designs/design'
+import { stripesOfPatch } from '../file/clothsOfCell'
+import { sewingOrderOf } from '../make/order/howSewn'
+import type { SewingTree } from '../make/order/sewingTree'
+import { placedAngle } from '../designs/stripeDirection'
 import {
   boundingBox,
   contains,
@@ -15,7 +15,7 @@ import {
   type Polygon,
 } from '../geometry/polygon'
 import { TOLERANCE, type Inches } from '../measure/ruler'
-import { designOf, type Block, type Quilt } from '../quilt/quilt'
+import { designOf, type Block, type Quilt } from '../file/quilt'
 import { line, outline, text, type Drawing, type Mark } from './sheet'
 
 /** A shape to cut by: as it lies in the block, seen from the right side. */

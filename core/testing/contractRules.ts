@@ -1,8 +1,8 @@
-import type { SewingTree } from '../block/sewingTree'
-import { layoutFaults } from '../cutting/layoutCheck'
-import type { Piece } from '../cutting/gather'
-import type { Plan } from '../quilt/plan'
-import type { Quilt } from '../quilt/quilt'
+import type { SewingTree } from '../make/order/sewingTree'
+import { layoutFaults } from '../cut/layoutCheck'
+import type { Piece } from '../cut/piece'
+import type { CheckedPlan } from '../checks/planQuilt'
+import type { Quilt } from '../file/quilt'
 
 /**
  * A rule of the agreed plan: what it says, and where a plan breaks it. Written from the agreement, not from the code
@@ -11,7 +11,7 @@ import type { Quilt } from '../quilt/quilt'
 export interface Rule {
   number: number
   says: string
-  broken: (quilt: Quilt, plan: Plan) => string[]
+  broken: (quilt: Quilt, plan: CheckedPlan) => string[]
 }
 
 const near = (a: number, b: number, by = 1e-6) => Math.abs(a - b) <= by
@@ -590,11 +590,11 @@ export const RULES: readonly Rule[] = [
 ]
 
 /** Everything a plan breaks, each line with the number of its rule. */
-export function brokenRules(quilt: Quilt, plan: Plan): string[] {
+export function brokenRules(quilt: Quilt, plan: CheckedPlan): string[] {
   return RULES.flatMap(rule => rule.broken(quilt, plan).map(fault => `rule ${rule.number}: ${fault}`))
 }
 
-function tooLarge(plan: Plan, piece: Piece): boolean {
+function tooLarge(plan: CheckedPlan, piece: Piece): boolean {
   return plan.checks.some(check => check.id === 'piece-too-large' && check.data.piece === piece.id)
 }
 

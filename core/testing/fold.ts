@@ -8,7 +8,7 @@ import {
   type Point,
   type Polygon,
 } from '../geometry/polygon'
-import type { Picture, PictureLine, PictureShape } from '../sewing/picture'
+import type { Picture, PictureLine, PictureShape } from '../make/steps/picture'
 
 /** Cloth lying right side up, later pieces over earlier ones. */
 export interface Lying {

@@ -1,8 +1,9 @@
-import { planQuilt, type Plan, type PlanWork } from '../quilt/plan'
-import type { Quilt } from '../quilt/quilt'
-import { readQuilt } from '../quilt/readQuilt'
-import sample from '../quilt/sample.wren.json'
-import type { QuiltFile } from '../quilt/schema'
+import { planQuilt, type CheckedPlan } from '../checks/planQuilt'
+import type { PlanWork } from '../plan/planWork'
+import type { Quilt } from '../file/quilt'
+import { readQuilt } from '../file/readQuilt'
+import sample from '../file/sample.wren.json'
+import type { QuiltFile } from '../file/schema'
 
 /** The agreed sample: stars and plain squares, sashing with cornerstones, one border. */
 export const SAMPLE = sample as unknown as QuiltFile
@@ -14,7 +15,7 @@ export function quiltOf(file: unknown): Quilt {
   return quilt.value
 }
 
-export function planOf(file: unknown): { quilt: Quilt; plan: Plan; work: PlanWork } {
+export function planOf(file: unknown): { quilt: Quilt; plan: CheckedPlan; work: PlanWork } {
   const quilt = quiltOf(file)
   return { quilt, ...planQuilt(quilt) }
 }

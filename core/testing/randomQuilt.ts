@@ -1,7 +1,7 @@
 import fc from 'fast-check'
-import { SHIPPED_DESIGNS } from '../block/designs'
-import { rolesOf } from '../block/design'
-import type { QuiltFile } from '../quilt/schema'
+import { SHIPPED_DESIGNS } from '../designs/shipped'
+import { rolesOf } from '../designs/design'
+import type { QuiltFile } from '../file/schema'
 import { cutUp } from './randomBlocks'
 
 type Design = NonNullable<QuiltFile['designs']>[number]

@@ -1,5 +1,5 @@
 import { quiltOf, SAMPLE } from '~~/core/testing/quiltOf'
-import type { QuiltFile } from '~~/core/quilt/schema'
+import type { QuiltFile } from '~~/core/file/schema'
 import { PAGES, type Sheet } from '~~/core/paper/sheet'
 import { papersFor } from './papersFor'
 

@@ -1,9 +1,9 @@
-import { foundationOf } from '~~/core/block/howSewn'
+import { foundationOf } from '~~/core/make/order/howSewn'
 import { foundationPapers, paperDrawing } from '~~/core/paper/foundationPapers'
 import { pagesOf } from '~~/core/paper/pages'
 import type { PageKind, Sheet } from '~~/core/paper/sheet'
 import { templateDrawing, templatesForBlock } from '~~/core/paper/templates'
-import { clothOf, designOf, type Quilt } from '~~/core/quilt/quilt'
+import { clothOf, designOf, type Quilt } from '~~/core/file/quilt'
 import { pageWords, paperTitle, templateCount, templateName } from '~~/words/paper'
 import type { Speech } from '~~/words/speech'
 

@@ -1,6 +1,6 @@
 import { parentPort, workerData } from 'node:worker_threads'
-import { readQuilt } from '~~/core/quilt/readQuilt'
-import { readText } from '~~/core/quilt/readText'
+import { readQuilt } from '~~/core/file/readQuilt'
+import { readText } from '~~/core/file/readText'
 import { MOST_PAGES, type PapersAnswer, type PapersJob } from '../utils/papersJob'
 import { papersFor } from '../utils/papersFor'
 import { papersRequest } from '../utils/papersRequest'

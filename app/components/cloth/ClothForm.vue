@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ClothChange } from '~~/core/edits/cloths'
-import type { Cloth } from '~~/core/quilt/quilt'
+import type { Cloth } from '~~/core/file/quilt'
 import { craft } from '~~/words/speech'
 import { PATTERN_NAMES } from '~/drawing/motifs'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { lightness } from '~~/core/cloth/value'
+import { lightness } from '~~/core/measure/lightness'
 import type { ClothChange } from '~~/core/edits/cloths'
-import type { Plan } from '~~/core/quilt/plan'
-import type { Cloth } from '~~/core/quilt/quilt'
+import type { Plan } from '~~/core/plan/plan'
+import type { Cloth } from '~~/core/file/quilt'
 import { formatLength, formatSize } from '~~/words/length'
 import { clothToBuy } from '~~/words/check'
 import { inEnglish } from '~~/words/speech'

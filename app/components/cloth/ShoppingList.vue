@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Plan } from '~~/core/quilt/plan'
-import { clothOf, type Quilt } from '~~/core/quilt/quilt'
+import type { Plan } from '~~/core/plan/plan'
+import { clothOf, type Quilt } from '~~/core/file/quilt'
 import { clothToBuy } from '~~/words/check'
 import { formatCloth, formatLength, formatSize } from '~~/words/length'
 import { craft } from '~~/words/speech'

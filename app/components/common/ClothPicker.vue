@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Cloth } from '~~/core/quilt/quilt'
+import type { Cloth } from '~~/core/file/quilt'
 
 const {
   cloths,

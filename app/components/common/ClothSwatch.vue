@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { greyOf, lightness } from '~~/core/cloth/value'
-import type { Cloth } from '~~/core/quilt/quilt'
+import { greyOf, lightness } from '~~/core/measure/lightness'
+import type { Cloth } from '~~/core/file/quilt'
 import { markColour, motifsOf, TILE } from '~/drawing/motifs'
 
 const {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Design } from '~~/core/block/design'
-import { rolesOf } from '~~/core/block/design'
+import type { Design } from '~~/core/designs/design'
+import { rolesOf } from '~~/core/designs/design'
 
 const {
   design,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { greyOf } from '~~/core/cloth/value'
-import type { Cloth } from '~~/core/quilt/quilt'
-import type { Picture } from '~~/core/sewing/picture'
+import { greyOf } from '~~/core/measure/lightness'
+import type { Cloth } from '~~/core/file/quilt'
+import type { Picture } from '~~/core/make/steps/picture'
 
 const {
   picture,

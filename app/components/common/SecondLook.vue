@@ -4,7 +4,7 @@ import { mendsFor } from '~~/core/edits/mends'
 import type { Edit } from '~~/core/edits/edit'
 import { checkText, checkTitle } from '~~/words/check'
 import { mendText } from '~~/words/mend'
-import type { Quilt } from '~~/core/quilt/quilt'
+import type { Quilt } from '~~/core/file/quilt'
 
 const { checks, quilt, blockNames } = defineProps<{
   checks: readonly Check[]

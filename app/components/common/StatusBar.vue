@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Plan } from '~~/core/quilt/plan'
+import type { CheckedPlan } from '~~/core/checks/planQuilt'
 import { formatCloth } from '~~/words/length'
 import { plural } from '~~/words/speech'
 
 const { plan, cut, isPlanning } = defineProps<{
-  plan: Plan
+  plan: CheckedPlan
   cut: { cut: number; all: number }
   isPlanning: boolean
 }>()

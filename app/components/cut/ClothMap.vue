@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Plan } from '~~/core/quilt/plan'
-import type { Cloth } from '~~/core/quilt/quilt'
-import type { Piece } from '~~/core/cutting/gather'
+import type { Plan } from '~~/core/plan/plan'
+import type { Cloth } from '~~/core/file/quilt'
+import type { Piece } from '~~/core/cut/piece'
 import { formatLength } from '~~/words/length'
-import { isWorthKeeping } from '~~/core/cutting/layout'
-import { lightness } from '~~/core/cloth/value'
+import { isWorthKeeping } from '~~/core/cut/layout'
+import { lightness } from '~~/core/measure/lightness'
 import { inEnglish } from '~~/words/speech'
 
 const {

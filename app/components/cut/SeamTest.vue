@@ -3,7 +3,7 @@ import type { Edit } from '~~/core/edits/edit'
 import { setMeasures } from '~~/core/edits/record'
 import { SEAM_TOLERANCE } from '~~/core/made/seamTest'
 import type { Inches } from '~~/core/measure/ruler'
-import type { Plan } from '~~/core/quilt/plan'
+import type { Plan } from '~~/core/plan/plan'
 import { CAUTIONS } from '~~/words/caution'
 import { formatLength, formatSmall } from '~~/words/length'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Piece } from '~~/core/cutting/gather'
-import type { StripGroup } from '~~/core/cutting/stripGroups'
+import type { Piece } from '~~/core/cut/piece'
+import type { StripGroup } from '~~/core/cut/stripGroups'
 import { stripWords, subcuts } from '~~/words/cutting'
 import { useName } from '~~/words/names'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Edit } from '~~/core/edits/edit'
 import { removeMeasures, setMeasures } from '~~/core/edits/record'
-import type { PlannedBlock } from '~~/core/quilt/plannedBlock'
-import { blockOf, clothOf, type Quilt } from '~~/core/quilt/quilt'
+import type { PlannedBlock } from '~~/core/plan/plannedBlock'
+import { blockOf, clothOf, type Quilt } from '~~/core/file/quilt'
 import { formatLength } from '~~/words/length'
 import { useName } from '~~/words/names'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { setBinding } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
-import type { Quilt } from '~~/core/quilt/quilt'
+import type { Quilt } from '~~/core/file/quilt'
 
 const { quilt } = defineProps<{ quilt: Quilt }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit]; removed: [] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { finishedPatches, rolesOf, type Design } from '~~/core/block/design'
-import { holdsItsShape } from '~~/core/block/fixedShape'
-import { clothsOfCell } from '~~/core/block/clothsOfCell'
+import { finishedPatches, rolesOf, type Design } from '~~/core/designs/design'
+import { holdsItsShape } from '~~/core/designs/fixedShape'
+import { clothsOfCell } from '~~/core/file/clothsOfCell'
 import {
   addBlock,
   mirrorCell,
@@ -17,7 +17,7 @@ import {
 } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
 import { asCells } from '~~/core/edits/setting'
-import { blockOf, designOf, type Quilt } from '~~/core/quilt/quilt'
+import { blockOf, designOf, type Quilt } from '~~/core/file/quilt'
 import { capital } from '~~/words/names'
 
 const { quilt, row, column } = defineProps<{ quilt: Quilt; row: number; column: number }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Design } from '~~/core/block/design'
-import { DESIGN_FAMILIES, type DesignNumber } from '~~/core/block/designs/parametric'
-import { designFacts } from '~~/core/block/designFacts'
+import type { Design } from '~~/core/designs/design'
+import { DESIGN_FAMILIES, type DesignNumber } from '~~/core/designs/shipped/parametric'
+import { designFacts } from '~~/core/make/units/designFacts'
 import { sewingText } from '~~/words/drafting'
 import { plural } from '~~/words/speech'
 

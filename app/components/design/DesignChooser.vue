@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Design } from '~~/core/block/design'
-import { DIFFICULTIES, designFacts } from '~~/core/block/designFacts'
+import type { Design } from '~~/core/designs/design'
+import { DIFFICULTIES, designFacts } from '~~/core/make/units/designFacts'
 import { plural } from '~~/words/speech'
 
 const {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Quilt } from '~~/core/quilt/quilt'
+import type { Quilt } from '~~/core/file/quilt'
 import { setCounts, setFill, setSashing } from '~~/core/edits/setting'
 import { borderCloth } from '~~/core/edits/borderCloth'
 import { addBorder, setBinding } from '~~/core/edits/edge'

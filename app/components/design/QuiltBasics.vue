@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Quilt } from '~~/core/quilt/quilt'
-import { AIMS } from '~~/core/quilt/schema'
+import type { Quilt } from '~~/core/file/quilt'
+import { AIMS } from '~~/core/file/schema'
 import type { Edit } from '~~/core/edits/edit'
 import { fromInches } from '~~/core/measure/units'
 import { aimName, capital } from '~~/words/names'

@@ -2,7 +2,7 @@
 import type { Edit } from '~~/core/edits/edit'
 import { waysToReach } from '~~/core/edits/reach'
 import type { Inches } from '~~/core/measure/ruler'
-import type { Quilt } from '~~/core/quilt/quilt'
+import type { Quilt } from '~~/core/file/quilt'
 import { formatLength } from '~~/words/length'
 
 const { quilt, side, value } = defineProps<{ quilt: Quilt; side: 'width' | 'height'; value: Inches }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Edit } from '~~/core/edits/edit'
 import { setSashing, withoutCornerstones } from '~~/core/edits/setting'
-import type { Quilt } from '~~/core/quilt/quilt'
+import type { Quilt } from '~~/core/file/quilt'
 import { roundToRuler } from '~~/core/measure/ruler'
 
 const { quilt, strips, cornerstones } = defineProps<{

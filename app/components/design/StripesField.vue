@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { slantedSides, stripeAngle, type StripeDirection } from '~~/core/block/stripeDirection'
+import { slantedSides, stripeAngle, type StripeDirection } from '~~/core/designs/stripeDirection'
 import type { Polygon } from '~~/core/geometry/polygon'
 
 /** How stripes run in the patches of a role: by the block, by each patch, or along a slanted side of one. */

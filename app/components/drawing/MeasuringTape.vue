@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Inches } from '~~/core/measure/ruler'
-import { samePart, type Part, type TapeSegment } from '~~/core/setting/parts'
+import { samePart, type Part, type TapeSegment } from '~~/core/top/parts'
 import { formatExact } from '~~/words/length'
 
 const {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { holds, type Point } from '~~/core/geometry/polygon'
-import type { Dimensions } from '~~/core/quilt/dimensions'
-import type { Quilt } from '~~/core/quilt/quilt'
-import { boxesOf, drawnTop, partAt, type Part } from '~~/core/setting/parts'
+import type { Dimensions } from '~~/core/top/dimensions'
+import type { Quilt } from '~~/core/file/quilt'
+import { boxesOf, drawnTop, partAt, type Part } from '~~/core/top/parts'
 import { paintQuilt } from '~/drawing/paintQuilt'
 
 const {

@@ -2,8 +2,8 @@
 import type { Edit } from '~~/core/edits/edit'
 import { removeMeasures, setMeasures } from '~~/core/edits/record'
 import type { Inches } from '~~/core/measure/ruler'
-import type { StageFigures } from '~~/core/quilt/plannedStages'
-import type { Quilt } from '~~/core/quilt/quilt'
+import type { StageFigures } from '~~/core/plan/plannedStages'
+import type { Quilt } from '~~/core/file/quilt'
 import { MOST_SPREAD } from '~~/core/made/measures'
 import { formatLength, formatRoughPart } from '~~/words/length'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Recipe } from '~~/core/sewing/recipe'
-import type { Quilt } from '~~/core/quilt/quilt'
+import type { Recipe } from '~~/core/plan/recipe'
+import type { Quilt } from '~~/core/file/quilt'
 import { stepParts, stepText } from '~~/words/step'
 
 const { recipe, quilt } = defineProps<{ recipe: Recipe; quilt: Quilt }>()

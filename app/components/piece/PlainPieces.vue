@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { RecipeUnit } from '~~/core/sewing/recipe'
-import { clothOf, type Quilt } from '~~/core/quilt/quilt'
+import type { RecipeUnit } from '~~/core/plan/recipe'
+import { clothOf, type Quilt } from '~~/core/file/quilt'
 
 const { units, quilt, places } = defineProps<{
   /** Patches that need no sewing before they are joined. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { QuiltRow, RowPart, SashMarks } from '~~/core/sewing/rows'
-import type { Quilt } from '~~/core/quilt/quilt'
-import { clothsOfCell } from '~~/core/block/clothsOfCell'
-import { isAlike, linksOf } from '~~/core/sewing/rows'
-import { blockOf, clothOf, designOf } from '~~/core/quilt/quilt'
+import type { QuiltRow, RowPart, SashMarks } from '~~/core/top/rows'
+import type { Quilt } from '~~/core/file/quilt'
+import { clothsOfCell } from '~~/core/file/clothsOfCell'
+import { isAlike, linksOf } from '~~/core/top/rows'
+import { blockOf, clothOf, designOf } from '~~/core/file/quilt'
 import { pressOfRow, rowTitle } from '~~/words/rows'
 
 const { rows, marks, quilt, done, canWrite } = defineProps<{

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { CARES, type Care, type MethodId } from '~~/core/methods/method'
-import type { RecipeUnit } from '~~/core/sewing/recipe'
-import { followsTheHand } from '~~/core/sewing/step'
-import type { PlannedUnit } from '~~/core/quilt/plannedBlock'
-import { clothOf, type Quilt } from '~~/core/quilt/quilt'
+import { CARES, type Care } from '~~/core/file/cares'
+import type { MethodId } from '~~/core/file/methodNames'
+import type { RecipeUnit } from '~~/core/plan/recipe'
+import { followsTheHand } from '~~/core/make/steps/step'
+import type { PlannedUnit } from '~~/core/plan/plannedBlock'
+import { clothOf, type Quilt } from '~~/core/file/quilt'
 import { capital, methodName, unitName } from '~~/words/names'
 import { stepParts, stepText } from '~~/words/step'
 

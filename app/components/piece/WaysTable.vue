@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { MethodId } from '~~/core/methods/method'
-import type { PlannedUnit } from '~~/core/quilt/plannedBlock'
+import type { MethodId } from '~~/core/file/methodNames'
+import type { PlannedUnit } from '~~/core/plan/plannedBlock'
 import { formatArea, formatCount } from '~~/words/length'
 import { aimName, methodName } from '~~/words/names'
 import { buyText, whyThisWay } from '~~/words/ways'

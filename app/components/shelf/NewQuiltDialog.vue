@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Design } from '~~/core/block/design'
-import { SHIPPED_DESIGNS } from '~~/core/block/designs'
+import type { Design } from '~~/core/designs/design'
+import { SHIPPED_DESIGNS } from '~~/core/designs/shipped'
 import { clothsWanted, dressRoles } from '~~/core/edits/dress'
 import { newQuilt } from '~~/core/edits/newQuilt'
 import { toInches } from '~~/core/measure/units'
-import type { QuiltFile } from '~~/core/quilt/schema'
+import type { QuiltFile } from '~~/core/file/schema'
 
 const emit = defineEmits<{ make: [file: QuiltFile] }>()
 const open = defineModel<boolean>('open', { required: true })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { dimensionsOf } from '~~/core/quilt/dimensions'
-import { readQuilt } from '~~/core/quilt/readQuilt'
-import { drawnTop } from '~~/core/setting/parts'
+import { dimensionsOf } from '~~/core/top/dimensions'
+import { readQuilt } from '~~/core/file/readQuilt'
+import { drawnTop } from '~~/core/top/parts'
 import { paintQuilt } from '~/drawing/paintQuilt'
 import type { KeptQuilt } from '~/keeping/keptQuilt'
 import { formatSize } from '~~/words/length'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { addCloth, changeCloth, removeCloth, type ClothChange } from '~~/core/edits/cloths'
-import { doneCounts } from '~~/core/made/progress'
+import { doneCounts } from '~~/core/cut/progress'
 import type { Edit } from '~~/core/edits/edit'
 import { aimName, capital } from '~~/words/names'
-import { AIMS } from '~~/core/quilt/schema'
+import { AIMS } from '~~/core/file/schema'
 
 const store = useQuilt()
 const toast = useSay()

@@ -2,9 +2,9 @@
 import { exchangeCells, mirrorCell, turnCell } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
 import type { Inches } from '~~/core/measure/ruler'
-import { drawnTop, tapeSegments, type Part } from '~~/core/setting/parts'
-import { greyOf } from '~~/core/cloth/value'
-import { clothOf } from '~~/core/quilt/quilt'
+import { drawnTop, tapeSegments, type Part } from '~~/core/top/parts'
+import { greyOf } from '~~/core/measure/lightness'
+import { clothOf } from '~~/core/file/quilt'
 
 const store = useQuilt()
 const toast = useSay()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { setBacking, setBatting, setBinding } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
-import { doneCounts } from '~~/core/made/progress'
-import { clothOf } from '~~/core/quilt/quilt'
+import { doneCounts } from '~~/core/cut/progress'
+import { clothOf } from '~~/core/file/quilt'
 import { CAUTIONS } from '~~/words/caution'
 import { formatCloth, formatLength, formatRough, formatRoughPart } from '~~/words/length'
 import { capital, stageName } from '~~/words/names'

@@ -1,0 +1,137 @@
+import type { Piece, PieceOrder } from './piece'
+import type { Polygon } from '../geometry/polygon'
+import { lengthKey } from '../measure/ruler'
+import type { PieceDraft } from '../make/methods/method'
+import { countOf } from './pileCount'
+import { shortHash } from '../measure/shortHash'
+
+/**
+ * Like pieces of the whole quilt in one pile each, numbered by cut size in the order of the work. Piles for blocks
+ * get so many `spares`; what is cut to length for one place (sashes, borders, binding, strips of a strip set) gets
+ * none.
+ */
+export function gatherPieces(orders: readonly PieceOrder[], spares = 0): Piece[] {
+  const numbers = new Map<string, string>()
+  return pilesOf(orders).map(({ id, pile }) => {
+    const size = sizeKey(pile[0]!.draft)
+    const number = numbers.get(size) ?? String(numbers.size + 1)
+    numbers.set(size, number)
+    return pieceOfPile(id, pile, number, spares)
+  })
+}
+
+/** The same under the numbers of another sheet; sizes that are not on it have none. */
+export function gatherBeside(orders: readonly PieceOrder[], sheet: readonly Piece[]): Piece[] {
+  const numbers = new Map(sheet.map(piece => [sizeKey(piece), piece.letter]))
+  return pilesOf(orders).map(({ id, pile }) => pieceOfPile(id, pile, numbers.get(sizeKey(pile[0]!.draft)) ?? '', 0))
+}
+
+function pilesOf(orders: readonly PieceOrder[]): { id: string; pile: PieceOrder[] }[] {
+  const piles = new Map<string, PieceOrder[]>()
+  for (const order of orders) {
+    if (order.draft.count === 0) continue
+    const id = pieceId(order)
+    piles.set(id, [...(piles.get(id) ?? []), order])
+  }
+  return [...piles].map(([id, pile]) => ({ id, pile }))
+}
+
+function pieceOfPile(id: string, pile: readonly PieceOrder[], letter: string, spares: number): Piece {
+  const { draft, method, along } = pile[0]!
+  const where = [...new Set(pile.flatMap(order => order.where))]
+  const spare = draft.slots.length > 0 && draft.shape !== 'strip' ? spares : 0
+  const count = countOf(pile, spare)
+  return {
+    id,
+    cloth: draft.cloth,
+    use: `${where.join(' + ')}: ${draft.part}`,
+    part: draft.part,
+    letter,
+    count: count.total,
+    spare,
+    patches: pile.reduce((sum, order) => sum + (order.draft.serves ?? order.times) * order.draft.slots.length, 0),
+    for: fedBy(pile),
+    shape: draft.shape,
+    width: draft.width,
+    height: draft.height,
+    exact: draft.exact,
+    why: { ...draft.why, count },
+    cuts: draft.cuts,
+    ...(draft.angled ? { angled: draft.angled } : {}),
+    hand: draft.hand ?? 'either',
+    method,
+    ...(draft.outline ? { outline: draft.outline } : {}),
+    ...(draft.isStriped ? { isStriped: true } : {}),
+    grain: along ? 'along' : draft.turn ? 'any' : 'across',
+  }
+}
+
+function fedBy(pile: readonly PieceOrder[]): Piece['for'] {
+  const found = new Map<string, Set<number>>()
+  for (const {
+    feeds,
+    draft: { slots },
+  } of pile) {
+    for (const feed of feeds) {
+      if (slots.includes(feed.slot)) found.set(feed.block, (found.get(feed.block) ?? new Set()).add(feed.patch))
+    }
+  }
+  return [...found].map(([block, patches]) => ({ block, patches: [...patches].sort((a, b) => a - b) }))
+}
+
+/**
+ * Ways whose pieces are piled apart from others of their size, for a piece of theirs feeds another number of patches.
+ */
+const OWN_PILES: Readonly<Record<string, string>> = {
+  'strip-set': 'set',
+  'wedge-strip-set': 'set',
+  'hst-4': 'four',
+  'hst-8': 'eight',
+}
+
+/** Made from what a piece is: all that are alike share it. */
+export function pieceId({ draft, along, method }: Pick<PieceOrder, 'draft' | 'along' | 'method'>): string {
+  const parts = [draft.cloth, draft.shape, `${lengthKey(draft.width)}x${lengthKey(draft.height)}`, draft.part]
+  if (draft.cuts === 'one-diagonal' || draft.cuts === 'two-diagonals') {
+    parts.push(
+      draft.cuts,
+      diagonalOf(draft.pool?.corner),
+      draft.hand === undefined || draft.hand === 'either' ? '' : draft.hand,
+    )
+  }
+  if (draft.outline) parts.push(draft.hand ?? 'either', outlineKey(draft.outline))
+  if (draft.angled)
+    parts.push(
+      `${Math.round(draft.angled.angle * 100) / 100}`,
+      draft.hand === undefined || draft.hand === 'either' ? '' : draft.hand,
+    )
+  if (along) parts.push('along')
+  else if (!draft.turn) parts.push(draft.isStriped ? 'striped' : 'upright')
+  const pile = OWN_PILES[method]
+  if (pile) parts.push(pile)
+  return parts.filter(part => part !== '').join('.')
+}
+
+/** Which diagonal a directional square is cut on: the triangles of one are no use for the other. */
+function diagonalOf(corner: string | undefined): string {
+  if (corner === undefined) return ''
+  return corner === 'nw' || corner === 'se' ? 'rising' : corner === 'ne' || corner === 'sw' ? 'falling' : 'both'
+}
+
+function sizeKey(draft: Pick<PieceDraft, 'width' | 'height' | 'cuts' | 'outline' | 'hand'>): string {
+  const sides = [draft.width, draft.height]
+    .sort((a, b) => a - b)
+    .map(lengthKey)
+    .join('x')
+  return `${sides} ${draft.cuts} ${draft.hand ?? 'either'} ${draft.outline ? outlineKey(draft.outline) : ''}`
+}
+
+/** Short and the same for the same outline. */
+function outlineKey(outline: Polygon): string {
+  return shortHash(
+    outline
+      .map(([x, y]) => `${lengthKey(x)},${lengthKey(y)}`)
+      .sort()
+      .join(' '),
+  )
+}

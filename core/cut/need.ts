@@ -1,0 +1,121 @@
+import { layOut, QUICK, type Layout, type Leftover, type Search } from './layout'
+import { layOutOnSheets } from './sheets'
+import type { CutPiece, Strip } from './cutPiece'
+import type { Piece } from './piece'
+import { roundUpToRuler, type Inches } from '../measure/ruler'
+import { roundedSum, sumOf, type Sum } from '../measure/sum'
+import { UNIT_DEFAULTS } from '../measure/units'
+import type { Cloth, Quilt } from '../file/quilt'
+import { SQUARE_UP } from './squareUp'
+
+export interface ClothNeed {
+  id: string
+  /** Length of cloth, or pieces of cloth opened. */
+  need: Sum
+  buy: Sum
+  unit: 'in' | 'piece'
+  bound: number
+  area: number
+  waste: number
+  parts: { why: 'strips' | 'long-pieces' | 'square-up' | 'margin' | 'shrinkage'; length: Inches }[]
+  strips: Strip[]
+  /** How many strips there are. */
+  laid: number
+  left: Leftover[]
+  unplaced: CutPiece[]
+}
+
+/** How one pile lies on the cloth. A piece to be cut along the cloth has its length down it. */
+export function toCutPiece(piece: Piece): CutPiece {
+  const along = piece.grain === 'along'
+  return {
+    id: piece.id,
+    count: piece.count,
+    turn: piece.grain === 'any',
+    ...(along ? { along: true } : {}),
+    width: along ? piece.height : piece.width,
+    height: along ? piece.width : piece.height,
+  }
+}
+
+/**
+ * What one cloth has to give, laid out, and what to buy of it. Length to buy = (need + margin·need + 1″ squaring up)
+ * ÷ (1 − shrink), rounded up to ⅛ yd or 10 cm. Source: handbook §5.
+ */
+export function clothNeed(quilt: Quilt, cloth: Cloth, pieces: readonly Piece[], search: Search = QUICK): ClothNeed {
+  const cutPieces = pieces.filter(piece => piece.cloth === cloth.id).map(toCutPiece)
+  const area = cutPieces.reduce((sum, piece) => sum + piece.width * piece.height * piece.count, 0)
+  if (cloth.form === 'piece') return onSheets(cloth, cutPieces, area)
+  const layout = layOut(cutPieces, cloth.usable, search)
+  const along = alongLength(layout)
+  const need = sumOf([
+    { what: 'long-pieces', value: along },
+    { what: 'strips', value: layout.length - along },
+  ])
+  const squareUp = layout.length > 0 ? SQUARE_UP : 0
+  const margin = quilt.margin * layout.length
+  const before = layout.length + margin + squareUp
+  const shrinkage = before / (1 - cloth.shrink) - before
+  return {
+    id: cloth.id,
+    need,
+    unit: 'in',
+    bound: layout.bound,
+    area,
+    waste: layout.length > 0 ? 1 - area / (layout.length * cloth.usable) : 0,
+    buy: roundedSum(
+      [
+        ...need.terms,
+        { what: 'margin', value: margin },
+        { what: 'square-up', value: squareUp },
+        { what: 'shrinkage', value: shrinkage },
+      ],
+      roundUpToRuler(before + shrinkage, UNIT_DEFAULTS[quilt.units].buyStep),
+    ),
+    parts: (
+      [
+        ['long-pieces', along],
+        ['strips', layout.length - along],
+        ['square-up', squareUp],
+        ['margin', margin],
+        ['shrinkage', shrinkage],
+      ] as const
+    )
+      .filter(([, length]) => length > 1e-9)
+      .map(([why, length]) => ({ why, length })),
+    strips: layout.strips,
+    laid: layout.strips.length,
+    left: layout.left,
+    unplaced: layout.unplaced,
+  }
+}
+
+/** Down to where the long strips reach; the strips beside them cost nothing more. */
+function alongLength(layout: Layout): Inches {
+  const ends = layout.strips.filter(strip => strip.run === 'along').map(strip => strip.y + strip.height)
+  return ends.length > 0 ? Math.max(...ends) : 0
+}
+
+function onSheets(cloth: Cloth, pieces: readonly CutPiece[], area: number): ClothNeed {
+  const length = (cloth.length ?? 0) * (1 - cloth.shrink)
+  const layout = layOutOnSheets(
+    pieces.map(piece => ({ ...piece, along: false })),
+    cloth.usable,
+    length,
+  )
+  const count = sumOf([{ what: 'pieces-of-cloth', value: layout.length }])
+  return {
+    id: cloth.id,
+    need: count,
+    buy: count,
+    unit: 'piece',
+    bound: layout.bound,
+    area,
+    waste: layout.length > 0 ? 1 - area / (layout.length * cloth.usable * length) : 0,
+    parts: [],
+    strips: layout.strips,
+    laid: layout.strips.length,
+    left: layout.left,
+    unplaced: layout.unplaced,
+  }
+}

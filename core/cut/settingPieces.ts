@@ -1,0 +1,132 @@
+import type { PieceOrder } from './piece'
+import { joinedLengths } from './joinedStrips'
+import { sameLength, type Inches } from '../measure/ruler'
+import type { Sum } from '../measure/sum'
+import { plainSide, type CutSize } from '../make/methods/cutSize'
+import type { PieceDraft, Workroom } from '../make/methods/method'
+import { pieceOf } from '../make/methods/pieces'
+import type { Quilt } from '../file/quilt'
+import type { SettingLayout } from '../top/settings/straight'
+
+/** Strips wanted of one finished width: so many of each cut length. */
+export interface LongStrips {
+  cloth: string
+  finishedWidth: Inches
+  lengths: readonly Sum[]
+  long: 'along' | 'across'
+  part: string
+  where: string
+  runs: 'upright' | 'level'
+}
+
+/**
+ * Long strips as pieces. Along: one piece each, cut with the length of the cloth. Across: one piece each where the
+ * cloth is wide enough; longer ones are cut as strips that are joined end to end, with straight joins, into one
+ * length for all of them. A print with an up decides for itself: upright strips run along the cloth, level ones
+ * across it.
+ */
+export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom, joinLoss: Inches): PieceOrder[] {
+  const depth = plainSide(strips.finishedWidth, room)
+  const usable = room.longestStrip(strips.cloth)
+  const directional = room.isDirectional(strips.cloth)
+  const along = !room.isInPieces(strips.cloth) && (directional ? strips.runs === 'upright' : strips.long === 'along')
+  const piece = (length: Sum, rest: Pick<PieceDraft, 'part' | 'count' | 'counted'>): PieceOrder => {
+    const draft = pieceOf({ ...length, exact: length.total }, depth, {
+      cloth: strips.cloth,
+      shape: 'strip',
+      cuts: 'none',
+      turn: !directional && !along,
+      slots: [],
+      ...rest,
+    })
+    return { draft, method: 'rectangle', where: [strips.where], feeds: [], times: 0, ...(along ? { along: true } : {}) }
+  }
+  const fits = ({ total }: Sum) => along || total <= usable + 1e-6
+  const single = strips.lengths.filter(fits)
+  const joined = strips.lengths.filter(length => !fits(length))
+  const counted = (count: number) => ({ count, counted: [{ what: 'strips-wanted', count, each: 1 }] })
+  return [
+    ...countEqual(single).map(({ length, count }) => piece(length, { part: strips.part, ...counted(count) })),
+    ...joinedLengths(joined, usable, joinLoss, quilt.ruler).map(({ length, count, counted }) =>
+      piece(length, { part: `${strips.part}-joined`, count, counted }),
+    ),
+  ]
+}
+
+/**
+ * Sashes and cornerstones of the setting. Sashes are cut to length, widths go to the nearest half step of the ruler.
+ */
+export function settingOrders(quilt: Quilt, setting: SettingLayout, room: Workroom): PieceOrder[] {
+  const { sashing } = quilt.setting
+  if (!sashing) return []
+  const depth = plainSide(sashing.width, room)
+  const sashes = (['upright', 'level'] as const).flatMap((run): PieceOrder[] => {
+    const lengths = setting.sashes
+      .filter(sash => sash.run === run)
+      .map(sash => plainSide(run === 'upright' ? sash.height : sash.width, room))
+    return countEqual(lengths).map(({ length, count }) => {
+      const turn = !room.isDirectional(sashing.cloth)
+      // as it lies in the quilt, so that a print with an up keeps it; without one all stand
+      const isUpright = run === 'upright' || turn
+      const [width, height] = isUpright ? [depth, length] : [length, depth]
+      const draft = pieceOf(width, height, {
+        cloth: sashing.cloth,
+        part: 'sashes',
+        shape: 'rectangle',
+        cuts: 'none',
+        turn,
+        count,
+        counted: [{ what: `${run}-sashes`, count, each: 1 }],
+        slots: [],
+      })
+      return { draft, method: 'rectangle', where: ['sashing'], feeds: [], times: 0 }
+    })
+  })
+  const long = setting.sashes.filter(sash => sash.run === 'long').map(sash => plainSide(sash.width, room))
+  return [...sashes, ...longSashes(quilt, long, room), ...cornerstones(quilt, setting, depth, room)]
+}
+
+function longSashes(quilt: Quilt, lengths: readonly CutSize[], room: Workroom): PieceOrder[] {
+  const { sashing } = quilt.setting
+  if (!sashing || lengths.length === 0) return []
+  return longStripOrders(
+    {
+      cloth: sashing.cloth,
+      finishedWidth: sashing.width,
+      lengths,
+      long: sashing.long,
+      part: 'long-sashes',
+      where: 'sashing',
+      runs: 'level',
+    },
+    quilt,
+    room,
+    2 * room.seam,
+  )
+}
+
+function cornerstones(quilt: Quilt, setting: SettingLayout, side: CutSize, room: Workroom): PieceOrder[] {
+  const cloth = quilt.setting.sashing?.cornerstones?.cloth
+  const count = setting.cornerstones.length
+  if (cloth === undefined || count === 0) return []
+  const draft = pieceOf(side, side, {
+    cloth,
+    part: 'cornerstones',
+    cuts: 'none',
+    turn: !room.isDirectional(cloth),
+    count,
+    counted: [{ what: 'cornerstones', count, each: 1 }],
+    slots: [],
+  })
+  return [{ draft, method: 'rectangle', where: ['sashing'], feeds: [], times: 0 }]
+}
+
+function countEqual<T extends Sum>(lengths: readonly T[]): { length: T; count: number }[] {
+  const groups: { length: T; count: number }[] = []
+  for (const length of lengths) {
+    const group = groups.find(candidate => sameLength(candidate.length.total, length.total))
+    if (group) group.count += 1
+    else groups.push({ length, count: 1 })
+  }
+  return groups
+}

@@ -1,0 +1,67 @@
+import type { Design } from '../designs/design'
+import type { Placement } from '../geometry/placement'
+import type { Inches } from '../measure/ruler'
+import type { ParsedQuilt } from './schema'
+
+type Parsed = ParsedQuilt
+
+/** A cloth with its widths worked out. */
+export interface Cloth extends Omit<Parsed['cloths'][number], 'name' | 'letter' | 'selvage'> {
+  name: string
+  letter: string
+  selvage: Inches
+  /** Width left after shrinking and without selvages. */
+  usable: Inches
+  /** Longest strip without a join: the usable width, or the longer side of cloth that comes in pieces. */
+  longestStrip: Inches
+}
+
+/** A block with its size; `cloths` dresses every role. */
+export interface Block extends Omit<Parsed['blocks'][number], 'name'> {
+  name: string
+  width: Inches
+  height: Inches
+}
+
+export interface Cell extends Placement {
+  block: string
+  /** Cloths of this place alone, over those of its block. */
+  cloths: Readonly<Record<string, string>>
+}
+
+/** A quilt file that has been read, checked and completed. Lengths in inches. */
+export interface Quilt extends Omit<Parsed, 'cloths' | 'blocks' | 'designs' | 'setting' | 'borders' | 'binding'> {
+  cloths: Cloth[]
+  blocks: Block[]
+  /** Those that ship and those of this file, by id; a file's own design wins. */
+  designs: ReadonlyMap<string, Design>
+  setting: Omit<Parsed['setting'], 'cells' | 'fill'> & { cells: Cell[][] }
+  borders: Border[]
+  binding: (Omit<NonNullable<Parsed['binding']>, 'cloth'> & { cloth: string }) | null
+}
+
+export interface Border {
+  sides: Inches
+  ends: Inches
+  cloth: string
+  first: 'sides' | 'ends'
+  long: 'along' | 'across'
+}
+
+export function clothOf(quilt: Quilt, id: string): Cloth {
+  const cloth = quilt.cloths.find(candidate => candidate.id === id)
+  if (!cloth) throw new Error(`no cloth ${id}: readQuilt should have refused`)
+  return cloth
+}
+
+export function blockOf(quilt: Quilt, id: string): Block {
+  const block = quilt.blocks.find(candidate => candidate.id === id)
+  if (!block) throw new Error(`no block ${id}: readQuilt should have refused`)
+  return block
+}
+
+export function designOf(quilt: Quilt, block: Block): Design {
+  const design = quilt.designs.get(block.design)
+  if (!design) throw new Error(`no design ${block.design}: readQuilt should have refused`)
+  return design
+}

@@ -1,0 +1,120 @@
+import { rolesOf } from '../designs/design'
+import { tilingFaults } from '../geometry/tiling'
+import type { Point } from '../geometry/polygon'
+import { UNIT_DEFAULTS } from '../measure/units'
+import { methodFitsKind } from './methodNames'
+import { designsById } from './ownDesigns'
+import type { Path, Problem } from './problem'
+import type { ParsedQuilt } from './schema'
+
+/**
+ * What the shape of a file cannot say: that everything it names is there, that designs tile, that what must have a
+ * size has one.
+ */
+export function referenceProblems(file: ParsedQuilt): Problem[] {
+  const problems: Problem[] = []
+  const cloths = file.cloths.map(cloth => cloth.id)
+  const blocks = file.blocks.map(block => block.id)
+  const designs = designsById(file)
+  const need = (known: readonly string[], to: 'cloth' | 'block' | 'design', got: string | undefined, path: Path) => {
+    if (got !== undefined && !known.includes(got)) problems.push({ code: 'unknown-reference', path, to, got, known })
+  }
+  for (const [list, ids] of [
+    ['cloths', cloths],
+    ['blocks', blocks],
+    ['designs', file.designs.map(design => design.id)],
+  ] as const) {
+    ids.forEach((id, i) => {
+      if (ids.indexOf(id) !== i) problems.push({ code: 'repeated', path: [list, i, 'id'], got: id })
+    })
+  }
+  file.cloths.forEach((cloth, i) => {
+    if (cloth.form === 'piece' && cloth.length === undefined)
+      problems.push({ code: 'expected', path: ['cloths', i, 'length'], expected: { kind: 'length' }, got: undefined })
+    const usable =
+      cloth.width * (1 - cloth.shrink)
+      - (cloth.selvage ?? (cloth.form === 'piece' ? 0 : UNIT_DEFAULTS[file.units].selvage))
+    if (usable < 1)
+      problems.push({
+        code: 'expected',
+        path: ['cloths', i, 'width'],
+        expected: { kind: 'length', least: 1 },
+        got: cloth.width,
+      })
+  })
+  file.designs.forEach((design, i) => {
+    for (const fault of tilingFaults(
+      design.patches.map(patch => patch.points as Point[]),
+      design.width,
+      design.height,
+    )) {
+      problems.push({
+        code: 'tiling',
+        path: ['designs', i, ...(fault.patch >= 0 ? ['patches', fault.patch] : [])],
+        fault,
+      })
+    }
+  })
+  file.blocks.forEach((block, i) => {
+    const path: Path = ['blocks', i]
+    need([...designs.keys()], 'design', block.design, [...path, 'design'])
+    if (block.size === undefined && (block.width === undefined || block.height === undefined))
+      problems.push({ code: 'missing-size', path: [...path, 'size'] })
+    const roles = designs.has(block.design) ? rolesOf(designs.get(block.design)!) : Object.keys(block.cloths)
+    // a role that the design does not have is no fault: it is what stays when the design is changed
+    for (const [role, cloth] of Object.entries(block.cloths)) need(cloths, 'cloth', cloth, [...path, 'cloths', role])
+    for (const role of roles)
+      if (!Object.hasOwn(block.cloths, role)) problems.push({ code: 'undressed-role', path: [...path, 'cloths'], role })
+    if (typeof block.method === 'object') {
+      for (const [kind, method] of Object.entries(block.method)) {
+        if (!methodFitsKind(method!, kind))
+          problems.push({
+            code: 'unknown-reference',
+            path: [...path, 'method', kind],
+            to: 'method',
+            got: method!,
+            known: [],
+          })
+      }
+    }
+  })
+  const { setting } = file
+  setting.fill?.forEach((line, r) => line.forEach((id, c) => need(blocks, 'block', id, ['setting', 'fill', r, c])))
+  setting.cells?.forEach((line, r) =>
+    line.forEach((cell, c) => {
+      const path: Path = ['setting', 'cells', r, c]
+      need(blocks, 'block', cell.block, [...path, 'block'])
+      for (const [role, cloth] of Object.entries(cell.cloths)) need(cloths, 'cloth', cloth, [...path, 'cloths', role])
+    }),
+  )
+  if (setting.cells && setting.kind === 'straight') {
+    if (setting.cells.length !== setting.down)
+      problems.push({
+        code: 'wrong-count',
+        path: ['setting', 'cells'],
+        expected: setting.down,
+        got: setting.cells.length,
+      })
+    setting.cells.forEach((line, r) => {
+      if (line.length !== setting.across)
+        problems.push({
+          code: 'wrong-count',
+          path: ['setting', 'cells', r],
+          expected: setting.across,
+          got: line.length,
+        })
+    })
+  }
+  need(cloths, 'cloth', setting.sashing?.cloth, ['setting', 'sashing', 'cloth'])
+  need(cloths, 'cloth', setting.sashing?.cornerstones?.cloth, ['setting', 'sashing', 'cornerstones', 'cloth'])
+  file.borders.forEach((border, i) => {
+    need(cloths, 'cloth', border.cloth, ['borders', i, 'cloth'])
+    if (border.width === undefined && (border.sides === undefined || border.ends === undefined))
+      problems.push({ code: 'missing-size', path: ['borders', i, 'width'] })
+  })
+  need(cloths, 'cloth', file.backing?.cloth, ['backing', 'cloth'])
+  need(cloths, 'cloth', file.binding?.cloth, ['binding', 'cloth'])
+  if (file.binding && file.binding.style !== 'self' && file.binding.cloth === undefined)
+    problems.push({ code: 'expected', path: ['binding', 'cloth'], expected: { kind: 'id' }, got: undefined })
+  return problems
+}

@@ -1,0 +1,217 @@
+import { z } from 'zod'
+import { UNIT_KINDS } from './unitKinds'
+import { CARES } from './cares'
+import { METHOD_IDS } from './methodNames'
+import { UNIT_DEFAULTS, type Units } from '../measure/units'
+import { refuse } from './expectation'
+import { fieldsFor, MOST_INCHES } from './fields'
+
+export const FORMAT = 'wren-quilt'
+export const VERSION = 1
+export const AIMS = ['least-cloth', 'fewest-steps', 'most-exact', 'from-precuts'] as const
+export const STRIPES = ['upright', 'level', 'lengthwise', 'crosswise'] as const
+export const SETTING_KINDS = ['straight', 'on-point', 'offset-rows', 'offset-columns'] as const
+
+/** The smallest thing that can be sewn, finished. */
+export const LEAST_FINISHED = 1 / 8
+
+const choice = (options: readonly (string | number)[]) => refuse({ kind: 'one-of', options })
+const object = refuse({ kind: 'object' })
+
+/**
+ * The quilt file's shape, for a file in these units. Lengths come out in inches, defaults filled in.
+ * Fields it does not know are not refused: the document itself is kept as it was written, and this is only how it is
+ * read.
+ */
+function schemaFor(units: Units) {
+  const defaults = UNIT_DEFAULTS[units]
+  const f = fieldsFor(units)
+  const finished = () => f.length(LEAST_FINISHED, MOST_INCHES)
+
+  const cloth = z.object(
+    {
+      id: f.id,
+      name: f.text(200).optional(),
+      letter: f.text(3).optional(),
+      colour: f.colour.default('#b8b0a0'),
+      pattern: f.text(40).default('plain'),
+      width: f.length(1).default(defaults.clothWidth),
+      selvage: f.length(0, 12).optional(),
+      form: f.oneOf(['yardage', 'piece']).default('yardage'),
+      length: f.length(1).optional(),
+      count: f.whole(1, 10_000).optional(),
+      directional: f.flag.default(false),
+      shrink: f.number(0, 0.5).default(0),
+    },
+    object,
+  )
+  const point = z.tuple([z.number(), z.number()], refuse({ kind: 'point' }))
+  const design = z.object(
+    {
+      id: f.id,
+      name: f.text(200).optional(),
+      family: f.text(80).default('own'),
+      width: f.number(1e-3, 1000),
+      height: f.number(1e-3, 1000),
+      patches: f.list(z.object({ role: f.id, points: f.list(point, 3, 200) }, object), 1, 2000),
+    },
+    object,
+  )
+  const method = z.union(
+    [z.literal(['auto', 'template', 'foundation']), z.partialRecord(z.enum(UNIT_KINDS), z.enum(METHOD_IDS))],
+    choice(['auto', 'template', 'foundation', '{ unit kind: method id }']),
+  )
+  const care = z.union(
+    [z.literal(CARES), z.partialRecord(z.enum(UNIT_KINDS), z.enum(CARES))],
+    choice([...CARES, '{ unit kind: care }']),
+  )
+  const block = z.object(
+    {
+      id: f.id,
+      name: f.text(200).optional(),
+      design: f.id,
+      size: finished().optional(),
+      width: finished().optional(),
+      height: finished().optional(),
+      cloths: z.record(z.string(), f.id).default({}),
+      method: method.default('auto'),
+      // how closely what is trimmed after sewing is cut, for all units of the block or by kind
+      trim: care.optional(),
+      // for roles in striped cloth: how the stripes run in its patches; a number is degrees clockwise from upright
+      stripes: z
+        .record(z.string(), z.union([z.literal(STRIPES), f.number(0, 180)], choice([...STRIPES, '0 to 180'])))
+        .default({}),
+    },
+    object,
+  )
+  const cell = z.object(
+    {
+      block: f.id,
+      turn: f.oneOf([0, 90, 180, 270]).default(0),
+      mirror: f.flag.default(false),
+      cloths: z.record(z.string(), f.id).default({}),
+    },
+    object,
+  )
+  const sashing = z.object(
+    {
+      width: finished(),
+      cloth: f.id,
+      outer: f.flag.default(false),
+      cornerstones: z.object({ cloth: f.id }, object).optional(),
+      long: f.oneOf(['along', 'across']).default('along'),
+    },
+    object,
+  )
+  const setting = z.object(
+    {
+      kind: f.oneOf(SETTING_KINDS).default('straight'),
+      across: f.whole(1, 200),
+      down: f.whole(1, 200),
+      fill: f.list(f.list(f.id, 1, 200), 1, 200).optional(),
+      cells: f.list(f.list(cell, 0, 400), 1, 400).optional(),
+      shift: f.length().optional(),
+      ends: z
+        .union([z.literal('half-blocks'), z.object({ cloth: f.id })], choice(['half-blocks', '{ cloth }']))
+        .optional(),
+      settingCloth: f.id.optional(),
+      sashing: sashing.nullish(),
+    },
+    object,
+  )
+  const border = z.object(
+    {
+      width: finished().optional(),
+      sides: finished().optional(),
+      ends: finished().optional(),
+      cloth: f.id,
+      corners: z
+        .union([z.literal(['butted', 'mitred']), z.object({ cloth: f.id })], choice(['butted', 'mitred', '{ cloth }']))
+        .default('butted'),
+      first: f.oneOf(['sides', 'ends']).default('sides'),
+      long: f.oneOf(['along', 'across']).default('across'),
+    },
+    object,
+  )
+  const measures = f.list(f.length(0.1), 1, 40)
+  const made = z.object(
+    {
+      what: f.text(40),
+      block: f.id.optional(),
+      size: measures.optional(),
+      width: measures.optional(),
+      height: measures.optional(),
+      strips: f.whole(2, 20).optional(),
+      cut: f.length(0.1).optional(),
+      measured: f.length(0.1).optional(),
+    },
+    object,
+  )
+
+  return z.object(
+    {
+      format: f.oneOf([FORMAT]),
+      version: f.oneOf([VERSION]),
+      name: f.text(200).default('Untitled quilt'),
+      units: f.oneOf(['in', 'cm']).default('in'),
+      seam: f.length(0.05, 2).default(defaults.seam),
+      ruler: f.length(0, 1).default(defaults.ruler),
+      aim: f.oneOf(AIMS).default('least-cloth'),
+      cloths: f.list(cloth, 1, 500),
+      designs: f.list(design, 0, 500).default([]),
+      blocks: f.list(block, 1, 500),
+      setting,
+      borders: f.list(border, 0, 40).default([]),
+      backing: z.object({ cloth: f.id, overhang: f.length(0, 40).default(4) }, object).nullish(),
+      batting: z
+        .object({ overhang: f.length(0, 40).default(3), maxGap: f.length(0.5, 40).optional() }, object)
+        .nullish(),
+      binding: z
+        .object(
+          {
+            style: f.oneOf(['double', 'single', 'flanged', 'self']).default('double'),
+            strip: f.length(0.5, 12).default(defaults.bindingStrip),
+            cloth: f.id.optional(),
+            join: f.oneOf(['diagonal', 'straight']).default('diagonal'),
+            flange: z.object({ strip: f.length(0.5, 12), cloth: f.id }, object).optional(),
+          },
+          object,
+        )
+        .nullish(),
+      margin: f.number(0, 2).default(0.1),
+      // pieces cut beyond those needed, in each pile for the blocks
+      spares: f.whole(0, 100).default(0),
+      made: f.list(made).default([]),
+      done: f
+        .list(
+          z.object(
+            {
+              what: f.oneOf(['cut', 'unit', 'block', 'row', 'step']),
+              id: f.text(400),
+              count: f.whole(0, 1_000_000).default(1),
+              at: f.date.optional(),
+            },
+            object,
+          ),
+        )
+        .default([]),
+      diary: f
+        .list(
+          z.object({ at: f.date, text: f.text(20_000).default(''), minutes: f.number(0, 100_000).optional() }, object),
+        )
+        .default([]),
+    },
+    object,
+  )
+}
+
+const SCHEMAS = { in: schemaFor('in'), cm: schemaFor('cm') }
+
+export function quiltFileSchema(units: Units) {
+  return SCHEMAS[units]
+}
+
+/** What people write: defaults may be missing, lengths may be text. */
+export type QuiltFile = z.input<ReturnType<typeof schemaFor>>
+/** What the core works with: complete, lengths in inches. */
+export type ParsedQuilt = z.output<ReturnType<typeof schemaFor>>

@@ -1,0 +1,96 @@
+import fc from 'fast-check'
+import { sumOf } from '../measure/sum'
+import { dimensionsOf } from '../top/dimensions'
+import { quiltOf, SAMPLE } from '../testing/quiltOf'
+import { randomQuilt } from '../testing/randomQuilt'
+import { planBinding } from '../layers/binding'
+import { joinedLengths, stripsToReach } from '../cut/joinedStrips'
+
+const eighths = (least: number, most: number) => fc.integer({ min: least * 8, max: most * 8 }).map(n => n / 8)
+
+test('strips joined end to end reach the length, and one fewer would not', () => {
+  fc.assert(
+    fc.property(eighths(1, 900), eighths(10, 60), eighths(0, 5), (total, strip, loss) => {
+      const count = stripsToReach(total, strip, loss)
+      const reach = (n: number) => n * strip - (n - 1) * loss
+      expect(reach(count)).toBeGreaterThanOrEqual(total - 1e-6)
+      if (count > 1) expect(reach(count - 1)).toBeLessThan(total)
+    }),
+  )
+})
+
+test('lengths cut for a joined strip give it, and none is longer than the cloth', () => {
+  fc.assert(
+    fc.property(eighths(1, 400), eighths(30, 44), eighths(0, 3), (total, usable, loss) => {
+      const lengths = joinedLengths([sumOf([{ what: 'finished', value: total }])], usable, loss, 1 / 8)
+      const count = lengths.reduce((sum, { count }) => sum + count, 0)
+      expect(
+        lengths.reduce((sum, { length, count }) => sum + length.total * count, 0) - (count - 1) * loss,
+      ).toBeGreaterThanOrEqual(total - 1e-6)
+      for (const { length } of lengths) expect(length.total).toBeLessThanOrEqual(usable + 1e-9)
+    }),
+  )
+})
+
+test('each border strip is as long as the raw side it is sewn to, and the pair sewn second spans the first', () => {
+  fc.assert(
+    fc.property(randomQuilt, file => {
+      const quilt = quiltOf({ ...file, made: [] })
+      const { top, setting } = dimensionsOf(quilt)
+      let { width, height } = setting
+      quilt.borders.forEach((border, i) => {
+        const length = (side: string) =>
+          top.strips.find(strip => strip.border === i + 1 && strip.side === side)!.length.total
+        const isSidesFirst = border.first === 'sides'
+        expect(length('left')).toBeCloseTo((isSidesFirst ? height : height + 2 * border.ends) + 2 * quilt.seam, 9)
+        expect(length('top')).toBeCloseTo((isSidesFirst ? width + 2 * border.sides : width) + 2 * quilt.seam, 9)
+        expect([length('right'), length('bottom')]).toEqual([length('left'), length('top')])
+        width += 2 * border.sides
+        height += 2 * border.ends
+      })
+      expect([top.stages.at(-1)!.width.total, top.stages.at(-1)!.height.total]).toEqual([
+        expect.closeTo(width, 9),
+        expect.closeTo(height, 9),
+      ])
+      // drawn, the strips fill exactly what lies between the setting and the edge
+      const drawn = top.boxes.reduce((sum, { box }) => sum + box.width * box.height, 0)
+      expect(drawn).toBeCloseTo(width * height - setting.width * setting.height, 6)
+    }),
+  )
+})
+
+test('what a stage should measure follows from what was measured inside it', () => {
+  const { top } = dimensionsOf(
+    quiltOf({ ...SAMPLE, made: [{ what: 'setting', width: [54, 54.25, 54.5], height: [75.5, 75.5, 75.5] }] }),
+  )
+  const [centre, border] = top.stages
+  expect(centre!.expected.width.total).toBe(54.5)
+  expect(border!.first).toMatchObject({ side: 'width', expected: { total: 60.25 } })
+  expect([border!.expected.width.total, border!.expected.height.total]).toEqual([60.25, 81.5])
+})
+
+test('binding goes once round the raw top with a foot to spare, for every join', () => {
+  fc.assert(
+    fc.property(
+      eighths(5, 120),
+      eighths(5, 120),
+      fc.constantFrom('diagonal' as const, 'straight' as const),
+      eighths(1, 4),
+      (width, height, join, strip) => {
+        const quilt = quiltOf({ ...SAMPLE, binding: { cloth: 'soot', join, strip } })
+        const binding = planBinding(quilt, width, height)!
+        expect(binding.length.total).toBeCloseTo(2 * (width + 0.5) + 2 * (height + 0.5) + 12, 9)
+        const loss = join === 'diagonal' ? strip : 0.5
+        const reach = (n: number) => n * 41 - (n - 1) * loss
+        expect(reach(binding.strips.total)).toBeGreaterThanOrEqual(binding.length.total - 1e-6)
+        expect(reach(binding.strips.total - 1)).toBeLessThan(binding.length.total)
+        expect(binding.overlap.total).toBeCloseTo(loss, 9)
+      },
+    ),
+  )
+})
+
+test("the handbook's binding: a top of 60 × 81 takes 8 strips of 2 1/4″", () => {
+  // perimeter of 60½ × 81½ is 284, and 12 to spare: 296; (296 − 2¼) ÷ (41 − 2¼) = 7.58
+  expect(planBinding(quiltOf(SAMPLE), 60, 81)).toMatchObject({ length: { total: 296 }, strips: { total: 8 } })
+})

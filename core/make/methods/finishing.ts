@@ -1,0 +1,40 @@
+import type { Point } from '../../geometry/polygon'
+import { unfinished } from '../steps/picture'
+import type { Step } from '../steps/step'
+import { unfinishedSide } from './cutSize'
+import type { Workroom } from './method'
+import type { DressedUnit } from '../units/dressedUnit'
+
+/** The last steps of nearly every method: press open, then (where it was cut generously) trim to size. */
+export function pressAndTrim(
+  unit: DressedUnit,
+  room: Workroom,
+  trim: null | 'half-square' | 'quarter-square' | 'goose' | 'square-in-square',
+): Step[] {
+  const done = unfinished(unit.patches, unit.width, unit.height, room.seam)
+  const width = unfinishedSide(unit.width, room.seam)
+  const height = unfinishedSide(unit.height, room.seam)
+  const expect = { width: width.total, height: height.total }
+  const press: Step = {
+    do: 'press',
+    code: 'press-to-dark',
+    picture: { ...done, arrows: pressArrow(unit, room) },
+    ...(trim ? {} : { expect }),
+  }
+  return trim
+    ? [press, { do: 'trim', code: `trim-${trim}`, picture: done, data: { width, height, seam: room.seam }, expect }]
+    : [press]
+}
+
+/** From the middle of the lighter patch towards the middle of the darker, in the picture of the unfinished unit. */
+function pressArrow(unit: DressedUnit, room: Workroom): { from: Point; to: Point }[] {
+  const [one, two] = [unit.patches[0], unit.patches[1]]
+  if (!one || !two) return []
+  const middle = (patch: typeof one): Point => [
+    room.seam + patch.polygon.reduce((sum, p) => sum + p[0], 0) / patch.polygon.length,
+    room.seam + patch.polygon.reduce((sum, p) => sum + p[1], 0) / patch.polygon.length,
+  ]
+  const a = middle(one)
+  const b = middle(two)
+  return [room.isDarker(one.cloth, two.cloth) ? { from: b, to: a } : { from: a, to: b }]
+}

@@ -1,0 +1,170 @@
+import { makesKind } from '../../file/methodNames'
+import { SHIPPED_DESIGNS } from '../../designs/shipped'
+import { rolesOf } from '../../designs/design'
+import type { Picture } from '../steps/picture'
+import type { Step } from '../steps/step'
+import { sewAndOpen, showsPattern, type Lying } from '../../testing/fold'
+import { planOf } from '../../testing/quiltOf'
+import { METHODS } from './index'
+import type { Made, Workroom } from './method'
+import type { DressedPatch, DressedUnit } from '../units/dressedUnit'
+import type { MethodId } from '../../file/methodNames'
+
+/** Units of every kind, in every hand: those of all designs in four cloths, and their mirror images. */
+const CLOTHS = ['a', 'b', 'c', 'd']
+const units = new Map<string, { unit: DressedUnit; count: number; mirrored: number }>()
+for (const design of SHIPPED_DESIGNS) {
+  for (const shift of [0, 1]) {
+    const cloths = Object.fromEntries(rolesOf(design).map((role, i) => [role, CLOTHS[(i + shift * 2) % 4]!]))
+    const { work } = planOf({
+      format: 'wren-quilt',
+      version: 1,
+      cloths: CLOTHS.map((id, i) => ({ id, colour: `#${String(i * 2 + 2).repeat(6)}` })),
+      setting: {
+        across: 2,
+        down: 2,
+        cells: [
+          [{ block: 'one' }, { block: 'one', mirror: true }],
+          [{ block: 'one', turn: 90 }, { block: 'one' }],
+        ],
+      },
+      blocks: [{ id: 'one', design: design.id, size: 12, cloths }],
+    })
+    for (const { demand } of work.choices)
+      units.set(demand.unit.key, { unit: demand.unit, count: demand.count, mirrored: demand.mirrored })
+  }
+}
+const lightness = (cloth: string) => CLOTHS.indexOf(cloth)
+const room = (isReversed: boolean): Workroom => ({
+  seam: 1 / 4,
+  ruler: 1 / 8,
+  usableWidth: () => 41,
+  longestStrip: () => 41,
+  isInPieces: () => false,
+  isDirectional: () => false,
+  isDarker: (one, other) => (isReversed ? lightness(one) > lightness(other) : lightness(one) < lightness(other)),
+})
+const patchesOf = (patches: readonly DressedPatch[]): Lying[] =>
+  patches.map(({ cloth, polygon }) => ({ cloth, polygon }))
+const mirrorOf = (pattern: readonly Lying[]): Lying[] =>
+  pattern.map(({ cloth, polygon }) => ({ cloth, polygon: polygon.map(([x, y]) => [-x, y] as const) }))
+const flatOf = ({ shapes }: Picture): Lying[] =>
+  shapes
+    .filter(shape => shape.side === 'right' && shape.cloth !== null)
+    .map(shape => ({ cloth: shape.cloth!, polygon: shape.points }))
+const stepsWith = (made: Made, ...codes: string[]): Step[] => made.steps.filter(step => codes.includes(step.code))
+
+/** What a quilter who follows the steps holds in her hands at the end must be the unit. */
+const CHECKS: Partial<Record<MethodId, (made: Made, unit: DressedUnit) => void>> = {
+  'hst-2': (made, unit) => everyOne(made, ['cut-on-line'], unit, 2),
+  'hst-4': (made, unit) => everyOne(made, ['cut-both-diagonals'], unit, 4),
+  'hst-8': (made, unit) => everyOne(made, ['cut-in-four-and-across'], unit, 8),
+  'hst-single': (made, unit) => everyOne(made, ['sew-long-sides'], unit, 1),
+  'qst-2': (made, unit) => {
+    feedsTheNext(made, 'cut-on-line-and-press', 'lock-and-mark-across')
+    everyOne(made, ['cut-on-line'], unit, 2)
+  },
+  'goose-4': (made, unit) => {
+    feedsTheNext(made, 'cut-and-press-hearts', 'square-on-each-heart')
+    everyOne(made, ['cut-on-line'], unit, 2)
+  },
+  'three-patch-pairs': (made, unit) => {
+    feedsTheNext(made, 'cut-on-line-and-press', 'square-on-half-square')
+    const results = sewAndOpen(stepsWith(made, 'cut-mirrored-pair')[0]!.picture)
+    const pattern = patchesOf(unit.patches)
+    expect(results.filter(result => showsPattern(result, pattern))).toHaveLength(hasHands(unit) ? 1 : 2)
+    expect(results.filter(result => showsPattern(result, mirrorOf(pattern)))).toHaveLength(hasHands(unit) ? 1 : 2)
+  },
+  'three-patch-alike': (made, unit) => {
+    const quarters = patchesOf(unit.patches.filter(patch => patch.slot !== 'half'))
+    const results = sewAndOpen(stepsWith(made, 'cut-pairs-alike')[0]!.picture)
+    expect(results).toHaveLength(4)
+    for (const result of results) expect(showsPattern(result, quarters)).toBe(true)
+    apart(made, 'sew-half-to-quarters', unit)
+  },
+  'goose-flip': (made, unit) => flipped(made, unit),
+  'flip-corner': (made, unit) => flipped(made, unit),
+  'square-in-square-flip': (made, unit) => flipped(made, unit),
+  'goose-triangles': (made, unit) => apart(made, 'sew-skies', unit),
+  'qst-single': (made, unit) => apart(made, 'sew-pairs-then-halves', unit),
+  'square-in-square-triangles': (made, unit) => apart(made, 'sew-other-corners', unit),
+}
+
+function everyOne(made: Made, codes: string[], unit: DressedUnit, gives: number) {
+  const results = sewAndOpen(stepsWith(made, ...codes).at(-1)!.picture)
+  expect(results).toHaveLength(gives)
+  for (const result of results) expect(showsPattern(result, patchesOf(unit.patches))).toBe(true)
+}
+
+/** What one step gives is what the next one lays down. */
+function feedsTheNext(made: Made, step: string, next: string) {
+  const results = sewAndOpen(stepsWith(made, step)[0]!.picture)
+  const laid = flatOf(stepsWith(made, next)[0]!.picture)
+  expect(results.length).toBe(2)
+  for (const result of results) expect(showsPattern(result, laid, 0.8)).toBe(true)
+}
+
+/** Corner after corner is sewn on and flipped; after the last one the unit lies there. */
+function flipped(made: Made, unit: DressedUnit) {
+  const sewn = stepsWith(made, 'sew-corner-square', 'same-on-other-corner')
+  const results = sewn.map(step => sewAndOpen(step.picture))
+  for (const result of results) expect(result).toHaveLength(1)
+  expect(sewn).toHaveLength(unit.patches.length - 1)
+  expect(showsPattern(results.at(-1)![0]!, patchesOf(unit.patches))).toBe(true)
+}
+
+/** Patches drawn a little apart: each as it lies in the unit, moved outwards and not turned. */
+function apart(made: Made, code: string, unit: DressedUnit) {
+  const shapes = flatOf(stepsWith(made, code)[0]!.picture)
+  const size = Math.max(unit.width, unit.height)
+  expect(shapes).toHaveLength(unit.patches.length)
+  const moves = unit.patches.map(patch => {
+    const shape = shapes.find(
+      ({ cloth, polygon }) =>
+        cloth === patch.cloth
+        && polygon.length === patch.polygon.length
+        && isMoved(polygon, patch.polygon, size * 0.45),
+    )
+    expect(shape).toBeDefined()
+    return shape
+  })
+  expect(new Set(moves).size).toBe(unit.patches.length)
+}
+
+function isMoved(to: Lying['polygon'], from: Lying['polygon'], most: number): boolean {
+  const moves = to.map(([x, y], i) => [x - from[i]![0], y - from[i]![1]] as const)
+  return moves.every(
+    ([dx, dy]) => Math.hypot(dx - moves[0]![0], dy - moves[0]![1]) < 1e-6 && Math.hypot(dx, dy) <= most,
+  )
+}
+
+/** With two cloths alike a three-patch unit is its own mirror image, turned. */
+function hasHands(unit: DressedUnit): boolean {
+  const cloth = (slot: string) => unit.patches.find(patch => patch.slot === slot)!.cloth
+  return new Set(['half', 'first', 'second'].map(cloth)).size === 3
+}
+
+const all = [...units.values()]
+
+describe.each([
+  ['the first darker', false],
+  ['the second darker', true],
+])('%s', (_, isReversed) => {
+  test.each(Object.keys(CHECKS) as MethodId[])(
+    '%s: sewn, cut and opened as its pictures say, the layers are the unit',
+    id => {
+      const method = METHODS.find(candidate => candidate.id === id)!
+      const mine = all.filter(({ unit }) => makesKind(method.id, unit.kind) && method.fits(unit, room(isReversed)))
+      expect(mine.length).toBeGreaterThan(0)
+      for (const { unit, count, mirrored } of mine) {
+        if (new Set(unit.patches.map(patch => patch.cloth)).size > 1)
+          CHECKS[id]!(method.make(unit, count, room(isReversed), mirrored), unit)
+      }
+    },
+  )
+})
+
+test('three-patch units of both hands are among those that were sewn', () => {
+  const hands = all.filter(({ unit, mirrored }) => unit.kind === 'three-patch' && mirrored > 0)
+  expect(hands.length).toBeGreaterThan(1)
+})

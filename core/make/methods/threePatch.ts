@@ -1,0 +1,220 @@
+import type { Step } from '../steps/step'
+import { besideLine, box, cloth, line, picture } from '../steps/picture'
+import { legSquare, longSideSquare } from './cutSize'
+import { pressAndTrim } from './finishing'
+import { lighterOnTop } from './layers'
+import type { Method, PieceDraft, Workroom } from './method'
+import { hasUp, patchAt, type DressedUnit } from '../units/dressedUnit'
+import { squarePiece, trianglePiece } from './pieces'
+
+/** The sizes both ways share: quarters are cut from squares f + 2(1 + √2)·seam, the half from f + (2 + √2)·seam. */
+function sizesOf(unit: DressedUnit, room: Workroom) {
+  return { quarter: longSideSquare(unit.width, room), half: legSquare(unit.width, room) }
+}
+
+function clothsOfThree(unit: DressedUnit): { first: string; second: string; half: string } {
+  const of = (slot: string) => patchAt(unit, slot).cloth
+  return { first: of('first'), second: of('second'), half: of('half') }
+}
+
+/**
+ * Three-patch triangle units in mirrored pairs: two squares make two half-square units; on each lies a square of the
+ * large triangle's cloth, and a line across the seam is sewn on both sides and cut. One unit of each hand comes out,
+ * so where only one hand is wanted the other half is left over. Units of the same three cloths share their squares,
+ * whichever hand; those with other partners cannot.
+ */
+export const threePatchPairs: Method = {
+  id: 'three-patch-pairs',
+  fits: unit => !hasUp(unit),
+  make(unit, count, room, mirrored = 0) {
+    const { quarter, half } = sizesOf(unit, room)
+    const { first: a, second: b, half: c } = clothsOfThree(unit)
+    // a pair of quarter squares gives two half-square units, each of which gives one unit of the hand that is wanted
+    const sets = Math.ceil(count / 2)
+    // units of the same three cloths share their squares; a square gives as many of the other hand
+    const shared = (piece: PieceDraft, perCorner: number): PieceDraft => ({
+      ...piece,
+      pool: {
+        needed: count,
+        gives: mirrored > 0 ? 2 * perCorner : perCorner,
+        perCorner,
+        corner: `${a} then ${b}`,
+        group: [[a, b].sort().join(), c].join(' with '),
+      },
+    })
+    const { under, over } = lighterOnTop(a, b, room)
+    const q = quarter.total
+    const h = half.total
+    const up = q * 0.04
+    const rising = [
+      [up, up + q],
+      [up + q, up],
+    ] as const
+    const layers = [cloth(under, box(0, 0, q, q)), cloth(over, box(up, up, q, q), 'wrong')]
+    const sewn = besideLine('sew', ...rising, room.seam)
+    // sewn and opened, a half-square unit is as large as the square that is laid on it
+    const aside = h * 0.04
+    const falling = [
+      [aside, aside],
+      [aside + h, aside + h],
+    ] as const
+    const seamed = [
+      cloth(under, [
+        [0, 0],
+        [h, 0],
+        [0, h],
+      ]),
+      cloth(over, [
+        [h, 0],
+        [h, h],
+        [0, h],
+      ]),
+      cloth(c, box(aside, aside, h, h), 'wrong'),
+    ]
+    const crossed = besideLine('sew', ...falling, room.seam)
+    const pair = { count: sets, perUnit: 1 / 2 }
+    return {
+      pieces: [
+        shared(squarePiece(a, 'quarter-pairs', quarter, pair, ['first']), 2),
+        shared(squarePiece(b, 'quarter-pairs', quarter, pair, ['second']), 2),
+        shared(squarePiece(c, 'large-triangles', half, { count, perUnit: 1 }, ['half']), 1),
+      ],
+      made: count,
+      trim: true,
+      seams: 2,
+      cuts: 1.5,
+      biasEdges: 0,
+      mirrored: Math.max(0, count - mirrored),
+      isBothHands: mirrored > 0,
+      steps: [
+        {
+          do: 'layer',
+          code: 'layer-and-mark',
+          data: { side: quarter, over, under },
+          picture: picture(layers, [line('mark', ...rising)]),
+        },
+        {
+          do: 'sew',
+          code: 'sew-both-sides',
+          data: { seam: room.seam },
+          picture: picture(layers, [line('mark', ...rising), ...sewn]),
+        },
+        {
+          do: 'cut-apart',
+          code: 'cut-on-line-and-press',
+          data: { gives: 2 },
+          picture: picture(layers, [line('cut', ...rising), ...sewn]),
+        },
+        {
+          do: 'layer',
+          code: 'square-on-half-square',
+          data: { side: half, seam: room.seam, over: c },
+          picture: picture(seamed, [line('mark', ...falling), ...crossed]),
+        },
+        {
+          do: 'cut-apart',
+          code: 'cut-mirrored-pair',
+          data: { gives: 2 },
+          picture: picture(seamed, [line('cut', ...falling), ...crossed]),
+        },
+        ...pressAndTrim(unit, room, 'quarter-square'),
+      ],
+    }
+  },
+}
+
+/**
+ * Three-patch triangle units all alike: on two layered squares only half of each line is sewn, always to the left of
+ * it as it is walked from its corner, so that cut on both diagonals they fall into four pairs of quarters of one
+ * hand. Opened, the upper quarter folds out anticlockwise of the lower: the unit has the upper cloth first, the lower
+ * second, going clockwise from its half. Which cloth lies on top decides the hand. Each pair is sewn to a half of its
+ * own square.
+ */
+export const threePatchAlike: Method = {
+  id: 'three-patch-alike',
+  fits: unit => !hasUp(unit),
+  make(unit, count, room) {
+    const { quarter, half } = sizesOf(unit, room)
+    const { first: over, second: under, half: c } = clothsOfThree(unit)
+    const sets = Math.ceil(count / 4)
+    const q = quarter.total
+    const s = room.seam / Math.SQRT2
+    const m = q / 2
+    const layers = [cloth(under, box(0, 0, q, q)), cloth(over, box(0, 0, q, q), 'wrong')]
+    const sewn = (
+      [
+        [0, 0],
+        [q, 0],
+        [q, q],
+        [0, q],
+      ] as const
+    ).map(([x, y]) => {
+      const dx = Math.sign(m - x)
+      const dy = Math.sign(m - y)
+      return line('sew', [x + dy * s, y - dx * s], [m + dy * s, m - dx * s])
+    })
+    const both = (kind: 'mark' | 'cut') => [line(kind, [0, 0], [q, q]), line(kind, [q, 0], [0, q])]
+    const halfSquare = picture(
+      [cloth(c, box(0, 0, half.total, half.total))],
+      [line('cut', [0, half.total], [half.total, 0])],
+    )
+    const gap = unit.width * 0.08
+    const apart = unit.patches.map(patch => {
+      const by = patch.slot === 'half' ? gap : 0
+      const centre = [unit.width / 2, unit.height / 2] as const
+      const [dx, dy] = awayFrom(centre, patchAt(unit, 'half').polygon, by)
+      return cloth(
+        patch.cloth,
+        patch.polygon.map(([x, y]) => [x + dx, y + dy] as const),
+      )
+    })
+    const sew: Step[] = [
+      {
+        do: 'layer',
+        code: 'layer-for-half-lines',
+        data: { side: quarter, over, under },
+        picture: picture(layers, both('mark')),
+      },
+      {
+        do: 'sew',
+        code: 'sew-half-lines',
+        data: { seam: room.seam },
+        picture: picture(layers, [...both('mark'), ...sewn]),
+      },
+      {
+        do: 'cut-apart',
+        code: 'cut-pairs-alike',
+        data: { gives: 4 },
+        picture: picture(layers, [...both('cut'), ...sewn]),
+      },
+      { do: 'cut', code: 'cut-once', data: { side: half }, picture: halfSquare },
+      { do: 'sew', code: 'sew-half-to-quarters', data: { seam: room.seam }, picture: picture(apart) },
+    ]
+    const set = { count: sets, perUnit: 1 / 4 }
+    return {
+      pieces: [
+        squarePiece(over, 'quarter-pairs', quarter, set, ['first']),
+        squarePiece(under, 'quarter-pairs', quarter, set, ['second']),
+        trianglePiece(c, 'large-triangles', half, count, ['half'], 'one-diagonal'),
+      ],
+      made: sets * 4,
+      trim: true,
+      seams: 2,
+      cuts: 1,
+      biasEdges: 0,
+      steps: [...sew, ...pressAndTrim(unit, room, 'quarter-square')],
+    }
+  },
+}
+
+/** A step of this length from the centre towards the middle of a figure. */
+function awayFrom(
+  [cx, cy]: readonly [number, number],
+  polygon: DressedUnit['patches'][number]['polygon'],
+  by: number,
+): readonly [number, number] {
+  const x = polygon.reduce((sum, point) => sum + point[0], 0) / polygon.length - cx
+  const y = polygon.reduce((sum, point) => sum + point[1], 0) / polygon.length - cy
+  const length = Math.hypot(x, y)
+  return [(x / length) * by, (y / length) * by]
+}

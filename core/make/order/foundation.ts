@@ -1,0 +1,94 @@
+import type { Polygon } from '../../geometry/polygon'
+import { letterAt } from '../../file/letters'
+import { straightCuts } from './straightCuts'
+
+/** Patches sewn onto one paper, in the order of sewing: each seam is straight across all that lies there already. */
+export interface FoundationSection {
+  section: string
+  order: number[]
+}
+
+/** How the papers are joined when they are full. */
+export type SectionTree = { section: number } | { join: [SectionTree, SectionTree] }
+
+export interface Foundation {
+  sections: FoundationSection[]
+  join: SectionTree
+  /** Whether fewer papers are known to be impossible. */
+  isFewest: boolean
+}
+
+/** Parts looked at before the search settles for the best found. */
+const MOST_PARTS = 1500
+
+/**
+ * The fewest papers on which the patches can be sewn in number order, the papers then joined by straight seams; null
+ * when they cannot. On one paper each patch lies on one side of a straight line and all earlier ones on the other.
+ * Taking off any patch that a straight line parts from the rest never spoils the order of the others, so that is done
+ * as long as it goes; where it does not lead to the end, every straight cut into two parts is tried.
+ */
+export function findFoundation(patches: readonly Polygon[]): Foundation | null {
+  const known = new Map<string, Part | null>()
+  let isFewest = true
+  const solve = (members: readonly number[]): Part | null => {
+    const key = members.join()
+    const found = known.get(key)
+    if (found !== undefined) return found
+    const part = onePaper(patches, members) ?? best(members)
+    known.set(key, part)
+    return part
+  }
+  const best = (members: readonly number[]): Part | null => {
+    let fewest: Part | null = null
+    for (const { before, after } of straightCuts(patches, members)) {
+      const one = solve(before)
+      const other: Part | null = one && (fewest === null || papers(one) < papers(fewest) - 1) ? solve(after) : null
+      if (one && other && (fewest === null || papers(one) + papers(other) < papers(fewest)))
+        fewest = { join: [one, other] }
+      // two papers cannot be beaten where one does not do
+      if (fewest && papers(fewest) === 2) break
+      // a search that grew too long takes what it has, and says so
+      if (fewest && known.size > MOST_PARTS) {
+        isFewest = false
+        break
+      }
+    }
+    return fewest
+  }
+  const whole = solve(patches.map((_, i) => i))
+  return whole && { ...numbered(whole), isFewest }
+}
+
+type Part = { order: number[] } | { join: [Part, Part] }
+
+function papers(part: Part): number {
+  return 'order' in part ? 1 : papers(part.join[0]) + papers(part.join[1])
+}
+
+/**
+ * The order of sewing on one paper, found by taking patches off from the last to the first; null when some cannot be
+ * taken off.
+ */
+function onePaper(patches: readonly Polygon[], members: readonly number[]): { order: number[] } | null {
+  let left = [...members]
+  const taken: number[] = []
+  while (left.length > 1) {
+    const cut = straightCuts(patches, left).find(({ before, after }) => before.length === 1 || after.length === 1)
+    if (!cut) return null
+    const [last] =
+      cut.before.length === 1 && (cut.after.length > 1 || cut.before[0]! > cut.after[0]!) ? cut.before : cut.after
+    taken.push(last!)
+    left = left.filter(member => member !== last)
+  }
+  return { order: [...left, ...taken.reverse()] }
+}
+
+function numbered(whole: Part): Pick<Foundation, 'sections' | 'join'> {
+  const sections: FoundationSection[] = []
+  const visit = (part: Part): SectionTree => {
+    if ('join' in part) return { join: [visit(part.join[0]), visit(part.join[1])] }
+    sections.push({ section: letterAt(sections.length), order: part.order })
+    return { section: sections.length - 1 }
+  }
+  return { join: visit(whole), sections }
+}

@@ -1,0 +1,36 @@
+import type { Point } from '../../geometry/polygon'
+
+/**
+ * The order of sewing: a patch, or two parts joined by a seam. `partial`: the seam is first sewn in part, and
+ * finished when its neighbours are on. `set-in`: the seam bends at `dots`, where needle and cloth turn; `bent` are
+ * its further legs.
+ */
+export type SewingTree =
+  | { patch: number }
+  | { join: [SewingTree, SewingTree]; seam: [Point, Point]; kind: SeamKind; dots?: Point[]; bent?: [Point, Point][] }
+export type SeamKind = 'straight' | 'partial' | 'set-in'
+
+export interface SewingOrder {
+  tree: SewingTree
+  /** Joints at which no seam can run through (Y-joints): each is sewn to a dot. No order has fewer. */
+  setIn: number
+  /** Seams first sewn in part. */
+  partial: number
+  /** Whether fewer partial seams are known to be impossible; false: the best found in the time. */
+  isProven: boolean
+}
+
+export function patchesOf(tree: SewingTree): number[] {
+  return 'patch' in tree ? [tree.patch] : [...patchesOf(tree.join[0]), ...patchesOf(tree.join[1])]
+}
+
+export function countSeams(tree: SewingTree): Record<SeamKind, number> {
+  const counts = { 'straight': 0, 'partial': 0, 'set-in': 0 }
+  const visit = (node: SewingTree) => {
+    if ('patch' in node) return
+    counts[node.kind] += 1
+    node.join.forEach(visit)
+  }
+  visit(tree)
+  return counts
+}

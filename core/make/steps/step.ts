@@ -1,0 +1,31 @@
+import type { UnitKind } from '../../file/unitKinds'
+import type { Inches } from '../../measure/ruler'
+import type { Sum } from '../../measure/sum'
+import type { Picture } from './picture'
+
+/** A part that is joined to another: a unit (of one cloth, where it is one patch), or what an earlier join gave. */
+export type JoinedPart = { unit: UnitKind; cloth?: string } | { join: number }
+
+/**
+ * One thing to do at the machine, the board or the mat. `code` picks the sentence in `words/`; `data` is what it
+ * needs.
+ */
+export interface Step {
+  do: 'cut' | 'mark' | 'layer' | 'sew' | 'cut-apart' | 'press' | 'trim' | 'measure'
+  code: string
+  picture: Picture
+  /** What is joined to what. */
+  joins?: [JoinedPart, JoinedPart]
+  /**
+   * What the sentence mentions: lengths with their reasons, the seam as given, counts, ids of cloths; lengths in
+   * inches.
+   */
+  data?: Readonly<Record<string, number | string | Sum>>
+  /** Raw edge to raw edge, when this step is done. */
+  expect?: { width: Inches; height: Inches }
+}
+
+/** Whether its picture is mirrored for the left hand: how ruler and cutter lie, and not what has a hand of its own. */
+export function followsTheHand({ do: doing, code }: Pick<Step, 'do' | 'code'>): boolean {
+  return (doing === 'cut' && code !== 'cut-template') || code === 'cut-segments' || code === 'cut-wedges-in-turn'
+}

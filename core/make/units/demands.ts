@@ -1,0 +1,96 @@
+import type { UnitDemand } from './unitDemand'
+import type { Placement } from '../../geometry/placement'
+import type { Care } from '../../file/cares'
+import type { DressedUnit } from './dressedUnit'
+import { blockOf, clothOf, designOf, type Block, type Cell, type Quilt } from '../../file/quilt'
+import type { BlockMake } from './blockMake'
+import { clothsOfCell } from '../../file/clothsOfCell'
+import { dressUnit } from './dressUnit'
+import { isItsOwnMirrorImage } from '../../designs/mirrorImage'
+import { withMirrored } from './mirroredDemands'
+import type { UnitKind } from '../../file/unitKinds'
+import { unitsOf } from './unitTree'
+
+/**
+ * The units of all blocks of the quilt, like with like: one entry for every unit that differs in kind, size, cloths
+ * or arrangement, however it is turned. A unit with a cloth that has an up is taken as it lies in the quilt.
+ */
+export function unitDemands(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): UnitDemand[] {
+  const demands = new Map<string, UnitDemand>()
+  for (const { cell, count } of variants(quilt)) {
+    const make = makes.get(cell.block)!
+    const version = new Map<UnitDemand, UnitDemand['counted'][number]>()
+    for (const unit of unitsOf(make.units)) {
+      const { dressed, feeds } = dressUnit(quilt, make, unit, cell)
+      // papers that cannot be are not asked for; a check says so
+      const method = make.block.method === 'foundation' && !make.papers ? 'auto' : make.block.method
+      const care = careFor(quilt, make.block, unit.kind)
+      const key = demandKey(dressed, method, care)
+      const demand: UnitDemand = demands.get(key) ?? {
+        key,
+        unit: dressed,
+        count: 0,
+        mirrored: 0,
+        mirrors: [],
+        feeds: [],
+        perBlock: new Map(),
+        counted: [],
+        method,
+        care,
+      }
+      demand.count += count
+      demand.perBlock.set(cell.block, (demand.perBlock.get(cell.block) ?? 0) + count)
+      if (version.has(demand)) version.get(demand)!.each += 1
+      else {
+        const counted = { block: cell.block, blocks: count, each: 1 }
+        version.set(demand, counted)
+        demand.counted.push(counted)
+      }
+      for (const feed of feeds) {
+        if (
+          !demand.feeds.some(
+            known => known.block === feed.block && known.patch === feed.patch && known.slot === feed.slot,
+          )
+        )
+          demand.feeds.push(feed)
+      }
+      demands.set(key, demand)
+    }
+  }
+  return withMirrored([...demands.values()])
+}
+
+function demandKey(unit: DressedUnit, method: Block['method'], care: Care): string {
+  return `${JSON.stringify(method)} ${care} ${unit.key}`
+}
+
+/** How closely the squares of a unit are cut: as the quilter chose; else generously where the aim is exactness. */
+function careFor(quilt: Quilt, { trim }: Block, kind: UnitKind): Care {
+  const chosen = typeof trim === 'object' ? trim[kind] : trim
+  return chosen ?? (quilt.aim === 'most-exact' ? 'generous' : 'little')
+}
+
+/**
+ * Blocks that are made alike, counted. A turn makes a difference only to a cloth with an up; a mirror also to a block
+ * that is not its own mirror image.
+ */
+export function variants(quilt: Quilt): { cell: Cell; count: number }[] {
+  const found = new Map<string, { cell: Cell; count: number }>()
+  for (const cell of quilt.setting.cells.flat()) {
+    const cloths = clothsOfCell(quilt, cell)
+    const hasUp = Object.values(cloths).some(id => clothOf(quilt, id).directional)
+    const block = blockOf(quilt, cell.block)
+    // stripes at an angle of their own slant the other way in the mirror
+    const isOwnMirrorImage =
+      isItsOwnMirrorImage(designOf(quilt, block), block)
+      && !Object.values(block.stripes).some(stripes => typeof stripes === 'number')
+    const placement: Placement = hasUp
+      ? { turn: cell.turn, mirror: cell.mirror }
+      : { turn: 0, mirror: cell.mirror && !isOwnMirrorImage }
+    const key = JSON.stringify([cell.block, Object.entries(cloths).sort(), placement])
+    const variant = found.get(key)
+    if (variant) variant.count += 1
+    else found.set(key, { cell: { ...cell, ...placement }, count: 1 })
+  }
+  return [...found.values()]
+}

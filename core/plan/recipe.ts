@@ -1,0 +1,200 @@
+import { clothsOfCell } from '../file/clothsOfCell'
+import { variants } from '../make/units/demands'
+import type { UnitDemand } from '../make/units/unitDemand'
+import { dressUnit } from '../make/units/dressUnit'
+import { mirroredMake } from '../make/units/mirroredMake'
+import type { Unit } from '../make/units/unit'
+import { unitsOf } from '../make/units/unitTree'
+import { lightness } from '../measure/lightness'
+import type { Inches } from '../measure/ruler'
+import type { Choice } from './choose'
+import { unfinishedSide } from '../make/methods/cutSize'
+import type { DressedUnit } from '../make/units/dressedUnit'
+import { pieceId } from '../cut/gather'
+import type { Piece } from '../cut/piece'
+import { shortHash } from '../measure/shortHash'
+import { clothOf, type Cell } from '../file/quilt'
+import type { Plan } from './plan'
+import type { PlanWork } from './planWork'
+import { joinSteps, type RecipeJoin } from '../make/joins/joins'
+import { unfinished } from '../make/steps/picture'
+import type { Step } from '../make/steps/step'
+
+/** How one block is made in one set of cloths: its units first, then the joins. */
+export interface Recipe {
+  block: string
+  /** Cloths of this version, where the block stands in several. */
+  cell: Cell
+  /** Blocks of this version in the quilt. */
+  count: number
+  units: RecipeUnit[]
+  joins: RecipeJoin[]
+  /** Where the block stands in the plan. */
+  path: string
+  /** Raw edge to raw edge. */
+  size: { width: Inches; height: Inches }
+  /** The finished block, to be measured. */
+  done: Step
+}
+
+export interface RecipeUnit {
+  /** For ticks: what the unit is. */
+  id: string
+  /** Where its numbers stand in the plan. */
+  path: string
+  key: string
+  kind: Unit['kind']
+  method: string
+  perBlock: number
+  /** Over the whole quilt, all blocks together. */
+  inQuilt: number
+  over: number
+  /** Of these, its mirror image made in the same lot: where its numbers stand, and how many. */
+  mirror?: { path: string; perBlock: number; inQuilt: number }
+  pieces: Piece[]
+  size: { width: Inches; height: Inches }
+  trim: boolean
+  steps: Step[]
+}
+
+/**
+ * Whether a unit is sewn, or cut further, before the block is joined; others are ready as they come from the cutting
+ * sheet.
+ */
+export function isWorked({ steps, pieces }: RecipeUnit): boolean {
+  return (
+    steps.length > 1
+    || pieces.length > 1
+    || pieces.some(piece => piece.cuts === 'one-diagonal' || piece.cuts === 'two-diagonals')
+  )
+}
+
+/** The recipes of a block, one for each set of cloths it stands in; the commonest first. */
+export function recipesFor({ quilt, makes, choices }: PlanWork, plan: Plan, block: string): Recipe[] {
+  const make = makes.get(block)!
+  const at = plan.blocks.findIndex(planned => planned.id === block)
+  return variants(quilt)
+    .filter(variant => variant.cell.block === block)
+    .sort((a, b) => b.count - a.count)
+    .map(({ cell, count }) => {
+      const cloths = clothsOfCell(quilt, cell)
+      const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
+      const units = new Map<string, RecipeUnit>()
+      for (const unit of unitsOf(make.units)) {
+        const { dressed } = dressUnit(quilt, make, unit, cell)
+        const known = units.get(dressed.key)
+        if (known) known.perBlock += 1
+        else
+          units.set(
+            dressed.key,
+            recipeUnit(
+              choices.find(({ demand }) => demand.unit.key === dressed.key && demand.perBlock.has(block))!,
+              choices,
+              plan,
+              at,
+            ),
+          )
+      }
+      const seen = cell.mirror ? mirroredMake(make) : make
+      const draw = (patches: readonly number[]) =>
+        patches.map(patch => ({ polygon: seen.polygons[patch]!, cloth: clothOfPatch(patch) }))
+      const size = { width: make.block.width + 2 * quilt.seam, height: make.block.height + 2 * quilt.seam }
+      return {
+        block,
+        cell,
+        count,
+        units: withMirrors([...units.values()], choices),
+        size,
+        path: `blocks.${at}`,
+        joins: joinSteps({
+          make: seen,
+          clothOfPatch,
+          light: id => lightness(clothOf(quilt, id).colour),
+          seam: quilt.seam,
+          path: `blocks.${at}.sewing`,
+        }),
+        done: {
+          do: 'measure',
+          code: 'block-done',
+          data: {
+            width: unfinishedSide(make.block.width, quilt.seam),
+            height: unfinishedSide(make.block.height, quilt.seam),
+          },
+          picture: unfinished(draw(make.polygons.map((_, i) => i)), make.block.width, make.block.height, quilt.seam),
+          expect: size,
+        },
+      }
+    })
+}
+
+/** Two hands made in one lot are one unit of the recipe, under the one that is wanted more often. */
+function withMirrors(units: readonly RecipeUnit[], choices: readonly Choice[]): RecipeUnit[] {
+  const choiceOf = ({ key }: RecipeUnit) => choices.find(({ demand }) => demand.key === key)!
+  const mirrorOf = (unit: RecipeUnit) => {
+    const { demand, way } = choiceOf(unit)
+    return way.made.isBothHands
+      ? units.find(other => demand.mirrors.includes(other.key) && other.method === unit.method)
+      : undefined
+  }
+  return units.flatMap((unit, i): RecipeUnit[] => {
+    const other = mirrorOf(unit)
+    if (!other) return [unit]
+    const isFirst = unit.inQuilt > other.inQuilt || (unit.inQuilt === other.inQuilt && i < units.indexOf(other))
+    if (!isFirst) return []
+    const pieces = [...unit.pieces, ...other.pieces.filter(piece => !unit.pieces.includes(piece))]
+    return [
+      {
+        ...unit,
+        pieces,
+        perBlock: unit.perBlock + other.perBlock,
+        inQuilt: unit.inQuilt + other.inQuilt,
+        mirror: { path: other.path, perBlock: other.perBlock, inQuilt: other.inQuilt },
+      },
+    ]
+  })
+}
+
+function recipeUnit({ demand, way }: Choice, choices: readonly Choice[], plan: Plan, block: number): RecipeUnit {
+  const { unit } = demand
+  const ids = new Set(way.made.pieces.map(draft => pieceId({ draft, method: way.method.id })))
+  const place = plan.blocks[block]!.units.findIndex(planned => planned.key === demand.key)
+  const { width, height } = plan.blocks[block]!.units[place]!
+  return {
+    id: unitId(demand, choices),
+    key: demand.key,
+    path: `blocks.${block}.units.${place}`,
+    kind: unit.kind,
+    method: way.method.id,
+    perBlock: 1,
+    inQuilt: demand.count,
+    over: way.made.made - demand.count,
+    trim: way.made.trim,
+    steps: way.made.steps,
+    size: { width, height },
+    pieces: plan.pieces.filter(piece => ids.has(piece.id)),
+  }
+}
+
+/**
+ * What a unit is: kind, size and cloths, and its shape where that says more, so that ticks outlive a change of plan.
+ * Where two blocks have one unit made in two ways, each lot has ticks of its own: the first keeps the plain name.
+ */
+export function unitId(demand: UnitDemand, choices: readonly Choice[]): string {
+  const id = plainId(demand.unit)
+  const first = choices.find(choice => plainId(choice.demand.unit) === id)
+  return first && first.demand !== demand ? `${id}.${shortHash(demand.key)}` : id
+}
+
+function plainId(unit: DressedUnit): string {
+  const shape = unit.kind === 'template' || unit.kind === 'flip-corner' ? [shortHash(unit.key)] : []
+  return [
+    unit.kind,
+    `${round(unit.width)}x${round(unit.height)}`,
+    ...unit.patches.map(patch => patch.cloth),
+    ...shape,
+  ].join('.')
+}
+
+function round(value: number): number {
+  return Math.round(value * 1e4) / 1e4
+}

@@ -1,0 +1,104 @@
+import fc from 'fast-check'
+import { SHIPPED_DESIGNS } from '../designs/shipped'
+import { rolesOf } from '../designs/design'
+import type { Plan } from './plan'
+import type { QuiltFile } from '../file/schema'
+import { planOf, SAMPLE } from '../testing/quiltOf'
+import { randomQuilt } from '../testing/randomQuilt'
+
+/** What a quilter cuts, buys and sews, whatever things are called and in whatever order they stand. */
+function figures(plan: Plan, nameOf: (cloth: string) => string = id => id) {
+  const pieces = plan.pieces.map(({ cloth, part, count, width, height, patches, hand, cuts, method }) =>
+    [nameOf(cloth), part, count, width.toFixed(4), height.toFixed(4), patches, hand, cuts, method].join(' '),
+  )
+  const cloths = plan.cloths.map(({ id, buy, need }) => [nameOf(id), buy.toFixed(3), need.toFixed(3)].join(' '))
+  const top = JSON.stringify(plan.quilt, (_, value: unknown) => (typeof value === 'number' ? value.toFixed(4) : value))
+  return { pieces: pieces.sort(), cloths: cloths.sort(), top }
+}
+
+/** The same file with every cloth under another id. */
+function renamed(file: QuiltFile, name: (id: string) => string): QuiltFile {
+  const text = JSON.stringify(file, (_, value: unknown) =>
+    typeof value === 'string' && file.cloths.some(cloth => cloth.id === value) ? name(value) : value,
+  )
+  return JSON.parse(text) as QuiltFile
+}
+
+const backwards = (id: string) => `z${String(99 - Number(id.replaceAll(/\D/g, '')))}`
+
+test('renaming the cloths changes no figure', () => {
+  fc.assert(
+    fc.property(randomQuilt, file => {
+      const before = planOf(file).plan
+      const after = planOf(renamed(file, backwards)).plan
+      expect(figures(after)).toEqual(figures(before, backwards))
+    }),
+    { numRuns: 35 },
+  )
+}, 120_000)
+
+test('renaming the blocks and listing cloths and blocks in another order changes no figure', () => {
+  fc.assert(
+    fc.property(randomQuilt, file => {
+      const other = JSON.parse(
+        JSON.stringify(file).replaceAll('"own"', '"zz"').replaceAll('"shipped"', '"aa"'),
+      ) as QuiltFile
+      const before = planOf(file).plan
+      const after = planOf({ ...other, cloths: [...other.cloths].reverse(), blocks: [...other.blocks].reverse() }).plan
+      expect(figures(after)).toEqual(figures(before))
+    }),
+    { numRuns: 35 },
+  )
+}, 120_000)
+
+test('a quilt in centimetres is the same quilt', () => {
+  const cm = (value: string | number) => `${(Number(value) * 2.54).toFixed(6)} cm`
+  const inches: QuiltFile = { ...SAMPLE, borders: [{ width: 3, cloth: 'soot' }] }
+  const other: QuiltFile = {
+    ...inches,
+    borders: [{ width: cm(3), cloth: 'soot' }],
+    blocks: inches.blocks.map(block => ({ ...block, size: cm(9) })),
+  }
+  expect(figures(planOf(other).plan)).toEqual(figures(planOf(inches).plan))
+})
+
+describe('squares for three-patch units whose partners differ', () => {
+  const cardTrick = (method: 'three-patch-pairs' | undefined, rename: (id: string) => string = id => id) => {
+    const design = SHIPPED_DESIGNS.find(candidate => candidate.id === 'card-trick')!
+    const roles = rolesOf(design)
+    const ids = roles.map(role => rename(role))
+    const { plan, quilt } = planOf({
+      format: 'wren-quilt',
+      version: 1,
+      cloths: ids.map((id, i) => ({ id, colour: `#${String(i + 1).repeat(6)}` })),
+      setting: { across: 4, down: 4 },
+      blocks: [
+        {
+          id: 'trick',
+          design: 'card-trick',
+          size: 12,
+          ...(method ? { method: { 'three-patch': method } } : {}),
+          cloths: Object.fromEntries(roles.map(role => [role, rename(role)])),
+        },
+      ],
+    })
+    return { plan, quilt, design }
+  }
+  /**
+   * Squares of a cloth worked out from the drawing: each unit's quarters lie beside one partner under one large
+   * triangle.
+   */
+  const quarterSquares = (plan: Plan, cloth: string) =>
+    plan.pieces
+      .filter(piece => piece.cloth === cloth && piece.part === 'quarter-pairs')
+      .reduce((sum, piece) => sum + piece.count, 0)
+
+  test('card trick, sixteen blocks, in pairs: 32 squares of the ground; by half lines 16', () => {
+    expect(quarterSquares(cardTrick('three-patch-pairs').plan, 'ground')).toBe(32)
+    expect(quarterSquares(cardTrick(undefined).plan, 'ground')).toBe(16)
+  })
+  test('whatever the cloths are called', () => {
+    const turned = (id: string) => `${9 - id.length}${id}`
+    expect(quarterSquares(cardTrick('three-patch-pairs', turned).plan, turned('ground'))).toBe(32)
+  })
+})

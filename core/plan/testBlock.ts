@@ -1,0 +1,32 @@
+import { gatherBeside } from '../cut/gather'
+import type { Piece, PieceOrder } from '../cut/piece'
+import { unitDemands } from '../make/units/demands'
+import { waysFor } from './choose'
+import type { PlanWork } from './planWork'
+import { workroomOf } from './workroom'
+
+/**
+ * What to cut for one block alone, to sew and measure before the rest is cut. Ways and numbers are those of the plan.
+ */
+export function testBlockPieces({ quilt, makes, choices }: PlanWork, block: string, pieces: readonly Piece[]): Piece[] {
+  const cell = quilt.setting.cells.flat().find(candidate => candidate.block === block)
+  if (!cell) return []
+  const one = { ...quilt, setting: { ...quilt.setting, cells: [[cell]] } }
+  const room = workroomOf(quilt)
+  const orders = unitDemands(one, makes).flatMap((demand): PieceOrder[] => {
+    const chosen = choices.find(choice => choice.demand.key === demand.key)?.way.method
+    const ways = waysFor(demand, quilt, room)
+    const way = ways.find(candidate => candidate.method === chosen) ?? ways[0]!
+    // one block does not fill a strip set: cut its patches singly
+    const taken =
+      way.method.id === 'strip-set' ? (ways.find(candidate => candidate.method.id === 'rectangle') ?? way) : way
+    return taken.made.pieces.map(draft => ({
+      draft,
+      method: taken.method.id,
+      where: [block],
+      feeds: demand.feeds,
+      times: demand.count,
+    }))
+  })
+  return gatherBeside(orders, pieces)
+}
