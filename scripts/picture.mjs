@@ -1,5 +1,5 @@
-// npm run picture: draws docs/architecture.svg from the imports themselves: the folders from the roof down to the floor,
-// an arrow from each to those it reads. An arrow that others already imply is left out.
+// npm run picture: draws docs/architecture.svg from the imports themselves: the folders from the roof down to the
+// floor, an arrow from each to those it reads. An arrow that others already imply is left out.
 import { writeFileSync } from 'node:fs'
 import { instance } from '@viz-js/viz'
 import { cruise } from 'dependency-cruiser'
@@ -79,7 +79,8 @@ const label = folder =>
   + `<font point-size="10" color="#6b6258">${files.get(folder)} files</font>>`
 const dot = `digraph wren {
   rankdir = TB; bgcolor = "#fffdf8"; nodesep = 0.25; ranksep = 0.42; margin = 0.2
-  node [shape = box, style = "rounded,filled", fillcolor = "#f6efe2", color = "#8a7a5f", fontname = "Helvetica", margin = "0.42,0.12"]
+  node [shape = box, style = "rounded,filled", fillcolor = "#f6efe2", color = "#8a7a5f"]
+  node [fontname = "Helvetica", margin = "0.42,0.12"]
   edge [color = "#7b7163", arrowsize = 0.7]
   ${folders.map(folder => `"${folder}" [label = ${label(folder)}]`).join('\n  ')}
   ${arrows.map(([from, to]) => `"${from}" -> "${to}"`).join('\n  ')}
