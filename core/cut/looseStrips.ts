@@ -1,5 +1,5 @@
 import type { CutPiece, LooseStrip } from './cutPiece'
-import { stripPatterns, type StripPattern } from './stripPattern'
+import { bestStrip } from './stripPattern'
 import type { Inches } from '../measure/ruler'
 
 /**
@@ -18,11 +18,8 @@ export function looseStrips(
   const strips: LooseStrip[] = []
   let room = depth
   for (;;) {
-    const patterns = stripPatterns(pieces, left, usable, Math.min(room, deepest), worth)
-    if (patterns.length === 0) return { strips, left }
-    const rate = (pattern: StripPattern) => pattern.value / pattern.height
-    // of equals the deeper strip: large pieces are hard to place later
-    const best = patterns.reduce((a, b) => (rate(b) > rate(a) + 1e-9 ? b : a))
+    const best = bestStrip(pieces, left, usable, Math.min(room, deepest), worth)
+    if (!best) return { strips, left }
     const used = new Map<string, number>()
     for (const column of best.columns) used.set(column.piece, (used.get(column.piece) ?? 0) + column.stack)
     const repeats = Math.max(

@@ -30,61 +30,104 @@ interface Choice {
 }
 
 /**
- * The best filling of one strip of each possible depth, by the worth of the pieces in it; `worth` weighs a piece's
- * area. A column holds one kind of piece, as often on top of itself as the strip is deep. At least one column is as
- * deep as the strip. A bounded knapsack over the width, columns in binary bundles: exact but for the rounding of
- * widths to cells.
+ * The filling of one strip, of any depth up to `deepest`, that is worth most for the cloth it takes; `worth` weighs a
+ * piece's area. Of equals the deeper strip: large pieces are hard to place later. A column holds one kind of piece, as
+ * often on top of itself as the strip is deep; at least one column is as deep as the strip. A bounded knapsack over the
+ * width for each depth, columns in binary bundles: exact but for the rounding of widths to cells. Depths that cannot
+ * do better, however well they were filled, are passed over. Null when nothing fits.
  */
-export function stripPatterns(
+export function bestStrip(
   pieces: readonly CutPiece[],
   left: ReadonlyMap<string, number>,
   usable: Inches,
   deepest: Inches,
   worth: (piece: CutPiece) => number,
-): StripPattern[] {
+): StripPattern | null {
   const wanted = pieces.filter(piece => left.get(piece.id)! > 0)
   const lies = wanted.flatMap(piece => liesOf(piece, usable, deepest).map(lie => ({ piece, ...lie })))
   const cell = cellFor(lies)
-  // heights that differ by less than any ruler shows are one, and that one is the larger: a strip must hold its pieces
-  const byHeight = new Map<number, number>()
-  for (const { height } of lies)
-    byHeight.set(Math.round(height * 1e5), Math.max(height, byHeight.get(Math.round(height * 1e5)) ?? 0))
-  const heights = [...byHeight.values()].sort((a, b) => b - a).slice(0, MOST_HEIGHTS)
-  const patterns: StripPattern[] = []
-  for (const height of heights) {
-    const choices = lies
-      .filter(lie => lie.height <= height)
-      .map(({ piece, width, height: h }): Choice => {
-        const stack = fitsIn(height, h)
-        return {
-          piece: piece.id,
-          width,
-          height: h,
-          stack,
-          most: Math.ceil(left.get(piece.id)! / stack),
-          cells: Math.ceil(width / cell - 1e-6),
-          value: stack * width * h * worth(piece),
-        }
-      })
-    const filled = choices
-      .filter(choice => height - choice.height <= 1e-5)
-      .map((first): StripPattern => {
-        const others = choices.map(choice => (choice === first ? { ...choice, most: choice.most - 1 } : choice))
-        const rest = fill(others, Math.floor((usable - first.width) / cell + 1e-6), left, first)
-        return capped(
-          {
-            height,
-            columns: [{ piece: first.piece, width: first.width, height: first.height, stack: first.stack }, ...rest],
-            value: 0,
-          },
-          wanted,
-          left,
-          worth,
-        )
-      })
-    patterns.push(filled.reduce((a, b) => (b.value > a.value ? b : a)))
+  const rate = (pattern: StripPattern) => pattern.value / pattern.height
+  const depths = heightsOf(lies)
+    .map(height => {
+      const choices = choicesFor(lies, height, cell, left, worth)
+      return { height, choices, bound: mostWorth(choices, usable / cell) / height }
+    })
+    .sort((a, b) => b.bound - a.bound)
+  let best: StripPattern | null = null
+  for (const { height, choices, bound } of depths) {
+    if (best && bound < rate(best) - EQUAL) break
+    for (const first of choices.filter(choice => height - choice.height <= 1e-5)) {
+      const others = choices.map(choice => (choice === first ? { ...choice, most: choice.most - 1 } : choice))
+      const columns = [
+        { piece: first.piece, width: first.width, height: first.height, stack: first.stack },
+        ...fill(others, Math.floor((usable - first.width) / cell + 1e-6), left, first),
+      ]
+      const pattern = capped({ height, columns, value: 0 }, wanted, left, worth)
+      if (!best || isBetter(pattern, best)) best = pattern
+    }
   }
-  return patterns
+  return best
+
+  function isBetter(one: StripPattern, other: StripPattern): boolean {
+    if (one.height === other.height) return one.value > other.value
+    const more = rate(one) - rate(other)
+    return more > EQUAL || (more >= -EQUAL && one.height > other.height)
+  }
+}
+
+/** Worth for cloth that differs by less is equal. */
+const EQUAL = 1e-9
+
+type Lie = { piece: CutPiece; width: Inches; height: Inches }
+
+function choicesFor(
+  lies: readonly Lie[],
+  height: Inches,
+  cell: Inches,
+  left: ReadonlyMap<string, number>,
+  worth: (piece: CutPiece) => number,
+): Choice[] {
+  return lies
+    .filter(lie => lie.height <= height)
+    .map(({ piece, width, height: h }) => {
+      const stack = fitsIn(height, h)
+      return {
+        piece: piece.id,
+        width,
+        height: h,
+        stack,
+        most: Math.ceil(left.get(piece.id)! / stack),
+        cells: Math.ceil(width / cell - 1e-6),
+        value: stack * width * h * worth(piece),
+      }
+    })
+}
+
+/**
+ * Depths to try, the deepest first. Those that differ by less than any ruler shows are one, and that one is the larger:
+ * a strip must hold its pieces.
+ */
+function heightsOf(lies: readonly { height: Inches }[]): Inches[] {
+  const byHeight = new Map<number, number>()
+  for (const { height } of lies) {
+    const key = Math.round(height * 1e5)
+    byHeight.set(key, Math.max(height, byHeight.get(key) ?? 0))
+  }
+  return [...byHeight.values()].sort((a, b) => b - a).slice(0, MOST_HEIGHTS)
+}
+
+/** No filling of so many cells is worth more: columns may be split here, the worthiest for their width first. */
+function mostWorth(choices: readonly Choice[], cells: number): number {
+  const byDensity = [...choices].sort((a, b) => b.value / b.cells - a.value / a.cells)
+  let room = cells + 1
+  let worth = 0
+  for (const { value, cells: wide, most } of byDensity) {
+    const times = Math.min(most, room / wide)
+    worth += times * value
+    room -= times * wide
+    if (room <= 0) break
+  }
+  return worth
 }
 
 function fill(choices: readonly Choice[], cells: number, left: ReadonlyMap<string, number>, first: Choice): Column[] {

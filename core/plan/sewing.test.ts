@@ -32,15 +32,18 @@ const oneBlock = (id: string, size = 12, method: 'auto' | 'foundation' | 'templa
     setting: { across: 2, down: 2 },
   }
 }
-const recipesOf = (file: QuiltFile): Recipe[] => {
+const planAndRecipes = (file: QuiltFile) => {
   const { quilt, plan, work } = planOf(file)
-  return quilt.blocks.flatMap(block => recipesFor(work, plan, block.id))
+  return { plan, recipes: quilt.blocks.flatMap(block => recipesFor(work, plan, block.id)) }
 }
+const recipesOf = (file: QuiltFile): Recipe[] => planAndRecipes(file).recipes
 
 describe.each(SHIPPED_DESIGNS.map(design => [design.id, design] as const))('the recipe of %s', (id, design) => {
   const file = oneBlock(id)
-  const { plan } = planOf(file)
-  const [recipe] = recipesOf(file)
+  const {
+    plan,
+    recipes: [recipe],
+  } = planAndRecipes(file)
 
   test('makes every unit, and joins as often as it has parts', () => {
     const units = recipe!.units.reduce((sum, unit) => sum + unit.perBlock, 0)
@@ -84,14 +87,13 @@ describe.each(SHIPPED_DESIGNS.map(design => [design.id, design] as const))('the 
 
   test('on papers it is sewn patch by patch, if it can be', () => {
     const papers = plan.blocks[0]!.foundation
-    const [onPaper] = recipesOf(oneBlock(id, 12, 'foundation'))
-    const added = onPaper!.joins
-      .filter(({ step }) => step.code === 'foundation-add')
-      .reduce((sum, join) => sum + join.times, 0)
+    const onPaper = planAndRecipes(oneBlock(id, 12, 'foundation'))
+    const added = onPaper.recipes[0]!.joins.filter(({ step }) => step.code === 'foundation-add').reduce(
+      (sum, join) => sum + join.times,
+      0,
+    )
     expect(added).toBe(papers ? design.patches.length - papers.length : 0)
-    expect(
-      planOf(oneBlock(id, 12, 'foundation')).plan.blocks[0]!.units.every(unit => unit.method === 'foundation'),
-    ).toBe(papers !== null)
+    expect(onPaper.plan.blocks[0]!.units.every(unit => unit.method === 'foundation')).toBe(papers !== null)
   })
 })
 
