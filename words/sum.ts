@@ -1,4 +1,5 @@
 import { termValue, type Sum, type Term } from '../core/measure/sum'
+import type { TermName } from '../core/measure/termName'
 import { stageName } from './names'
 import { formatArea, formatCloth, formatCount, formatExactLength } from './length'
 import { inEnglish, plural, type Speech } from './speech'
@@ -12,7 +13,7 @@ export interface SumLine {
   value: string
 }
 
-const NAMES: Readonly<Record<string, string>> = {
+const NAMES: Readonly<Record<TermName, string>> = {
   'blocks': 'blocks',
   'sashing': 'sashes',
   'border': 'borders',
@@ -76,6 +77,7 @@ const NAMES: Readonly<Record<string, string>> = {
   'strips-laid': 'strips laid out',
   'usable-there': 'usable width there',
   'length-of-strip': 'length of the strip',
+  'length-of-cloth': 'length of the cloth',
   'depth-of-strip': 'depth of the strip',
   'cut-from-it': 'cut from it',
   'width-of-the-piece': 'width of the piece cut there',
@@ -163,7 +165,7 @@ function kindOf({ what }: Term, kind: SumKind): FigureKind {
 }
 
 function termLabel(term: Term, kind: SumKind, speech: Speech, names: ReadonlyMap<string, string>): string {
-  const name = inEnglish(NAMES[term.what] ?? term.what, speech)
+  const name = term.what === 'rounding' ? '' : inEnglish(NAMES[term.what], speech)
   const of = term.of === undefined ? '' : (names.get(term.of) ?? term.of)
   if (term.what === 'rounding' && 'from' in term) {
     const rounded = kind === 'count' ? 'count' : kind === 'part' ? 'part' : 'length'

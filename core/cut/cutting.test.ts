@@ -1,4 +1,6 @@
 import fc from 'fast-check'
+import { plainOf } from '../measure/reckoned'
+import type { Leftover } from './leftovers'
 import { lowerBound } from './bound'
 import type { CutPiece } from './cutPiece'
 import { layOut } from './layout'
@@ -104,7 +106,8 @@ test('what is left of a strip is all of it that no piece covers, but for slivers
           count,
           turn: false,
         }))
-        const { strips, left } = layOut(pieces, 41)
+        const { strips, left: kept } = layOut(pieces, 41)
+        const left = plainOf<Leftover[]>(kept).plain
         for (const strip of strips) {
           const inside = left.filter(
             rest =>

@@ -1,28 +1,17 @@
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { lowerBound } from './bound'
+import type { Reckonable } from '../measure/reckoned'
+import { leftovers, type Leftover } from './leftovers'
 import { liesOf, type Cut, type CutPiece, type LooseStrip, type Strip } from './cutPiece'
 import { looseStrips } from './looseStrips'
 import { lengthOf, ownStrips } from './ownStrips'
-
-export interface Leftover {
-  x: Inches
-  y: Inches
-  width: Inches
-  height: Inches
-  sheet: number
-}
-
-/** Large enough to feed the back, a scrappy border or a later block. Source: handbook §6. */
-export function isWorthKeeping({ width, height }: Leftover): boolean {
-  return width >= 2 && height >= 2
-}
 
 export interface Layout {
   /** Length of cloth the strips take. */
   length: Inches
   bound: Inches
   strips: Strip[]
-  left: Leftover[]
+  left: Reckonable<Leftover>[]
   /** Pieces that fit no way. */
   unplaced: CutPiece[]
 }
@@ -167,27 +156,4 @@ export function place(strips: readonly LooseStrip[], x0: Inches, y0: Inches, wid
     y += strip.height
     return placed
   })
-}
-
-/**
- * What stays of a strip: its end, and above each column that is less deep than the strip. Slivers under ½″ are dust.
- */
-export function leftovers(strip: Strip): Leftover[] {
-  const right = Math.max(...strip.cuts.map(cut => cut.x + cut.width))
-  const tops = new Map<number, { x: Inches; width: Inches; bottom: Inches }>()
-  for (const cut of strip.cuts) {
-    const top = tops.get(cut.x)
-    tops.set(cut.x, { x: cut.x, width: cut.width, bottom: Math.max(top?.bottom ?? 0, cut.y + cut.height) })
-  }
-  const rests: Leftover[] = [
-    { x: right, y: strip.y, width: strip.x + strip.width - right, height: strip.height, sheet: strip.sheet },
-    ...[...tops.values()].map(({ x, width, bottom }) => ({
-      x,
-      y: bottom,
-      width,
-      height: strip.y + strip.height - bottom,
-      sheet: strip.sheet,
-    })),
-  ]
-  return rests.filter(rest => rest.width >= 0.5 && rest.height >= 0.5)
 }

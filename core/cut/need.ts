@@ -1,4 +1,6 @@
-import { layOut, QUICK, type Layout, type Leftover, type Search } from './layout'
+import type { Reckonable } from '../measure/reckoned'
+import { layOut, QUICK, type Layout, type Search } from './layout'
+import type { Leftover } from './leftovers'
 import { layOutOnSheets } from './sheets'
 import type { CutPiece, Strip } from './cutPiece'
 import type { Piece } from './piece'
@@ -21,7 +23,7 @@ export interface ClothNeed {
   strips: Strip[]
   /** How many strips there are. */
   laid: number
-  left: Leftover[]
+  left: Reckonable<Leftover>[]
   unplaced: CutPiece[]
 }
 

@@ -1,7 +1,7 @@
 import type { PieceOrder } from './piece'
 import { joinedLengths } from './joinedStrips'
 import { sameLength, type Inches } from '../measure/ruler'
-import type { Sum } from '../measure/sum'
+import type { Sum, Term } from '../measure/sum'
 import { plainSide, type CutSize } from '../make/methods/cutSize'
 import type { PieceDraft, Workroom } from '../make/methods/method'
 import { pieceOf } from '../make/methods/pieces'
@@ -44,7 +44,10 @@ export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom
   const fits = ({ total }: Sum) => along || total <= usable + 1e-6
   const single = strips.lengths.filter(fits)
   const joined = strips.lengths.filter(length => !fits(length))
-  const counted = (count: number) => ({ count, counted: [{ what: 'strips-wanted', count, each: 1 }] })
+  const counted = (count: number): { count: number; counted: Term[] } => ({
+    count,
+    counted: [{ what: 'strips-wanted', count, each: 1 }],
+  })
   return [
     ...countEqual(single).map(({ length, count }) => piece(length, { part: strips.part, ...counted(count) })),
     ...joinedLengths(joined, usable, joinLoss, quilt.ruler).map(({ length, count, counted }) =>

@@ -1,7 +1,8 @@
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { lowerBound } from './bound'
 import { liesOf, type CutPiece, type LooseStrip, type Strip } from './cutPiece'
-import { leftovers, place, type Layout } from './layout'
+import { place, type Layout } from './layout'
+import { endOfSheet, leftovers } from './leftovers'
 import { looseStrips } from './looseStrips'
 
 /**
@@ -22,9 +23,7 @@ export function layOutOnSheets(pieces: readonly CutPiece[], usable: Inches, shee
     } else sheets.push({ room: sheetLength - strip.height, strips: [strip] })
   }
   const placed: Strip[] = sheets.flatMap((sheet, i) => place(sheet.strips, 0, 0, usable, i))
-  const ends = sheets
-    .map((sheet, i) => ({ x: 0, y: sheetLength - sheet.room, width: usable, height: sheet.room, sheet: i }))
-    .filter(end => end.height >= 0.5)
+  const ends = sheets.flatMap((sheet, i) => endOfSheet(i, sheetLength - sheet.room, sheetLength, usable))
   return {
     length: sheets.length,
     bound: Math.ceil(lowerBound(fits, usable) / sheetLength - TOLERANCE),

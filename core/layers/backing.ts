@@ -1,6 +1,7 @@
 import { roundUpToRuler, TOLERANCE, type Inches } from '../measure/ruler'
 import { roundedSum, sumOf, type Sum } from '../measure/sum'
 import { SQUARE_UP } from '../cut/squareUp'
+import type { TermName } from '../measure/termName'
 import { UNIT_DEFAULTS } from '../measure/units'
 import { clothOf, type Quilt } from '../file/quilt'
 
@@ -25,7 +26,7 @@ export function planBacking(quilt: Quilt, topWidth: Inches, topHeight: Inches): 
   if (!quilt.backing) return null
   const { overhang } = quilt.backing
   const cloth = clothOf(quilt, quilt.backing.cloth)
-  const side = (what: string, finished: Inches): Sum =>
+  const side = (what: TermName, finished: Inches): Sum =>
     sumOf([
       { what, value: finished },
       { what: 'seams', count: 2, each: quilt.seam },

@@ -1,3 +1,4 @@
+import type { TermName } from '../measure/termName'
 import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 import type { Quilt } from '../file/quilt'
@@ -6,7 +7,7 @@ import type { Quilt } from '../file/quilt'
 export function planBatting(quilt: Quilt, topWidth: Inches, topHeight: Inches): { width: Sum; height: Sum } | null {
   const { batting } = quilt
   if (!batting) return null
-  const side = (what: string, finished: Inches) =>
+  const side = (what: TermName, finished: Inches) =>
     sumOf([
       { what, value: finished },
       { what: 'seams', count: 2, each: quilt.seam },

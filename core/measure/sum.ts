@@ -1,4 +1,5 @@
 import type { Inches } from './ruler'
+import type { TermName } from './termName'
 
 /**
  * One line of a sum: so many of one size, or a single value. `of` names what the words need (a cloth, a place).
@@ -6,8 +7,8 @@ import type { Inches } from './ruler'
  */
 export type Term =
   | { what: 'rounding'; value: number; from: number; to: number; of?: undefined }
-  | { what: string; count: number; each: number; of?: string | undefined }
-  | { what: string; value: number; of?: string | undefined }
+  | { what: TermName; count: number; each: number; of?: string | undefined }
+  | { what: TermName; value: number; of?: string | undefined }
 
 /** A number with the reason for it, as data: the terms add up to the total, rounding being a term like any other. */
 export interface Sum {

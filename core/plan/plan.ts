@@ -8,43 +8,48 @@ import type { Piece, PieceOrder } from '../cut/piece'
 import { QUICK, type Search } from '../cut/layout'
 import { planBinding, type Binding } from '../layers/binding'
 import { bindingOrders } from '../layers/bindingPieces'
-import { borderOrders, ROUGH_EXTRA } from '../cut/edgePieces'
+import { borderOrders, roughLength } from '../cut/edgePieces'
 import { planBacking, type Backing } from '../layers/backing'
 import { planBatting } from '../layers/batting'
 import { seamTest } from '../made/seamTest'
 import type { Inches } from '../measure/ruler'
-import { sumOf, type Sum } from '../measure/sum'
+import type { Sum } from '../measure/sum'
 import { waysFor, type Choice, type Way } from './choose'
 import { testBlockPieces } from './testBlock'
 import { quiltRows, sashMarks, type QuiltRow, type SashMarks } from '../top/rows'
 import { settingOrders } from '../cut/settingPieces'
 import { dimensionsOf, plannedDimensions, type Dimensions } from '../top/dimensions'
-import { planSums } from './planSums'
+import { plannedCloth, type PlannedCloth } from './plannedCloth'
+import { plannedPiece } from './plannedPiece'
+import { plannedQuilt, type PlannedQuilt } from './plannedQuilt'
+import { because, plainOf, type Reckonable } from '../measure/reckoned'
+import { unfinishedSide } from '../measure/unfinishedSide'
+import type { BorderStrip } from '../top/borders/butted'
 import { plannedBlock, type PlannedBlock } from './plannedBlock'
 import { plannedStages, type PlannedStage } from './plannedStages'
-import { blockOf, clothOf, designOf, type Quilt } from '../file/quilt'
+import type { Quilt } from '../file/quilt'
 import { workroomOf } from './workroom'
+
+export interface PlannedBorder {
+  border: number
+  side: 'left' | 'right' | 'top' | 'bottom'
+  length: Inches
+  rough: Inches
+  width: Inches
+}
 
 /** The plan before it is checked: plain data, lengths in inches. Names are agreed in `docs/file-format.md`. */
 export interface Plan {
-  quilt: {
-    width: Inches
-    height: Inches
-    edged: { width: Inches; height: Inches }
-    blocks: number
-    patches: number
-    pieces: number
-    buy: Inches
-  }
+  quilt: PlannedQuilt
   stages: PlannedStage[]
   pieces: Piece[]
-  cloths: (Omit<ClothNeed, 'need' | 'buy' | 'unplaced'> & { need: number; buy: number; usable: Inches })[]
+  cloths: PlannedCloth[]
   blocks: PlannedBlock[]
   /** In the order of joining. */
   rows: QuiltRow[]
   /** On long sashes. */
   marks: SashMarks[]
-  borders: { border: number; side: 'left' | 'right' | 'top' | 'bottom'; length: Inches; rough: Inches; width: Inches }[]
+  borders: PlannedBorder[]
   backing: { panels: number; panelLength: Inches; seams: Backing['seams']; buy: Inches } | null
   batting: { width: Inches; height: Inches } | null
   binding: {
@@ -80,94 +85,59 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
 
   const backing = planBacking(quilt, width.total, height.total)
   const batting = planBatting(quilt, width.total, height.total)
-  const visible = binding?.visible ?? 0
-  const rough = new Map(
-    planned.top.strips.map(strip => [
-      `${strip.border} ${strip.side}`,
-      sumOf([...strip.length.terms, { what: 'rough-extra', value: ROUGH_EXTRA }]),
-    ]),
-  )
-  const test = seamTest(quilt)
-  const sums: Record<string, Sum> = {}
-  const put = (path: string, sum: Sum) => void (sums[path] = sum)
   const work: PlanWork = { quilt, makes, choices, dimensions, needs, pieces }
-  const parts = {
-    quilt: {
-      width: width.total,
-      height: height.total,
-      edged: { width: width.total + 2 * visible, height: height.total + 2 * visible },
-      pieces: pieces.reduce((sum, piece) => sum + piece.count, 0),
-      buy: needs.reduce((sum, need) => sum + (need.unit === 'in' ? need.buy.total : 0), 0) + (backing?.buy.total ?? 0),
-      blocks: dimensions.setting.places.length,
-      patches: patchCounts(quilt).reduce((sum, term) => sum + term.count * term.each, 0),
-    },
-    stages: plannedStages(quilt, dimensions.top, planned.top, put),
-    pieces,
-    cloths: needs.map(({ unplaced: _, ...need }) => ({
-      ...need,
-      need: need.need.total,
-      buy: need.buy.total,
-      usable: clothOf(quilt, need.id).usable,
-    })),
+  const numbers = new Map(pieces.map(piece => [piece.id, piece.letter]))
+  const parts: Reckonable<Omit<Plan, 'sums'>> = {
+    quilt: plannedQuilt(quilt, { dimensions, pieces, needs, binding, backing }),
+    stages: plannedStages(quilt, dimensions.top, planned.top),
+    pieces: pieces.map(plannedPiece),
+    cloths: needs.map((need, i) => plannedCloth(quilt.cloths[i]!, need, numbers)),
     blocks: quilt.blocks.map(block =>
       plannedBlock(quilt, makes.get(block.id)!, choices, testBlockPieces(work, block.id, pieces)),
     ),
-    rows: quiltRows(quilt, dimensions, put),
-    marks: sashMarks(quilt, dimensions, put),
-    borders: dimensions.top.strips.map(strip => ({
-      border: strip.border,
-      side: strip.side,
-      length: strip.length.total,
-      rough: rough.get(`${strip.border} ${strip.side}`)!.total,
-      width: strip.finishedWidth + 2 * quilt.seam,
-    })),
+    rows: quiltRows(quilt, dimensions),
+    marks: sashMarks(quilt, dimensions),
+    borders: dimensions.top.strips.map((strip, i) => plannedBorder(strip, planned.top.strips[i]!, quilt.seam)),
     backing: backing && {
-      panels: backing.panels.total,
-      panelLength: backing.panelLength.total,
+      panels: because(backing.panels),
+      panelLength: because(backing.panelLength),
       seams: backing.seams,
-      buy: backing.buy.total,
+      buy: because(backing.buy),
     },
-    batting: batting && { width: batting.width.total, height: batting.height.total },
+    batting: batting && { width: because(batting.width), height: because(batting.height) },
     binding: binding && {
       style: binding.style,
-      length: binding.length.total,
-      strips: binding.strips.total,
+      length: because(binding.length),
+      strips: because(binding.strips),
       strip: binding.strip,
-      buy: binding.buy.total,
-      overlap: binding.overlap.total,
+      buy: because(binding.buy),
+      overlap: because(binding.overlap),
     },
-    seamTest: { ...test, expected: test.expected.total, sewn: test.sewn?.total ?? null, off: test.off?.total ?? null },
+    seamTest: plannedSeamTest(quilt),
   }
-  planSums(
-    {
-      quilt,
-      dimensions,
-      needs,
-      pieces,
-      blocks: parts.blocks,
-      choices,
-      rough: dimensions.top.strips.map(strip => rough.get(`${strip.border} ${strip.side}`)!),
-      backing,
-      batting,
-      binding,
-      seamTest: test,
-      patches: patchCounts(quilt),
-    },
-    put,
-  )
-  return { plan: { ...parts, sums }, work }
+  const { plain, sums } = plainOf<Omit<Plan, 'sums'>>(parts)
+  return { plan: { ...plain, sums }, work }
 }
 
-/** For each block: how often it stands in the quilt, and its patches. */
-export function patchCounts(quilt: Quilt): { what: string; count: number; each: number; of: string }[] {
-  const counts = new Map<string, number>()
-  for (const cell of quilt.setting.cells.flat()) counts.set(cell.block, (counts.get(cell.block) ?? 0) + 1)
-  return [...counts].map(([id, count]) => ({
-    what: 'patches-of',
-    count,
-    each: designOf(quilt, blockOf(quilt, id)).patches.length,
-    of: id,
-  }))
+/** In: a border strip by what was measured, and by the plan before measures. Out: what to cut and to trim it to. */
+function plannedBorder(strip: BorderStrip, before: BorderStrip, seam: Inches): Reckonable<PlannedBorder> {
+  return {
+    border: strip.border,
+    side: strip.side,
+    length: because(strip.length),
+    rough: because(roughLength(before)),
+    width: because(unfinishedSide(strip.finishedWidth, seam)),
+  }
+}
+
+function plannedSeamTest(quilt: Quilt): Reckonable<Plan['seamTest']> {
+  const test = seamTest(quilt)
+  return {
+    ...test,
+    expected: because(test.expected),
+    sewn: test.sewn && because(test.sewn),
+    off: test.off && because(test.off),
+  }
 }
 
 /**

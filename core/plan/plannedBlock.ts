@@ -6,7 +6,10 @@ import type { UnitKind } from '../file/unitKinds'
 import type { Piece } from '../cut/piece'
 import { measuredBlock } from '../made/measures'
 import type { Inches } from '../measure/ruler'
+import { because, type Reckonable } from '../measure/reckoned'
 import { sumOf, type Sum, type Term } from '../measure/sum'
+import { unfinishedSide } from '../measure/unfinishedSide'
+import { plannedPiece } from './plannedPiece'
 import { askedFor } from '../file/askedFor'
 import type { Choice, Way } from './choose'
 import type { Bonus } from '../make/methods/method'
@@ -83,15 +86,22 @@ export interface PlannedWay {
   fitsPieces: boolean
 }
 
-export function plannedBlock(quilt: Quilt, make: BlockMake, choices: readonly Choice[], test: Piece[]): PlannedBlock {
+/** In: a block, how its units are made, what to cut for one of it. Out: the block as others read it. */
+export function plannedBlock(
+  quilt: Quilt,
+  make: BlockMake,
+  choices: readonly Choice[],
+  test: readonly Piece[],
+): Reckonable<PlannedBlock> {
   const { block, design, order, tree, polygons } = make
-  const both = 2 * quilt.seam
+  const { seam } = quilt
   const measured = measuredBlock(quilt, block)
+  const [width, height] = [unfinishedSide(block.width, seam), unfinishedSide(block.height, seam)]
   return {
     id: block.id,
-    width: block.width + both,
-    height: block.height + both,
-    ...(measured ? { off: measured.width - block.width } : {}),
+    width: because(width),
+    height: because(height),
+    ...(measured ? { off: because(offBy(measured.width + 2 * seam, width.total)) } : {}),
     patches: design.patches.length,
     seams: design.patches.length - 1,
     setIn: order.setIn,
@@ -99,39 +109,71 @@ export function plannedBlock(quilt: Quilt, make: BlockMake, choices: readonly Ch
     proven: order.isProven,
     units: choices
       .filter(({ demand }) => demand.perBlock.has(block.id))
-      .map(choice => plannedUnit(choice, block.id, both)),
-    sewing: sizedTree(tree, polygons, quilt.seam),
+      .map(choice => plannedUnit(choice, block.id, seam)),
+    sewing: sizedTree(tree, polygons, seam),
     foundation: foundationOf(design)?.sections ?? null,
-    test,
+    test: test.map(plannedPiece),
   }
 }
 
-function plannedUnit({ demand, way: { method, made }, ways }: Choice, block: string, both: Inches): PlannedUnit {
-  const { unit, count } = demand
+function offBy(smallest: Inches, expected: Inches): Sum {
+  return sumOf([
+    { what: 'smallest', value: smallest },
+    { what: 'expected', value: -expected },
+  ])
+}
+
+function plannedUnit(
+  { demand, way: { method, made }, ways }: Choice,
+  block: string,
+  seam: Inches,
+): Reckonable<PlannedUnit> {
+  const { unit, count, counted } = demand
   return {
     kind: unit.kind,
-    count: demand.perBlock.get(block)!,
+    count: because(sumOf(counted.filter(entry => entry.block === block).map(unitsInBlocks))),
     method: method.id,
     isAsked: askedFor(demand.method, unit.kind) === method.id,
-    width: unit.width + both,
-    height: unit.height + both,
+    width: because(unfinishedSide(unit.width, seam)),
+    height: because(unfinishedSide(unit.height, seam)),
     trim: made.trim,
     care: demand.care,
-    lengths: Object.fromEntries(Object.entries(made.lengths ?? {}).map(([name, sum]) => [name, sum.total])),
+    lengths: Object.fromEntries(Object.entries(made.lengths ?? {}).map(([name, sum]) => [name, because(sum)])),
     cloths: unit.patches.map(patch => patch.cloth),
-    over: made.made - count,
+    over: because(
+      sumOf([
+        { what: 'units-made', value: made.made },
+        { what: 'units-wanted', value: -count },
+      ]),
+    ),
     mirrored: made.mirrored ?? 0,
-    ...(made.bonus ? { bonus: made.bonus } : {}),
+    ...(made.bonus ? { bonus: plannedBonus(made.bonus) } : {}),
     key: demand.key,
     ways: ways.map(way => plannedWay(way, count)),
   }
 }
 
-function plannedWay({ method, area, length, waste, made, fitsPieces }: Way, count: number): PlannedWay {
+function unitsInBlocks({ block, blocks, each }: { block: string; blocks: number; each: number }): Term {
+  return { what: 'units-in-blocks', count: blocks, each, of: block }
+}
+
+function plannedBonus(bonus: Bonus): Reckonable<Bonus> {
+  const { side, square } = bonus
+  const reason = sumOf([
+    { what: 'corner-square', value: square },
+    { what: 'lost-at-both-seams', value: side - square },
+  ])
+  return { ...bonus, side: because(reason) }
+}
+
+function plannedWay(
+  { method, area, length, lengthSum, waste, made, fitsPieces }: Way,
+  count: number,
+): Reckonable<PlannedWay> {
   return {
     method: method.id,
     area,
-    length: Number.isFinite(length) ? length : null,
+    length: Number.isFinite(length) ? because(lengthSum) : null,
     waste,
     seams: made.seams,
     cuts: made.cuts,
@@ -140,74 +182,4 @@ function plannedWay({ method, area, length, waste, made, fitsPieces }: Way, coun
     over: made.made - count,
     fitsPieces,
   }
-}
-
-type Put = (path: string, sum: Sum) => void
-
-/** The reasons for a block's numbers. */
-export function blockSums(quilt: Quilt, block: PlannedBlock, path: string, choices: readonly Choice[], put: Put): void {
-  const unfinished = (at: string, { width, height }: { width: Inches; height: Inches }) => {
-    for (const [side, size] of [
-      ['width', width],
-      ['height', height],
-    ] as const) {
-      put(
-        `${at}.${side}`,
-        sumOf([
-          { what: 'finished', value: size - 2 * quilt.seam },
-          { what: 'seams', count: 2, each: quilt.seam },
-        ]),
-      )
-    }
-  }
-  unfinished(path, block)
-  if (block.off !== undefined)
-    put(
-      `${path}.off`,
-      sumOf([
-        { what: 'smallest', value: block.width + block.off },
-        { what: 'expected', value: -block.width },
-      ]),
-    )
-  block.units.forEach((unit, u) => {
-    const at = `${path}.units.${u}`
-    const choice = choices.find(({ demand }) => demand.key === unit.key)!
-    put(
-      `${at}.count`,
-      sumOf(
-        choice.demand.counted
-          .filter(entry => entry.block === block.id)
-          .map((entry): Term => ({ what: 'units-in-blocks', count: entry.blocks, each: entry.each, of: block.id })),
-      ),
-    )
-    put(
-      `${at}.over`,
-      sumOf([
-        { what: 'units-made', value: choice.way.made.made },
-        { what: 'units-wanted', value: -choice.demand.count },
-      ]),
-    )
-    if (unit.bonus)
-      put(
-        `${at}.bonus.side`,
-        sumOf([
-          { what: 'corner-square', value: unit.bonus.square },
-          { what: 'lost-at-both-seams', value: unit.bonus.side - unit.bonus.square },
-        ]),
-      )
-    for (const [name, sum] of Object.entries(choice.way.made.lengths ?? {})) put(`${at}.lengths.${name}`, sum)
-    choice.ways.forEach((way, w) => {
-      if (Number.isFinite(way.length)) put(`${at}.ways.${w}.length`, way.lengthSum)
-    })
-    unfinished(at, unit)
-  })
-  block.test.forEach((piece, i) => {
-    for (const name of ['count', 'width', 'height'] as const) put(`${path}.test.${i}.${name}`, piece.why[name])
-  })
-  const visit = (tree: SizedTree, at: string): void => {
-    if ('patch' in tree) return
-    unfinished(at, tree)
-    tree.join.forEach((child, i) => visit(child, `${at}.join.${i}`))
-  }
-  visit(block.sewing, `${path}.sewing`)
 }

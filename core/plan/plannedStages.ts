@@ -1,7 +1,7 @@
 import type { BorderedTop } from '../top/borders/butted'
 import { stageMeasure, type StageMeasure } from '../made/stageMeasure'
 import type { Inches } from '../measure/ruler'
-import type { Sum } from '../measure/sum'
+import { because, type Reckonable } from '../measure/reckoned'
 import type { Quilt } from '../file/quilt'
 
 export interface PlannedStage {
@@ -23,41 +23,32 @@ export interface StageFigures {
   off?: Inches
 }
 
-type Put = (path: string, sum: Sum) => void
-
-/** The stages of the top from the setting outwards, and under each number's path the reason for it. */
-export function plannedStages(quilt: Quilt, now: BorderedTop, before: BorderedTop, put: Put): PlannedStage[] {
-  return now.stages.map((stage, i): PlannedStage => {
+/** In: the top with what was measured, and before. Out: its stages from the setting outwards. */
+export function plannedStages(quilt: Quilt, now: BorderedTop, before: BorderedTop): Reckonable<PlannedStage>[] {
+  return now.stages.map((stage, i) => {
     const planned = before.stages[i]!
-    const path = `stages.${i}`
-    put(`${path}.width`, stage.width)
-    put(`${path}.height`, stage.height)
-    put(`${path}.planned.width`, planned.width)
-    put(`${path}.planned.height`, planned.height)
-    const figures = (at: string, measure: StageMeasure): StageFigures => {
-      for (const [name, sum] of Object.entries(measure)) put(`${path}.${at}.${name}`, sum as Sum)
-      const { expected, mean, spread, off } = measure
-      return {
-        expected: expected.total,
-        ...(mean && spread && off ? { mean: mean.total, spread: spread.total, off: off.total } : {}),
-      }
-    }
-    const measured = (side: 'width' | 'height') =>
-      figures(`measures.${side}`, stageMeasure(quilt, stage.what, side, stage.expected[side]))
+    const measured = (side: 'width' | 'height') => figures(stageMeasure(quilt, stage.what, side, stage.expected[side]))
     return {
       what: stage.what,
-      width: stage.width.total,
-      height: stage.height.total,
-      planned: { width: planned.width.total, height: planned.height.total },
+      width: because(stage.width),
+      height: because(stage.height),
+      planned: { width: because(planned.width), height: because(planned.height) },
       measures: { width: measured('width'), height: measured('height') },
       ...(stage.first
         ? {
             first: {
               side: stage.first.side,
-              ...figures('first', stageMeasure(quilt, `${stage.what}-first`, stage.first.side, stage.first.expected)),
+              ...figures(stageMeasure(quilt, `${stage.what}-first`, stage.first.side, stage.first.expected)),
             },
           }
         : {}),
     }
   })
+}
+
+function figures({ expected, mean, spread, off }: StageMeasure): Reckonable<StageFigures> {
+  return {
+    expected: because(expected),
+    ...(mean && spread && off ? { mean: because(mean), spread: because(spread), off: because(off) } : {}),
+  }
 }

@@ -2,7 +2,8 @@ import { clothsOfCell } from '../file/clothsOfCell'
 import type { Dimensions } from './dimensions'
 import type { Cell, Quilt } from '../file/quilt'
 import { sameLength, type Inches } from '../measure/ruler'
-import { sumOf, type Sum, type Term } from '../measure/sum'
+import { because, type Reckonable } from '../measure/reckoned'
+import { plus, sumOf, type Sum, type Term } from '../measure/sum'
 
 /** What stands in a row, from left to right. Raw sizes. */
 export type RowPart =
@@ -31,10 +32,8 @@ export interface SashMarks {
   below: Inches[]
 }
 
-type Put = (path: string, sum: Sum) => void
-
-/** The rows of a straight set from the top, rows of sashes between rows of blocks; and the reasons for their sizes. */
-export function quiltRows(quilt: Quilt, { setting, top }: Dimensions, put: Put = () => {}): QuiltRow[] {
+/** The rows of a straight set from the top, rows of sashes between rows of blocks. */
+export function quiltRows(quilt: Quilt, { setting, top }: Dimensions): Reckonable<QuiltRow>[] {
   const { sashing, cells } = quilt.setting
   const both = 2 * quilt.seam
   const { widths, heights } = sidesOf(quilt, { setting, top })
@@ -80,20 +79,29 @@ export function quiltRows(quilt: Quilt, { setting, top }: Dimensions, put: Put =
   })
   if (sashing?.outer) sashRow()
   const counts = { row: 0, sash: 0 }
-  return rows.map((row, i) => {
+  const width = because(plus(sumOf(setting.across), { what: 'seams', count: 2, each: quilt.seam }))
+  return rows.map(row => {
     counts[row.kind] += 1
-    put(`rows.${i}.width`, sumOf([...setting.across, { what: 'seams', count: 2, each: quilt.seam }]))
-    const what = row.kind === 'sash' ? 'sashing' : 'blocks'
-    put(`rows.${i}.height`, rawSum(what, row.height - both, quilt.seam))
-    for (const k of linksOf(row)) {
-      const part = row.parts[k]!
-      const isUpright = part.what === 'cornerstone' || row.kind === 'row'
-      const isLong = part.what === 'cornerstone' || row.kind === 'sash'
-      put(`rows.${i}.parts.${k}.width`, rawSum(isUpright ? 'sashing' : 'blocks', part.width - both, quilt.seam))
-      put(`rows.${i}.parts.${k}.height`, rawSum(isLong ? 'sashing' : 'blocks', part.height - both, quilt.seam))
+    const links = new Set(linksOf(row))
+    return {
+      ...row,
+      row: counts[row.kind],
+      parts: row.parts.map((part, k) => (links.has(k) ? reckonedLink(part, row.kind, quilt.seam) : part)),
+      width,
+      height: because(rawSum(row.kind === 'sash' ? 'sashing' : 'blocks', row.height - both, quilt.seam)),
     }
-    return { ...row, row: counts[row.kind] }
   })
+}
+
+/** A sash or a cornerstone, with the reason for each side: the sashing's width, or the side of the blocks beside it. */
+function reckonedLink(part: RowPart, kind: QuiltRow['kind'], seam: Inches): Reckonable<RowPart> {
+  const isThin = {
+    width: part.what === 'cornerstone' || kind === 'row',
+    height: part.what === 'cornerstone' || kind === 'sash',
+  }
+  const side = (name: 'width' | 'height') =>
+    because(rawSum(isThin[name] ? 'sashing' : 'blocks', part[name] - 2 * seam, seam))
+  return { ...part, width: side('width'), height: side('height') }
 }
 
 /** Places of the sashes and cornerstones of a row, one place for each size: those are told of with the row. */
@@ -116,21 +124,17 @@ function rawSum(what: 'blocks' | 'sashing', finished: Inches, seam: Inches): Sum
 }
 
 /** Marks on long sashes: one for every seam of the rows beside them. Without them rows drift. Source: handbook §4. */
-export function sashMarks(quilt: Quilt, dimensions: Dimensions, put: Put = () => {}): SashMarks[] {
+export function sashMarks(quilt: Quilt, dimensions: Dimensions): Reckonable<SashMarks>[] {
   const { sashing, cells } = quilt.setting
   if (!sashing || sashing.cornerstones) return []
   const { widths } = sidesOf(quilt, dimensions)
   const joints = jointsOf(widths, sashing.width, sashing.outer, quilt.seam)
   const sashes = cells.length - 1 + (sashing.outer ? 2 : 0)
-  return Array.from({ length: sashes }, (_, i): SashMarks => {
+  const marks = joints.map(because)
+  return Array.from({ length: sashes }, (_, i) => {
     const isFirst = sashing.outer && i === 0
     const isLast = sashing.outer && i === sashes - 1
-    const side = (name: 'above' | 'below', isThere: boolean) =>
-      (isThere ? joints : []).map((sum, k) => {
-        put(`marks.${i}.${name}.${k}`, sum)
-        return sum.total
-      })
-    return { sash: i + 1, above: side('above', !isFirst), below: side('below', !isLast) }
+    return { sash: i + 1, above: isFirst ? [] : marks, below: isLast ? [] : marks }
   })
 }
 
@@ -159,7 +163,7 @@ function jointsOf(widths: readonly Inches[], sash: Inches, outer: boolean, seam:
 }
 
 function grouped(sizes: readonly Inches[]): Term[] {
-  const terms: { what: string; count: number; each: Inches }[] = []
+  const terms: { what: 'blocks'; count: number; each: Inches }[] = []
   for (const size of sizes) {
     const known = terms.find(term => sameLength(term.each, size))
     if (known) known.count += 1

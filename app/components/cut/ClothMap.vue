@@ -3,7 +3,7 @@ import type { Plan } from '~~/core/plan/plan'
 import type { Cloth } from '~~/core/file/quilt'
 import type { Piece } from '~~/core/cut/piece'
 import { formatLength } from '~~/words/length'
-import { isWorthKeeping } from '~~/core/cut/layout'
+import { isWorthKeeping } from '~~/core/cut/leftovers'
 import { lightness } from '~~/core/measure/lightness'
 import { inEnglish } from '~~/words/speech'
 

@@ -59,11 +59,6 @@ export function allowance(count: number, seam: Inches): Term[] {
   return [{ what: 'seams', count, each: seam }]
 }
 
-/** Finished, and a seam on either side. */
-export function unfinishedSide(finished: Inches, seam: Inches): Sum {
-  return sumOf([{ what: 'finished', value: finished }, ...allowance(2, seam)])
-}
-
 /** Sewn as cut: to the nearest half step of the ruler. */
 export function sewnAsCut(terms: readonly Term[], { ruler }: Pick<Workroom, 'ruler'>): CutSize {
   const exact = addTerms(terms)

@@ -1,7 +1,7 @@
 import type { Point } from '../../geometry/polygon'
 import { unfinished } from '../steps/picture'
 import type { Step } from '../steps/step'
-import { unfinishedSide } from './cutSize'
+import { unfinishedSide } from '../../measure/unfinishedSide'
 import type { Workroom } from './method'
 import type { DressedUnit } from '../units/dressedUnit'
 

@@ -1,6 +1,6 @@
 import { boundingBox } from '../../geometry/polygon'
 import { roundUpToRuler, TOLERANCE, type Inches } from '../../measure/ruler'
-import { addTerms, roundedSum } from '../../measure/sum'
+import { addTerms, roundedSum, type Term } from '../../measure/sum'
 import { box, cloth, line, picture, type PictureShape } from '../steps/picture'
 import { exactly, plainSide, type CutSize } from './cutSize'
 import { pressAndTrim } from './finishing'
@@ -84,7 +84,7 @@ function segmentsOf(length: Inches, segment: Inches): number {
  * cloth is wide.
  */
 function restLength(segments: number, segment: Inches, usable: Inches, { ruler }: Workroom): CutSize {
-  const terms = [
+  const terms: Term[] = [
     { what: 'segments', count: segments, each: segment },
     { what: 'squaring-the-end', value: SQUARING },
   ]

@@ -1,9 +1,10 @@
 import { roundUpToRuler, type Inches } from '../../measure/ruler'
-import { addTerms, roundedSum, sumOf } from '../../measure/sum'
+import { addTerms, roundedSum, sumOf, type Term } from '../../measure/sum'
 import type { Point, Polygon } from '../../geometry/polygon'
 import { box, cloth, line, picture, unfinished, type Picture } from '../steps/picture'
 import type { Step } from '../steps/step'
-import { allowance, exactly, trimmedLater, unfinishedSide, type CutSize } from './cutSize'
+import { allowance, exactly, trimmedLater, type CutSize } from './cutSize'
+import { unfinishedSide } from '../../measure/unfinishedSide'
 import type { Method, PieceDraft, Workroom } from './method'
 import { hasUp, patchAt, type DressedPatch, type DressedUnit } from '../units/dressedUnit'
 import { pieceOf } from './pieces'
@@ -157,7 +158,7 @@ function strip(
 
 /** A short set for the last wedges, never longer than the cloth is wide. */
 function restLength(set: WedgeSet, wedges: number, usable: Inches, { ruler }: Workroom): CutSize {
-  const terms = [
+  const terms: Term[] = [
     { what: 'width-at-the-corner', value: set.wide },
     { what: 'more-wedges', count: wedges - 1, each: set.pitch },
   ]

@@ -113,7 +113,7 @@ test('so do those of random blocks, but for the few that a third patch leans int
       )
       for (const key of Object.keys(all) as (keyof typeof all)[]) all[key] += tips[key]
     }),
-    { numRuns: 150 },
+    { numRuns: 150, seed: 1 },
   )
   expect(all.own).toBeLessThan((all.fitting + all.square) / 20)
 })

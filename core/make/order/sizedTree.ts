@@ -1,7 +1,8 @@
 import { boundingBox, type Polygon } from '../../geometry/polygon'
+import { because, type Reckonable } from '../../measure/reckoned'
 import type { Inches } from '../../measure/ruler'
-import type { SewingTree } from './sewingTree'
-import { patchesOf } from './sewingTree'
+import { unfinishedSide } from '../../measure/unfinishedSide'
+import { patchesOf, type SewingTree } from './sewingTree'
 
 /** A sewing tree that says after each seam how large the part now is, raw edge to raw edge. */
 export type SizedTree =
@@ -12,14 +13,14 @@ export type SizedTree =
       height: Inches
     })
 
-/** `polygons`: finished, in inches. */
-export function sizedTree(tree: SewingTree, polygons: readonly Polygon[], seam: Inches): SizedTree {
+/** In: the order of sewing, and the patches finished, in inches. Out: the same with the size after each seam. */
+export function sizedTree(tree: SewingTree, polygons: readonly Polygon[], seam: Inches): Reckonable<SizedTree> {
   if ('patch' in tree) return tree
   const box = boundingBox(patchesOf(tree).flatMap(patch => polygons[patch]!))
   return {
     ...tree,
     join: [sizedTree(tree.join[0], polygons, seam), sizedTree(tree.join[1], polygons, seam)],
-    width: box.width + 2 * seam,
-    height: box.height + 2 * seam,
+    width: because(unfinishedSide(box.width, seam)),
+    height: because(unfinishedSide(box.height, seam)),
   }
 }

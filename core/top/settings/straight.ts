@@ -140,6 +140,6 @@ function terms(sizes: readonly Inches[], sash: Inches, outer: number): Term[] {
   const sashes = sizes.length - 1 + 2 * outer
   return [
     ...groups.map(({ each, count }): Term => ({ what: 'blocks', count, each })),
-    ...(sash > 0 && sashes > 0 ? [{ what: 'sashing', count: sashes, each: sash }] : []),
+    ...(sash > 0 && sashes > 0 ? [{ what: 'sashing' as const, count: sashes, each: sash }] : []),
   ]
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Edit } from '~~/core/edits/edit'
 import { doneCounts, piecesIn, stripProgress } from '~~/core/cut/progress'
-import { isWorthKeeping } from '~~/core/cut/layout'
+import { isWorthKeeping } from '~~/core/cut/leftovers'
 import { stripGroups } from '~~/core/cut/stripGroups'
 import { tick } from '~~/core/edits/record'
 import { clothOf } from '~~/core/file/quilt'

@@ -1,0 +1,62 @@
+import { because, type Reckonable } from '../measure/reckoned'
+import { TOLERANCE, type Inches } from '../measure/ruler'
+import { sumOf } from '../measure/sum'
+import type { Strip } from './cutPiece'
+
+export interface Leftover {
+  x: Inches
+  y: Inches
+  width: Inches
+  height: Inches
+  sheet: number
+}
+
+/** Large enough to feed the back, a scrappy border or a later block. Source: handbook §6. */
+export function isWorthKeeping({ width, height }: Leftover): boolean {
+  return width >= 2 && height >= 2
+}
+
+/** What is narrower is dust. */
+const DUST: Inches = 0.5
+
+/** In: a strip. Out: what stays of it, its end, and what lies above each column that is less deep than the strip. */
+export function leftovers(strip: Strip): Reckonable<Leftover>[] {
+  const right = Math.max(...strip.cuts.map(cut => cut.x + cut.width))
+  const tops = new Map<number, { x: Inches; width: Inches; bottom: Inches }>()
+  for (const cut of strip.cuts) {
+    const top = tops.get(cut.x)
+    tops.set(cut.x, { x: cut.x, width: cut.width, bottom: Math.max(top?.bottom ?? 0, cut.y + cut.height) })
+  }
+  const { y, sheet } = strip
+  const end = {
+    width: sumOf([
+      { what: 'length-of-strip', value: strip.width },
+      { what: 'cut-from-it', value: strip.x - right },
+    ]),
+    height: sumOf([{ what: 'depth-of-strip', value: strip.height }]),
+  }
+  const above = [...tops.values()].map(({ x, width, bottom }) => ({
+    x,
+    y: bottom,
+    width: sumOf([{ what: 'width-of-the-piece', value: width }]),
+    height: sumOf([
+      { what: 'depth-of-strip', value: strip.height },
+      { what: 'cut-from-it', value: y - bottom },
+    ]),
+  }))
+  return [{ x: right, y, ...end }, ...above]
+    .filter(({ width, height }) => width.total >= DUST - TOLERANCE && height.total >= DUST - TOLERANCE)
+    .map(({ width, height, ...place }) => ({ ...place, width: because(width), height: because(height), sheet }))
+}
+
+/** In: how much of a piece of cloth `cut` takes. Out: what is left at its end, if anything. */
+export function endOfSheet(sheet: number, cut: Inches, length: Inches, usable: Inches): Reckonable<Leftover>[] {
+  const height = sumOf([
+    { what: 'length-of-cloth', value: length },
+    { what: 'cut-from-it', value: -cut },
+  ])
+  const width = sumOf([{ what: 'usable-width', value: usable }])
+  return height.total >= DUST - TOLERANCE
+    ? [{ x: 0, y: cut, width: because(width), height: because(height), sheet }]
+    : []
+}

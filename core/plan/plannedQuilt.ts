@@ -1,0 +1,77 @@
+import type { ClothNeed } from '../cut/need'
+import type { Piece } from '../cut/piece'
+import { blockOf, designOf, type Quilt } from '../file/quilt'
+import type { Backing } from '../layers/backing'
+import type { Binding } from '../layers/binding'
+import { because, type Reckonable } from '../measure/reckoned'
+import type { Inches } from '../measure/ruler'
+import { plus, sumOf, type Term } from '../measure/sum'
+import type { Dimensions } from '../top/dimensions'
+
+/** The quilt as a whole. */
+export interface PlannedQuilt {
+  width: Inches
+  height: Inches
+  edged: { width: Inches; height: Inches }
+  blocks: number
+  patches: number
+  pieces: number
+  buy: Inches
+}
+
+interface Made {
+  dimensions: Dimensions
+  pieces: readonly Piece[]
+  needs: readonly ClothNeed[]
+  binding: Binding | null
+  backing: Backing | null
+}
+
+/** In: everything that was planned of its parts. Out: the totals. */
+export function plannedQuilt(
+  quilt: Quilt,
+  { dimensions, pieces, needs, binding, backing }: Made,
+): Reckonable<PlannedQuilt> {
+  const { width, height } = dimensions.top.stages.at(-1)!
+  const edge: Term = { what: 'binding-edge', count: 2, each: binding?.visible ?? 0 }
+  const { cells } = quilt.setting
+  return {
+    width: because(width),
+    height: because(height),
+    edged: { width: because(plus(width, edge)), height: because(plus(height, edge)) },
+    blocks: because(sumOf([{ what: 'rows-of-blocks', count: cells.length, each: cells[0]!.length }])),
+    patches: because(sumOf(patchesOfBlocks(quilt))),
+    pieces: because(sumOf(quilt.cloths.map(({ id, name }) => piecesOf(pieces, id, name)))),
+    buy: because(
+      sumOf([
+        ...needs.flatMap((need, i) => (need.unit === 'in' ? [bought(need, quilt.cloths[i]!.name)] : [])),
+        ...(backing ? [backingBought(backing)] : []),
+      ]),
+    ),
+  }
+}
+
+/** For each block: how often it stands in the quilt, and its patches. */
+function patchesOfBlocks(quilt: Quilt): Term[] {
+  const counts = new Map<string, number>()
+  for (const cell of quilt.setting.cells.flat()) counts.set(cell.block, (counts.get(cell.block) ?? 0) + 1)
+  return [...counts].map(([id, count]) => ({
+    what: 'patches-of',
+    count,
+    each: designOf(quilt, blockOf(quilt, id)).patches.length,
+    of: id,
+  }))
+}
+
+function piecesOf(pieces: readonly Piece[], cloth: string, name: string): Term {
+  const value = pieces.filter(piece => piece.cloth === cloth).reduce((sum, piece) => sum + piece.count, 0)
+  return { what: 'pieces-of', value, of: name }
+}
+
+function bought(need: ClothNeed, name: string): Term {
+  return { what: 'cloth', value: need.buy.total, of: name }
+}
+
+function backingBought({ buy }: Backing): Term {
+  return { what: 'backing', value: buy.total }
+}
