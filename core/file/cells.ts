@@ -1,14 +1,42 @@
 import type { Cell } from './quilt'
 import type { ParsedQuilt } from './schema'
 
-/** Every place of the setting, whether the file names them or has a fill to repeat. */
+/**
+ * Every place of the setting, whether the file names them or has a fill to repeat. Places alike are one and the same
+ * cell: what is worked out for one need not be worked out again.
+ */
 export function cellsOf(file: ParsedQuilt): Cell[][] {
   const { across, down, cells, fill = [[file.blocks[0]!.id]] } = file.setting
-  if (cells) return cells.map(line => line.map(({ block, turn, mirror, cloths }) => ({ block, turn, mirror, cloths })))
-  return Array.from({ length: down }, (_, r) =>
-    Array.from({ length: across }, (_, c): Cell => {
-      const line = fill[r % fill.length]!
-      return { block: line[c % line.length]!, turn: 0, mirror: false, cloths: {} }
-    }),
-  )
+  const known = new Map<string, Cell>()
+  const cellFor = ({ block, turn, mirror, cloths }: Cell): Cell => {
+    const key = [
+      block,
+      turn,
+      mirror,
+      ...Object.keys(cloths)
+        .sort()
+        .flatMap(role => [role, cloths[role]!]),
+    ].join('\n')
+    const cell = known.get(key) ?? { block, turn, mirror, cloths }
+    known.set(key, cell)
+    return cell
+  }
+  if (cells) return cells.map(line => line.map(cellFor))
+  const filled = fill.map(line => line.map(block => cellFor({ block, turn: 0, mirror: false, cloths: {} })))
+  return Array.from({ length: down }, (_, r) => {
+    const line = filled[r % filled.length]!
+    return Array.from({ length: across }, (_, c) => line[c % line.length]!)
+  })
+}
+
+const counted = new WeakMap<readonly Cell[][], ReadonlyMap<Cell, number>>()
+
+/** Distinct cells in the order in which they first stand in the quilt, and in how many places each does. */
+export function cellCounts(cells: readonly Cell[][]): ReadonlyMap<Cell, number> {
+  const known = counted.get(cells)
+  if (known) return known
+  const counts = new Map<Cell, number>()
+  for (const line of cells) for (const cell of line) counts.set(cell, (counts.get(cell) ?? 0) + 1)
+  counted.set(cells, counts)
+  return counts
 }

@@ -48,14 +48,25 @@ export interface Border {
   long: 'along' | 'across'
 }
 
+const indexes = new WeakMap<readonly { id: string }[], ReadonlyMap<string, unknown>>()
+
+/** A list by id; made once for each list. */
+function byId<T extends { id: string }>(list: readonly T[]): ReadonlyMap<string, T> {
+  const known = indexes.get(list) as ReadonlyMap<string, T> | undefined
+  if (known) return known
+  const index = new Map(list.map(entry => [entry.id, entry]))
+  indexes.set(list, index)
+  return index
+}
+
 export function clothOf(quilt: Quilt, id: string): Cloth {
-  const cloth = quilt.cloths.find(candidate => candidate.id === id)
+  const cloth = byId(quilt.cloths).get(id)
   if (!cloth) throw new Error(`no cloth ${id}: readQuilt should have refused`)
   return cloth
 }
 
 export function blockOf(quilt: Quilt, id: string): Block {
-  const block = quilt.blocks.find(candidate => candidate.id === id)
+  const block = byId(quilt.blocks).get(id)
   if (!block) throw new Error(`no block ${id}: readQuilt should have refused`)
   return block
 }

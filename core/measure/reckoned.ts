@@ -25,27 +25,34 @@ export type Reckonable<T> = T extends number
  */
 export function plainOf<T>(tree: Reckonable<T>): { plain: T; sums: Record<string, Sum> } {
   const sums: Record<string, Sum> = {}
+  // what holds no reason and stands in many places need be looked through only once
+  const bare = new Set<object>()
   const visit = (node: unknown, path: string): unknown => {
+    if (typeof node !== 'object' || node === null || bare.has(node)) return node
     if (node instanceof Reckoned) {
       sums[path] = node.sum
       return node.sum.total
     }
-    if (typeof node !== 'object' || node === null) return node
     const below = path === '' ? '' : `${path}.`
-    if (Array.isArray(node)) {
-      let copy: unknown[] | null = null
-      for (let i = 0; i < node.length; i++) {
-        const plain = visit(node[i], `${below}${i}`)
-        if (plain !== node[i]) (copy ??= [...node])[i] = plain
-      }
-      return copy ?? node
-    }
-    let copy: Record<string, unknown> | null = null
-    for (const [name, value] of Object.entries(node)) {
-      const plain = visit(value, `${below}${name}`)
-      if (plain !== value) (copy ??= { ...node })[name] = plain
-    }
+    const copy = Array.isArray(node) ? plainList(node, below) : plainRecord(node as Record<string, unknown>, below)
+    if (copy === null) bare.add(node)
     return copy ?? node
+  }
+  const plainList = (list: readonly unknown[], below: string): unknown[] | null => {
+    let copy: unknown[] | null = null
+    for (let i = 0; i < list.length; i++) {
+      const plain = visit(list[i], below + i)
+      if (plain !== list[i]) (copy ??= [...list])[i] = plain
+    }
+    return copy
+  }
+  const plainRecord = (record: Record<string, unknown>, below: string): Record<string, unknown> | null => {
+    let copy: Record<string, unknown> | null = null
+    for (const name in record) {
+      const plain = visit(record[name], below + name)
+      if (plain !== record[name]) (copy ??= { ...record })[name] = plain
+    }
+    return copy
   }
   return { plain: visit(tree, '') as T, sums }
 }

@@ -1,3 +1,4 @@
+import { cellCounts } from '../file/cells'
 import type { ClothNeed } from '../cut/need'
 import type { Piece } from '../cut/piece'
 import { blockOf, designOf, type Quilt } from '../file/quilt'
@@ -54,7 +55,8 @@ export function plannedQuilt(
 /** For each block: how often it stands in the quilt, and its patches. */
 function patchesOfBlocks(quilt: Quilt): Term[] {
   const counts = new Map<string, number>()
-  for (const cell of quilt.setting.cells.flat()) counts.set(cell.block, (counts.get(cell.block) ?? 0) + 1)
+  for (const [{ block }, places] of cellCounts(quilt.setting.cells))
+    counts.set(block, (counts.get(block) ?? 0) + places)
   return [...counts].map(([id, count]) => ({
     what: 'patches-of',
     count,

@@ -1,3 +1,4 @@
+import { cellCounts } from '../file/cells'
 import { clothsOfCell } from '../file/clothsOfCell'
 import type { Dimensions } from './dimensions'
 import type { Cell, Quilt } from '../file/quilt'
@@ -56,6 +57,7 @@ export function quiltRows(quilt: Quilt, { setting, top }: Dimensions): Reckonabl
       press: 'sashes',
     })
   }
+  const names = new Map([...cellCounts(cells).keys()].map(cell => [cell, nameOf(quilt, cell)]))
   cells.forEach((line, r) => {
     if (sashing && (r > 0 || sashing.outer)) sashRow()
     const height = heights[r]! + both
@@ -69,7 +71,7 @@ export function quiltRows(quilt: Quilt, { setting, top }: Dimensions): Reckonabl
       height,
     }))
     rows.push({
-      id: ['row', ...line.map(cell => nameOf(quilt, cell))].join('.'),
+      id: ['row', ...line.map(cell => names.get(cell)!)].join('.'),
       kind: 'row',
       parts: sashing ? between(blocks, upright(height), sashing.outer) : blocks,
       width: wide,

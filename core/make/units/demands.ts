@@ -1,3 +1,4 @@
+import { cellCounts } from '../../file/cells'
 import type { UnitDemand } from './unitDemand'
 import type { Placement } from '../../geometry/placement'
 import type { Care } from '../../file/cares'
@@ -70,13 +71,27 @@ function careFor(quilt: Quilt, { trim }: Block, kind: UnitKind): Care {
   return chosen ?? (quilt.aim === 'most-exact' ? 'generous' : 'little')
 }
 
+/** Blocks that are made alike, and how many of them the quilt has. */
+export interface Variant {
+  cell: Cell
+  count: number
+}
+
+const known = new WeakMap<Quilt, readonly Variant[]>()
+
 /**
  * Blocks that are made alike, counted. A turn makes a difference only to a cloth with an up; a mirror also to a block
  * that is not its own mirror image.
  */
-export function variants(quilt: Quilt): { cell: Cell; count: number }[] {
-  const found = new Map<string, { cell: Cell; count: number }>()
-  for (const cell of quilt.setting.cells.flat()) {
+export function variants(quilt: Quilt): readonly Variant[] {
+  const variantsOf = known.get(quilt) ?? countVariants(quilt)
+  known.set(quilt, variantsOf)
+  return variantsOf
+}
+
+function countVariants(quilt: Quilt): Variant[] {
+  const found = new Map<string, Variant>()
+  for (const [cell, places] of cellCounts(quilt.setting.cells)) {
     const cloths = clothsOfCell(quilt, cell)
     const hasUp = Object.values(cloths).some(id => clothOf(quilt, id).directional)
     const block = blockOf(quilt, cell.block)
@@ -89,8 +104,8 @@ export function variants(quilt: Quilt): { cell: Cell; count: number }[] {
       : { turn: 0, mirror: cell.mirror && !isOwnMirrorImage }
     const key = JSON.stringify([cell.block, Object.entries(cloths).sort(), placement])
     const variant = found.get(key)
-    if (variant) variant.count += 1
-    else found.set(key, { cell: { ...cell, ...placement }, count: 1 })
+    if (variant) variant.count += places
+    else found.set(key, { cell: { ...cell, ...placement }, count: places })
   }
   return [...found.values()]
 }

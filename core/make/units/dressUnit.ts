@@ -8,7 +8,7 @@ import { clothOf, type Block, type Cell, type Quilt } from '../../file/quilt'
 import { clothsOfCell, stripesOfPatch } from '../../file/clothsOfCell'
 import type { BlockMake } from './blockMake'
 import { placedAngle } from '../../designs/stripeDirection'
-import { recogniseUnit, rightAngle, type Unit } from './unit'
+import { recogniseUnit, rightAngle, type Unit, type UnitPatch } from './unit'
 
 /** Which patch of which block a slot of the unit becomes. */
 export interface Feed {
@@ -26,74 +26,38 @@ export function dressUnit(
 ): { dressed: DressedUnit; feeds: Feed[] } {
   const cloths = clothsOfCell(quilt, cell)
   const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
-  const corner = boundingBox(unit.patches.flatMap(patch => patch.polygon))
-  const local = unit.patches.map(({ patch, polygon }) => ({
-    patch,
-    polygon: movePolygon(polygon, -corner.x, -corner.y),
-    cutLine: movePolygon(make.cutLines[patch]!, -corner.x, -corner.y),
-  }))
-  // tips make a difference only to what is cut by its template
-  const isByTemplate = isCutByTemplate(make.block.method, unit.kind, local[0]!.polygon)
-  const hasUp = local.some(({ patch }) => clothOf(quilt, clothOfPatch(patch)).directional)
-  // a print keeps its up in the quilt; stripes are turned with their unit
-  const placements: Placement[] = hasUp
-    ? [{ turn: cell.turn, mirror: cell.mirror }]
-    : ([0, 90, 180, 270] as const).map(turn => ({ turn, mirror: cell.mirror }))
-  // `lean`: how far the patch was turned already, degrees clockwise
-  const stripesOf = (patch: number, placement: Placement, lean: number): number | undefined => {
-    const angle = stripesOfPatch(
-      quilt,
-      make.block,
-      make.design.patches[patch]!.role,
-      clothOfPatch(patch),
-      make.polygons[patch]!,
-    )
+  const hasUp = unit.patches.some(({ patch }) => clothOf(quilt, clothOfPatch(patch)).directional)
+  const stripesOf = (patch: number, { placement, lean }: UnitLie): number | undefined => {
+    const { role } = make.design.patches[patch]!
+    const angle = stripesOfPatch(quilt, make.block, role, clothOfPatch(patch), make.polygons[patch]!)
     return angle === undefined ? undefined : placedAngle(angle + lean, placement)
   }
-  const own = { members: local, width: unit.width, height: unit.height, lean: 0 }
-  // strips are cut at an angle whichever way a diamond or wedge lies: each of its sides is tried as the level one
-  const frames =
-    !hasUp && local.length === 1 && (unit.kind === 'diamond' || unit.kind === 'wedge')
-      ? local[0]!.polygon.map((_, side) => levelled(local[0]!, side))
-      : [own]
-  const [best] = frames
-    .flatMap(frame => placements.map(placement => ({ ...frame, placement })))
-    .map(({ members, width: across, height: down, lean, placement }) => {
-      const sideways = placement.turn % 180 !== 0
-      const placed = members.map(({ patch, polygon, cutLine }) => ({
-        patch,
-        polygon: placePolygon(polygon, placement, across, down),
-        cutLine: placePolygon(cutLine, placement, across, down),
-        stripes: stripesOf(patch, placement, lean),
-      }))
-      const lookOf = ({ patch, polygon, cutLine, stripes }: (typeof placed)[number]) =>
-        `${corners(isByTemplate ? cutLine : polygon)}:${clothOfPatch(patch)}${stripes ?? ''}`
+  const [best] = liesOf(make, unit, cell, hasUp)
+    .map(lie => {
       // in the order of their looks, so that like units name like patches alike, whatever order they are drawn in
-      const looks = placed
-        .map(patch => ({ patch, look: lookOf(patch) }))
-        .sort((a, b) => (a.look < b.look ? -1 : a.look > b.look ? 1 : 0))
-      const look = looks.map(entry => entry.look).join('|')
-      return {
-        placed: looks.map(entry => entry.patch),
-        key: `${unit.kind}|${look}`,
-        width: sideways ? down : across,
-        height: sideways ? across : down,
-      }
-      // a wedge on its base; and lying rather than standing, so that a goose is given as 5 × 2¾ and not as 2¾ × 5
+      const looks = lie.members
+        .map((member, at) => {
+          const stripes = stripesOf(member.patch, lie)
+          return { at, stripes, look: `${member.corners}:${clothOfPatch(member.patch)}${stripes ?? ''}` }
+        })
+        .sort((one, other) => (one.look < other.look ? -1 : one.look > other.look ? 1 : 0))
+      return { lie, looks, key: `${unit.kind}|${looks.map(entry => entry.look).join('|')}` }
     })
+    // a wedge on its base; and lying rather than standing, so that a goose is given as 5 × 2¾ and not as 2¾ × 5
     .sort(
-      (a, b) =>
+      ({ lie: a, key }, { lie: b, key: other }) =>
         (sameLength(longer(a), longer(b)) ? 0 : longer(a) - longer(b))
         || Number(b.width >= b.height - 1e-9) - Number(a.width >= a.height - 1e-9)
-        || (a.key < b.key ? -1 : 1),
+        || (key < other ? -1 : 1),
     )
-  const { placed, key, width, height } = best!
-  const slots = recogniseUnit(
-    placed.map(({ polygon }) => polygon),
-    placed.map((_, i) => i),
-  )!.patches
+  const { lie, looks, key } = best!
+  const slots = slotsOf(
+    lie,
+    looks.map(({ at }) => at),
+  )
   const patches = slots.map(({ slot, patch, polygon }): DressedPatch => {
-    const { cutLine, stripes, patch: drawn } = placed[patch]!
+    const { at, stripes } = looks[patch]!
+    const { cutLine, patch: drawn } = lie.members[at]!
     const cloth = clothOfPatch(drawn)
     return {
       slot,
@@ -105,9 +69,92 @@ export function dressUnit(
     }
   })
   return {
-    dressed: { key, kind: unit.kind, width, height, patches },
-    feeds: slots.map(({ slot, patch }) => ({ block: cell.block, slot, patch: placed[patch]!.patch })),
+    dressed: { key, kind: unit.kind, width: lie.width, height: lie.height, patches },
+    feeds: slots.map(({ slot, patch }) => ({
+      block: cell.block,
+      slot,
+      patch: lie.members[looks[patch]!.at]!.patch,
+    })),
   }
+}
+
+/** One way a unit may lie, whatever it wears. Finished, from its own top left. */
+interface UnitLie {
+  placement: Placement
+  /** How far it was turned already, to stand on another side: degrees clockwise. */
+  lean: number
+  width: Inches
+  height: Inches
+  members: readonly (Member & { corners: string })[]
+  /** Its slots by the order in which its members are named. */
+  slots: Map<string, readonly UnitPatch[]>
+}
+
+const known = new WeakMap<BlockMake, Map<Unit, Map<string, readonly UnitLie[]>>>()
+
+/** In how many ways a unit may lie: as it stands in the quilt where a print has an up, else any quarter turn of it. */
+function liesOf(make: BlockMake, unit: Unit, { turn, mirror }: Placement, hasUp: boolean): readonly UnitLie[] {
+  const ofMake = known.get(make) ?? new Map<Unit, Map<string, readonly UnitLie[]>>()
+  known.set(make, ofMake)
+  const ofUnit = ofMake.get(unit) ?? new Map<string, readonly UnitLie[]>()
+  ofMake.set(unit, ofUnit)
+  const key = `${hasUp ? turn : 'any'} ${mirror}`
+  const lies = ofUnit.get(key) ?? findLies(make, unit, { turn, mirror }, hasUp)
+  ofUnit.set(key, lies)
+  return lies
+}
+
+function findLies(make: BlockMake, unit: Unit, { turn, mirror }: Placement, hasUp: boolean): UnitLie[] {
+  const corner = boundingBox(unit.patches.flatMap(patch => patch.polygon))
+  const local = unit.patches.map(({ patch, polygon }): Member => ({
+    patch,
+    polygon: movePolygon(polygon, -corner.x, -corner.y),
+    cutLine: movePolygon(make.cutLines[patch]!, -corner.x, -corner.y),
+  }))
+  // tips make a difference only to what is cut by its template
+  const isByTemplate = isCutByTemplate(make.block.method, unit.kind, local[0]!.polygon)
+  // a print keeps its up in the quilt; stripes are turned with their unit
+  const placements = hasUp
+    ? [{ turn, mirror }]
+    : ([0, 90, 180, 270] as const).map((quarter): Placement => ({ turn: quarter, mirror }))
+  // strips are cut at an angle whichever way a diamond or wedge lies: each of its sides is tried as the level one
+  const frames =
+    !hasUp && local.length === 1 && (unit.kind === 'diamond' || unit.kind === 'wedge')
+      ? local[0]!.polygon.map((_, side) => levelled(local[0]!, side))
+      : [{ members: local, width: unit.width, height: unit.height, lean: 0 }]
+  return frames.flatMap(({ members, width, height, lean }) =>
+    placements.map((placement): UnitLie => {
+      const isSideways = placement.turn % 180 !== 0
+      return {
+        placement,
+        lean,
+        width: isSideways ? height : width,
+        height: isSideways ? width : height,
+        members: members.map(({ patch, polygon, cutLine }) => {
+          const placed = {
+            patch,
+            polygon: placePolygon(polygon, placement, width, height),
+            cutLine: placePolygon(cutLine, placement, width, height),
+          }
+          return { ...placed, corners: corners(isByTemplate ? placed.cutLine : placed.polygon) }
+        }),
+        slots: new Map(),
+      }
+    }),
+  )
+}
+
+/** What each member of a unit is in it, the members named in this order. */
+function slotsOf({ members, slots }: UnitLie, order: readonly number[]): readonly UnitPatch[] {
+  const key = order.join()
+  const found =
+    slots.get(key)
+    ?? recogniseUnit(
+      order.map(at => members[at]!.polygon),
+      order.map((_, i) => i),
+    )!.patches
+  slots.set(key, found)
+  return found
 }
 
 /**
