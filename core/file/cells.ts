@@ -9,14 +9,7 @@ export function cellsOf(file: ParsedQuilt): Cell[][] {
   const { across, down, cells, fill = [[file.blocks[0]!.id]] } = file.setting
   const known = new Map<string, Cell>()
   const cellFor = ({ block, turn, mirror, cloths }: Cell): Cell => {
-    const key = [
-      block,
-      turn,
-      mirror,
-      ...Object.keys(cloths)
-        .sort()
-        .flatMap(role => [role, cloths[role]!]),
-    ].join('\n')
+    const key = `${block}\n${turn} ${mirror}${clothsKey(cloths)}`
     const cell = known.get(key) ?? { block, turn, mirror, cloths }
     known.set(key, cell)
     return cell
@@ -27,6 +20,14 @@ export function cellsOf(file: ParsedQuilt): Cell[][] {
     const line = filled[r % filled.length]!
     return Array.from({ length: across }, (_, c) => line[c % line.length]!)
   })
+}
+
+function clothsKey(cloths: Cell['cloths']): string {
+  const roles = Object.keys(cloths)
+  if (roles.length > 1) roles.sort()
+  let key = ''
+  for (const role of roles) key += `\n${role}\n${cloths[role]}`
+  return key
 }
 
 const counted = new WeakMap<readonly Cell[][], ReadonlyMap<Cell, number>>()

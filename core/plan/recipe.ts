@@ -70,9 +70,11 @@ export function isWorked({ steps, pieces }: RecipeUnit): boolean {
 }
 
 /** The recipes of a block, one for each set of cloths it stands in; the commonest first. */
-export function recipesFor({ quilt, makes, choices }: PlanWork, plan: Plan, block: string): Recipe[] {
+export function recipesFor(work: PlanWork, plan: Plan, block: string): Recipe[] {
+  const { quilt, makes } = work
   const make = makes.get(block)!
   const at = plan.blocks.findIndex(planned => planned.id === block)
+  const found = lookUps(work, plan, block, at)
   return variants(quilt)
     .filter(variant => variant.cell.block === block)
     .sort((a, b) => b.count - a.count)
@@ -81,19 +83,10 @@ export function recipesFor({ quilt, makes, choices }: PlanWork, plan: Plan, bloc
       const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
       const units = new Map<string, RecipeUnit>()
       for (const unit of unitsOf(make.units)) {
-        const { dressed } = dressUnit(quilt, make, unit, cell)
-        const known = units.get(dressed.key)
+        const { key } = dressUnit(quilt, make, unit, cell).dressed
+        const known = units.get(key)
         if (known) known.perBlock += 1
-        else
-          units.set(
-            dressed.key,
-            recipeUnit(
-              choices.find(({ demand }) => demand.unit.key === dressed.key && demand.perBlock.has(block))!,
-              choices,
-              plan,
-              at,
-            ),
-          )
+        else units.set(key, recipeUnit(found.ofUnit.get(key)!, found, plan, at))
       }
       const seen = cell.mirror ? mirroredMake(make) : make
       const draw = (patches: readonly number[]) =>
@@ -103,7 +96,7 @@ export function recipesFor({ quilt, makes, choices }: PlanWork, plan: Plan, bloc
         block,
         cell,
         count,
-        units: withMirrors([...units.values()], choices),
+        units: withMirrors([...units.values()], found.ofDemand),
         size,
         path: `blocks.${at}`,
         joins: joinSteps({
@@ -128,10 +121,9 @@ export function recipesFor({ quilt, makes, choices }: PlanWork, plan: Plan, bloc
 }
 
 /** Two hands made in one lot are one unit of the recipe, under the one that is wanted more often. */
-function withMirrors(units: readonly RecipeUnit[], choices: readonly Choice[]): RecipeUnit[] {
-  const choiceOf = ({ key }: RecipeUnit) => choices.find(({ demand }) => demand.key === key)!
+function withMirrors(units: readonly RecipeUnit[], ofDemand: ReadonlyMap<string, Choice>): RecipeUnit[] {
   const mirrorOf = (unit: RecipeUnit) => {
-    const { demand, way } = choiceOf(unit)
+    const { demand, way } = ofDemand.get(unit.key)!
     return way.made.isBothHands
       ? units.find(other => demand.mirrors.includes(other.key) && other.method === unit.method)
       : undefined
@@ -154,13 +146,41 @@ function withMirrors(units: readonly RecipeUnit[], choices: readonly Choice[]): 
   })
 }
 
-function recipeUnit({ demand, way }: Choice, choices: readonly Choice[], plan: Plan, block: number): RecipeUnit {
+/** What recipes look up in a plan, found once for all dressings of a block. */
+interface LookUps {
+  /** How each unit of the block is made, by the unit's own key. */
+  ofUnit: ReadonlyMap<string, Choice>
+  /** The same for units of any block, by the key of the demand. */
+  ofDemand: ReadonlyMap<string, Choice>
+  /** Which demand came first of those with one plain name. */
+  firstNamed: ReadonlyMap<string, UnitDemand>
+  /** Where a demand's unit stands among those of the block in the plan. */
+  places: ReadonlyMap<string, number>
+  /** Where a pile stands among those of the plan. */
+  piles: ReadonlyMap<string, number>
+}
+
+function lookUps({ choices }: PlanWork, plan: Plan, block: string, at: number): LookUps {
+  // of several with one name the first counts
+  const backwards = [...choices].reverse()
+  return {
+    ofUnit: new Map(
+      backwards.filter(({ demand }) => demand.perBlock.has(block)).map(choice => [choice.demand.unit.key, choice]),
+    ),
+    ofDemand: new Map(backwards.map(choice => [choice.demand.key, choice])),
+    firstNamed: new Map(backwards.map(({ demand }) => [plainId(demand.unit), demand])),
+    places: new Map(plan.blocks[at]!.units.map((planned, place) => [planned.key, place])),
+    piles: new Map(plan.pieces.map((piece, pile) => [piece.id, pile])),
+  }
+}
+
+function recipeUnit({ demand, way }: Choice, found: LookUps, plan: Plan, block: number): RecipeUnit {
   const { unit } = demand
   const ids = new Set(way.made.pieces.map(draft => pieceId({ draft, method: way.method.id })))
-  const place = plan.blocks[block]!.units.findIndex(planned => planned.key === demand.key)
+  const place = found.places.get(demand.key)!
   const { width, height } = plan.blocks[block]!.units[place]!
   return {
-    id: unitId(demand, choices),
+    id: unitId(demand, found.firstNamed),
     key: demand.key,
     path: `blocks.${block}.units.${place}`,
     kind: unit.kind,
@@ -171,7 +191,10 @@ function recipeUnit({ demand, way }: Choice, choices: readonly Choice[], plan: P
     trim: way.made.trim,
     steps: way.made.steps,
     size: { width, height },
-    pieces: plan.pieces.filter(piece => ids.has(piece.id)),
+    pieces: [...ids]
+      .flatMap(id => found.piles.get(id) ?? [])
+      .sort((a, b) => a - b)
+      .map(pile => plan.pieces[pile]!),
   }
 }
 
@@ -179,10 +202,9 @@ function recipeUnit({ demand, way }: Choice, choices: readonly Choice[], plan: P
  * What a unit is: kind, size and cloths, and its shape where that says more, so that ticks outlive a change of plan.
  * Where two blocks have one unit made in two ways, each lot has ticks of its own: the first keeps the plain name.
  */
-export function unitId(demand: UnitDemand, choices: readonly Choice[]): string {
+function unitId(demand: UnitDemand, firstNamed: LookUps['firstNamed']): string {
   const id = plainId(demand.unit)
-  const first = choices.find(choice => plainId(choice.demand.unit) === id)
-  return first && first.demand !== demand ? `${id}.${shortHash(demand.key)}` : id
+  return firstNamed.get(id) === demand ? id : `${id}.${shortHash(demand.key)}`
 }
 
 function plainId(unit: DressedUnit): string {

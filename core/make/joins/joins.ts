@@ -85,7 +85,7 @@ function joinStep(
           ? 'join-log'
           : 'join-parts'
   return {
-    key: `${paper ? `${paper.section} ${paper.number} ` : ''}${lookOfJoin([first, second], press)}`,
+    key: `${paper ? `${paper.section} ${paper.number} ` : ''}${lookOfJoin(node, [first, second], press)}`,
     step: {
       do: 'sew',
       code,
@@ -198,31 +198,44 @@ function paperOf({ papers }: BlockMake, node: Join): { section: string; number: 
 }
 
 /** The same for joins that look alike, however the parts lie: sewn one after the other they need be said only once. */
-function lookOfJoin(parts: readonly (readonly Patch[])[], press: Press): string {
+function lookOfJoin(node: Join, parts: readonly (readonly Patch[])[], press: Press): string {
   const turns: readonly Press[] = ['up', 'right', 'down', 'left']
-  let turned = parts
-  return [0, 1, 2, 3]
-    .map(turn => {
-      const box = boundingBox(turned.flat().flatMap(patch => patch.polygon))
-      const looks = turned
-        .map(part =>
-          part
-            .map(patch => lookOfPatch(patch, box))
-            .sort()
-            .join('|'),
-        )
-        .sort()
-      turned = turned.map(part =>
-        part.map(({ polygon, cloth: name }) => ({ cloth: name, polygon: polygon.map(([x, y]): Point => [-y, x]) })),
+  return outlinesOf(node, parts)
+    .map((outlines, turn) => {
+      const looks = parts.map((part, p) =>
+        part
+          .map((patch, i) => `${outlines[p]![i]}:${patch.cloth}`)
+          .sort()
+          .join('|'),
       )
-      return `${looks.join(' + ')} ${press === 'open' ? press : turns[(turns.indexOf(press) + turn) % 4]}`
+      const way = press === 'open' ? press : turns[(turns.indexOf(press) + turn) % 4]
+      return `${looks.sort().join(' + ')} ${way}`
     })
     .sort()[0]!
 }
 
-function lookOfPatch({ polygon, cloth: name }: Patch, { x, y }: Box): string {
-  const corners = movePolygon(polygon, -x, -y).map(point => point.map(value => (value + 0).toFixed(3)).join())
-  return `${corners.sort().join(' ')}:${name}`
+const known = new WeakMap<Join, readonly (readonly (readonly string[])[])[]>()
+
+/** For each quarter turn of a join the outlines of the patches of both its parts, as text: the same in any cloths. */
+function outlinesOf(node: Join, parts: readonly (readonly Patch[])[]) {
+  const found = known.get(node)
+  if (found) return found
+  let turned = parts.map(part => part.map(({ polygon }) => polygon))
+  const outlines = [0, 1, 2, 3].map(() => {
+    const box = boundingBox(turned.flat(2))
+    const written = turned.map(part => part.map(polygon => outlineIn(box, polygon)))
+    turned = turned.map(part => part.map(polygon => polygon.map(([x, y]): Point => [-y, x])))
+    return written
+  })
+  known.set(node, outlines)
+  return outlines
+}
+
+function outlineIn({ x, y }: Box, polygon: Polygon): string {
+  return movePolygon(polygon, -x, -y)
+    .map(point => point.map(value => (value + 0).toFixed(3)).join())
+    .sort()
+    .join(' ')
 }
 
 function middleOf(box: Box): Point {
