@@ -55,14 +55,21 @@ function sewnAsCutIn(make: BlockMake, choices: readonly Choice[]): SewnAsCut {
     const choice = choices.find(({ demand }) =>
       demand.feeds.some(feed => feed.block === make.block.id && feed.patch === unit.patches[0]!.patch),
     )
-    if (!choice || choice.way.made.trim || choice.way.method.id === 'template') continue
-    if (unit.kind === 'rectangle' || unit.kind === 'log' || unit.kind === 'strip-set')
-      add(...unit.patches.map(patch => boundingBox(patch.polygon)))
-    else if (choice.way.method.id === 'strip-angle') found.lengths.push(stripDepth(choice))
-    else {
-      // corners are flipped on a base as large as the unit
-      add(boundingBox(unit.patches.flatMap(patch => patch.polygon)))
-      found.lengths.push(...flippedLegs(unit).map(finished => ({ finished, beyond: 0 })))
+    if (!choice || choice.way.made.trim) continue
+    switch (choice.way.method.sewnAsCut) {
+      case 'patches':
+        add(...unit.patches.map(patch => boundingBox(patch.polygon)))
+        break
+      case 'depth-of-strip':
+        found.lengths.push(stripDepth(choice))
+        break
+      case 'base-and-corners':
+        // corners are flipped on a base as large as the unit
+        add(boundingBox(unit.patches.flatMap(patch => patch.polygon)))
+        found.lengths.push(...flippedLegs(unit).map(finished => ({ finished, beyond: 0 })))
+        break
+      case undefined:
+        break
     }
   }
   return found

@@ -79,18 +79,8 @@ function fedBy(pile: readonly PieceOrder[]): Piece['for'] {
   return [...found].map(([block, patches]) => ({ block, patches: [...patches].sort((a, b) => a - b) }))
 }
 
-/**
- * Ways whose pieces are piled apart from others of their size, for a piece of theirs feeds another number of patches.
- */
-const OWN_PILES: Readonly<Record<string, string>> = {
-  'strip-set': 'set',
-  'wedge-strip-set': 'set',
-  'hst-4': 'four',
-  'hst-8': 'eight',
-}
-
 /** Made from what a piece is: all that are alike share it. */
-export function pieceId({ draft, along, method }: Pick<PieceOrder, 'draft' | 'along' | 'method'>): string {
+export function pieceId({ draft, along }: Pick<PieceOrder, 'draft' | 'along'>): string {
   const parts = [draft.cloth, draft.shape, `${lengthKey(draft.width)}x${lengthKey(draft.height)}`, draft.part]
   if (draft.cuts === 'one-diagonal' || draft.cuts === 'two-diagonals') {
     parts.push(
@@ -107,8 +97,7 @@ export function pieceId({ draft, along, method }: Pick<PieceOrder, 'draft' | 'al
     )
   if (along) parts.push('along')
   else if (!draft.turn) parts.push(draft.isStriped ? 'striped' : 'upright')
-  const pile = OWN_PILES[method]
-  if (pile) parts.push(pile)
+  if (draft.ownPile !== undefined) parts.push(draft.ownPile)
   return parts.filter(part => part !== '').join('.')
 }
 

@@ -43,9 +43,9 @@ export function waysFor(demand: UnitDemand, quilt: Quilt, room: Workroom): Way[]
     method => makesKind(method.id, demand.unit.kind) && method.fits(demand.unit, { ...room, care: demand.care }),
   )
     // a strip can be laid along or across the stripes whichever way the patch lies in the unit
-    .filter(method => method.id === 'template' || method.id === 'strip-angle' || !hasSlantedStripes(demand.unit))
+    .filter(method => method.takesSlantedStripes || !hasSlantedStripes(demand.unit))
     // papers are a way of making a whole block, not one unit of it
-    .filter(method => method.id !== 'foundation' || asked === 'foundation')
+    .filter(method => !method.isForWholeBlocks || asked === method.id)
     .map(method => wayOf(method, demand, { ...room, care: demand.care }))
   const least = Math.min(...ways.map(way => way.cloth))
   const score = (way: Way): number[] => {
@@ -61,13 +61,14 @@ export function waysFor(demand: UnitDemand, quilt: Quilt, room: Workroom): Way[]
     }
   }
   // a template is the last resort: it comes first only where nothing else is known, or where it was asked for
-  const rank = (way: Way) => (way.method.id === asked ? 0 : way.method.id === 'template' ? 2 : 1)
+  const rank = (way: Way) => (way.method.id === asked ? 0 : way.method.isLastResort ? 2 : 1)
   return ways.sort((a, b) => rank(a) - rank(b) || compare(score(a), score(b)))
 }
 
 function wayOf(method: Method, demand: UnitDemand, room: Workroom): Way {
   const plain = method.make(demand.unit, demand.count, room, demand.mirrored)
-  const made = { ...plain, pieces: plain.pieces.map(draft => onStripes(draft, demand.unit)) }
+  const apart = method.ownPile === undefined ? {} : { ownPile: method.ownPile }
+  const made = { ...plain, pieces: plain.pieces.map(draft => ({ ...onStripes(draft, demand.unit), ...apart })) }
   const strips = made.pieces.map(piece => ownStrip(piece, room))
   const lengthSum = sumOf(
     strips.map((strip): Term => ({ what: 'strips-of', count: strip.strips, each: strip.depth, of: strip.cloth })),

@@ -171,7 +171,7 @@ function bestOfTwo(
 function closestCall(choices: readonly Choice[]): { at: number; way: Way } | null {
   const calls = choices.flatMap(({ demand, way, ways }, at) => {
     const rival = ways[1]
-    return rival && rival.method.id !== 'template' && demand.method === 'auto'
+    return rival && !rival.method.isLastResort && demand.method === 'auto'
       ? [{ at, way: rival, gap: rival.cloth - way.cloth }]
       : []
   })

@@ -176,7 +176,7 @@ function lookUps({ choices }: PlanWork, plan: Plan, block: string, at: number): 
 
 function recipeUnit({ demand, way }: Choice, found: LookUps, plan: Plan, block: number): RecipeUnit {
   const { unit } = demand
-  const ids = new Set(way.made.pieces.map(draft => pieceId({ draft, method: way.method.id })))
+  const ids = new Set(way.made.pieces.map(draft => pieceId({ draft })))
   const place = found.places.get(demand.key)!
   const { width, height } = plan.blocks[block]!.units[place]!
   return {

@@ -18,8 +18,7 @@ export function testBlockPieces({ quilt, makes, choices }: PlanWork, block: stri
     const ways = waysFor(demand, quilt, room)
     const way = ways.find(candidate => candidate.method === chosen) ?? ways[0]!
     // one block does not fill a strip set: cut its patches singly
-    const taken =
-      way.method.id === 'strip-set' ? (ways.find(candidate => candidate.method.id === 'rectangle') ?? way) : way
+    const taken = ways.find(candidate => candidate.method.id === way.method.singly) ?? way
     return taken.made.pieces.map(draft => ({
       draft,
       method: taken.method.id,

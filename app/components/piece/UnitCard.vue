@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { METHODS } from '~~/core/make/methods'
 import { CARES, type Care } from '~~/core/file/cares'
 import type { MethodId } from '~~/core/file/methodNames'
 import type { RecipeUnit } from '~~/core/plan/recipe'
@@ -26,10 +27,13 @@ const speech = useSpeech()
 const settings = useSettings()
 const isOpen = ref(false)
 const CARE_NAMES: Record<Care, string> = { exact: 'exactly', little: 'a little generously', generous: 'generously' }
-/** Trimmed after sewing, or it would be if it were cut generously. */
 /** A unit with a corner of the block is squared with the block. */
 const isTrimmedAlone = computed(() => unit.steps.some(step => step.do === 'trim' && step.code !== 'trim-corner-later'))
-const canBeTrimmed = computed(() => (unit.trim && unit.method !== 'foundation') || unit.method === 'goose-flip')
+/** Trimmed after sewing, or it would be if it were cut generously. */
+const canBeTrimmed = computed(() => {
+  const { care } = METHODS.find(({ id }) => id === unit.method)!
+  return care === undefined ? unit.trim : care === 'always'
+})
 const title = computed(() => capital(unitName(unit, unit.inQuilt)))
 </script>
 

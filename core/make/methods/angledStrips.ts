@@ -40,6 +40,8 @@ const CLEANING: Inches = 0.5
  */
 export const angledStrips: Method = {
   id: 'strip-angle',
+  takesSlantedStripes: true,
+  sewnAsCut: 'depth-of-strip',
   fits: (unit, room) =>
     keepsItsPrint(unit, room)
     && canLie(unit)

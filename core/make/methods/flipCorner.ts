@@ -19,6 +19,7 @@ import { plainPiece, squarePiece } from './pieces'
 function flipMethod(id: MethodId, kind: 'flip-corner' | 'square-in-square', baseSlot: string): Method {
   return {
     id,
+    sewnAsCut: 'base-and-corners',
     fits: () => true,
     make(unit, count, room) {
       const base = unit.patches.find(patch => patch.slot === baseSlot)!

@@ -17,6 +17,8 @@ const SPARE = 1 / 2
  */
 export const flyingGooseFlip: Method = {
   id: 'goose-flip',
+  sewnAsCut: 'base-and-corners',
+  care: 'always',
   fits: () => true,
   make(unit, count, room) {
     const goose = patchAt(unit, 'goose')

@@ -14,6 +14,8 @@ export const FOUNDATION_EXTRA: Inches = 3 / 4
 /** A patch sewn onto a printed paper: cut generously, whatever its shape and grain, and trimmed by the paper. */
 export const foundation: Method = {
   id: 'foundation',
+  isForWholeBlocks: true,
+  care: 'never',
   fits: unit => unit.patches.length === 1,
   make(unit, count, room) {
     const [patch] = unit.patches

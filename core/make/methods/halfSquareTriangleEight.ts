@@ -13,6 +13,7 @@ import { squarePiece } from './pieces'
  */
 export const halfSquareTriangleEight: Method = {
   id: 'hst-8',
+  ownPile: 'eight',
   fits: (unit, room) =>
     !hasUp(unit) && clothsOf(unit).every(name => sizeOf(unit, room).total <= room.usableWidth(name)),
   make(unit, count, room) {

@@ -14,6 +14,7 @@ import { squarePiece } from './pieces'
  */
 export const halfSquareTriangleFour: Method = {
   id: 'hst-4',
+  ownPile: 'four',
   fits: unit => !hasUp(unit),
   make(unit, count, room) {
     const size = longSideSquare(Math.SQRT2 * unit.width, room)

@@ -81,6 +81,8 @@ export interface PieceDraft {
    * from upright.
    */
   stripes?: number
+  /** Piled apart from others of its size, under this name. */
+  ownPile?: string
   /** The slots of the unit that it feeds. */
   slots: readonly string[]
 }
@@ -116,9 +118,26 @@ export interface Bonus {
   count: number
 }
 
-/** One way of making one kind of unit. `make` never fails for a unit that `fits`. */
+/**
+ * One way of making one kind of unit, and all that others ask of it: nowhere else is it named. `make` never fails for a
+ * unit that `fits`.
+ */
 export interface Method {
   id: MethodId
+  /** Its pieces feed another number of patches than others of their size: they are piled apart, under this name. */
+  ownPile?: string
+  /** What is made instead where one block alone is sewn. */
+  singly?: MethodId
+  /** Taken only where nothing else is known, or where it was asked for. */
+  isLastResort?: true
+  /** A way of making a whole block: taken only where it was asked for. */
+  isForWholeBlocks?: true
+  /** Its pieces can be laid on stripes that run slanted in a patch. */
+  takesSlantedStripes?: true
+  /** What of it is sewn as cut, so that rounding to the ruler adds up along a block; nothing where it is left out. */
+  sewnAsCut?: 'patches' | 'depth-of-strip' | 'base-and-corners'
+  /** Whether its squares can be cut more or less generously: where they are trimmed, always, or never. */
+  care?: 'always' | 'never'
   fits: (unit: DressedUnit, room: Workroom) => boolean
   /** `mirrored`: how many of its mirror image the quilt wants. */
   make: (unit: DressedUnit, count: number, room: Workroom, mirrored?: number) => Made

@@ -12,6 +12,7 @@ import { plainPiece } from './pieces'
 function singlePieces(id: MethodId, part: (unit: DressedUnit) => string): Method {
   return {
     id,
+    sewnAsCut: 'patches',
     fits: () => true,
     make(unit, count, room) {
       return {

@@ -15,6 +15,9 @@ import { pieceOf } from './pieces'
  */
 export const stripSet: Method = {
   id: 'strip-set',
+  ownPile: 'set',
+  singly: 'rectangle',
+  sewnAsCut: 'patches',
   fits: (unit, room) => !hasUp(unit) && stripSetSegment(unit, room).total <= setLength(unit, room),
   make(unit, count, room) {
     const beside = liesBeside(unit)

@@ -13,6 +13,8 @@ import type { DressedPatch } from '../units/dressedUnit'
  */
 export const template: Method = {
   id: 'template',
+  isLastResort: true,
+  takesSlantedStripes: true,
   fits: () => true,
   make(unit, count, room, mirrored = 0) {
     const pieces = unit.patches.map((patch): PieceDraft => {

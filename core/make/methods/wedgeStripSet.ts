@@ -22,6 +22,7 @@ const OVERSIZE: Inches = 0.25
  */
 export const wedgeStripSet: Method = {
   id: 'wedge-strip-set',
+  ownPile: 'set',
   fits: (unit, room) =>
     unit.patches.length === 2 && !hasUp(unit) && perSet(setOf(unit, room), setLength(unit, room)) >= 1,
   make(unit, count, room) {
