@@ -9,6 +9,8 @@ export function checkText(
   speech: Speech,
   blockNames: ReadonlyMap<string, string> = new Map(),
 ): string {
+  const use = () => inEnglish(useName(text('use'), blockNames), speech)
+  const stage = () => inEnglish(capital(stageName(text('what'))), speech)
   const text = (key: string) => String(data[key] ?? '')
   const number = (key: string) => Number(data[key])
   const length = (key: string) => formatLength(number(key), speech)
@@ -24,14 +26,14 @@ export function checkText(
     }
     case 'long-strip':
       return (
-        `${useName(text('use'), blockNames)}: the longest is ${length('longest')} and the cloth gives `
+        `${use()}: the longest is ${length('longest')} and the cloth gives `
         + `${length('usable')}. As planned, ${plural(number('strips'), 'strip')} across the cloth are joined `
         + `(${length('clothAcross')} of cloth); cut along the cloth there would be no joins, from a length of `
         + `${length('clothAlong')}.`
       )
     case 'piece-too-large':
       return (
-        `${useName(text('use'), blockNames)} needs ${formatSize(number('width'), number('height'), speech)}, and `
+        `${use()} needs ${formatSize(number('width'), number('height'), speech)}, and `
         + `${text('cloth')} gives ${
           data.length === undefined
             ? `${length('usable')} of width`
@@ -59,7 +61,7 @@ export function checkText(
       )
     case 'border-spread':
       return (
-        `${capital(stageName(text('what')))}: the ${data.side === 'width' ? 'widths' : 'heights'} differ by `
+        `${stage()}: the ${data.side === 'width' ? 'widths' : 'heights'} differ by `
         + `${length('spread')}. More than ${length('most')} means something is off; find it before you cut the `
         + `border.`
       )

@@ -67,7 +67,7 @@ const PARTS: Readonly<Record<string, string>> = {
   'points': 'for points',
   'bases': 'bases',
   'corners': 'corners',
-  'centres': 'centres',
+  'centres': 'centers',
   'strips': 'strips for strip sets',
   'wedge-strips': 'strips for sets to cut in wedges',
   'angled-strips': 'strips to cut at an angle',
@@ -113,7 +113,7 @@ export function aimName(aim: string): string {
 
 /** `setting`, `border-1`, `border-1-first` as a quilter says them. */
 export function stageName(what: string): string {
-  if (what === 'setting') return 'the centre'
+  if (what === 'setting') return 'the center'
   const match = /^border-(\d+)(-first)?$/.exec(what)
   if (!match) return what
   return match[2] ? `the top with the first pair of border ${match[1]} on` : `the top with border ${match[1]}`

@@ -5,6 +5,10 @@ export interface Speech {
 }
 
 const UK: Readonly<Record<string, string>> = {
+  center: 'centre',
+  Center: 'Centre',
+  centers: 'centres',
+  centered: 'centred',
   batting: 'wadding',
   Batting: 'Wadding',
   basting: 'tacking',

@@ -126,7 +126,7 @@ export function stepParts(
       case 'trim-corner-later':
         return (
           `The corners come out too deep, with slanted ends: leave them. When the block is together, square it `
-          + `from its centre; until then a wedge with its corner takes up ${size()}.`
+          + `from its center; until then a wedge with its corner takes up ${size()}.`
         )
       case 'sew-corner-to-wedge':
         return (
@@ -152,8 +152,8 @@ export function stepParts(
         return `Cut the ${length('large')} squares on both diagonals, the ${length('small')} squares once.`
       case 'cut-corner-squares-once':
         return (
-          `Cut the ${length('side')} squares once, corner to corner, for the corners. The centre is `
-          + `${length('centre')} square.`
+          `Cut the ${length('side')} squares once, corner to corner, for the corners. The center is `
+          + `${length('center')} square.`
         )
       case 'cut-template':
         return (
@@ -212,14 +212,14 @@ export function stepParts(
       case 'sew-long-sides':
         return `Sew two triangles along their long sides, right sides together, with ${seam()}. Do not pull.`
       case 'sew-pairs-then-halves':
-        return `Sew the triangles in pairs along a short side, press, then join the two halves, centres matched.`
+        return `Sew the triangles in pairs along a short side, press, then join the two halves, centers matched.`
       case 'sew-skies':
         return (
           `Sew one small triangle to each slanted side of the goose, the left one first. Press each away from the `
           + `goose.`
         )
       case 'sew-opposite-corners':
-        return `Sew corner triangles to two opposite sides of the centre, middles matched. Press outwards.`
+        return `Sew corner triangles to two opposite sides of the center, middles matched. Press outwards.`
       case 'sew-other-corners':
         return `Sew the other two. Let the tips stick out equally at both ends.`
       case 'sew-row':
@@ -268,11 +268,11 @@ export function stepParts(
       case 'trim-half-square':
         return `Trim to ${size()}: 45° line of the ruler on the seam, two sides; turn, the other two.`
       case 'trim-quarter-square':
-        return `Trim to ${size()}: the centre of the ruler on the crossing, the 45° line on one seam.`
+        return `Trim to ${size()}: the center of the ruler on the crossing, the 45° line on one seam.`
       case 'trim-goose':
         return `Trim to ${size()}: keep ${seam()} above the tip, and let the 45° lines of the ruler run on the seams.`
       case 'trim-square-in-square':
-        return `Trim to ${size()}: keep ${seam()} beyond each point of the centre.`
+        return `Trim to ${size()}: keep ${seam()} beyond each point of the center.`
       case 'join-parts':
         return `Join ${parts()}: right sides together, pin the crossings, sew with ${seam()}. Press ${press()}.`
       case 'join-partial':

@@ -173,7 +173,7 @@ function termLabel(term: Term, kind: SumKind, speech: Speech, names: ReadonlyMap
   }
   switch (term.what) {
     case 'measured-mean':
-      return `mean of the measures of ${stageName(of)}`
+      return inEnglish(`mean of the measures of ${stageName(of)}`, speech)
     case 'pieces-of':
       return `pieces of ${of}`
     case 'cloth':

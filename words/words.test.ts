@@ -62,8 +62,9 @@ test('there are words for every check, mend, step, strip and sum of every quilt,
       const quilt = readQuilt(file)
       if (!quilt.ok) return
       const { plan, work } = planQuilt(quilt.value)
-      const said: string[] = []
+      const allSaid: string[] = []
       for (const speech of [us, uk]) {
+        const said: string[] = []
         for (const check of plan.checks) {
           said.push(checkText(check, speech))
           for (const mend of mendsFor(check, quilt.value)) said.push(mendText(mend.words, speech))
@@ -76,7 +77,7 @@ test('there are words for every check, mend, step, strip and sum of every quilt,
           }
         }
         const pieces = new Map(plan.pieces.map(piece => [piece.id, piece]))
-        for (const piece of plan.pieces) said.push(useName(piece.use))
+        for (const piece of plan.pieces) said.push(inEnglish(useName(piece.use), speech))
         for (const cloth of plan.cloths)
           for (const strip of cloth.strips)
             said.push(
@@ -88,8 +89,13 @@ test('there are words for every check, mend, step, strip and sum of every quilt,
             sumTotal(sum, 'length', speech),
             ...sumLines(sum, 'count', speech).terms.map(line => `${line.label}${line.value}`),
           )
+        // each English keeps to its own words
+        const foreign =
+          speech === us ? /\b(centre|colour|grey|wadding|selvedge)/i : /\b(center|color|gray|batting|selvage)/i
+        expect(said.filter(text => foreign.test(text))).toEqual([])
+        allSaid.push(...said)
       }
-      expect(said.filter(text => text === '' || /undefined|NaN|\[object|Infinity/.test(text))).toEqual([])
+      expect(allSaid.filter(text => text === '' || /undefined|NaN|\[object|Infinity/.test(text))).toEqual([])
     }),
     { numRuns: 60 },
   )

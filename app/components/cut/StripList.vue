@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inEnglish } from '~~/words/speech'
 import type { Piece } from '~~/core/cut/piece'
 import type { StripGroup } from '~~/core/cut/stripGroups'
 import { stripWords, subcuts } from '~~/words/cutting'
@@ -62,7 +63,8 @@ function stateOf(place: number): boolean | 'mixed' {
             <Figure
               :path="`pieces.${places.get(cut.piece.id)}.height`"
               :title="`Height of ${cut.piece.letter}`" /></template
-          >{{ cut.after }} <span v-if="cut.piece" class="note">{{ useName(cut.piece.use, blockNames) }}</span>
+          >{{ cut.after }}
+          <span v-if="cut.piece" class="note">{{ inEnglish(useName(cut.piece.use, blockNames), speech) }}</span>
         </p>
       </div>
       <div class="ticks">

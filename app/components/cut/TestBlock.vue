@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inEnglish } from '~~/words/speech'
 import type { Edit } from '~~/core/edits/edit'
 import { removeMeasures, setMeasures } from '~~/core/edits/record'
 import type { PlannedBlock } from '~~/core/plan/plannedBlock'
@@ -40,7 +41,7 @@ const RIGHT = 1 / 32
           <Figure :path="`${path}.test.${i}.height`" :title="`Height of ${piece.letter}`"
         /></span>
         <span class="note"
-          >{{ useName(piece.use, names).split(': ').at(-1)
+          >{{ inEnglish(useName(piece.use, names).split(': ').at(-1)!, speech)
           }}{{
             piece.cuts === 'one-diagonal' ? ', cut once' : piece.cuts === 'two-diagonals' ? ', cut twice' : ''
           }}</span

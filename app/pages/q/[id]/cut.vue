@@ -248,7 +248,7 @@ const startAt = computed(() =>
                       >
                     </td>
                     <td class="pl-4">
-                      {{ useName(piece.use, store.blockNames)
+                      {{ inEnglish(useName(piece.use, store.blockNames), speech)
                       }}{{ piece.hand === 'either' ? '' : `, ${piece.hand} hand`
                       }}{{ piece.isStriped ? ', stripes run with its height' : '' }}
                     </td>

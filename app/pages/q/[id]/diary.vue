@@ -45,7 +45,7 @@ const measures = computed(() =>
         `${store.blockNames.get(entry.block ?? '') ?? entry.block}: `
         + `${list([...(entry.size ?? []), ...(entry.width ?? []), ...(entry.height ?? [])])}`
       )
-    return `${stageName(entry.what)}: ${[
+    return `${inEnglish(stageName(entry.what), speech.value)}: ${[
       entry.width ? `across ${list(entry.width)}` : '',
       entry.height ? `down ${list(entry.height)}` : '',
     ]

@@ -52,7 +52,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
     <h1>Finish</h1>
     <p v-if="!plan" class="note" role="status">Laying it out …</p>
     <template v-else>
-      <section aria-label="Centre and borders" class="space-y-4">
+      <section :aria-label="inEnglish('Center and borders', speech)" class="space-y-4">
         <div class="flex items-center gap-3">
           <TickBox
             :checked="isDone('rows-joined')"
@@ -60,12 +60,12 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
             :disabled="!store.canWrite"
             @toggle="toggle('rows-joined')"
           />
-          <h2>The centre, and its borders</h2>
+          <h2>{{ inEnglish('The center, and its borders', speech) }}</h2>
         </div>
         <p v-if="changes.length > 0" class="caution" role="status" data-testid="changed">
           <strong>Measured, not planned: </strong
           ><template v-for="(change, i) in changes" :key="change.path"
-            >{{ i > 0 ? '; ' : '' }}{{ capital(stageName(change.what)) }}
+            >{{ i > 0 ? '; ' : '' }}{{ inEnglish(capital(stageName(change.what)), speech) }}
             {{ change.side === 'width' ? 'across' : 'down' }}
             <span class="figure"
               ><Figure :path="change.before" title="As planned" /> →
@@ -73,7 +73,13 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
           >. Borders, {{ craft('batting', speech) }}, backing and binding follow.
         </p>
         <div class="grid items-start gap-4 lg:grid-cols-2">
-          <MeasureCard :quilt="quilt" what="setting" title="the centre" :measures="bothSides(0)" @edit="edit" />
+          <MeasureCard
+            :quilt="quilt"
+            what="setting"
+            :title="inEnglish('the center', speech)"
+            :measures="bothSides(0)"
+            @edit="edit"
+          />
           <template v-for="(border, i) in quilt.borders" :key="i">
             <BorderSteps :quilt="quilt" :plan="plan" :border="i + 1" />
             <MeasureCard
@@ -175,8 +181,9 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
           <h2>Layer, and quilt</h2>
           <p>
             Press the back, tape it down wrong side up without stretching; {{ craft('batting', speech) }}; the top right
-            side up. Smooth from the centre. Trim stray dark threads first. Curved pins about every
-            <span class="figure" data-given>{{ formatRough(4, speech) }}</span> from the centre.
+            side up. {{ inEnglish('Smooth from the center.', speech) }} Trim stray dark threads first. Curved pins about
+            every <span class="figure" data-given>{{ formatRough(4, speech) }}</span>
+            {{ inEnglish('from the center.', speech) }}
           </p>
           <p class="caution">{{ CAUTIONS.spray }} {{ CAUTIONS.weight }}</p>
           <div class="flex items-center gap-3">
@@ -193,7 +200,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
               label="It is quilted"
               :disabled="!store.canWrite"
               @toggle="toggle('quilted')"
-            />It is quilted, anchored along main seams first, from the centre out
+            />It is quilted, anchored along main seams first, {{ inEnglish('from the center out', speech) }}
           </div>
         </div>
         <div class="card space-y-3" data-testid="binding">
