@@ -36,12 +36,12 @@ const file = {
   },
 }
 
-async function openIt(page: Page) {
+async function openIt(page: Page, quilt: object = file) {
   await page.goto('/')
   await page.getByTestId('file-picker').setInputFiles({
     name: 'signal-box.wren.json',
     mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify(file)),
+    buffer: Buffer.from(JSON.stringify(quilt)),
   })
   await page.waitForURL(/design$/)
   await planned(page)
@@ -87,4 +87,29 @@ test('pieces of both hands are cut from two layers, and their templates counted 
   await expect(page.getByText('Lay two layers right sides together and cut through both')).toHaveCount(1)
   await expect(page.getByText(/\d+ and \d+ mirrored in the quilt/)).toBeVisible()
   await expect(page.getByText('1 set-in joint', { exact: false }).first()).toBeVisible()
+})
+
+test('a diamond block is sized by its diamond, and keeps its angles', async ({ page }) => {
+  await openIt(page, {
+    ...file,
+    blocks: [
+      {
+        id: 'prism',
+        design: 'diamond-in-rectangle',
+        width: '5 25/32',
+        height: 10,
+        cloths: { diamond: 'soot', corner: 'cream' },
+      },
+    ],
+    setting: { across: 3, down: 2 },
+  })
+  await page.getByTestId('drawing').press('ArrowRight')
+  const field = (name: string) => page.getByRole('textbox', { name, exact: true })
+  await expect(field('Height of the diamond')).toHaveValue('5')
+  await field('Height of the diamond').fill('4 1/2')
+  await field('Height of the diamond').press('Enter')
+  await planned(page)
+  // its long diagonal is twice its height, its short one its side: 4½ ÷ sin 60°
+  await expect(field('Long side of all blocks')).toHaveValue('9')
+  await expect(field('Short side of all blocks')).toHaveValue('5.2')
 })
