@@ -36,8 +36,8 @@ export default withNuxt(
         {
           patterns: [
             {
-              regex: '^(?!\\.{1,2}/|zod$|flatbush$|saxes$)',
-              message: 'The core imports nothing but itself, zod, flatbush and saxes.',
+              regex: '^(?!\\.{1,2}/|zod$|flatbush$|saxes$|culori/fn$)',
+              message: 'The core imports nothing but itself, zod, flatbush, saxes and culori.',
             },
             {
               regex: '\\.\\./(app|server|cli|words|e2e|demo)/',

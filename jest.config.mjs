@@ -1,8 +1,8 @@
 export default {
   roots: ['<rootDir>/core', '<rootDir>/words', '<rootDir>/cli', '<rootDir>/app', '<rootDir>/server'],
   testMatch: ['**/*.test.ts'],
-  // flatbush and its queue are written as modules
-  transformIgnorePatterns: ['/node_modules/(?!(flatbush|flatqueue)/)'],
+  // these are written as modules
+  transformIgnorePatterns: ['/node_modules/(?!(culori|flatbush|flatqueue)/)'],
   transform: { '\\.(ts|js)$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } } }] },
   testEnvironment: 'node',
   setupFiles: ['<rootDir>/app/testing/autoImports.ts'],

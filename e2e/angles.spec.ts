@@ -70,7 +70,7 @@ test('wedges with their corners are taken from a strip set, and every length of 
   await card.locator('[data-way="wedge-strip-set"]').getByRole('button', { name: 'Make it so' }).click()
   await planned(page)
   await expect(card.getByText('turning end for end')).toBeVisible()
-  await expect(card.getByText('square it from its centre')).toBeVisible()
+  await expect(card.getByText('square it from its center')).toBeVisible()
   await expect(card.getByTestId('ways')).toContainText('Your choice.')
   // only the seam is given; all else is a number of the plan
   const given = await page.locator('[data-given]').allTextContents()

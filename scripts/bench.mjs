@@ -56,6 +56,7 @@ await build({
       "export { unitDemands } from './core/make/units/demands'",
       "export { waysFor } from './core/plan/choose'",
       "export { workroomOf } from './core/plan/workroom'",
+      "export { recipesFor } from './core/plan/recipe'",
     ].join('\n'),
     resolveDir: ROOT,
     loader: 'ts',
@@ -79,6 +80,7 @@ const {
   unitDemands,
   waysFor,
   workroomOf,
+  recipesFor,
 } = await import(`${ROOT}cli/dist/bench.mjs`)
 const quilts = [
   ['sample', sample],
@@ -114,6 +116,53 @@ for (const [name, path] of quilts) {
   })
   record(`need ÷ bound, ${name}`, need / bound, '', 1)
   record(`need ÷ each size in its own strips, ${name}`, need / own, '', 1)
+}
+
+// large quilts: cost against the number of places with the same dressings, and against the number of dressings
+function many(side, cloths, design, roles, dressings) {
+  let seed = 7
+  const next = most => (seed = (seed * 1103515245 + 12345) % 2147483648) % most
+  const dress = () => Object.fromEntries(roles.map(role => [role, `c${next(cloths)}`]))
+  const worn = Array.from({ length: dressings }, dress)
+  const cell = (x, y) => ({ block: 'b', cloths: worn[(y * side + x) % dressings] })
+  return {
+    format: 'wren-quilt',
+    version: 1,
+    cloths: Array.from({ length: cloths }, (_, i) => ({
+      id: `c${i}`,
+      colour: `#${(1048576 + i * 50_000).toString(16)}`,
+    })),
+    blocks: [{ id: 'b', design, size: 6, cloths: Object.fromEntries(roles.map((role, i) => [role, `c${i}`])) }],
+    setting: {
+      across: side,
+      down: side,
+      cells: Array.from({ length: side }, (_, y) => Array.from({ length: side }, (_, x) => cell(x, y))),
+    },
+  }
+}
+const PINWHEEL = ['pinwheel', ['blade', 'ground']]
+const LARGE = [
+  ['100 places, 12 dressings', many(10, 12, ...PINWHEEL, 12), null, null],
+  ['400 places, 12 dressings', many(20, 12, ...PINWHEEL, 12), null, null],
+  ['1,600 places, 12 dressings', many(40, 12, ...PINWHEEL, 12), null, null],
+  ['6,400 places, 12 dressings', many(80, 12, ...PINWHEEL, 12), null, null],
+  ['2,500 places in 200 cloths', many(50, 200, ...PINWHEEL, 2500), null, 1000],
+  ['200 × 200 plain squares', many(200, 20, 'plain', ['cloth'], 20), 50, 300],
+]
+for (const [name, file, readAim, planAim] of LARGE) {
+  const read = []
+  const planned = []
+  for (let run = 0; run < 3; run++) {
+    const started = performance.now()
+    const { value } = readQuilt(file)
+    const isRead = performance.now()
+    const { plan, work } = planQuilt(value)
+    recipesFor(work, plan, 'b')
+    read.push(isRead - started)
+    planned.push(performance.now() - isRead)
+  }
+  record(`read ${name}`, median(read), 'ms', readAim)
+  record(`plan() and recipes of ${name}`, median(planned), 'ms', planAim)
 }
 
 // how blocks are sewn: the whole library, each design at first sight

@@ -149,3 +149,18 @@ test('halves that are each other half a turn round are said once, and their seam
   const { recipe } = worked.find(({ id }) => id === 'kaleidoscope')!
   expect(recipe.joins.map(({ times }) => times)).toEqual([4, 2, 1])
 })
+
+test('the cloth that is said to lie on top lies on top in the picture, wrong side up', () => {
+  let seen = 0
+  for (const { id, recipe } of worked) {
+    for (const step of recipe.units.flatMap(unit => unit.steps)) {
+      const { over, under } = step.data ?? {}
+      if (over === undefined || under === undefined) continue
+      const sides = step.picture.shapes.filter(({ cloth }) => cloth !== null)
+      const told = { id, code: step.code, under: sides[0]!.cloth, over: sides.at(-1)!.cloth, side: sides.at(-1)!.side }
+      expect(told).toEqual({ id, code: step.code, under, over, side: 'wrong' })
+      seen += 1
+    }
+  }
+  expect(seen).toBeGreaterThan(30)
+})

@@ -100,7 +100,7 @@ export const FAULTS = [
     file: 'core/make/methods/threePatch.ts',
     from: 'cloth(under, box(0, 0, q, q)), cloth(over, box(up, up, q, q)',
     to: 'cloth(over, box(0, 0, q, q)), cloth(under, box(up, up, q, q)',
-    tests: ['core/make'],
+    tests: ['core/make', 'core/plan/pressing.test.ts'],
   },
   {
     name: 'left and right hand exchanged where outlines are alike but mirrored',
