@@ -3,7 +3,7 @@ import { setBorder } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
 import { setSashing } from '~~/core/edits/setting'
 import type { Inches } from '~~/core/measure/ruler'
-import type { Part } from '~~/core/top/parts'
+import type { Part } from '~~/core/top/region'
 
 /** The edit that gives a part this size along one side of the quilt; null for parts without a size on the tape. */
 export function sizeEdit(part: Part, side: 'width' | 'height', size: Inches): Edit | null {

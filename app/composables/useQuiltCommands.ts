@@ -3,7 +3,7 @@ import { borderCloth } from '~~/core/edits/borderCloth'
 import { addBorder, setBinding } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
 import { setCounts, setSashing } from '~~/core/edits/setting'
-import type { Part } from '~~/core/top/parts'
+import type { Part } from '~~/core/top/region'
 
 export interface Command {
   id: string

@@ -1,4 +1,4 @@
-import type { Part } from '~~/core/top/parts'
+import type { Part } from '~~/core/top/region'
 
 /**
  * The Second look list asks the Design station to show a part; the station says how. Kept across the change of page.

@@ -21,10 +21,13 @@ export interface PaintView {
  * its places: hundreds of blocks take as long as a few.
  */
 export function paintQuilt(context: CanvasRenderingContext2D, quilt: Quilt, dimensions: Dimensions, view: PaintView) {
-  const { setting, top } = dimensions
+  const fills = new Map<string, ReturnType<typeof clothFill>>()
   const cloth = (id: string) => {
     const found = clothOf(quilt, id)
-    return clothFill(context, view.grey ? { colour: view.grey(found.colour), pattern: 'plain' } : found)
+    const fill =
+      fills.get(id) ?? clothFill(context, view.grey ? { colour: view.grey(found.colour), pattern: 'plain' } : found)
+    fills.set(id, fill)
+    return fill
   }
   // whole pixels, so that neighbours meet without a hairline between them
   const box = (x: number, y: number, width: number, height: number) => {
@@ -43,29 +46,21 @@ export function paintQuilt(context: CanvasRenderingContext2D, quilt: Quilt, dime
     context.fillStyle = cloth(quilt.binding.cloth)
     context.fillRect(...box(-edge, -edge, whole.width + 2 * edge, whole.height + 2 * edge))
   }
-  for (const { border, box: b } of top.boxes) {
-    context.fillStyle = cloth(quilt.borders[border - 1]!.cloth)
-    context.fillRect(...box(b.x, b.y, b.width, b.height))
-  }
-  const { sashing } = quilt.setting
-  if (sashing) {
-    context.fillStyle = cloth(sashing.cloth)
-    for (const s of setting.sashes) context.fillRect(...box(s.x + top.origin.x, s.y + top.origin.y, s.width, s.height))
-    if (sashing.cornerstones) {
-      context.fillStyle = cloth(sashing.cornerstones.cloth)
-      for (const s of setting.cornerstones)
-        context.fillRect(...box(s.x + top.origin.x, s.y + top.origin.y, s.width, s.height))
+  // places alike are one cell
+  const bitmaps = new Map<Cell, Map<string, HTMLCanvasElement>>()
+  for (const region of dimensions.top.regions) {
+    const [x, y, width, height] = box(region.x, region.y, region.width, region.height)
+    if ('cloth' in region.wears) {
+      context.fillStyle = cloth(region.wears.cloth)
+      context.fillRect(x, y, width, height)
+      continue
     }
-  }
-  const bitmaps = new Map<string, HTMLCanvasElement>()
-  for (const place of setting.places) {
-    const [x, y, width, height] = box(place.x + top.origin.x, place.y + top.origin.y, place.width, place.height)
     if (width < 1 || height < 1) continue
-    const key =
-      `${place.cell.block} ${place.cell.turn} ${place.cell.mirror} ${JSON.stringify(place.cell.cloths)} `
-      + `${JSON.stringify(blockOf(quilt, place.cell.block).stripes)} ${width} ${height}`
-    let bitmap = bitmaps.get(key)
-    if (!bitmap) bitmaps.set(key, (bitmap = paintBlock(quilt, place.cell, width, height, view.grey)))
+    const { cell } = region.wears
+    const sizes = bitmaps.get(cell) ?? new Map<string, HTMLCanvasElement>()
+    bitmaps.set(cell, sizes)
+    const bitmap = sizes.get(`${width} ${height}`) ?? paintBlock(quilt, cell, width, height, view.grey)
+    sizes.set(`${width} ${height}`, bitmap)
     context.drawImage(bitmap, x, y)
   }
 }

@@ -53,7 +53,9 @@ test('each border strip is as long as the raw side it is sewn to, and the pair s
         expect.closeTo(height, 9),
       ])
       // drawn, the strips fill exactly what lies between the setting and the edge
-      const drawn = top.boxes.reduce((sum, { box }) => sum + box.width * box.height, 0)
+      const drawn = top.regions
+        .filter(({ part }) => part.kind === 'border')
+        .reduce((sum, strip) => sum + strip.width * strip.height, 0)
       expect(drawn).toBeCloseTo(width * height - setting.width * setting.height, 6)
     }),
   )

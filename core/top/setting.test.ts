@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { dimensionsOf } from './dimensions'
 import { quiltOf } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
-import { boxesOf, drawnTop, partAt, samePart, tapeSegments } from './parts'
+import { boxesOf, drawnTop, partAt, tapeSegments } from './parts'
+import { samePart } from './region'
 
 test('blocks, sashes and cornerstones fill the setting exactly, and with the borders the whole top', () => {
   fc.assert(
@@ -13,7 +14,17 @@ test('blocks, sashes and cornerstones fill the setting exactly, and with the bor
       const inside = area(setting.places) + area(setting.sashes) + area(setting.cornerstones)
       expect(inside).toBeCloseTo(setting.width * setting.height, 6)
       const whole = drawnTop({ setting, top })
-      expect(inside + area(top.boxes.map(({ box }) => box))).toBeCloseTo(whole.width * whole.height, 6)
+      expect(area(top.regions)).toBeCloseTo(whole.width * whole.height, 6)
+      const borders = top.regions.filter(({ part }) => part.kind === 'border')
+      expect(area(borders)).toBeCloseTo(whole.width * whole.height - inside, 6)
+      // and no two lie over each other: where one begins, no other is under its corner
+      for (const { x, y } of top.regions.slice(0, 40)) {
+        const point = [x + 1e-4, y + 1e-4] as const
+        const under = top.regions.filter(
+          box => box.x < point[0] && point[0] < box.x + box.width && box.y < point[1] && point[1] < box.y + box.height,
+        )
+        expect(under).toHaveLength(1)
+      }
     }),
   )
 })
@@ -48,7 +59,7 @@ test('the tape runs from edge to edge without a gap, and names the part that lie
     fc.property(randomQuilt, fc.constantFrom('width' as const, 'height' as const), (file, side) => {
       const quilt = quiltOf(file)
       const dimensions = dimensionsOf(quilt)
-      const segments = tapeSegments(dimensions, quilt, side)
+      const segments = tapeSegments(dimensions, side)
       let at = 0
       for (const segment of segments) {
         expect(segment.start).toBeCloseTo(at, 9)

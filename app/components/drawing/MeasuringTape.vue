@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Inches } from '~~/core/measure/ruler'
-import { samePart, type Part, type TapeSegment } from '~~/core/top/parts'
+import type { TapeSegment } from '~~/core/top/parts'
+import { samePart, type Part } from '~~/core/top/region'
 import { formatExact } from '~~/words/length'
 
 const {

@@ -2,7 +2,8 @@
 import { holds, type Point } from '~~/core/geometry/polygon'
 import type { Dimensions } from '~~/core/top/dimensions'
 import type { Quilt } from '~~/core/file/quilt'
-import { boxesOf, drawnTop, partAt, type Part } from '~~/core/top/parts'
+import { boxesOf, drawnTop, partAt } from '~~/core/top/parts'
+import type { Part } from '~~/core/top/region'
 import { paintQuilt } from '~/drawing/paintQuilt'
 
 const {

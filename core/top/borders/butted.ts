@@ -3,6 +3,7 @@ import { measuredStage } from '../../made/measures'
 import type { Inches } from '../../measure/ruler'
 import { sumOf, type Sum, type Term } from '../../measure/sum'
 import type { Border, Quilt } from '../../file/quilt'
+import { movedRegions, type Region } from '../region'
 import type { SettingLayout } from '../settings/straight'
 
 export type Side = 'left' | 'right' | 'top' | 'bottom'
@@ -30,10 +31,8 @@ export interface BorderedTop {
   /** From the setting outwards; the last one is the top. */
   stages: Stage[]
   strips: BorderStrip[]
-  /** Finished, from the top left of the whole top, inside out. */
-  boxes: { border: number; side: Side; box: Box }[]
-  /** Where the setting's own top left lies. */
-  origin: { x: Inches; y: Inches }
+  /** All pieces of the top, from its own top left: border strips, then what the setting is made of. */
+  regions: Region[]
 }
 
 /**
@@ -102,18 +101,19 @@ export function addBorders(quilt: Quilt, setting: SettingLayout, measured: boole
     height = stageSize(name, 'height', height)
     stages.push({ what: name, width, height, expected, first })
   })
-  return { stages, strips, ...drawnBorders(quilt.borders, setting) }
+  return { stages, strips, regions: withBorders(quilt.borders, setting) }
 }
 
 function seams(quilt: Quilt): Term {
   return { what: 'seams', count: -2, each: quilt.seam }
 }
 
-function drawnBorders(borders: readonly Border[], setting: SettingLayout) {
-  const total = { x: borders.reduce((sum, b) => sum + b.sides, 0), y: borders.reduce((sum, b) => sum + b.ends, 0) }
-  const boxes: BorderedTop['boxes'] = []
-  let inner: Box = { x: total.x, y: total.y, width: setting.width, height: setting.height }
-  borders.forEach(({ sides, ends, first }, i) => {
+/** Border strips as drawn: planned sizes, since measures of the whole say nothing of its parts. */
+function withBorders(borders: readonly Border[], setting: SettingLayout): Region[] {
+  const origin = { x: borders.reduce((sum, b) => sum + b.sides, 0), y: borders.reduce((sum, b) => sum + b.ends, 0) }
+  const strips: Region[] = []
+  let inner: Box = { ...origin, width: setting.width, height: setting.height }
+  borders.forEach(({ sides, ends, first, cloth }, i) => {
     const outer: Box = {
       x: inner.x - sides,
       y: inner.y - ends,
@@ -123,21 +123,14 @@ function drawnBorders(borders: readonly Border[], setting: SettingLayout) {
     // the pair sewn on second spans the first
     const upright = first === 'sides' ? inner : outer
     const level = first === 'sides' ? outer : inner
-    boxes.push(
-      { border: i + 1, side: 'left', box: { x: outer.x, y: upright.y, width: sides, height: upright.height } },
-      {
-        border: i + 1,
-        side: 'right',
-        box: { x: inner.x + inner.width, y: upright.y, width: sides, height: upright.height },
-      },
-      { border: i + 1, side: 'top', box: { x: level.x, y: outer.y, width: level.width, height: ends } },
-      {
-        border: i + 1,
-        side: 'bottom',
-        box: { x: level.x, y: inner.y + inner.height, width: level.width, height: ends },
-      },
+    const strip = (box: Box): Region => ({ ...box, part: { kind: 'border', border: i + 1 }, wears: { cloth } })
+    strips.push(
+      strip({ x: outer.x, y: upright.y, width: sides, height: upright.height }),
+      strip({ x: inner.x + inner.width, y: upright.y, width: sides, height: upright.height }),
+      strip({ x: level.x, y: outer.y, width: level.width, height: ends }),
+      strip({ x: level.x, y: inner.y + inner.height, width: level.width, height: ends }),
     )
     inner = outer
   })
-  return { boxes, origin: total }
+  return [...strips, ...movedRegions(setting.regions, origin.x, origin.y)]
 }

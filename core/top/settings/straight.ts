@@ -3,6 +3,7 @@ import { measuredBlock } from '../../made/measures'
 import { sameLength, type Inches } from '../../measure/ruler'
 import type { Term } from '../../measure/sum'
 import type { Cell, Quilt } from '../../file/quilt'
+import type { Region } from '../region'
 
 /** One place for a block. Finished, from the top left of the setting. */
 export interface Place extends Box {
@@ -25,6 +26,8 @@ export interface SettingLayout {
   places: Place[]
   sashes: Sash[]
   cornerstones: Box[]
+  /** All of these as pieces of the top. */
+  regions: Region[]
 }
 
 /**
@@ -85,7 +88,31 @@ export function straightSetting(quilt: Quilt): SettingLayout {
     places,
     sashes,
     cornerstones,
+    regions: regionsOf(quilt, places, sashes, cornerstones),
   }
+}
+
+function regionsOf(
+  quilt: Quilt,
+  places: readonly Place[],
+  sashes: readonly Box[],
+  cornerstones: readonly Box[],
+): Region[] {
+  const { sashing } = quilt.setting
+  const strips = (part: Region['part'], boxes: readonly Box[], cloth: string | undefined): Region[] =>
+    cloth === undefined ? [] : boxes.map(({ x, y, width, height }) => ({ x, y, width, height, part, wears: { cloth } }))
+  return [
+    ...strips({ kind: 'sash' }, sashes, sashing?.cloth),
+    ...strips({ kind: 'cornerstone' }, cornerstones, sashing?.cornerstones?.cloth),
+    ...places.map(({ x, y, width, height, row, column, cell }): Region => ({
+      x,
+      y,
+      width,
+      height,
+      part: { kind: 'block', row, column },
+      wears: { cell },
+    })),
+  ]
 }
 
 /** A block's size as planned, and as measured where it was. */

@@ -2,7 +2,8 @@
 import { exchangeCells, mirrorCell, turnCell } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
 import type { Inches } from '~~/core/measure/ruler'
-import { drawnTop, tapeSegments, type Part } from '~~/core/top/parts'
+import { drawnTop, tapeSegments } from '~~/core/top/parts'
+import { samePart, type Part } from '~~/core/top/region'
 import { greyOf } from '~~/core/measure/lightness'
 import { clothOf } from '~~/core/file/quilt'
 
@@ -29,8 +30,8 @@ const scale = computed(() =>
     ),
   ),
 )
-const across = computed(() => tapeSegments(dimensions.value, quilt.value, 'width'))
-const down = computed(() => tapeSegments(dimensions.value, quilt.value, 'height'))
+const across = computed(() => tapeSegments(dimensions.value, 'width'))
+const down = computed(() => tapeSegments(dimensions.value, 'height'))
 const step = computed(() => quilt.value.ruler || 1 / 8)
 const colourOf = (part: Part) => {
   const q = quilt.value
@@ -47,19 +48,12 @@ const colourOf = (part: Part) => {
 // a part that an undo took away is no longer selected
 watch([quilt, selected], () => {
   const part = selected.value
-  const q = quilt.value
-  const isGone =
-    part
-    && (part.kind === 'border'
-      ? part.border > q.borders.length
-      : part.kind === 'block'
-        ? part.row >= q.setting.down || part.column >= q.setting.across
-        : part.kind === 'binding'
-          ? !q.binding
-          : part.kind === 'sash'
-            ? !q.setting.sashing
-            : !q.setting.sashing?.cornerstones)
-  if (isGone) selected.value = null
+  if (!part) return
+  const isThere =
+    part.kind === 'binding'
+      ? quilt.value.binding !== null
+      : dimensions.value.top.regions.some(region => samePart(region.part, part))
+  if (!isThere) selected.value = null
 })
 
 function edit(name: string, change: Edit) {
