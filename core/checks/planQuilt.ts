@@ -1,3 +1,4 @@
+// In: a quilt. Out: its plan with what deserves a second look.
 import type { Search } from '../cut/layout'
 import { makePlan, type Plan } from '../plan/plan'
 import type { PlanWork } from '../plan/planWork'

@@ -1,3 +1,4 @@
+// In: pieces that stages and units ask for. Out: piles of like pieces, numbered, counted with their reasons.
 import type { Piece, PieceOrder } from './piece'
 import type { Polygon } from '../geometry/polygon'
 import { lengthKey } from '../measure/ruler'

@@ -1,3 +1,4 @@
+// In: piles of one cloth and its usable width. Out: strips edge to edge, what is left, and a proven bound.
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { lowerBound } from './bound'
 import type { Reckonable } from '../measure/reckoned'

@@ -1,3 +1,4 @@
+// In: a cloth and its piles. Out: the cloth it takes, laid out, and what to buy, with reasons.
 import type { Reckonable } from '../measure/reckoned'
 import { layOut, QUICK, type Layout, type Search } from './layout'
 import type { Leftover } from './leftovers'

@@ -1,3 +1,4 @@
+// In: a quilt file as written. Out: the quilt, complete and in inches, or every fault with its path.
 import { UNIT_DEFAULTS, type Units } from '../measure/units'
 import { cellsOf } from './cells'
 import { clothLetters } from './letters'

@@ -1,3 +1,4 @@
+// In: the finished size of the top. Out: panels of the back, and what to buy.
 import { roundUpToRuler, TOLERANCE, type Inches } from '../measure/ruler'
 import { roundedSum, sumOf, type Sum } from '../measure/sum'
 import { SQUARE_UP } from '../cut/squareUp'

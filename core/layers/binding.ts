@@ -1,3 +1,4 @@
+// In: the finished size of the top. Out: length and strips of the binding.
 import type { Inches } from '../measure/ruler'
 import { roundedSum, sumOf, type Sum } from '../measure/sum'
 import { clothOf, type Quilt } from '../file/quilt'

@@ -1,3 +1,4 @@
+// In: units wanted. Out: every way to make them, best first for the quilter's aim.
 import { makesKind } from '../file/methodNames'
 import type { UnitDemand } from '../make/units/unitDemand'
 import { area as polygonArea } from '../geometry/polygon'

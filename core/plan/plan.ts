@@ -1,3 +1,4 @@
+// In: a quilt. Out: its plan, and what the plan was made from.
 import type { PlanWork } from './planWork'
 import { blockMake } from '../make/units/blockMake'
 import { unitDemands } from '../make/units/demands'

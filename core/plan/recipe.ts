@@ -1,3 +1,4 @@
+// In: the plan and what it was made from. Out: how each block is made, one recipe for each of its dressings.
 import { clothsOfCell } from '../file/clothsOfCell'
 import { variants } from '../make/units/demands'
 import type { UnitDemand } from '../make/units/unitDemand'

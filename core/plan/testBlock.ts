@@ -1,3 +1,4 @@
+// In: the plan and what it was made from. Out: what to cut for one block alone.
 import { gatherBeside } from '../cut/gather'
 import type { Piece, PieceOrder } from '../cut/piece'
 import { unitDemands } from '../make/units/demands'

@@ -1,3 +1,4 @@
+// In: the quilt and the sizes of its top. Out: the rows to join, in order, and the marks on long sashes.
 import { cellCounts } from '../file/cells'
 import { clothsOfCell } from '../file/clothsOfCell'
 import type { Dimensions } from './dimensions'

@@ -1,3 +1,4 @@
+// In: a block in its cloths. Out: its seams as steps, in order, each with the way it is pressed.
 import type { BlockMake } from '../units/blockMake'
 import type { UnitTree } from '../units/unitTree'
 import { shortHash } from '../../measure/shortHash'

@@ -1,3 +1,4 @@
+// In: the blocks with their dressings. Out: the units wanted, like with like, counted over the quilt.
 import { cellCounts } from '../../file/cells'
 import type { UnitDemand } from './unitDemand'
 import type { Placement } from '../../geometry/placement'

@@ -1,3 +1,4 @@
+// In: the quilt and its setting. Out: the stages of the top, its border strips, and all its regions.
 import type { Box } from '../../geometry/polygon'
 import { measuredStage } from '../../made/measures'
 import type { Inches } from '../../measure/ruler'

@@ -1,3 +1,4 @@
+// In: the quilt, with what was measured of its blocks. Out: the setting, its regions and sizes.
 import type { Box } from '../../geometry/polygon'
 import { measuredBlock } from '../../made/measures'
 import { sameLength, type Inches } from '../../measure/ruler'
