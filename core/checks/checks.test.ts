@@ -1,3 +1,4 @@
+import { RING } from '../testing/ring'
 import { mendsFor } from '../edits/mends'
 import type { QuiltFile } from '../file/schema'
 import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
@@ -55,40 +56,7 @@ const CAUSES: Partial<Record<CheckId, Partial<QuiltFile>>> = {
         name: 'Ring',
         width: 3,
         height: 3,
-        patches: (
-          [
-            [
-              [1, 1],
-              [2, 1],
-              [2, 2],
-              [1, 2],
-            ],
-            [
-              [0, 0],
-              [2, 0],
-              [2, 1],
-              [0, 1],
-            ],
-            [
-              [2, 0],
-              [3, 0],
-              [3, 2],
-              [2, 2],
-            ],
-            [
-              [1, 2],
-              [3, 2],
-              [3, 3],
-              [1, 3],
-            ],
-            [
-              [0, 1],
-              [1, 1],
-              [1, 3],
-              [0, 3],
-            ],
-          ] as [number, number][][]
-        ).map(points => ({ role: 'a', points })),
+        patches: RING.map(points => ({ role: 'a', points: points.map(([x, y]): [number, number] => [x, y]) })),
       },
     ],
     blocks: [{ id: 'ring', design: 'ring', size: 9, cloths: { a: 'soot' } }],

@@ -1,3 +1,4 @@
+import { RING } from './ring'
 import fc from 'fast-check'
 import { SHIPPED_DESIGNS } from '../designs/shipped'
 import { rolesOf } from '../designs/design'
@@ -36,40 +37,10 @@ const ring: Design = {
   name: 'Ring',
   width: 3,
   height: 3,
-  patches: (
-    [
-      [
-        [1, 1],
-        [2, 1],
-        [2, 2],
-        [1, 2],
-      ],
-      [
-        [0, 0],
-        [2, 0],
-        [2, 1],
-        [0, 1],
-      ],
-      [
-        [2, 0],
-        [3, 0],
-        [3, 2],
-        [2, 2],
-      ],
-      [
-        [1, 2],
-        [3, 2],
-        [3, 3],
-        [1, 3],
-      ],
-      [
-        [0, 1],
-        [1, 1],
-        [1, 3],
-        [0, 3],
-      ],
-    ] as [number, number][][]
-  ).map((points, i) => ({ role: i === 0 ? 'light' : 'dark', points })),
+  patches: RING.map((points, i) => ({
+    role: i === 0 ? 'light' : 'dark',
+    points: points.map(([x, y]): [number, number] => [x, y]),
+  })),
 }
 
 const cloth = fc.record({

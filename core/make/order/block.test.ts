@@ -1,4 +1,5 @@
-import { area, type Polygon } from '../../geometry/polygon'
+import { RING } from '../../testing/ring'
+import { area } from '../../geometry/polygon'
 import { tilingFaults } from '../../geometry/tiling'
 import { finishedPatches } from '../../designs/design'
 import fc from 'fast-check'
@@ -98,40 +99,8 @@ test('a block that is not square keeps its geese only where they are twice as wi
 })
 
 test('four rectangles wound round a square need one partial seam and nothing set in', () => {
-  const ring: Polygon[] = [
-    [
-      [1, 1],
-      [2, 1],
-      [2, 2],
-      [1, 2],
-    ],
-    [
-      [0, 0],
-      [2, 0],
-      [2, 1],
-      [0, 1],
-    ],
-    [
-      [2, 0],
-      [3, 0],
-      [3, 2],
-      [2, 2],
-    ],
-    [
-      [1, 2],
-      [3, 2],
-      [3, 3],
-      [1, 3],
-    ],
-    [
-      [0, 1],
-      [1, 1],
-      [1, 3],
-      [0, 3],
-    ],
-  ]
-  expect(tilingFaults(ring, 3, 3)).toEqual([])
-  expect(countSeams(findSewingOrder(ring).tree)).toEqual({ 'straight': 3, 'partial': 1, 'set-in': 0 })
+  expect(tilingFaults(RING, 3, 3)).toEqual([])
+  expect(countSeams(findSewingOrder(RING).tree)).toEqual({ 'straight': 3, 'partial': 1, 'set-in': 0 })
 })
 
 test('patches keep their roles: as many points as a star has', () => {

@@ -1,3 +1,4 @@
+import { RING } from '../../testing/ring'
 import fc from 'fast-check'
 import { commonEdges } from '../../geometry/adjacency'
 import type { Point, Polygon } from '../../geometry/polygon'
@@ -189,41 +190,7 @@ test('no order has fewer set-in joints, and a partial seam is sewn only where wi
 }, 120_000)
 
 describe('blocks by name', () => {
-  const ring = (x: number, y: number): Polygon[] =>
-    (
-      [
-        [
-          [1, 1],
-          [2, 1],
-          [2, 2],
-          [1, 2],
-        ],
-        [
-          [0, 0],
-          [2, 0],
-          [2, 1],
-          [0, 1],
-        ],
-        [
-          [2, 0],
-          [3, 0],
-          [3, 2],
-          [2, 2],
-        ],
-        [
-          [1, 2],
-          [3, 2],
-          [3, 3],
-          [1, 3],
-        ],
-        [
-          [0, 1],
-          [1, 1],
-          [1, 3],
-          [0, 3],
-        ],
-      ] as Point[][]
-    ).map(patch => patch.map(([px, py]): Point => [px + x, py + y]))
+  const ring = (x: number, y: number) => RING.map(patch => patch.map(([px, py]): Point => [px + x, py + y]))
   test('a ring has one partial seam, two rings side by side two', () => {
     expect(findSewingOrder(ring(0, 0))).toMatchObject({ setIn: 0, partial: 1, isProven: true })
     expect(findSewingOrder([...ring(0, 0), ...ring(3, 0)])).toMatchObject({ setIn: 0, partial: 2, isProven: true })
