@@ -28,7 +28,8 @@ const worked = SHIPPED_DESIGNS.flatMap(design => {
     ],
   })
   const light = (id: string) => lightness(clothOf(quilt, id).colour)
-  return recipesFor(work, plan, 'one').map(recipe => ({ id: design.id, recipe, light }))
+  const steps = work.choices.flatMap(choice => choice.ways.flatMap(way => way.made.steps))
+  return recipesFor(work, plan, 'one').map(recipe => ({ id: design.id, recipe, light, steps }))
 })
 
 /** The cloth in a picture at a point. */
@@ -152,8 +153,8 @@ test('halves that are each other half a turn round are said once, and their seam
 
 test('the cloth that is said to lie on top lies on top in the picture, wrong side up', () => {
   let seen = 0
-  for (const { id, recipe } of worked) {
-    for (const step of recipe.units.flatMap(unit => unit.steps)) {
+  for (const { id, steps } of worked) {
+    for (const step of steps) {
       const { over, under } = step.data ?? {}
       if (over === undefined || under === undefined) continue
       const sides = step.picture.shapes.filter(({ cloth }) => cloth !== null)

@@ -1,5 +1,7 @@
 import type { SewingTree } from '../make/order/sewingTree'
 import { layoutFaults } from '../cut/layoutCheck'
+import { finishedPatches } from '../designs/design'
+import { boundingBox } from '../geometry/polygon'
 import type { Piece } from '../cut/piece'
 import type { CheckedPlan } from '../checks/planQuilt'
 import type { Quilt } from '../file/quilt'
@@ -585,6 +587,32 @@ export const RULES: readonly Rule[] = [
           ...(isAngled === (piece.angled !== undefined) ? [] : [`${piece.id}: angled ${JSON.stringify(piece.angled)}`]),
           ...(isLoose && (piece.patches !== 0 || piece.for.length > 0) ? [`${piece.id} feeds blocks`] : []),
         ]
+      }),
+  },
+  {
+    number: 30,
+    says: 'strips of a set are long enough for the segments that are cut from them',
+    broken: (quilt, { pieces, sums }) =>
+      pieces.flatMap((piece, i) => {
+        if (piece.method !== 'strip-set') return []
+        // on stripes a strip may lie turned
+        const isUpright = sums[`pieces.${i}.height`]!.terms.some(({ what }) => /^(usable-width|segments)$/.test(what))
+        const [length, deep] = isUpright ? [piece.height, piece.width] : [piece.width, piece.height]
+        // of a patch one side is the strip's depth; along the strip lies the other, and a seam on both sides of it
+        const depth = deep - 2 * quilt.seam
+        const segments = piece.for.flatMap(({ block: id, patches }) => {
+          const block = quilt.blocks.find(candidate => candidate.id === id)!
+          const finished = finishedPatches(quilt.designs.get(block.design)!, block.width, block.height)
+          return patches.map(patch => {
+            const { width, height } = boundingBox(finished[patch]!)
+            const along = Math.abs(width - depth) < Math.abs(height - depth) ? height : width
+            return along + 2 * quilt.seam
+          })
+        })
+        const perStrip = Math.floor(length / Math.min(...segments) + 1e-6)
+        return piece.patches <= piece.count * perStrip
+          ? []
+          : [`${piece.id}: ${piece.patches} patches, and ${perStrip} from each of ${piece.count} strips`]
       }),
   },
 ]
