@@ -1,3 +1,5 @@
+import { rolesOf, type Design } from '../core/designs/design'
+import { SHIPPED_DESIGNS } from '../core/designs/shipped'
 import type { PlannedWay } from '../core/plan/plannedBlock'
 import { buyByWay, type ToBuy } from '../core/plan/plan'
 import type { QuiltFile } from '../core/file/schema'
@@ -89,4 +91,38 @@ test('how a block is sewn, what is wrong with a drawing, what a page says', () =
     templateCount({ letter: 'A', roles: [], count: 4, reversed: 2, seamLine: [], cutLine: [], dots: [], grain: 0 }, 3),
   ).toBe('cut 12, and 6 turned over')
   expect(pageWords('T', us).page(1, 2)).toContain('Page 1 of 2')
+})
+
+const stepsOf = (design: Design) => {
+  const { work } = planOf({
+    format: 'wren-quilt',
+    version: 1,
+    cloths: [{ id: 'a' }, { id: 'b' }],
+    blocks: [
+      {
+        id: 'one',
+        design: design.id,
+        width: (12 * design.width) / design.height,
+        height: 12,
+        cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, i % 2 === 0 ? 'a' : 'b'])),
+      },
+    ],
+    setting: { across: 1, down: 1 },
+  })
+  return work.choices.flatMap(choice => choice.ways.flatMap(way => way.made.steps))
+}
+
+test('every step of every way of every shipped block has its words and its figures', () => {
+  const said = new Map<string, string>()
+  for (const design of SHIPPED_DESIGNS)
+    for (const step of stepsOf(design)) said.set(step.code, withPlainSpaces(stepText(step, us)))
+  expect([...said].filter(([, text]) => text === '' || /undefined|NaN|\[object|Infinity/.test(text))).toEqual([])
+  expect(said.size).toBeGreaterThan(35)
+})
+
+test('a square in a square from triangles says how large its center is cut', () => {
+  const design = SHIPPED_DESIGNS.find(({ id }) => id === 'square-in-a-square')!
+  const said = stepsOf(design).map(step => withPlainSpaces(stepText(step, us)))
+  // 12 ÷ √2 and two seams, to the nearest half step of the ruler
+  expect(said.join(' ')).toContain('The center is 9″ square.')
 })

@@ -153,7 +153,7 @@ export function stepParts(
       case 'cut-corner-squares-once':
         return (
           `Cut the ${length('side')} squares once, corner to corner, for the corners. The center is `
-          + `${length('center')} square.`
+          + `${length('centre')} square.`
         )
       case 'cut-template':
         return (
