@@ -37,8 +37,8 @@ function report(title, ok, read) {
 rmSync(REPORTS, { recursive: true, force: true })
 mkdirSync(REPORTS)
 if (!count('packages', installPackages()) || !count('chromium', installChromium())) finish()
-// the unit tests run on one core, everything before the browser on the other
-const unit = runBeside('npx', ['--no-install', 'jest', '--json', `--outputFile=${REPORTS}/unit.json`])
+// the unit tests share both cores with everything before the browser
+const unit = runBeside('npx', ['--no-install', 'jest', '--maxWorkers=2', '--json', `--outputFile=${REPORTS}/unit.json`])
 for (const [title, ...more] of [['lint'], ['types'], ['imports'], ['unused'], ['licences', '--', '--check']]) {
   const { ok, output } = await runBeside('npm', ['run', '-s', title, ...more])
   process.stdout.write(output)

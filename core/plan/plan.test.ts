@@ -85,7 +85,7 @@ test.each(DEMO_QUILTS.map(file => [file.name, file] as const))(
 )
 
 // RANDOM_QUILTS=2000 npx jest core/plan/plan.test: as many as a change of the plan deserves
-const RANDOM_QUILTS = Number(process.env.RANDOM_QUILTS ?? 150)
+const RANDOM_QUILTS = Number(process.env.RANDOM_QUILTS ?? 100)
 
 test(`${RANDOM_QUILTS} random quilts keep every rule`, () => {
   fc.assert(
