@@ -65,7 +65,6 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'height-of-the-wedge': 'height of the wedge',
   'depth-of-the-corner': 'depth of the corner',
   'to-be-trimmed': 'to be trimmed off',
-  'depth-with-allowance': 'depth of the shape, allowances within',
   'width-of-the-tip': 'width of the blunt tip',
   'slant-over-the-depth': 'slant of both sides over its depth',
   'units-made': 'made',

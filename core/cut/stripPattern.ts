@@ -33,8 +33,9 @@ interface Choice {
  * The filling of one strip, of any depth up to `deepest`, that is worth most for the cloth it takes; `worth` weighs a
  * piece's area. Of equals the deeper strip: large pieces are hard to place later. A column holds one kind of piece, as
  * often on top of itself as the strip is deep; at least one column is as deep as the strip. A bounded knapsack over the
- * width for each depth, columns in binary bundles: exact but for the rounding of widths to cells. Depths that cannot
- * do better, however well they were filled, are passed over. Null when nothing fits.
+ * width for each depth, columns in binary bundles: exact but for the rounding of widths to cells, and for a last column
+ * that the pieces do not fill, which is taken for full. Depths that cannot do better, however well they were filled,
+ * are passed over. Null when nothing fits.
  */
 export function bestStrip(
   pieces: readonly CutPiece[],

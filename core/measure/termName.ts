@@ -21,7 +21,6 @@ export type TermName =
   | 'depth-of-strip'
   | 'depth-of-the-corner'
   | 'depth-over-the-sine'
-  | 'depth-with-allowance'
   | 'expected'
   | 'finished'
   | 'generous'
