@@ -1,11 +1,11 @@
 import { rolesOf, type Design } from '../core/designs/design'
 import { SHIPPED_DESIGNS } from '../core/designs/shipped'
 import type { PlannedWay } from '../core/plan/plannedBlock'
-import { buyByWay, type ToBuy } from '../core/plan/plan'
+import { buyByWay, type ToBuy } from '../core/plan/chosenWays'
 import type { QuiltFile } from '../core/file/schema'
 import sample from '../core/file/sample.wren.json'
 import type { JoinedPart } from '../core/make/steps/step'
-import { planOf } from '../core/testing/quiltOf'
+import { planOf, waysOf } from '../core/testing/quiltOf'
 import { DEMO_QUILTS } from '../demo'
 import { blockTroubleText, draftFaultText, sewingText } from './drafting'
 import { withPlainSpaces } from './length'
@@ -94,7 +94,7 @@ test('how a block is sewn, what is wrong with a drawing, what a page says', () =
 })
 
 const stepsOf = (design: Design) => {
-  const { work } = planOf({
+  const units = waysOf({
     format: 'wren-quilt',
     version: 1,
     cloths: [{ id: 'a' }, { id: 'b' }],
@@ -109,7 +109,7 @@ const stepsOf = (design: Design) => {
     ],
     setting: { across: 1, down: 1 },
   })
-  return work.choices.flatMap(choice => choice.ways.flatMap(way => way.made.steps))
+  return units.flatMap(choice => choice.ways.flatMap(way => way.made.steps))
 }
 
 test('every step of every way of every shipped block has its words and its figures', () => {

@@ -1,4 +1,4 @@
-import type { ToBuy } from '../core/plan/plan'
+import type { ToBuy } from '../core/plan/chosenWays'
 import type { PlannedUnit, PlannedWay } from '../core/plan/plannedBlock'
 import { formatCloth } from './length'
 import { aimName, capital, methodName } from './names'

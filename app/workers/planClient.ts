@@ -1,4 +1,4 @@
-import type { ToBuy } from '~~/core/plan/plan'
+import type { ToBuy } from '~~/core/plan/chosenWays'
 import type { QuiltFile } from '~~/core/file/schema'
 import type { FromPlanWorker, ToPlanWorker, Workbook } from './planMessages'
 

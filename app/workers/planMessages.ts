@@ -1,5 +1,5 @@
 import type { CheckedPlan } from '~~/core/checks/planQuilt'
-import type { ToBuy } from '~~/core/plan/plan'
+import type { ToBuy } from '~~/core/plan/chosenWays'
 import type { QuiltFile } from '~~/core/file/schema'
 import type { Recipe } from '~~/core/plan/recipe'
 

@@ -1,4 +1,4 @@
-import { buyByWay } from '~~/core/plan/plan'
+import { buyByWay } from '~~/core/plan/chosenWays'
 import type { PlanWork } from '~~/core/plan/planWork'
 import { readQuilt } from '~~/core/file/readQuilt'
 import { makeWorkbook } from './makeWorkbook'

@@ -144,16 +144,27 @@ function fill(choices: readonly Choice[], cells: number, left: ReadonlyMap<strin
     for (let times = 1, open = most; open > 0; open -= times, times = Math.min(times * 2, open))
       bundles.push({ choice, times })
   }
+  // Only fillings that can become the whole are worked out: up to the width of all bundles so far (beyond it, all of
+  // them are taken), down to what the later ones could still fill.
+  const widths = bundles.map(({ choice, times }) => choice.cells * times)
+  let later = widths.reduce((sum, wide) => sum + wide, 0)
+  let reach = 0
   const row = cells + 1
   const value = new Float64Array(row)
   /** For each bundle and filling, whether the bundle is in the best filling: bundles × row. */
   const used = new Uint8Array(bundles.length * row)
+  const reaches = new Int32Array(bundles.length)
   for (let b = 0; b < bundles.length; b++) {
-    const { choice, times } = bundles[b]!
-    const wide = choice.cells * times
-    const gain = choice.value * times
+    const wide = widths[b]!
+    const gain = bundles[b]!.choice.value * bundles[b]!.times
     const at = b * row
-    for (let c = cells; c >= wide; c--) {
+    const most = Math.min(cells, reach + wide)
+    later -= wide
+    if (most > reach) value.fill(value[reach]!, reach + 1, most + 1)
+    reach = most
+    reaches[b] = reach
+    const least = Math.max(wide, Math.min(reach, cells - later))
+    for (let c = reach; c >= least; c--) {
       const candidate = value[c - wide]! + gain
       if (candidate > value[c]! + 1e-9) {
         value[c] = candidate
@@ -164,11 +175,12 @@ function fill(choices: readonly Choice[], cells: number, left: ReadonlyMap<strin
   const columns: Column[] = []
   let c = cells
   for (let b = bundles.length - 1; b >= 0; b--) {
+    c = Math.min(c, reaches[b]!)
     if (used[b * row + c] === 0) continue
     const { choice, times } = bundles[b]!
     for (let t = 0; t < times; t++)
       columns.push({ piece: choice.piece, width: choice.width, height: choice.height, stack: choice.stack })
-    c -= choice.cells * times
+    c -= widths[b]!
   }
   return columns
 }

@@ -36,11 +36,12 @@ export function boundingBox(points: readonly Point[]): Box {
   let top = Infinity
   let right = -Infinity
   let bottom = -Infinity
-  for (const [x, y] of points) {
-    left = Math.min(left, x)
-    right = Math.max(right, x)
-    top = Math.min(top, y)
-    bottom = Math.max(bottom, y)
+  for (let i = 0; i < points.length; i++) {
+    const [x, y] = points[i]!
+    if (x < left) left = x
+    if (x > right) right = x
+    if (y < top) top = y
+    if (y > bottom) bottom = y
   }
   return { x: left, y: top, width: right - left, height: bottom - top }
 }

@@ -1,25 +1,19 @@
 // In: a quilt. Out: its plan, and what the plan was made from.
 import type { PlanWork } from './planWork'
 import { blockMake } from '../make/units/blockMake'
-import { unitDemands } from '../make/units/demands'
-import type { UnitDemand } from '../make/units/unitDemand'
-import { clothNeed, type ClothNeed } from '../cut/need'
-import { gatherPieces } from '../cut/gather'
-import type { Piece, PieceOrder } from '../cut/piece'
+import type { Piece } from '../cut/piece'
 import { QUICK, type Search } from '../cut/layout'
 import { planBinding, type Binding } from '../layers/binding'
-import { bindingOrders } from '../layers/bindingPieces'
-import { borderOrders, roughLength } from '../cut/edgePieces'
+import { roughLength } from '../cut/edgePieces'
 import { planBacking, type Backing } from '../layers/backing'
 import { planBatting } from '../layers/batting'
 import { seamTest } from '../made/seamTest'
 import type { Inches } from '../measure/ruler'
 import type { Sum } from '../measure/sum'
-import { waysFor, type Choice, type Way } from './choose'
+import { chooseWays } from './chosenWays'
 import { testBlockPieces } from './testBlock'
 import { quiltRows, sashMarks, type QuiltRow, type SashMarks } from '../top/rows'
-import { settingOrders } from '../cut/settingPieces'
-import { dimensionsOf, plannedDimensions, type Dimensions } from '../top/dimensions'
+import { dimensionsOf, plannedDimensions } from '../top/dimensions'
 import { plannedCloth, type PlannedCloth } from './plannedCloth'
 import { plannedPiece } from './plannedPiece'
 import { plannedQuilt, type PlannedQuilt } from './plannedQuilt'
@@ -29,7 +23,6 @@ import type { BorderStrip } from '../top/borders/butted'
 import { plannedBlock, type PlannedBlock } from './plannedBlock'
 import { plannedStages, type PlannedStage } from './plannedStages'
 import type { Quilt } from '../file/quilt'
-import { workroomOf } from './workroom'
 
 export interface PlannedBorder {
   border: number
@@ -82,7 +75,7 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
   const planned = plannedDimensions(quilt)
   const { width, height } = dimensions.top.stages.at(-1)!
   const binding = planBinding(quilt, width.total, height.total)
-  const { choices, pieces, needs } = bestOfTwo(unitDemands(quilt, makes), fixedOrders(quilt, dimensions), quilt, search)
+  const { choices, pieces, needs } = chooseWays(quilt, makes, dimensions, search)
 
   const backing = planBacking(quilt, width.total, height.total)
   const batting = planBatting(quilt, width.total, height.total)
@@ -139,131 +132,4 @@ function plannedSeamTest(quilt: Quilt): Reckonable<Plan['seamTest']> {
     sewn: test.sewn && because(test.sewn),
     off: test.off && because(test.off),
   }
-}
-
-/**
- * Every unit made its best way; and, where the aim is least cloth, a second whole plan in which the closest call goes
- * the other way, for what is best for one unit alone need not be best on the cloth. The better of the two by cloth to
- * buy, then by need.
- */
-function bestOfTwo(
-  demands: readonly UnitDemand[],
-  fixed: readonly PieceOrder[],
-  quilt: Quilt,
-  search: Search,
-): LaidOut {
-  const room = workroomOf(quilt)
-  const choices = demands.map((demand): Choice => {
-    const ways = waysFor(demand, quilt, room)
-    return { demand, way: ways[0]!, ways }
-  })
-  const first = layOutChoices(choices, fixed, quilt, search)
-  const close = quilt.aim === 'least-cloth' ? closestCall(choices) : null
-  if (!close) return first
-  const swapped = choices.map((choice, i) => (i === close.at ? { ...choice, way: close.way } : choice))
-  const second = layOutChoices(swapped, fixed, quilt, search, first)
-  const [a, b] = [toBuy(first), toBuy(second)]
-  if (b.inches !== a.inches || b.pieces !== a.pieces)
-    return b.inches <= a.inches && b.pieces <= a.pieces ? second : first
-  return clothUsed(second, quilt) < clothUsed(first, quilt) - 1e-6 ? second : first
-}
-
-/** The unit whose second-best way takes hardly more cloth than its best; a template is no rival. */
-function closestCall(choices: readonly Choice[]): { at: number; way: Way } | null {
-  const calls = choices.flatMap(({ demand, way, ways }, at) => {
-    const rival = ways[1]
-    return rival && !rival.method.isLastResort && demand.method === 'auto'
-      ? [{ at, way: rival, gap: rival.cloth - way.cloth }]
-      : []
-  })
-  return calls.sort((a, b) => a.gap - b.gap)[0] ?? null
-}
-
-interface LaidOut {
-  choices: readonly Choice[]
-  pieces: Piece[]
-  needs: readonly ClothNeed[]
-}
-
-/** Cloth to buy: length of what is sold by length, and pieces of what comes in pieces. */
-export interface ToBuy {
-  inches: Inches
-  pieces: number
-}
-
-function toBuy({ needs }: Pick<LaidOut, 'needs'>): ToBuy {
-  const sum = (unit: ClothNeed['unit']) =>
-    needs.reduce((total, need) => total + (need.unit === unit ? need.buy.total : 0), 0)
-  return { inches: sum('in'), pieces: sum('piece') }
-}
-
-/**
- * What cloth would have to be bought for the whole quilt if one kind of unit were made each of its ways, all else as
- * planned; null where a piece of that way fits no cloth. `unit`: key of the planned unit.
- */
-export function buyByWay({ quilt, choices, pieces, needs, dimensions }: PlanWork, unit: string): (ToBuy | null)[] {
-  const at = choices.findIndex(({ demand }) => demand.key === unit)
-  const known: LaidOut = { choices, pieces: [...pieces], needs }
-  const fixed = fixedOrders(quilt, dimensions)
-  return (choices[at]?.ways ?? []).map(way => {
-    if (!Number.isFinite(way.length)) return null
-    if (way.method === choices[at]!.way.method) return toBuy(known)
-    return toBuy(
-      layOutChoices(
-        choices.map((choice, i) => (i === at ? { ...choice, way } : choice)),
-        fixed,
-        quilt,
-        QUICK,
-        known,
-      ),
-    )
-  })
-}
-
-/** Pieces that no choice of ways changes: sashes, borders, binding. */
-function fixedOrders(quilt: Quilt, { setting, top }: Dimensions): PieceOrder[] {
-  const room = workroomOf(quilt)
-  const { width, height } = top.stages.at(-1)!
-  return [
-    ...settingOrders(quilt, setting, room),
-    ...borderOrders(quilt, plannedDimensions(quilt).top, room),
-    ...bindingOrders(quilt, planBinding(quilt, width.total, height.total), room),
-  ]
-}
-
-/** `known`: a plan laid out already; cloths that give the same pieces there are not laid out again. */
-function layOutChoices(
-  choices: readonly Choice[],
-  fixed: readonly PieceOrder[],
-  quilt: Quilt,
-  search: Search,
-  known?: LaidOut,
-): LaidOut {
-  const orders = choices.flatMap(({ demand, way }) =>
-    way.made.pieces.map((draft): PieceOrder => ({
-      draft,
-      method: way.method.id,
-      where: [...demand.perBlock.keys()],
-      feeds: demand.feeds,
-      times: demand.count,
-    })),
-  )
-  const pieces = gatherPieces([...orders, ...fixed], quilt.spares)
-  const wanted = (all: readonly Piece[], cloth: string) =>
-    all
-      .filter(piece => piece.cloth === cloth)
-      .map(piece => `${piece.id} ${piece.count}`)
-      .join()
-  const needs = quilt.cloths.map((cloth, i) => {
-    const isSame = known && wanted(pieces, cloth.id) === wanted(known.pieces, cloth.id)
-    return isSame ? known.needs[i]! : clothNeed(quilt, cloth, pieces, search)
-  })
-  return { choices, pieces, needs }
-}
-
-function clothUsed({ needs }: Pick<LaidOut, 'needs'>, quilt: Quilt): number {
-  return needs.reduce((sum, need, i) => {
-    const { usable, length } = quilt.cloths[i]!
-    return sum + need.need.total * usable * (need.unit === 'piece' ? (length ?? 1) : 1)
-  }, 0)
 }

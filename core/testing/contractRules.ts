@@ -606,7 +606,10 @@ export const RULES: readonly Rule[] = [
           return patches.map(patch => {
             const { width, height } = boundingBox(finished[patch]!)
             const along = Math.abs(width - depth) < Math.abs(height - depth) ? height : width
-            return along + 2 * quilt.seam
+            // cut to the nearest half step of the ruler; a segment midway between two is taken for the shorter
+            const step = quilt.ruler / 2
+            const exact = along + 2 * quilt.seam
+            return step === 0 ? exact : Math.floor(exact / step + 0.5 - 1e-6) * step
           })
         })
         const perStrip = Math.floor(length / Math.min(...segments) + 1e-6)

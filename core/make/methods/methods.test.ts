@@ -4,8 +4,7 @@ import { rolesOf } from '../../designs/design'
 import { offsetPolygon } from '../../geometry/offset'
 import { area, boundingBox, signedArea, type Polygon } from '../../geometry/polygon'
 import { addTerms, termValue } from '../../measure/sum'
-import { planQuilt } from '../../checks/planQuilt'
-import { readQuilt } from '../../file/readQuilt'
+import { waysOf } from '../../testing/quiltOf'
 import { convexOverlap } from '../../testing/overlap'
 import { METHODS } from './index'
 import type { Workroom } from './method'
@@ -448,7 +447,7 @@ test('half of what three-patch units in pairs give is of the other hand; by half
 test('what a way wastes is its area less the areas that are sewn in, for every unit of every design', () => {
   for (const design of SHIPPED_DESIGNS) {
     const longer = Math.max(design.width, design.height)
-    const quilt = readQuilt({
+    const units = waysOf({
       format: 'wren-quilt',
       version: 1,
       cloths: [
@@ -466,8 +465,7 @@ test('what a way wastes is its area less the areas that are sewn in, for every u
         },
       ],
     })
-    if (!quilt.ok) throw new Error(design.id)
-    for (const { demand, ways } of planQuilt(quilt.value).work.choices) {
+    for (const { demand, ways } of units) {
       const sewnIn = demand.count * demand.unit.patches.reduce((sum, patch) => sum + area(patch.cutLine), 0)
       for (const way of ways) {
         expect(way.area * (1 - way.waste)).toBeCloseTo(sewnIn, 6)
@@ -523,7 +521,7 @@ test('a strip set gives as many segments as asked from ⌈segments ÷ ⌊usable 
 
 test('every method of every shipped unit says its steps, and pictures them', () => {
   for (const design of SHIPPED_DESIGNS) {
-    const quilt = readQuilt({
+    const units = waysOf({
       format: 'wren-quilt',
       version: 1,
       cloths: [
@@ -540,8 +538,7 @@ test('every method of every shipped unit says its steps, and pictures them', () 
       ],
       setting: { across: 2, down: 2 },
     })
-    if (!quilt.ok) throw new Error(design.id)
-    for (const choice of planQuilt(quilt.value).work.choices) {
+    for (const choice of units) {
       expect(choice.ways.length).toBeGreaterThan(0)
       for (const way of choice.ways) {
         expect(way.made.steps.length).toBeGreaterThan(0)

@@ -3,7 +3,7 @@ import { arrangementOf, type Arrangement } from '../../geometry/arrangement'
 import { joinInOrder } from './joinSeams'
 import { fewestPartialSeams } from './seamSearch'
 import { seamPlan, setInJoints } from './seams'
-import { straightCuts, type StraightCut } from './straightCuts'
+import { seamOf, straightCuts, type StraightCut } from './straightCuts'
 
 import type { SewingOrder, SewingTree } from './sewingTree'
 
@@ -21,7 +21,7 @@ export function findSewingOrder(patches: readonly Polygon[]): SewingOrder {
   const treeOf = (members: readonly number[]): SewingTree => {
     if (members.length === 1) return { patch: members[0]! }
     const cut = bestCut(patches, members)
-    if (cut) return { join: [treeOf(cut.before), treeOf(cut.after)], seam: cut.seam, kind: 'straight' }
+    if (cut) return { join: [treeOf(cut.before), treeOf(cut.after)], seam: seamOf(cut, patches), kind: 'straight' }
     arrangement ??= arrangementOf(patches)
     const plan = seamPlan(arrangement, new Set(members))
     const order = fewestPartialSeams(plan)

@@ -16,7 +16,7 @@ function checkPapers(patches: readonly Polygon[], { sections }: Foundation) {
     for (let i = 1; i < order.length; i++) {
       const there = order.slice(0, i + 1)
       expect(
-        straightCuts(patches, there).some(({ before, after }) =>
+        [...straightCuts(patches, there)].some(({ before, after }) =>
           [before, after].some(side => side.length === 1 && side[0] === order[i]),
         ),
       ).toBe(true)
@@ -28,13 +28,13 @@ function checkPapers(patches: readonly Polygon[], { sections }: Foundation) {
 function fewestByTrying(patches: readonly Polygon[], members: readonly number[]): number {
   const isOne = (left: readonly number[]): boolean =>
     left.length === 1
-    || straightCuts(patches, left).some(
+    || [...straightCuts(patches, left)].some(
       ({ before, after }) => (before.length === 1 && isOne(after)) || (after.length === 1 && isOne(before)),
     )
   if (isOne(members)) return 1
   return Math.min(
     Infinity,
-    ...straightCuts(patches, members).map(
+    ...[...straightCuts(patches, members)].map(
       ({ before, after }) => fewestByTrying(patches, before) + fewestByTrying(patches, after),
     ),
   )

@@ -1,6 +1,6 @@
 import type { Polygon } from '../../geometry/polygon'
 import { letterAt } from '../../file/letters'
-import { straightCuts } from './straightCuts'
+import { straightCuts, type StraightCut } from './straightCuts'
 
 /** Patches sewn onto one paper, in the order of sewing: each seam is straight across all that lies there already. */
 export interface FoundationSection {
@@ -73,7 +73,7 @@ function onePaper(patches: readonly Polygon[], members: readonly number[]): { or
   let left = [...members]
   const taken: number[] = []
   while (left.length > 1) {
-    const cut = straightCuts(patches, left).find(({ before, after }) => before.length === 1 || after.length === 1)
+    const cut = cutOfOne(patches, left)
     if (!cut) return null
     const [last] =
       cut.before.length === 1 && (cut.after.length > 1 || cut.before[0]! > cut.after[0]!) ? cut.before : cut.after
@@ -81,6 +81,12 @@ function onePaper(patches: readonly Polygon[], members: readonly number[]): { or
     left = left.filter(member => member !== last)
   }
   return { order: [...left, ...taken.reverse()] }
+}
+
+/** The first cut that takes a single patch off the others. */
+function cutOfOne(patches: readonly Polygon[], members: readonly number[]): StraightCut | null {
+  for (const cut of straightCuts(patches, members)) if (cut.before.length === 1 || cut.after.length === 1) return cut
+  return null
 }
 
 function numbered(whole: Part): Pick<Foundation, 'sections' | 'join'> {

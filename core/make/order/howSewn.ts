@@ -3,7 +3,7 @@ import { findFoundation, type Foundation, type SectionTree } from './foundation'
 import type { Polygon } from '../../geometry/polygon'
 import { patchesOf, type SewingTree } from './sewingTree'
 import { findSewingOrder } from './findSewingOrder'
-import { straightCuts } from './straightCuts'
+import { seamOf, straightCuts } from './straightCuts'
 
 /** As found in the drawing; the same drawing gives the same answer, so it is looked for once. */
 export const sewingOrderOf = onceForEachDrawing(findSewingOrder)
@@ -35,11 +35,11 @@ export function foundationTree(design: Design, { sections, join }: Foundation): 
   const polygons = polygonsOf(design)
   const joined = (one: SewingTree, other: SewingTree): SewingTree => {
     const [first, second] = [patchesOf(one), patchesOf(other)]
-    const cut = straightCuts(polygons, [...first, ...second]).find(({ before }) =>
+    const cut = [...straightCuts(polygons, [...first, ...second])].find(({ before }) =>
       [first, second].some(part => part.length === before.length && before.every(patch => part.includes(patch))),
     )
     if (!cut) throw new Error(`papers: no straight line between ${first.join()} and ${second.join()}`)
-    return { join: [one, other], seam: cut.seam, kind: 'straight' }
+    return { join: [one, other], seam: seamOf(cut, polygons), kind: 'straight' }
   }
   const paper = (order: readonly number[]) =>
     order.slice(1).reduce<SewingTree>((tree, patch) => joined(tree, { patch }), { patch: order[0]! })

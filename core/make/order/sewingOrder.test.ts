@@ -9,10 +9,12 @@ import { isItsOwnMirrorImage } from '../../designs/mirrorImage'
 import { countSeams, patchesOf, type SewingTree } from './sewingTree'
 import { findSewingOrder } from './findSewingOrder'
 
+type Edge = readonly [Point, Point]
+
 const shared = (patches: readonly Polygon[], one: readonly number[], other: readonly number[]) =>
   one.flatMap(a => other.flatMap(b => commonEdges(patches[a]!, patches[b]!)))
 
-function isOnLine(edges: readonly (readonly [Point, Point])[]): boolean {
+function isOnLine(edges: readonly Edge[]): boolean {
   const [from, to] = edges[0]!
   const length = Math.hypot(to[0] - from[0], to[1] - from[1])
   return edges
@@ -27,10 +29,9 @@ function isOnLine(edges: readonly (readonly [Point, Point])[]): boolean {
 type Cost = readonly [setIn: number, other: number]
 const isLess = (a: Cost, b: Cost) => a[0] < b[0] || (a[0] === b[0] && a[1] < b[1])
 
-function turns(patches: readonly Polygon[], one: readonly number[], other: readonly number[]): Cost | null {
-  const touch = (a: readonly [Point, Point], b: readonly [Point, Point]) =>
-    a.find(p => b.some(q => Math.hypot(p[0] - q[0], p[1] - q[1]) < 1e-6))
-  let runs = shared(patches, one, other).map(edge => [edge])
+function turns(edges: readonly Edge[], isBlocked: (p: Point) => boolean): Cost | null {
+  const touch = (a: Edge, b: Edge) => a.find(p => b.some(q => Math.hypot(p[0] - q[0], p[1] - q[1]) < 1e-6))
+  let runs = edges.map(edge => [edge])
   if (runs.length === 0) return null
   for (let merged = true; merged;) {
     merged = false
@@ -52,7 +53,7 @@ function turns(patches: readonly Polygon[], one: readonly number[], other: reado
           .slice(i + 1)
           .flatMap(next => run.flatMap(a => next.flatMap(b => [touch(a, b)].filter(p => p !== undefined)))),
       )
-      .filter(p => isBlocked(patches, p))
+      .filter(isBlocked)
       .map(p => p.map(v => v.toFixed(4)).join()),
   )
   return [dots.size, Math.max(0, runs.length - 1 - dots.size)]
@@ -85,6 +86,16 @@ function isBlocked(patches: readonly Polygon[], [x, y]: Point): boolean {
 function bestByTrying(patches: readonly Polygon[]): Cost {
   const n = patches.length
   const best = new Map<number, Cost>()
+  // each pair of patches is looked at once, and each corner
+  const edges = patches.map(a => patches.map(b => commonEdges(a, b)))
+  const between = (one: readonly number[], other: readonly number[]) =>
+    one.flatMap(a => other.flatMap(b => edges[a]![b]!))
+  const blocked = new Map<string, boolean>()
+  const isBlockedOnce = (p: Point) => {
+    const key = p.map(v => v.toFixed(4)).join()
+    if (!blocked.has(key)) blocked.set(key, isBlocked(patches, p))
+    return blocked.get(key)!
+  }
   const members = (set: number) => Array.from({ length: n }, (_, i) => i).filter(i => (set >> i) & 1)
   const solve = (set: number): Cost => {
     const known = best.get(set)
@@ -93,7 +104,7 @@ function bestByTrying(patches: readonly Polygon[]): Cost {
     let least: Cost = list.length === 1 ? [0, 0] : [Infinity, Infinity]
     const first = 1 << list[0]!
     for (let part = (set - 1) & set; part > 0; part = (part - 1) & set) {
-      const own = part & first ? turns(patches, members(part), members(set ^ part)) : null
+      const own = part & first ? turns(between(members(part), members(set ^ part)), isBlockedOnce) : null
       if (own === null || !isLess(own, least)) continue
       const [a, b] = [solve(part), solve(set ^ part)]
       const all: Cost = [a[0] + b[0] + own[0], a[1] + b[1] + own[1]]
@@ -114,8 +125,7 @@ function replay(patches: readonly Polygon[], tree: SewingTree): void {
   const edges = shared(patches, patchesOf(one), patchesOf(other))
   expect(edges.length).toBeGreaterThan(0)
   // the seam named is part of what the two share, and straight
-  const length = (list: readonly (readonly [Point, Point])[]) =>
-    list.reduce((sum, [a, b]) => sum + Math.hypot(b[0] - a[0], b[1] - a[1]), 0)
+  const length = (list: readonly Edge[]) => list.reduce((sum, [a, b]) => sum + Math.hypot(b[0] - a[0], b[1] - a[1]), 0)
   const legs = [tree.seam, ...(tree.bent ?? [])]
   for (const leg of legs) expect(edges.some(edge => isOnLine([leg, edge]))).toBe(true)
   if (tree.kind === 'straight') expect(length([tree.seam])).toBeLessThanOrEqual(length(edges) + 1e-6)

@@ -1,0 +1,151 @@
+// In: the quilt's units. Out: the way each is made, and all piles laid out on their cloths.
+import type { BlockMake } from '../make/units/blockMake'
+import { unitDemands } from '../make/units/demands'
+import { bindingOrders } from '../layers/bindingPieces'
+import { planBinding } from '../layers/binding'
+import { clothNeed, type ClothNeed } from '../cut/need'
+import { borderOrders } from '../cut/edgePieces'
+import { gatherPieces } from '../cut/gather'
+import { QUICK, type Search } from '../cut/layout'
+import type { Piece, PieceOrder } from '../cut/piece'
+import { settingOrders } from '../cut/settingPieces'
+import type { Quilt } from '../file/quilt'
+import type { Inches } from '../measure/ruler'
+import { plannedDimensions, type Dimensions } from '../top/dimensions'
+import { waysFor, type Choice, type Way } from './choose'
+import type { PlanWork } from './planWork'
+import { workroomOf } from './workroom'
+
+/** Every unit of the quilt with all its ways, each made the way that is best for it alone. */
+export function choicesOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): Choice[] {
+  const room = workroomOf(quilt)
+  return unitDemands(quilt, makes).map(demand => {
+    const ways = waysFor(demand, quilt, room)
+    return { demand, way: ways[0]!, ways }
+  })
+}
+
+/**
+ * Every unit made its best way; and, where the aim is least cloth, a second whole plan in which the closest call goes
+ * the other way, for what is best for one unit alone need not be best on the cloth. The better of the two by cloth to
+ * buy, then by need.
+ */
+export function chooseWays(
+  quilt: Quilt,
+  makes: ReadonlyMap<string, BlockMake>,
+  dimensions: Dimensions,
+  search: Search,
+): LaidOut {
+  const choices = choicesOf(quilt, makes)
+  const fixed = fixedOrders(quilt, dimensions)
+  const first = layOutChoices(choices, fixed, quilt, search)
+  const close = quilt.aim === 'least-cloth' ? closestCall(choices) : null
+  if (!close) return first
+  const swapped = choices.map((choice, i) => (i === close.at ? { ...choice, way: close.way } : choice))
+  const second = layOutChoices(swapped, fixed, quilt, search, first)
+  const [a, b] = [toBuy(first), toBuy(second)]
+  if (b.inches !== a.inches || b.pieces !== a.pieces)
+    return b.inches <= a.inches && b.pieces <= a.pieces ? second : first
+  return clothUsed(second, quilt) < clothUsed(first, quilt) - 1e-6 ? second : first
+}
+
+/** The unit whose second-best way takes hardly more cloth than its best; a template is no rival. */
+function closestCall(choices: readonly Choice[]): { at: number; way: Way } | null {
+  const calls = choices.flatMap(({ demand, way, ways }, at) => {
+    const rival = ways[1]
+    return rival && !rival.method.isLastResort && demand.method === 'auto'
+      ? [{ at, way: rival, gap: rival.cloth - way.cloth }]
+      : []
+  })
+  return calls.sort((a, b) => a.gap - b.gap)[0] ?? null
+}
+
+/** Units by their ways, and the cloth that takes. */
+export interface LaidOut {
+  choices: readonly Choice[]
+  pieces: Piece[]
+  needs: readonly ClothNeed[]
+}
+
+/** Cloth to buy: length of what is sold by length, and pieces of what comes in pieces. */
+export interface ToBuy {
+  inches: Inches
+  pieces: number
+}
+
+function toBuy({ needs }: Pick<LaidOut, 'needs'>): ToBuy {
+  const sum = (unit: ClothNeed['unit']) =>
+    needs.reduce((total, need) => total + (need.unit === unit ? need.buy.total : 0), 0)
+  return { inches: sum('in'), pieces: sum('piece') }
+}
+
+/**
+ * What cloth would have to be bought for the whole quilt if one kind of unit were made each of its ways, all else as
+ * planned; null where a piece of that way fits no cloth. `unit`: key of the planned unit.
+ */
+export function buyByWay({ quilt, choices, pieces, needs, dimensions }: PlanWork, unit: string): (ToBuy | null)[] {
+  const at = choices.findIndex(({ demand }) => demand.key === unit)
+  const known: LaidOut = { choices, pieces: [...pieces], needs }
+  const fixed = fixedOrders(quilt, dimensions)
+  return (choices[at]?.ways ?? []).map(way => {
+    if (!Number.isFinite(way.length)) return null
+    if (way.method === choices[at]!.way.method) return toBuy(known)
+    return toBuy(
+      layOutChoices(
+        choices.map((choice, i) => (i === at ? { ...choice, way } : choice)),
+        fixed,
+        quilt,
+        QUICK,
+        known,
+      ),
+    )
+  })
+}
+
+/** Pieces that no choice of ways changes: sashes, borders, binding. */
+function fixedOrders(quilt: Quilt, { setting, top }: Dimensions): PieceOrder[] {
+  const room = workroomOf(quilt)
+  const { width, height } = top.stages.at(-1)!
+  return [
+    ...settingOrders(quilt, setting, room),
+    ...borderOrders(quilt, plannedDimensions(quilt).top, room),
+    ...bindingOrders(quilt, planBinding(quilt, width.total, height.total), room),
+  ]
+}
+
+/** `known`: a plan laid out already; cloths that give the same pieces there are not laid out again. */
+function layOutChoices(
+  choices: readonly Choice[],
+  fixed: readonly PieceOrder[],
+  quilt: Quilt,
+  search: Search,
+  known?: LaidOut,
+): LaidOut {
+  const orders = choices.flatMap(({ demand, way }) =>
+    way.made.pieces.map((draft): PieceOrder => ({
+      draft,
+      method: way.method.id,
+      where: [...demand.perBlock.keys()],
+      feeds: demand.feeds,
+      times: demand.count,
+    })),
+  )
+  const pieces = gatherPieces([...orders, ...fixed], quilt.spares)
+  const wanted = (all: readonly Piece[], cloth: string) =>
+    all
+      .filter(piece => piece.cloth === cloth)
+      .map(piece => `${piece.id} ${piece.count}`)
+      .join()
+  const needs = quilt.cloths.map((cloth, i) => {
+    const isSame = known && wanted(pieces, cloth.id) === wanted(known.pieces, cloth.id)
+    return isSame ? known.needs[i]! : clothNeed(quilt, cloth, pieces, search)
+  })
+  return { choices, pieces, needs }
+}
+
+function clothUsed({ needs }: Pick<LaidOut, 'needs'>, quilt: Quilt): number {
+  return needs.reduce((sum, need, i) => {
+    const { usable, length } = quilt.cloths[i]!
+    return sum + need.need.total * usable * (need.unit === 'piece' ? (length ?? 1) : 1)
+  }, 0)
+}
