@@ -5,7 +5,7 @@ import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { gzipSync } from 'node:zlib'
 import { chromium } from '@playwright/test'
 import { build } from 'esbuild'
-import { buildIfStale, CHROMIUM, freePort, installChromium, installPackages, ROOT, startServer } from './system.mjs'
+import { buildIfStale, chromiumPath, freePort, installChromium, installPackages, ROOT, startServer } from './system.mjs'
 
 if (!installPackages() || !installChromium() || !buildIfStale()) process.exit(1)
 const results = []
@@ -223,7 +223,7 @@ record('sewing order of 400 squares', performance.now() - started, 'ms', 1000)
 // the screen
 const { server, address } = await startServer(await freePort(4173))
 const browser = await chromium.launch({
-  executablePath: CHROMIUM,
+  executablePath: chromiumPath(),
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'],
 })
 try {

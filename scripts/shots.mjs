@@ -1,7 +1,7 @@
 // npm run shots: one current picture of each main view, from the demo quilts, into docs/screenshots/.
 import { mkdirSync, rmSync } from 'node:fs'
 import { chromium } from '@playwright/test'
-import { buildIfStale, CHROMIUM, freePort, installChromium, installPackages, ROOT, startServer } from './system.mjs'
+import { buildIfStale, chromiumPath, freePort, installChromium, installPackages, ROOT, startServer } from './system.mjs'
 
 const FOLDER = `${ROOT}docs/screenshots`
 const DESK = { width: 1280, height: 800 }
@@ -12,7 +12,7 @@ rmSync(FOLDER, { recursive: true, force: true })
 mkdirSync(FOLDER, { recursive: true })
 const { server, address } = await startServer(await freePort(4173), { NUXT_PUBLIC_DEMO: '1' })
 const browser = await chromium.launch({
-  executablePath: CHROMIUM,
+  executablePath: chromiumPath(),
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'],
 })
 const page = await browser.newPage({ viewport: DESK, locale: 'en-US' })

@@ -5,7 +5,14 @@ import { createServer } from 'node:net'
 import { fileURLToPath } from 'node:url'
 
 export const ROOT = fileURLToPath(new URL('..', import.meta.url))
-export const CHROMIUM = '/usr/bin/chromium'
+/** Chromium without windows takes a sixth less time over the tests than the whole browser; either will do. */
+const SHELL = '/usr/bin/chromium-headless-shell'
+const WHOLE = '/usr/bin/chromium'
+
+/** Where the browser is that tests, pictures and measurements run in. */
+export function chromiumPath() {
+  return existsSync(SHELL) || !existsSync(WHOLE) ? SHELL : WHOLE
+}
 
 /** Runs a command in the project; true when it went well. */
 export function run(command, args, options = {}) {
@@ -34,14 +41,17 @@ export function installPackages() {
 
 /** Installs Debian's Chromium when it is missing; says which command to run where that is not allowed. */
 export function installChromium() {
-  if (existsSync(CHROMIUM)) return true
-  const sudo = process.getuid?.() === 0 ? [] : ['sudo', '-n']
-  const command = [...sudo, 'sh', '-c', 'apt-get update -qq && apt-get install -y -qq --no-install-recommends chromium']
+  const isRoot = process.getuid?.() === 0
+  if (existsSync(SHELL) || (existsSync(WHOLE) && !isRoot)) return true
+  const command = 'apt-get update -qq && apt-get install -y -qq --no-install-recommends chromium-headless-shell'
   console.log('Installing Chromium …')
-  if (run(command[0], command.slice(1), { stdio: ['ignore', 'ignore', 'inherit'] }) && existsSync(CHROMIUM)) return true
+  run(isRoot ? 'sh' : 'sudo', [...(isRoot ? [] : ['-n', 'sh']), '-c', command], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })
+  if (existsSync(chromiumPath())) return true
   console.error(
     'Chromium is needed and could not be installed. Run this once, then try again:\n\n  sudo apt-get update && '
-      + 'sudo apt-get install -y chromium\n',
+      + 'sudo apt-get install -y chromium-headless-shell\n',
   )
   return false
 }

@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { chromiumPath } from './scripts/system.mjs'
 
 const PORT = 4183
 
@@ -15,8 +16,10 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-US',
     trace: 'off',
+    // what fades and slides is there at once
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: [
         '--no-sandbox',
         '--disable-gpu',
