@@ -4,7 +4,8 @@ import { plus, type Sum } from '../measure/sum'
 import type { Workroom } from '../make/methods/method'
 import type { Quilt } from '../file/quilt'
 import { longStripOrders } from './settingPieces'
-import type { BorderedTop, BorderStrip } from '../top/borders/butted'
+import type { BorderStrip } from '../top/border'
+import type { BorderedTop } from '../top/borders/index'
 
 /** Cut longer than planned by this, and trimmed when the top has been measured. Source: handbook §6. */
 export const ROUGH_EXTRA: Inches = 3

@@ -6,7 +6,7 @@ import { plainSide, type CutSize } from '../make/methods/cutSize'
 import type { PieceDraft, Workroom } from '../make/methods/method'
 import { pieceOf } from '../make/methods/pieces'
 import type { Quilt } from '../file/quilt'
-import type { SettingLayout } from '../top/settings/straight'
+import type { Setting } from '../top/setting'
 
 /** Strips wanted of one finished width: so many of each cut length. */
 export interface LongStrips {
@@ -59,12 +59,12 @@ export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom
 /**
  * Sashes and cornerstones of the setting. Sashes are cut to length, widths go to the nearest half step of the ruler.
  */
-export function settingOrders(quilt: Quilt, setting: SettingLayout, room: Workroom): PieceOrder[] {
+export function settingOrders(quilt: Quilt, setting: Setting, room: Workroom): PieceOrder[] {
   const { sashing } = quilt.setting
   if (!sashing) return []
   const depth = plainSide(sashing.width, room)
   const sashes = (['upright', 'level'] as const).flatMap((run): PieceOrder[] => {
-    const lengths = setting.sashes
+    const lengths = setting.regions
       .filter(sash => sash.run === run)
       .map(sash => plainSide(run === 'upright' ? sash.height : sash.width, room))
     return countEqual(lengths).map(({ length, count }) => {
@@ -85,7 +85,7 @@ export function settingOrders(quilt: Quilt, setting: SettingLayout, room: Workro
       return { draft, method: 'rectangle', where: ['sashing'], feeds: [], times: 0 }
     })
   })
-  const long = setting.sashes.filter(sash => sash.run === 'long').map(sash => plainSide(sash.width, room))
+  const long = setting.regions.filter(sash => sash.run === 'long').map(sash => plainSide(sash.width, room))
   return [...sashes, ...longSashes(quilt, long, room), ...cornerstones(quilt, setting, depth, room)]
 }
 
@@ -108,9 +108,9 @@ function longSashes(quilt: Quilt, lengths: readonly CutSize[], room: Workroom): 
   )
 }
 
-function cornerstones(quilt: Quilt, setting: SettingLayout, side: CutSize, room: Workroom): PieceOrder[] {
+function cornerstones(quilt: Quilt, setting: Setting, side: CutSize, room: Workroom): PieceOrder[] {
   const cloth = quilt.setting.sashing?.cornerstones?.cloth
-  const count = setting.cornerstones.length
+  const count = setting.regions.filter(({ part }) => part.kind === 'cornerstone').length
   if (cloth === undefined || count === 0) return []
   const draft = pieceOf(side, side, {
     cloth,

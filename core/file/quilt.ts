@@ -44,6 +44,8 @@ export interface Border {
   sides: Inches
   ends: Inches
   cloth: string
+  /** Other corners are refused as not planned yet. */
+  corners: 'butted'
   first: 'sides' | 'ends'
   long: 'along' | 'across'
 }

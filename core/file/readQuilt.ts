@@ -56,6 +56,7 @@ function complete(file: ParsedQuilt, units: Units): Quilt {
     sides: border.sides ?? border.width!,
     ends: border.ends ?? border.width!,
     cloth: border.cloth,
+    corners: 'butted',
     first: border.first,
     long: border.long,
   }))

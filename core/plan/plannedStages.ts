@@ -1,4 +1,4 @@
-import type { BorderedTop } from '../top/borders/butted'
+import type { BorderedTop } from '../top/borders/index'
 import { stageMeasure, type StageMeasure } from '../made/stageMeasure'
 import type { Inches } from '../measure/ruler'
 import { because, type Reckonable } from '../measure/reckoned'

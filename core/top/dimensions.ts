@@ -1,21 +1,22 @@
-import { addBorders, type BorderedTop } from './borders/butted'
-import { straightSetting, type SettingLayout } from './settings/straight'
 import type { Quilt } from '../file/quilt'
+import { addBorders, type BorderedTop } from './borders/index'
+import type { Setting } from './setting'
+import { settingOf } from './settings/index'
 
 /** The chain of sizes from the blocks outwards, cheap enough for every frame of a drag. Finished, in inches. */
 export interface Dimensions {
-  setting: SettingLayout
+  setting: Setting
   top: BorderedTop
 }
 
 /** As it stands now: what was measured has replaced what was planned. */
 export function dimensionsOf(quilt: Quilt): Dimensions {
-  const setting = straightSetting(quilt)
+  const setting = settingOf(quilt)
   return { setting, top: addBorders(quilt, setting, true) }
 }
 
 /** As first planned, before any measure: what borders are cut by. */
 export function plannedDimensions(quilt: Quilt): Dimensions {
-  const setting = straightSetting({ ...quilt, made: [] })
+  const setting = settingOf({ ...quilt, made: [] })
   return { setting, top: addBorders(quilt, setting, false) }
 }

@@ -12,6 +12,8 @@ export type Part =
 /** One piece of the finished top: what it is, where it lies, and what it wears. In inches. */
 export interface Region extends Box {
   part: Part
+  /** Of a sash: `upright` between the blocks of a row, `level` below or above one block, `long` across many. */
+  run?: 'upright' | 'level' | 'long'
   wears: { cloth: string } | { cell: Cell }
 }
 

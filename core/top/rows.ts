@@ -2,6 +2,8 @@
 import { cellCounts } from '../file/cells'
 import { clothsOfCell } from '../file/clothsOfCell'
 import type { Dimensions } from './dimensions'
+import type { Region } from './region'
+import type { SettingRow } from './setting'
 import type { Cell, Quilt } from '../file/quilt'
 import { sameLength, type Inches } from '../measure/ruler'
 import { because, type Reckonable } from '../measure/reckoned'
@@ -34,77 +36,50 @@ export interface SashMarks {
   below: Inches[]
 }
 
-/** The rows of a straight set from the top, rows of sashes between rows of blocks. */
-export function quiltRows(quilt: Quilt, { setting, top }: Dimensions): Reckonable<QuiltRow>[] {
-  const { sashing, cells } = quilt.setting
+/** The rows of the setting in the order of joining. */
+export function quiltRows(quilt: Quilt, { setting }: Dimensions): Reckonable<QuiltRow>[] {
   const both = 2 * quilt.seam
-  const { widths, heights } = sidesOf(quilt, { setting, top })
-  const sash = (sashing?.width ?? 0) + both
-  const upright = (height: Inches): RowPart => ({ what: 'sash', width: sash, height })
-  const wide = setting.width + both
-  const rows: Omit<QuiltRow, 'row'>[] = []
-  const sashRow = () => {
-    const along = widths.map((width): RowPart => ({ what: 'sash', width: width + both, height: sash }))
-    const stone: RowPart = { what: 'cornerstone', width: sash, height: sash }
-    const parts = sashing?.cornerstones
-      ? between(along, stone, sashing.outer)
-      : [{ what: 'sash' as const, width: wide, height: sash }]
-    rows.push({
-      id: `sash-row.${wide.toFixed(3)}.${parts.length}`,
-      kind: 'sash',
-      parts,
-      width: wide,
-      height: sash,
-      press: 'sashes',
-    })
-  }
-  const names = new Map([...cellCounts(cells).keys()].map(cell => [cell, nameOf(quilt, cell)]))
-  cells.forEach((line, r) => {
-    if (sashing && (r > 0 || sashing.outer)) sashRow()
-    const height = heights[r]! + both
-    const blocks = line.map((cell, c): RowPart => ({
-      what: 'block',
-      block: cell.block,
-      turn: cell.turn,
-      mirror: cell.mirror,
-      cell,
-      width: widths[c]! + both,
-      height,
-    }))
-    rows.push({
-      id: ['row', ...line.map(cell => names.get(cell)!)].join('.'),
-      kind: 'row',
-      parts: sashing ? between(blocks, upright(height), sashing.outer) : blocks,
-      width: wide,
-      height,
-      press: sashing ? 'sashes' : r % 2 === 0 ? 'right' : 'left',
-    })
-  })
-  if (sashing?.outer) sashRow()
+  const names = new Map([...cellCounts(quilt.setting.cells).keys()].map(cell => [cell, nameOf(quilt, cell)]))
+  const isSashed = setting.regions.some(({ part }) => part.kind === 'sash')
   const counts = { row: 0, sash: 0 }
   const width = because(plus(sumOf(setting.across), { what: 'seams', count: 2, each: quilt.seam }))
-  return rows.map(row => {
-    counts[row.kind] += 1
-    const links = new Set(linksOf(row))
+  return setting.rows.map(({ kind, regions }) => {
+    counts[kind] += 1
+    const parts = regions.map(region => partOf(region, both))
+    const links = new Set(linksOf({ parts }))
+    const wide = regions.reduce((sum, region) => sum + region.width, both)
+    const cells = regions.flatMap(({ wears }) => ('cell' in wears ? [wears.cell] : []))
     return {
-      ...row,
-      row: counts[row.kind],
-      parts: row.parts.map((part, k) => (links.has(k) ? reckonedLink(part, row.kind, quilt.seam) : part)),
+      id:
+        kind === 'sash'
+          ? `sash-row.${wide.toFixed(3)}.${parts.length}`
+          : ['row', ...cells.map(cell => names.get(cell)!)].join('.'),
+      row: counts[kind],
+      kind,
+      parts: parts.map((part, k) => (links.has(k) ? reckonedLink(part, regions[k]!, quilt.seam) : part)),
       width,
-      height: because(rawSum(row.kind === 'sash' ? 'sashing' : 'blocks', row.height - both, quilt.seam)),
+      height: because(rawSum(kind === 'sash' ? 'sashing' : 'blocks', regions[0]!.height, quilt.seam)),
+      press: isSashed ? 'sashes' : counts.row % 2 === 1 ? 'right' : 'left',
     }
   })
 }
 
-/** A sash or a cornerstone, with the reason for each side: the sashing's width, or the side of the blocks beside it. */
-function reckonedLink(part: RowPart, kind: QuiltRow['kind'], seam: Inches): Reckonable<RowPart> {
-  const isThin = {
-    width: part.what === 'cornerstone' || kind === 'row',
-    height: part.what === 'cornerstone' || kind === 'sash',
+function partOf({ part, wears, width, height }: Region, both: Inches): RowPart {
+  const size = { width: width + both, height: height + both }
+  if ('cell' in wears) {
+    const { cell } = wears
+    return { what: 'block', block: cell.block, turn: cell.turn, mirror: cell.mirror, cell, ...size }
   }
-  const side = (name: 'width' | 'height') =>
-    because(rawSum(isThin[name] ? 'sashing' : 'blocks', part[name] - 2 * seam, seam))
-  return { ...part, width: side('width'), height: side('height') }
+  return { what: part.kind === 'cornerstone' ? 'cornerstone' : 'sash', ...size }
+}
+
+/** A sash or a cornerstone, with the reason for each side: the sashing's width, or the side of the blocks beside it. */
+function reckonedLink(part: RowPart, { run, width, height }: Region, seam: Inches): Reckonable<RowPart> {
+  return {
+    ...part,
+    width: because(rawSum(run === 'level' ? 'blocks' : 'sashing', width, seam)),
+    height: because(rawSum(run === 'upright' ? 'blocks' : 'sashing', height, seam)),
+  }
 }
 
 /** Places of the sashes and cornerstones of a row, one place for each size: those are told of with the row. */
@@ -127,42 +102,30 @@ function rawSum(what: 'blocks' | 'sashing', finished: Inches, seam: Inches): Sum
 }
 
 /** Marks on long sashes: one for every seam of the rows beside them. Without them rows drift. Source: handbook §4. */
-export function sashMarks(quilt: Quilt, dimensions: Dimensions): Reckonable<SashMarks>[] {
-  const { sashing, cells } = quilt.setting
-  if (!sashing || sashing.cornerstones) return []
-  const { widths } = sidesOf(quilt, dimensions)
-  const joints = jointsOf(widths, sashing.width, sashing.outer, quilt.seam)
-  const sashes = cells.length - 1 + (sashing.outer ? 2 : 0)
-  const marks = joints.map(because)
-  return Array.from({ length: sashes }, (_, i) => {
-    const isFirst = sashing.outer && i === 0
-    const isLast = sashing.outer && i === sashes - 1
-    return { sash: i + 1, above: isFirst ? [] : marks, below: isLast ? [] : marks }
+export function sashMarks(quilt: Quilt, { setting }: Dimensions): Reckonable<SashMarks>[] {
+  const marks: Reckonable<SashMarks>[] = []
+  const { rows } = setting
+  const jointsBeside = (row: SettingRow | undefined) =>
+    row === undefined || row.kind === 'sash' ? [] : jointsOf(row.regions, quilt.seam).map(because)
+  rows.forEach(({ regions }, r) => {
+    if (regions.length > 1 || regions[0]!.run !== 'long') return
+    marks.push({ sash: marks.length + 1, above: jointsBeside(rows[r - 1]), below: jointsBeside(rows[r + 1]) })
   })
+  return marks
 }
 
-/** Every seam between blocks and sashes of a row, from the raw left end. */
-function jointsOf(widths: readonly Inches[], sash: Inches, outer: boolean, seam: Inches): Sum[] {
-  const joints: Sum[] = []
-  let sashes = outer ? 1 : 0
-  const blocks: Inches[] = []
-  const add = () =>
-    joints.push(
-      sumOf([
-        { what: 'seams', count: 1, each: seam },
-        { what: 'sashing', count: sashes, each: sash },
-        ...grouped(blocks),
-      ]),
-    )
-  widths.forEach((width, c) => {
-    if (sashes > 0 && (c > 0 || outer)) add()
-    blocks.push(width)
-    if (c < widths.length - 1 || outer) {
-      add()
-      sashes += 1
-    }
+/** Every seam of a row, from its raw left end. */
+function jointsOf(regions: readonly Region[], seam: Inches): Sum[] {
+  return regions.slice(1).map((_, k) => {
+    const left = regions.slice(0, k + 1)
+    const sashes = left.filter(({ part }) => part.kind === 'sash')
+    const blocks = left.filter(({ part }) => part.kind === 'block').map(({ width }) => width)
+    return sumOf([
+      { what: 'seams', count: 1, each: seam },
+      { what: 'sashing', count: sashes.length, each: sashes[0]?.width ?? 0 },
+      ...grouped(blocks),
+    ])
   })
-  return joints
 }
 
 function grouped(sizes: readonly Inches[]): Term[] {
@@ -173,19 +136,6 @@ function grouped(sizes: readonly Inches[]): Term[] {
     else terms.push({ what: 'blocks', count: 1, each: size })
   }
   return terms
-}
-
-function sidesOf(quilt: Quilt, { setting }: Dimensions): { widths: Inches[]; heights: Inches[] } {
-  const across = quilt.setting.cells[0]!.length
-  return {
-    widths: setting.places.slice(0, across).map(place => place.width),
-    heights: quilt.setting.cells.map((_, r) => setting.places[r * across]!.height),
-  }
-}
-
-function between<T extends RowPart>(parts: readonly T[], link: RowPart, outer: boolean): RowPart[] {
-  const joined = parts.flatMap((part, i): RowPart[] => (i === 0 ? [part] : [link, part]))
-  return outer ? [link, ...joined, link] : joined
 }
 
 function nameOf(quilt: Quilt, cell: Cell): string {

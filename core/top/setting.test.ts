@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { dimensionsOf } from './dimensions'
 import { quiltOf } from '../testing/quiltOf'
+import type { Box } from '../geometry/polygon'
 import { randomQuilt } from '../testing/randomQuilt'
 import { boxesOf, drawnTop, partAt, tapeSegments } from './parts'
 import { samePart } from './region'
@@ -11,7 +12,7 @@ test('blocks, sashes and cornerstones fill the setting exactly, and with the bor
       const { setting, top } = dimensionsOf(quiltOf(file))
       const area = (boxes: readonly { width: number; height: number }[]) =>
         boxes.reduce((sum, box) => sum + box.width * box.height, 0)
-      const inside = area(setting.places) + area(setting.sashes) + area(setting.cornerstones)
+      const inside = area(setting.regions)
       expect(inside).toBeCloseTo(setting.width * setting.height, 6)
       const whole = drawnTop({ setting, top })
       expect(area(top.regions)).toBeCloseTo(whole.width * whole.height, 6)
@@ -25,6 +26,63 @@ test('blocks, sashes and cornerstones fill the setting exactly, and with the bor
         )
         expect(under).toHaveLength(1)
       }
+    }),
+  )
+})
+
+/** Two boxes laid edge to edge: what they make together is a box again, or the sewing would not lie flat. */
+function sewn(one: Box, other: Box): Box {
+  const isBeside = Math.abs(one.y - other.y) < 1e-6 && Math.abs(one.height - other.height) < 1e-6
+  const isBelow = Math.abs(one.x - other.x) < 1e-6 && Math.abs(one.width - other.width) < 1e-6
+  expect(isBeside || isBelow).toBe(true)
+  const [along, span] = isBeside ? (['x', 'width'] as const) : (['y', 'height'] as const)
+  const [near, far] = one[along] < other[along] ? [one, other] : [other, one]
+  expect(near[along] + near[span]).toBeCloseTo(far[along], 6)
+  return { x: near.x, y: near.y, width: near.width, height: near.height, [span]: near[span] + far[span] }
+}
+
+test('the top is joined in its own order, every seam straight and edge to edge, and ends with its outline', () => {
+  fc.assert(
+    fc.property(randomQuilt, file => {
+      const quilt = quiltOf({ ...file, made: [] })
+      const dimensions = dimensionsOf(quilt)
+      const { setting, top } = dimensions
+      const strips = top.regions.slice(0, top.strips.length)
+      const inside = top.regions.slice(top.strips.length)
+      expect(setting.rows.flatMap(row => row.regions)).toEqual(setting.regions)
+      expect(inside.map(({ part }) => part)).toEqual(setting.regions.map(({ part }) => part))
+      let seams = 0
+      const join = (one: Box, other: Box) => {
+        seams += 1
+        return sewn(one, other)
+      }
+      let at = 0
+      const rows = setting.rows.map(({ regions }) => {
+        const row: Box[] = inside.slice(at, at + regions.length)
+        at += regions.length
+        return row.reduce(join)
+      })
+      let whole = rows.reduce(join)
+      strips.forEach((strip, i) => {
+        const { side, length } = top.strips[i]!
+        const isUpright = side === 'left' || side === 'right'
+        expect(length.total).toBeCloseTo((isUpright ? strip.height : strip.width) + 2 * quilt.seam, 6)
+        const isOnItsSide = {
+          left: strip.x < whole.x,
+          right: strip.x > whole.x,
+          top: strip.y < whole.y,
+          bottom: strip.y > whole.y,
+        }
+        expect(isOnItsSide[side]).toBe(true)
+        whole = join(whole, strip)
+      })
+      expect(whole).toMatchObject({
+        x: expect.closeTo(0, 6),
+        y: expect.closeTo(0, 6),
+        width: expect.closeTo(drawnTop(dimensions).width, 6),
+        height: expect.closeTo(drawnTop(dimensions).height, 6),
+      })
+      expect(seams).toBe(top.regions.length - 1)
     }),
   )
 })

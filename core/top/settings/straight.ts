@@ -5,38 +5,14 @@ import { sameLength, type Inches } from '../../measure/ruler'
 import type { Term } from '../../measure/sum'
 import type { Cell, Quilt } from '../../file/quilt'
 import type { Region } from '../region'
-
-/** One place for a block. Finished, from the top left of the setting. */
-export interface Place extends Box {
-  row: number
-  column: number
-  cell: Cell
-}
-/** A sash; `upright` between the blocks of a row, `level` below or above a block, `long` across the whole setting. */
-export interface Sash extends Box {
-  run: 'upright' | 'level' | 'long'
-}
-
-/** Blocks and sashing, without borders. Finished sizes, from its own top left. */
-export interface SettingLayout {
-  width: Inches
-  height: Inches
-  /** What width and height are made of. */
-  across: Term[]
-  down: Term[]
-  places: Place[]
-  sashes: Sash[]
-  cornerstones: Box[]
-  /** All of these as pieces of the top. */
-  regions: Region[]
-}
+import type { Setting, SettingRow } from '../setting'
 
 /**
  * Straight set: blocks in rows and columns, with or without sashing. Widths follow the first row, heights the first
  * column (`readQuilt` has seen to it that the others agree); where blocks were measured, the smallest in a row or
  * column counts. Source: handbook §4, width = a·b + (a ± 1)·w.
  */
-export function straightSetting(quilt: Quilt): SettingLayout {
+export function straightSetting(quilt: Quilt): Setting {
   const { cells, sashing } = quilt.setting
   const sizes = placedSizes(quilt)
   const widths = cells[0]!.map((_, c) =>
@@ -53,67 +29,76 @@ export function straightSetting(quilt: Quilt): SettingLayout {
   const ys = starts(heights, w, outer)
   const width = widths.reduce((a, b) => a + b, 0) + (widths.length - 1 + 2 * outer) * w
   const height = heights.reduce((a, b) => a + b, 0) + (heights.length - 1 + 2 * outer) * w
-
-  const places = cells.flatMap((line, row) =>
-    line.map((cell, column): Place => ({
-      row,
-      column,
-      cell,
-      x: xs[column]!,
-      y: ys[row]!,
-      width: widths[column]!,
-      height: heights[row]!,
+  const rows = cells.map((line, r): SettingRow => ({
+    kind: 'row',
+    regions: line.map((cell, c): Region => ({
+      x: xs[c]!,
+      y: ys[r]!,
+      width: widths[c]!,
+      height: heights[r]!,
+      part: { kind: 'block', row: r, column: c },
+      wears: { cell },
     })),
-  )
-  const sashes: Sash[] = []
-  const cornerstones: Box[] = []
-  if (sashing) {
-    const gapsAcross = gaps(xs, widths, w, outer)
-    const gapsDown = gaps(ys, heights, w, outer)
-    for (const [row, y] of ys.entries())
-      for (const x of gapsAcross) sashes.push({ run: 'upright', x, y, width: w, height: heights[row]! })
-    for (const y of gapsDown) {
-      if (!sashing.cornerstones) {
-        sashes.push({ run: 'long', x: 0, y, width, height: w })
-        continue
-      }
-      for (const [column, x] of xs.entries()) sashes.push({ run: 'level', x, y, width: widths[column]!, height: w })
-      for (const x of gapsAcross) cornerstones.push({ x, y, width: w, height: w })
-    }
-  }
+  }))
+  const joined = sashing ? withSashes(rows, sashing, width) : rows
   return {
     width,
     height,
     across: terms(widths, w, outer),
     down: terms(heights, w, outer),
-    places,
-    sashes,
-    cornerstones,
-    regions: regionsOf(quilt, places, sashes, cornerstones),
+    regions: joined.flatMap(row => row.regions),
+    rows: joined,
   }
 }
 
-function regionsOf(
-  quilt: Quilt,
-  places: readonly Place[],
-  sashes: readonly Box[],
-  cornerstones: readonly Box[],
-): Region[] {
-  const { sashing } = quilt.setting
-  const strips = (part: Region['part'], boxes: readonly Box[], cloth: string | undefined): Region[] =>
-    cloth === undefined ? [] : boxes.map(({ x, y, width, height }) => ({ x, y, width, height, part, wears: { cloth } }))
-  return [
-    ...strips({ kind: 'sash' }, sashes, sashing?.cloth),
-    ...strips({ kind: 'cornerstone' }, cornerstones, sashing?.cornerstones?.cloth),
-    ...places.map(({ x, y, width, height, row, column, cell }): Region => ({
+/** Sashes between the blocks of each row and between the rows; round all of them where the sashing is outer. */
+function withSashes(
+  rows: readonly SettingRow[],
+  sashing: NonNullable<Quilt['setting']['sashing']>,
+  across: Inches,
+): SettingRow[] {
+  const { width, cloth, cornerstones, outer } = sashing
+  const sash = (run: Region['run'], box: Box): Region => ({ ...box, part: { kind: 'sash' }, run, wears: { cloth } })
+  const beside = ({ x, y, height }: Box) => sash('upright', { x: x - width, y, width, height })
+  const sashed = rows.map(({ regions }): SettingRow => ({
+    kind: 'row',
+    regions: between(
+      regions,
+      beside,
+      ({ x, y, width: block, height }) => sash('upright', { x: x + block, y, width, height }),
+      outer,
+    ),
+  }))
+  const level = (blocks: readonly Region[], y: Inches): Region[] => {
+    if (!cornerstones) return [sash('long', { x: 0, y, width: across, height: width })]
+    const stone = (x: Inches): Region => ({
       x,
       y,
       width,
-      height,
-      part: { kind: 'block', row, column },
-      wears: { cell },
-    })),
-  ]
+      height: width,
+      part: { kind: 'cornerstone' },
+      wears: { cloth: cornerstones.cloth },
+    })
+    return between(
+      blocks.map(block => sash('level', { x: block.x, y, width: block.width, height: width })),
+      ({ x }) => stone(x - width),
+      ({ x, width: block }) => stone(x + block),
+      outer,
+    )
+  }
+  const above = (row: SettingRow): SettingRow => ({
+    kind: 'sash',
+    regions: level(row.regions, row.regions[0]!.y - width),
+  })
+  const last = rows.at(-1)!.regions
+  const below: SettingRow = { kind: 'sash', regions: level(last, last[0]!.y + last[0]!.height) }
+  return [...sashed.flatMap((row, r) => (r > 0 || outer ? [above(rows[r]!), row] : [row])), ...(outer ? [below] : [])]
+}
+
+/** With what lies before each part but the first; outer, before the first and after the last too. */
+function between<T>(parts: readonly T[], before: (part: T) => T, after: (part: T) => T, outer: boolean): T[] {
+  const joined = parts.flatMap((part, i) => (i > 0 || outer ? [before(part), part] : [part]))
+  return outer ? [...joined, after(parts.at(-1)!)] : joined
 }
 
 /** A block's size as planned, and as measured where it was. */
@@ -149,12 +134,6 @@ function starts(sizes: readonly Inches[], sash: Inches, outer: number): Inches[]
     at += size + sash
     return start
   })
-}
-
-/** Where sashes lie: between blocks, and outside the first and last where the sashing goes round. */
-function gaps(starts: readonly Inches[], sizes: readonly Inches[], sash: Inches, outer: number): Inches[] {
-  const ends = starts.map((start, i) => start + sizes[i]!)
-  return outer ? [starts[0]! - sash, ...ends] : ends.slice(0, -1)
 }
 
 /** `5 blocks of 9, 6 sashes of 1½`: equal sizes in one term. */

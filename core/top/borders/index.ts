@@ -1,0 +1,75 @@
+// In: the quilt and its setting. Out: the stages of the top, its border strips, and all its regions.
+import type { Border, Quilt } from '../../file/quilt'
+import type { Box } from '../../geometry/polygon'
+import { measuredStage } from '../../made/measures'
+import { sumOf, type Sum } from '../../measure/sum'
+import { placed, raw, type BorderStrip, type BorderStyle } from '../border'
+import { movedRegions, type Region } from '../region'
+import type { Setting } from '../setting'
+import type { Stage } from '../stage'
+import { butted } from './butted'
+
+/** By how its corners are made; `core/file/notYet.ts` refuses those that are not planned. */
+const STYLES: Record<Border['corners'], BorderStyle> = { butted }
+
+export interface BorderedTop {
+  /** From the setting outwards; the last one is the top. */
+  stages: Stage[]
+  /** In the order of sewing. */
+  strips: BorderStrip[]
+  /** All pieces of the top, from its own top left: border strips, then what the setting is made of. */
+  regions: Region[]
+}
+
+/**
+ * The setting with its borders round it. With `measured`, what was entered of a stage replaces its planned size for
+ * all that follows.
+ */
+export function addBorders(quilt: Quilt, setting: Setting, measured: boolean): BorderedTop {
+  const { seam } = quilt
+  const sizeOf = (stage: string, side: 'width' | 'height', planned: Sum): Sum => {
+    const found = measured ? measuredStage(quilt, stage, side) : null
+    return found === null
+      ? planned
+      : sumOf(
+          [
+            { what: 'measured-mean', value: found.mean, of: stage },
+            { what: 'seams', count: -2, each: seam },
+          ],
+          found.raw.map(value => ({ what: 'measure', value })),
+        )
+  }
+  const stageOf = (what: string, width: Sum, height: Sum, first?: Stage['first']): Stage => ({
+    what,
+    width: sizeOf(what, 'width', width),
+    height: sizeOf(what, 'height', height),
+    expected: { width: raw(width, seam), height: raw(height, seam) },
+    first,
+  })
+  const stages = [stageOf('setting', sumOf(setting.across), sumOf(setting.down))]
+  const strips: BorderStrip[] = []
+  for (const border of placed(quilt)) {
+    const ring = STYLES[border.corners].around({ ...stages.at(-1)!, seam, sizeOf }, border)
+    strips.push(...ring.strips.map(strip => ({ border: border.at, ...strip })))
+    stages.push(stageOf(`border-${border.at}`, ring.width, ring.height, ring.first))
+  }
+  return { stages, strips, regions: drawn(quilt, setting) }
+}
+
+/** All regions by planned sizes. */
+function drawn(quilt: Quilt, setting: Setting): Region[] {
+  const x = quilt.borders.reduce((sum, border) => sum + border.sides, 0)
+  const y = quilt.borders.reduce((sum, border) => sum + border.ends, 0)
+  const regions: Region[] = []
+  let inside: Box = { x, y, width: setting.width, height: setting.height }
+  for (const border of placed(quilt)) {
+    regions.push(...STYLES[border.corners].regions(inside, border))
+    inside = {
+      x: inside.x - border.sides,
+      y: inside.y - border.ends,
+      width: inside.width + 2 * border.sides,
+      height: inside.height + 2 * border.ends,
+    }
+  }
+  return [...regions, ...movedRegions(setting.regions, x, y)]
+}

@@ -1,0 +1,25 @@
+import type { Inches } from '../measure/ruler'
+import type { Term } from '../measure/sum'
+import type { Quilt } from '../file/quilt'
+import type { Region } from './region'
+
+/** Blocks and all that stands between them, without borders. Finished sizes, from its own top left. */
+export interface Setting {
+  width: Inches
+  height: Inches
+  /** What width and height are made of. */
+  across: Term[]
+  down: Term[]
+  regions: Region[]
+  /** Its regions in the order of joining: each row from its first to its last, then to the rows joined before it. */
+  rows: SettingRow[]
+}
+
+/** Regions that are sewn side by side: blocks with the sashes between them, or sashes alone. */
+export interface SettingRow {
+  kind: 'row' | 'sash'
+  regions: Region[]
+}
+
+/** One way of setting blocks: a file of its own, and a line in `settings/index.ts`. */
+export type SettingStyle = (quilt: Quilt) => Setting

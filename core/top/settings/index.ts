@@ -1,0 +1,15 @@
+import type { Quilt } from '../../file/quilt'
+import type { Setting, SettingStyle } from '../setting'
+import { straightSetting } from './straight'
+
+/** Those that are planned; `core/file/notYet.ts` refuses the others by name. */
+const SETTINGS: Partial<Record<Quilt['setting']['kind'], SettingStyle>> = {
+  straight: straightSetting,
+}
+
+/** The quilt's blocks, set the way it asks for. */
+export function settingOf(quilt: Quilt): Setting {
+  const style = SETTINGS[quilt.setting.kind]
+  if (!style) throw new Error(`no setting ${quilt.setting.kind}: readQuilt should have refused`)
+  return style(quilt)
+}
