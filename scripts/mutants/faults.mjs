@@ -5,21 +5,21 @@ export const FAULTS = [
   // pressing
   {
     name: 'arrows of joins point away from the side that is told',
-    file: 'core/make/joins/joins.ts',
+    file: 'core/make/joins/joinPicture.ts',
     from: 'to: [x + dx * reach, y + dy * reach]',
     to: 'to: [x - dx * reach * 2, y - dy * reach * 2]',
     tests: ['core/plan/pressing.test.ts'],
   },
   {
     name: 'rows of a block all pressed one way',
-    file: 'core/make/joins/joins.ts',
-    from: 'return line % 2 === 0 ? later : earlier',
-    to: 'return line >= 0 ? later : earlier',
+    file: 'core/make/joins/pressing.ts',
+    from: '(line % 2 === 0)',
+    to: '(line >= 0)',
     tests: ['core/plan/pressing.test.ts', 'core/plan/sewing.test.ts'],
   },
   {
     name: 'pressed to the lighter part',
-    file: 'core/make/joins/joins.ts',
+    file: 'core/make/joins/pressing.ts',
     from: 'shade(second) < shade(first)',
     to: 'shade(second) > shade(first)',
     tests: ['core/plan/pressing.test.ts'],
@@ -27,8 +27,8 @@ export const FAULTS = [
   {
     name: 'rows of the quilt all pressed to the right',
     file: 'core/top/rows.ts',
-    from: "r % 2 === 0 ? 'right' : 'left'",
-    to: "r >= 0 ? 'right' : 'left'",
+    from: "counts.row % 2 === 1 ? 'right' : 'left'",
+    to: "counts.row >= 0 ? 'right' : 'left'",
     tests: ['core/plan/sewing.test.ts'],
   },
   {
@@ -159,7 +159,28 @@ export const FAULTS = [
     to: 'Math.floor(usable / cell + 1e-6)',
     tests: PLANS,
   },
+  {
+    name: 'a strip filled a cell too far from its end',
+    file: 'core/cut/stripPattern.ts',
+    from: 'c = Math.min(c, reaches[b]!)',
+    to: 'c = Math.min(c, reaches[b]! - 1)',
+    tests: PLANS,
+  },
   // the top
+  {
+    name: 'the last sashes lie over the last row of blocks',
+    file: 'core/top/settings/straight.ts',
+    from: 'level(last, last[0]!.y + last[0]!.height)',
+    to: 'level(last, last[0]!.y)',
+    tests: PLANS,
+  },
+  {
+    name: 'joints marked one part too far along a sash',
+    file: 'core/top/rows.ts',
+    from: 'regions.slice(0, k + 1)',
+    to: 'regions.slice(0, k + 2)',
+    tests: PLANS,
+  },
   {
     name: 'outer sashes forgotten in the width',
     file: 'core/top/settings/straight.ts',
@@ -170,8 +191,8 @@ export const FAULTS = [
   {
     name: 'the second pair of border strips does not span the first',
     file: 'core/top/borders/butted.ts',
-    from: "      strip('top', raw(width))\n      strip('bottom', raw(width))\n      height = sumOf",
-    to: "      strip('top', raw(height))\n      strip('bottom', raw(height))\n      height = sumOf",
+    from: "strips.push(...pair('top', 'bottom'))\n      return",
+    to: "strips.push(...pair('top', 'bottom').map(strip => ({ ...strip, length: raw(inside.width, seam) })))\n      return",
     tests: PLANS,
   },
   {

@@ -1,0 +1,62 @@
+import type { BlockMake } from '../units/blockMake'
+import type { UnitTree } from '../units/unitTree'
+import { boundingBox, type Box, type Point, type Polygon } from '../../geometry/polygon'
+import type { Inches } from '../../measure/ruler'
+
+/** A block as it is sewn and seen. */
+export interface SewnBlock {
+  make: BlockMake
+  clothOfPatch: (patch: number) => string
+  /** Lightness of a cloth, 0 to 100. */
+  light: (cloth: string) => number
+  seam: Inches
+  /** Where its sewing stands in the plan. */
+  path: string
+}
+
+export type Join = Extract<UnitTree, { join: unknown }>
+
+export interface Patch {
+  polygon: Polygon
+  cloth: string
+}
+
+/** The two parts that a join sews together. */
+export type BothParts = readonly [first: readonly Patch[], second: readonly Patch[]]
+
+/** The seams of a block in the order of sewing, from the leaves up, left before right; each with its place. */
+export function joinsOf(tree: UnitTree, path: string): { join: Join; path: string }[] {
+  if ('unit' in tree) return []
+  return [...tree.join.flatMap((child, i) => joinsOf(child, `${path}.join.${i}`)), { join: tree, path }]
+}
+
+export function bothParts(join: Join, block: SewnBlock): BothParts {
+  return [patchesOf(join.join[0], block), patchesOf(join.join[1], block)]
+}
+
+function patchesOf(node: UnitTree, { make, clothOfPatch }: SewnBlock): Patch[] {
+  return patchesUnder(node).map(patch => ({ polygon: make.polygons[patch]!, cloth: clothOfPatch(patch) }))
+}
+
+export function patchesUnder(tree: UnitTree): number[] {
+  return 'unit' in tree
+    ? tree.unit.patches.map(patch => patch.patch)
+    : [...patchesUnder(tree.join[0]), ...patchesUnder(tree.join[1])]
+}
+
+export function isUpright(from: Point, to: Point): boolean {
+  return Math.abs(from[0] - to[0]) < Math.abs(from[1] - to[1])
+}
+
+/** Whether the second part lies to the right of the first, or below it. */
+export function isLater(first: readonly Patch[], second: readonly Patch[], upright: boolean): boolean {
+  const [a, b] = [first, second].map(part => middleOf(boundingBox(part.flatMap(patch => patch.polygon)))) as [
+    Point,
+    Point,
+  ]
+  return upright ? b[0] > a[0] : b[1] > a[1]
+}
+
+export function middleOf(box: Box): Point {
+  return [box.x + box.width / 2, box.y + box.height / 2]
+}
