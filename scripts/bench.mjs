@@ -50,13 +50,14 @@ await build({
       "export { ownStrips, lengthOf } from './core/cut/ownStrips'",
       "export { toCutPiece } from './core/cut/need'",
       "export { SHIPPED_DESIGNS } from './core/designs/shipped'",
-      "export { findSewingOrder } from './core/make/order/sewingTree'",
+      "export { findSewingOrder } from './core/make/order/findSewingOrder'",
       "export { findFoundation } from './core/make/order/foundation'",
       "export { blockMake } from './core/make/units/blockMake'",
       "export { unitDemands } from './core/make/units/demands'",
       "export { waysFor } from './core/plan/choose'",
       "export { workroomOf } from './core/plan/workroom'",
-      "export { recipesFor } from './core/plan/recipe'",
+      "export { makeWorkbook } from './app/workers/makeWorkbook'",
+      "export { changeBetween } from './app/workers/changes'",
     ].join('\n'),
     resolveDir: ROOT,
     loader: 'ts',
@@ -65,6 +66,7 @@ await build({
   platform: 'node',
   format: 'esm',
   outfile: `${ROOT}cli/dist/bench.mjs`,
+  alias: { '~~': ROOT.slice(0, -1) },
   logLevel: 'error',
 })
 const {
@@ -80,7 +82,8 @@ const {
   unitDemands,
   waysFor,
   workroomOf,
-  recipesFor,
+  makeWorkbook,
+  changeBetween,
 } = await import(`${ROOT}cli/dist/bench.mjs`)
 const quilts = [
   ['sample', sample],
@@ -92,16 +95,16 @@ for (const [name, path] of quilts) {
   const quilt = readQuilt(JSON.parse(readFileSync(path, 'utf8'))).value
   const { plan } = planQuilt(quilt)
   record(
-    `plan() of ${name}`,
+    `plan and recipes of ${name}`,
     median(
       times(15, () => {
         const started = performance.now()
-        planQuilt(quilt)
+        makeWorkbook(quilt)
         return performance.now() - started
       }),
     ),
     'ms',
-    150,
+    60,
   )
   let need = 0
   let bound = 0
@@ -150,19 +153,24 @@ const LARGE = [
   ['200 × 200 plain squares', many(200, 20, 'plain', ['cloth'], 20), 50, 300],
 ]
 for (const [name, file, readAim, planAim] of LARGE) {
+  const first = performance.now()
+  readQuilt(file)
+  record(`read ${name}, first`, performance.now() - first, 'ms', null)
   const read = []
   const planned = []
-  for (let run = 0; run < 3; run++) {
+  const books = []
+  for (let width = 3; width < 6; width++) {
     const started = performance.now()
-    const { value } = readQuilt(file)
+    const { value } = readQuilt({ ...file, borders: [{ width, cloth: 'c0' }] })
     const isRead = performance.now()
-    const { plan, work } = planQuilt(value)
-    recipesFor(work, plan, 'b')
+    books.push(makeWorkbook(value).workbook)
     read.push(isRead - started)
     planned.push(performance.now() - isRead)
   }
-  record(`read ${name}`, median(read), 'ms', readAim)
-  record(`plan() and recipes of ${name}`, median(planned), 'ms', planAim)
+  record(`read ${name}, its border changed`, median(read), 'ms', readAim)
+  record(`plan and recipes of ${name}`, median(planned), 'ms', planAim)
+  const told = JSON.stringify(changeBetween(books[1], books[2])).length / 1000
+  record(`told of ${name}, its border changed`, told, 'kB', 100)
 }
 
 // how blocks are sewn: the whole library, each design at first sight
@@ -236,7 +244,7 @@ try {
   await page.goto(address)
   await page.getByRole('heading', { name: 'The shelf is empty' }).waitFor()
   await page.waitForTimeout(300)
-  record('script of the first load, gzip', scripts / 1000, 'kB', 250)
+  record('script of the first load, gzip', scripts / 1000, 'kB', 220)
 
   const paper = await page.request.post(`${address}/api/papers`, {
     data: { file: JSON.parse(readFileSync(sample, 'utf8')), block: 'star', what: 'papers', page: 'a4' },

@@ -153,10 +153,14 @@ export const useQuilt = defineStore('quilt', () => {
   function show(next: QuiltFile): boolean {
     const read = readQuilt(next)
     if (!read.ok) return false
-    quilt.value = sharing(next, read.value)
-    file.value = markRaw(next)
-    useSettings().quiltUnits = read.value.units
+    take(next, read.value)
     return true
+  }
+
+  function take(next: QuiltFile, read: Quilt) {
+    quilt.value = sharing(next, read)
+    file.value = markRaw(next)
+    useSettings().quiltUnits = read.units
   }
 
   /**
@@ -171,7 +175,8 @@ export const useQuilt = defineStore('quilt', () => {
     if (!read.ok) return read.problems
     past.value = [...past.value.slice(-199), { name, file: before }]
     future.value = []
-    settle(next)
+    take(next, read.value)
+    settle()
     return []
   }
 
@@ -183,8 +188,8 @@ export const useQuilt = defineStore('quilt', () => {
     if (read.ok) quilt.value = sharing(next, read.value)
   }
 
-  function settle(next: QuiltFile) {
-    show(next)
+  /** The file has changed: it is planned and kept anew. */
+  function settle() {
     isPlanning.value = true
     void askPlan()
     void save()
@@ -195,7 +200,8 @@ export const useQuilt = defineStore('quilt', () => {
     if (!last || !file.value || !canWrite.value) return
     future.value = [...future.value, { name: last.name, file: file.value }]
     past.value = past.value.slice(0, -1)
-    settle(last.file)
+    show(last.file)
+    settle()
   }
 
   function redo() {
@@ -203,7 +209,8 @@ export const useQuilt = defineStore('quilt', () => {
     if (!next || !file.value || !canWrite.value) return
     past.value = [...past.value, { name: next.name, file: file.value }]
     future.value = future.value.slice(0, -1)
-    settle(next.file)
+    show(next.file)
+    settle()
   }
 
   /** Writes go one after the other, each with the newest state: two at once could leave the older one in storage. */

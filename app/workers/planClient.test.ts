@@ -52,13 +52,23 @@ function setUp() {
   return { client, heard, worker: () => FakeWorker.all.at(-1)! }
 }
 
+test('a worker tells what has changed since its last answer, even if that came too late to be heard', () => {
+  const { client, heard, worker } = setUp()
+  client.ask(file('old'))
+  client.ask(file('new'))
+  const [first, second] = worker().asked
+  worker().answer({ kind: 'done', job: first!.job, change: { put: { plan: 'old', recipes: [] } } })
+  worker().answer({ kind: 'done', job: second!.job, change: { parts: { plan: { put: 'new' } }, gone: [] } })
+  expect(heard).toEqual(['done new'])
+})
+
 test('the newest question wins; the answer to an older one is not heard', () => {
   const { client, heard, worker } = setUp()
   client.ask(file('old'))
   client.ask(file('new'))
   const [first, second] = worker().asked
-  worker().answer({ kind: 'done', job: first!.job, workbook: workbook('old') })
-  worker().answer({ kind: 'done', job: second!.job, workbook: workbook('new') })
+  worker().answer({ kind: 'done', job: first!.job, change: { put: workbook('old') } })
+  worker().answer({ kind: 'done', job: second!.job, change: { put: workbook('new') } })
   expect(heard).toEqual(['done new'])
   expect(FakeWorker.all).toHaveLength(1)
 })
@@ -74,7 +84,7 @@ test('a worker that dies is replaced and asked again; after it died twice over a
   expect(FakeWorker.all).toHaveLength(2)
   // the next quilt gets a worker of its own
   client.ask(file('easy'))
-  worker().answer({ kind: 'done', job: worker().asked[0]!.job, workbook: workbook('easy') })
+  worker().answer({ kind: 'done', job: worker().asked[0]!.job, change: { put: workbook('easy') } })
   expect(heard.at(-1)).toBe('done easy')
 })
 
@@ -87,7 +97,7 @@ test('a worker busy for too long is not waited for', () => {
   now.mockReturnValue(5000)
   client.ask(file('small'))
   expect(busy.isStopped).toBe(true)
-  worker().answer({ kind: 'done', job: worker().asked[0]!.job, workbook: workbook('small') })
+  worker().answer({ kind: 'done', job: worker().asked[0]!.job, change: { put: workbook('small') } })
   expect(heard).toEqual(['done small'])
   now.mockRestore()
 })
@@ -133,7 +143,7 @@ describe('silence', () => {
     client.ask(file('long'))
     worker().answer({ kind: 'hello', job: worker().asked[0]!.job })
     jest.advanceTimersByTime(20_000)
-    worker().answer({ kind: 'done', job: worker().asked[0]!.job, workbook: workbook('long') })
+    worker().answer({ kind: 'done', job: worker().asked[0]!.job, change: { put: workbook('long') } })
     expect(heard).toEqual(['done long'])
   })
 })

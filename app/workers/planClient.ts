@@ -1,5 +1,6 @@
 import type { ToBuy } from '~~/core/plan/chosenWays'
 import type { QuiltFile } from '~~/core/file/schema'
+import { changed } from './changes'
 import type { FromPlanWorker, ToPlanWorker, Workbook } from './planMessages'
 
 export interface PlanClient {
@@ -46,13 +47,16 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
 
   function start(): Worker {
     const fresh = startWorker()
+    /** What this worker made last, whether or not anybody still wanted it: it only tells what has changed since. */
+    let book: unknown
     fresh.addEventListener('message', ({ data }: MessageEvent<FromPlanWorker>) => {
       isAlive = true
+      if (data.kind === 'done') book = changed(book, data.change)
       if (data.job === job) clearTimeout(silence)
       if (data.kind === 'hello' || data.job !== job) return
       if (data.kind === 'ways') return listener.onWays(data.unit, data.buys)
       asked = null
-      if (data.kind === 'done') listener.onDone(data.workbook)
+      if (data.kind === 'done') listener.onDone(book as Workbook)
       else listener.onFailed(data.message)
     })
     fresh.addEventListener('error', event => {

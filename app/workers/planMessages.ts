@@ -1,6 +1,7 @@
 import type { CheckedPlan } from '~~/core/checks/planQuilt'
 import type { ToBuy } from '~~/core/plan/chosenWays'
 import type { QuiltFile } from '~~/core/file/schema'
+import type { Change } from './changes'
 import type { Recipe } from '~~/core/plan/recipe'
 
 /** Everything the stations show, made in one go from one file. */
@@ -16,6 +17,7 @@ export type ToPlanWorker =
 export type FromPlanWorker =
   // a question has come in and is being worked on
   | { kind: 'hello'; job: number }
-  | { kind: 'done'; job: number; workbook: Workbook }
+  // what is new since the workbook that this worker made before; from its first one everything
+  | { kind: 'done'; job: number; change: Change | null }
   | { kind: 'ways'; job: number; unit: string; buys: (ToBuy | null)[] }
   | { kind: 'failed'; job: number; message: string }

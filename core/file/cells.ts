@@ -6,6 +6,17 @@ import type { ParsedQuilt } from './schema'
  * cell: what is worked out for one need not be worked out again.
  */
 export function cellsOf(file: ParsedQuilt): Cell[][] {
+  const found = placed.get(file)
+  if (found) return found
+  const cells = placedCells(file)
+  placed.set(file, cells)
+  return cells
+}
+
+/** A file is asked more than once while it is read. */
+const placed = new WeakMap<ParsedQuilt, Cell[][]>()
+
+function placedCells(file: ParsedQuilt): Cell[][] {
   const { across, down, cells, fill = [[file.blocks[0]!.id]] } = file.setting
   const known = new Map<string, Cell>()
   const cellFor = ({ block, turn, mirror, cloths }: Cell): Cell => {

@@ -5,10 +5,10 @@ import type { ParsedQuilt } from './schema'
 /** In a straight setting all blocks of a column are as wide as each other, and all of a row as high. */
 export function sizeProblems(file: ParsedQuilt): Problem[] {
   const cells = cellsOf(file)
-  const size = (id: string) => {
-    const block = file.blocks.find(candidate => candidate.id === id)!
-    return [block.width ?? block.size!, block.height ?? block.size!] as const
-  }
+  const sizes = new Map(
+    file.blocks.map(block => [block.id, [block.width ?? block.size!, block.height ?? block.size!] as const]),
+  )
+  const size = (id: string) => sizes.get(id)!
   const problems: Problem[] = []
   const path = (r: number, c: number): Path =>
     file.setting.cells

@@ -10,7 +10,8 @@ import { sizeProblems } from './placeSizes'
 import { fail, ok, type Path, type Problem, type Result } from './problem'
 import type { Block, Border, Cloth, Quilt } from './quilt'
 import { referenceProblems } from './references'
-import { quiltFileSchema, type ParsedQuilt } from './schema'
+import { parseFile } from './parseFile'
+import type { ParsedQuilt } from './schema'
 
 /**
  * Reads a quilt file: its shape, its lengths, and that everything it names is there. Gives every problem found, each
@@ -19,7 +20,7 @@ import { quiltFileSchema, type ParsedQuilt } from './schema'
 export function readQuilt(file: unknown): Result<Quilt> {
   const units: Units = (file as { units?: unknown } | null)?.units === 'cm' ? 'cm' : 'in'
   const unplanned = notYet(file)
-  const parsed = quiltFileSchema(units).safeParse(file)
+  const parsed = parseFile(file, units)
   if (!parsed.success)
     return fail([...unplanned, ...problemsOf(parsed.error, file).filter(({ path }) => !isAmong(path, unplanned))])
   const corners = cornerProblems(parsed.data)

@@ -1,5 +1,5 @@
 import { rolesOf } from '../designs/design'
-import { tilingFaults } from '../geometry/tiling'
+import { tilingFaults, type TilingFault } from '../geometry/tiling'
 import type { Point } from '../geometry/polygon'
 import { UNIT_DEFAULTS } from '../measure/units'
 import { methodFitsKind } from './methodNames'
@@ -7,25 +7,46 @@ import { designsById } from './ownDesigns'
 import type { Path, Problem } from './problem'
 import type { ParsedQuilt } from './schema'
 
+type ParsedDesign = ParsedQuilt['designs'][number]
+
+const looked = new WeakMap<ParsedDesign, TilingFault[]>()
+
+/** Looked for once in a design that edits leave as it is. */
+function tilingFaultsOf(design: ParsedDesign): TilingFault[] {
+  const { patches, width, height } = design
+  const known = looked.get(design)
+  const faults =
+    known
+    ?? tilingFaults(
+      patches.map(patch => patch.points as Point[]),
+      width,
+      height,
+    )
+  looked.set(design, faults)
+  return faults
+}
+
 /**
  * What the shape of a file cannot say: that everything it names is there, that designs tile, that what must have a
  * size has one.
  */
 export function referenceProblems(file: ParsedQuilt): Problem[] {
   const problems: Problem[] = []
-  const cloths = file.cloths.map(cloth => cloth.id)
-  const blocks = file.blocks.map(block => block.id)
+  const ids = { cloths: file.cloths.map(({ id }) => id), blocks: file.blocks.map(({ id }) => id) }
+  const [cloths, blocks] = [new Set(ids.cloths), new Set(ids.blocks)]
   const designs = designsById(file)
-  const need = (known: readonly string[], to: 'cloth' | 'block' | 'design', got: string | undefined, path: Path) => {
-    if (got !== undefined && !known.includes(got)) problems.push({ code: 'unknown-reference', path, to, got, known })
+  const designIds = new Set(designs.keys())
+  const need = (known: ReadonlySet<string>, to: 'cloth' | 'block' | 'design', got: string | undefined, path: Path) => {
+    if (got !== undefined && !known.has(got))
+      problems.push({ code: 'unknown-reference', path, to, got, known: [...known] })
   }
-  for (const [list, ids] of [
-    ['cloths', cloths],
-    ['blocks', blocks],
-    ['designs', file.designs.map(design => design.id)],
+  for (const [list, names] of [
+    ['cloths', ids.cloths],
+    ['blocks', ids.blocks],
+    ['designs', file.designs.map(({ id }) => id)],
   ] as const) {
-    ids.forEach((id, i) => {
-      if (ids.indexOf(id) !== i) problems.push({ code: 'repeated', path: [list, i, 'id'], got: id })
+    names.forEach((id, i) => {
+      if (names.indexOf(id) !== i) problems.push({ code: 'repeated', path: [list, i, 'id'], got: id })
     })
   }
   file.cloths.forEach((cloth, i) => {
@@ -43,11 +64,7 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
       })
   })
   file.designs.forEach((design, i) => {
-    for (const fault of tilingFaults(
-      design.patches.map(patch => patch.points as Point[]),
-      design.width,
-      design.height,
-    )) {
+    for (const fault of tilingFaultsOf(design)) {
       problems.push({
         code: 'tiling',
         path: ['designs', i, ...(fault.patch >= 0 ? ['patches', fault.patch] : [])],
@@ -57,7 +74,7 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
   })
   file.blocks.forEach((block, i) => {
     const path: Path = ['blocks', i]
-    need([...designs.keys()], 'design', block.design, [...path, 'design'])
+    need(designIds, 'design', block.design, [...path, 'design'])
     if (block.size === undefined && (block.width === undefined || block.height === undefined))
       problems.push({ code: 'missing-size', path: [...path, 'size'] })
     const roles = designs.has(block.design) ? rolesOf(designs.get(block.design)!) : Object.keys(block.cloths)

@@ -192,7 +192,7 @@ export const FAULTS = [
     name: 'the second pair of border strips does not span the first',
     file: 'core/top/borders/butted.ts',
     from: "strips.push(...pair('top', 'bottom'))\n      return",
-    to: "strips.push(...pair('top', 'bottom').map(strip => ({ ...strip, length: raw(inside.width, seam) })))\n      return",
+    to: "strips.push(...pair('top', 'bottom').map(s => ({ ...s, length: raw(inside.width, seam) })))\n      return",
     tests: PLANS,
   },
   {

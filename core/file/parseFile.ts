@@ -1,0 +1,70 @@
+// In: a file as written. Out: its shape as the schema reads it, in inches, or what the schema refuses.
+import { quiltFileSchema, type ParsedQuilt } from './schema'
+import type { Units } from '../measure/units'
+
+type ParsedRow = NonNullable<ParsedQuilt['setting']['cells']>[number]
+type ParsedDesign = ParsedQuilt['designs'][number]
+
+/**
+ * Rows of places and designs, as they were read from these very objects: an edit makes a new file of old parts, so most
+ * of a large quilt need not be read again for each key that is pressed. Neither holds a length, so that the units of
+ * the file are of no account.
+ */
+const rows = new WeakMap<object, ParsedRow>()
+const designs = new WeakMap<object, ParsedDesign>()
+
+/** Stands where a known design stood while the rest is read. */
+const STUB: ParsedDesign = {
+  id: 'stub',
+  family: 'own',
+  width: 1,
+  height: 1,
+  patches: [
+    {
+      role: 'stub',
+      points: [
+        [0, 0],
+        [1, 0],
+        [0, 1],
+      ],
+    },
+  ],
+}
+
+/** The file is taken for what it is: plain data that is never changed in place. */
+export function parseFile(file: unknown, units: Units): ReturnType<ReturnType<typeof quiltFileSchema>['safeParse']> {
+  const cells = listAt(file, 'setting', 'cells')
+  const own = listAt(file, 'designs')
+  const parsed = quiltFileSchema(units).safeParse(withoutKnown(file, cells, own))
+  if (!parsed.success) return parsed
+  const { setting } = parsed.data
+  if (setting.cells) setting.cells = setting.cells.map((row, r) => remembered(rows, cells[r], row))
+  parsed.data.designs = parsed.data.designs.map((design, i) => remembered(designs, own[i], design))
+  return parsed
+}
+
+/** The file with as little to read as may be in the places of what was read before. */
+function withoutKnown(file: unknown, cells: readonly unknown[], own: readonly unknown[]): unknown {
+  const isKnown = (map: WeakMap<object, unknown>) => (part: unknown) => map.has(part as object)
+  const hasKnown = cells.some(isKnown(rows)) || own.some(isKnown(designs))
+  if (!hasKnown) return file
+  const { setting, ...rest } = file as { setting: object }
+  return {
+    ...rest,
+    setting: cells.length > 0 ? { ...setting, cells: cells.map(row => (isKnown(rows)(row) ? [] : row)) } : setting,
+    ...(own.length > 0 ? { designs: own.map(design => (isKnown(designs)(design) ? STUB : design)) } : {}),
+  }
+}
+
+function remembered<T>(known: WeakMap<object, T>, written: unknown, parsed: T): T {
+  const before = known.get(written as object)
+  if (before !== undefined) return before
+  if (written !== null && typeof written === 'object') known.set(written, parsed)
+  return parsed
+}
+
+/** A list at a path of what may be anything; empty where there is none. */
+function listAt(value: unknown, ...path: string[]): readonly unknown[] {
+  const found = path.reduce<unknown>((at, step) => (at as Record<string, unknown> | null | undefined)?.[step], value)
+  return Array.isArray(found) ? found : []
+}
