@@ -109,7 +109,7 @@ const stepsOf = (design: Design) => {
     ],
     setting: { across: 1, down: 1 },
   })
-  return units.flatMap(choice => choice.ways.flatMap(way => way.made.steps))
+  return units.flatMap(choice => choice.ways.flatMap(way => way.made.steps()))
 }
 
 test('every step of every way of every shipped block has its words and its figures', () => {

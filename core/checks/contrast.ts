@@ -51,17 +51,11 @@ function touchingRoles({ patches }: Design): [string, string][] {
 /** Places side by side that were given the same cloth of their own for the same role: scraps want to be spread. */
 export const neighboursAlike: Checker = ({ quilt }) => {
   const { cells } = quilt.setting
-  const checks: Check[] = []
+  const alike: { row: number; column: number; cloth: string }[] = []
   const compare = (row: number, column: number, one: Cell, other: Cell | undefined) => {
     if (!other || other.block !== one.block) return
     const role = Object.keys(one.cloths).find(name => one.cloths[name] === other.cloths[name])
-    if (role !== undefined)
-      checks.push({
-        id: 'neighbours-alike',
-        severity: 'note',
-        path: `setting.cells.${row}.${column}`,
-        data: { row: row + 1, place: column + 1, cloth: clothOf(quilt, one.cloths[role]!).name },
-      })
+    if (role !== undefined) alike.push({ row, column, cloth: one.cloths[role]! })
   }
   cells.forEach((line, row) =>
     line.forEach((cell, column) => {
@@ -70,5 +64,11 @@ export const neighboursAlike: Checker = ({ quilt }) => {
     }),
   )
   // a quilt in which many are alike was meant so
-  return checks.length > cells.flat().length / 4 ? [] : checks.slice(0, 5)
+  if (alike.length > (cells.length * cells[0]!.length) / 4) return []
+  return alike.slice(0, 5).map(({ row, column, cloth }): Check => ({
+    id: 'neighbours-alike',
+    severity: 'note',
+    path: `setting.cells.${row}.${column}`,
+    data: { row: row + 1, place: column + 1, cloth: clothOf(quilt, cloth).name },
+  }))
 }

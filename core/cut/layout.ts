@@ -41,15 +41,17 @@ export function layOut(pieces: readonly CutPiece[], usable: Inches, search: Sear
   for (let tries = 1; best.length > bound + TOLERANCE && !search.stop(tries); tries++) {
     best = shortest([best, withAlong(along, across, usable, worthFor(tries), tries % 3 !== 2)])
   }
-  return { ...best, bound, left: best.strips.flatMap(leftovers), unplaced }
+  const strips = best.place()
+  return { length: best.length, bound, strips, left: strips.flatMap(leftovers), unplaced }
 }
 
-interface Placed {
+/** How long a layout is; its strips get their places only when it is taken. */
+interface Candidate {
   length: Inches
-  strips: Strip[]
+  place: () => Strip[]
 }
 
-function shortest(layouts: readonly Placed[]): Placed {
+function shortest(layouts: readonly Candidate[]): Candidate {
   return layouts.reduce((a, b) => (b.length < a.length - TOLERANCE ? b : a))
 }
 
@@ -69,9 +71,9 @@ function disturbance(text: string, tries: number): number {
   return (hash >>> 0) / 4294967296
 }
 
-function fromOwnStrips(pieces: readonly CutPiece[], usable: Inches): Placed {
+function fromOwnStrips(pieces: readonly CutPiece[], usable: Inches): Candidate {
   const strips = ownStrips(pieces, usable)
-  return { length: lengthOf(strips), strips: place(strips, 0, 0, usable) }
+  return { length: lengthOf(strips), place: () => place(strips, 0, 0, usable) }
 }
 
 /**
@@ -88,35 +90,37 @@ function withAlong(
   usable: Inches,
   worth: (piece: CutPiece) => number,
   useBeside: boolean,
-): Placed {
-  const strips: Strip[] = []
+): Candidate {
+  const bands: (() => Strip[])[] = []
   let y = 0
   let rest = across
   for (const band of bandsOf(along, usable)) {
-    let x = 0
+    const top = y
+    const wide = band.reduce((sum, piece) => sum + piece.width, 0)
     const height = Math.max(...band.map(piece => piece.height))
-    for (const piece of band) {
-      strips.push({
-        x,
-        y,
-        width: piece.width,
-        height: piece.height,
-        run: 'along',
-        sheet: 0,
-        cuts: [{ x, y, width: piece.width, height: piece.height, piece: piece.id }],
-      })
-      x += piece.width
-    }
-    if (useBeside && usable - x > 1) {
-      const beside = looseStrips(rest, usable - x, worth, height)
-      strips.push(...place(byDepth(beside.strips), x, y, usable - x))
+    bands.push(() => placeAlong(band, top))
+    if (useBeside && usable - wide > 1) {
+      const beside = looseStrips(rest, usable - wide, worth, height)
+      bands.push(() => place(byDepth(beside.strips), wide, top, usable - wide))
       rest = rest.map(piece => ({ ...piece, count: beside.left.get(piece.id)! }))
     }
     y += height
   }
   const whole = looseStrips(rest, usable, worth).strips
-  strips.push(...place(byDepth(whole), 0, y, usable))
-  return { length: y + lengthOf(whole), strips }
+  return {
+    length: y + lengthOf(whole),
+    place: () => [...bands.flatMap(band => band()), ...place(byDepth(whole), 0, y, usable)],
+  }
+}
+
+/** Long strips side by side, from the left. */
+function placeAlong(band: readonly CutPiece[], y: Inches): Strip[] {
+  let x = 0
+  return band.map(({ id, width, height }) => {
+    const cut = { x, y, width, height }
+    x += width
+    return { ...cut, run: 'along', sheet: 0, cuts: [{ ...cut, piece: id }] }
+  })
 }
 
 /** Long strips side by side, first fit by length. */

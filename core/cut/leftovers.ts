@@ -29,24 +29,36 @@ export function leftovers(strip: Strip): Reckonable<Leftover>[] {
   }
   const { y, sheet } = strip
   const end = {
-    width: sumOf([
-      { what: 'length-of-strip', value: strip.width },
-      { what: 'cut-from-it', value: strip.x - right },
-    ]),
-    height: sumOf([{ what: 'depth-of-strip', value: strip.height }]),
+    x: right,
+    y,
+    sheet,
+    width: because(
+      sumOf([
+        { what: 'length-of-strip', value: strip.width },
+        { what: 'cut-from-it', value: strip.x - right },
+      ]),
+    ),
+    height: because(sumOf([{ what: 'depth-of-strip', value: strip.height }])),
   }
-  const above = [...tops.values()].map(({ x, width, bottom }) => ({
-    x,
-    y: bottom,
-    width: sumOf([{ what: 'width-of-the-piece', value: width }]),
-    height: sumOf([
-      { what: 'depth-of-strip', value: strip.height },
-      { what: 'cut-from-it', value: y - bottom },
-    ]),
-  }))
-  return [{ x: right, y, ...end }, ...above]
-    .filter(({ width, height }) => width.total >= DUST - TOLERANCE && height.total >= DUST - TOLERANCE)
-    .map(({ width, height, ...place }) => ({ ...place, width: because(width), height: because(height), sheet }))
+  const above = [...tops.values()]
+    .filter(({ width, bottom }) => isMoreThanDust(width, strip.height + y - bottom))
+    .map(({ x, width, bottom }) => ({
+      x,
+      y: bottom,
+      sheet,
+      width: because(sumOf([{ what: 'width-of-the-piece', value: width }])),
+      height: because(
+        sumOf([
+          { what: 'depth-of-strip', value: strip.height },
+          { what: 'cut-from-it', value: y - bottom },
+        ]),
+      ),
+    }))
+  return isMoreThanDust(strip.width + strip.x - right, strip.height) ? [end, ...above] : above
+}
+
+function isMoreThanDust(width: Inches, height: Inches): boolean {
+  return width >= DUST - TOLERANCE && height >= DUST - TOLERANCE
 }
 
 /** In: how much of a piece of cloth `cut` takes. Out: what is left at its end, if anything. */

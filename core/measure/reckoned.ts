@@ -10,6 +10,14 @@ export function because(sum: Sum): Reckoned {
   return new Reckoned(sum)
 }
 
+const withoutReasons = new WeakSet<object>()
+
+/** Large data that holds no reason anywhere: it need not be looked through for them. */
+export function asItIs<T extends object>(data: T): T {
+  withoutReasons.add(data)
+  return data
+}
+
 /** Data whose numbers may still carry their reasons. */
 export type Reckonable<T> = T extends number
   ? T | Reckoned
@@ -28,7 +36,7 @@ export function plainOf<T>(tree: Reckonable<T>): { plain: T; sums: Record<string
   // what holds no reason and stands in many places need be looked through only once
   const bare = new Set<object>()
   const visit = (node: unknown, path: string): unknown => {
-    if (typeof node !== 'object' || node === null || bare.has(node)) return node
+    if (typeof node !== 'object' || node === null || bare.has(node) || withoutReasons.has(node)) return node
     if (node instanceof Reckoned) {
       sums[path] = node.sum
       return node.sum.total

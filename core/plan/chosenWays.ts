@@ -11,7 +11,6 @@ import type { Piece, PieceOrder } from '../cut/piece'
 import { settingOrders } from '../cut/settingPieces'
 import type { Quilt } from '../file/quilt'
 import type { Inches } from '../measure/ruler'
-import { plannedDimensions, type Dimensions } from '../top/dimensions'
 import { waysFor, type Choice, type Way } from './choose'
 import type { PlanWork } from './planWork'
 import { workroomOf } from './workroom'
@@ -30,14 +29,9 @@ export function choicesOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): 
  * the other way, for what is best for one unit alone need not be best on the cloth. The better of the two by cloth to
  * buy, then by need.
  */
-export function chooseWays(
-  quilt: Quilt,
-  makes: ReadonlyMap<string, BlockMake>,
-  dimensions: Dimensions,
-  search: Search,
-): LaidOut {
+export function chooseWays(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>, sizes: Sizes, search: Search): LaidOut {
   const choices = choicesOf(quilt, makes)
-  const fixed = fixedOrders(quilt, dimensions)
+  const fixed = fixedOrders(quilt, sizes)
   const first = layOutChoices(choices, fixed, quilt, search)
   const close = quilt.aim === 'least-cloth' ? closestCall(choices) : null
   if (!close) return first
@@ -83,10 +77,11 @@ function toBuy({ needs }: Pick<LaidOut, 'needs'>): ToBuy {
  * What cloth would have to be bought for the whole quilt if one kind of unit were made each of its ways, all else as
  * planned; null where a piece of that way fits no cloth. `unit`: key of the planned unit.
  */
-export function buyByWay({ quilt, choices, pieces, needs, dimensions }: PlanWork, unit: string): (ToBuy | null)[] {
+export function buyByWay(work: PlanWork, unit: string): (ToBuy | null)[] {
+  const { quilt, choices, pieces, needs } = work
   const at = choices.findIndex(({ demand }) => demand.key === unit)
   const known: LaidOut = { choices, pieces: [...pieces], needs }
-  const fixed = fixedOrders(quilt, dimensions)
+  const fixed = fixedOrders(quilt, work)
   return (choices[at]?.ways ?? []).map(way => {
     if (!Number.isFinite(way.length)) return null
     if (way.method === choices[at]!.way.method) return toBuy(known)
@@ -102,13 +97,15 @@ export function buyByWay({ quilt, choices, pieces, needs, dimensions }: PlanWork
   })
 }
 
+type Sizes = Pick<PlanWork, 'dimensions' | 'planned'>
+
 /** Pieces that no choice of ways changes: sashes, borders, binding. */
-function fixedOrders(quilt: Quilt, { setting, top }: Dimensions): PieceOrder[] {
+function fixedOrders(quilt: Quilt, { dimensions: { setting, top }, planned }: Sizes): PieceOrder[] {
   const room = workroomOf(quilt)
   const { width, height } = top.stages.at(-1)!
   return [
     ...settingOrders(quilt, setting, room),
-    ...borderOrders(quilt, plannedDimensions(quilt).top, room),
+    ...borderOrders(quilt, planned.top, room),
     ...bindingOrders(quilt, planBinding(quilt, width.total, height.total), room),
   ]
 }

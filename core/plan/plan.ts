@@ -72,14 +72,14 @@ export interface Plan {
 export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; work: PlanWork } {
   const makes = new Map(quilt.blocks.map(block => [block.id, blockMake(quilt, block)]))
   const dimensions = dimensionsOf(quilt)
-  const planned = plannedDimensions(quilt)
+  const planned = plannedDimensions(quilt, dimensions)
   const { width, height } = dimensions.top.stages.at(-1)!
   const binding = planBinding(quilt, width.total, height.total)
-  const { choices, pieces, needs } = chooseWays(quilt, makes, dimensions, search)
+  const { choices, pieces, needs } = chooseWays(quilt, makes, { dimensions, planned }, search)
 
   const backing = planBacking(quilt, width.total, height.total)
   const batting = planBatting(quilt, width.total, height.total)
-  const work: PlanWork = { quilt, makes, choices, dimensions, needs, pieces }
+  const work: PlanWork = { quilt, makes, choices, dimensions, planned, needs, pieces }
   const numbers = new Map(pieces.map(piece => [piece.id, piece.letter]))
   const parts: Reckonable<Omit<Plan, 'sums'>> = {
     quilt: plannedQuilt(quilt, { dimensions, pieces, needs, binding, backing }),

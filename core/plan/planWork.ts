@@ -11,6 +11,8 @@ export interface PlanWork {
   makes: ReadonlyMap<string, BlockMake>
   choices: readonly Choice[]
   dimensions: Dimensions
+  /** Before anything was measured. */
+  planned: Dimensions
   needs: readonly ClothNeed[]
   pieces: readonly Piece[]
 }

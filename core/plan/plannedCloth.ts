@@ -2,7 +2,7 @@ import type { Strip } from '../cut/cutPiece'
 import type { Leftover } from '../cut/leftovers'
 import type { ClothNeed } from '../cut/need'
 import type { Cloth } from '../file/quilt'
-import { because, type Reckonable } from '../measure/reckoned'
+import { asItIs, because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 
@@ -60,6 +60,7 @@ function plannedStrip(strip: Strip, numbers: ReadonlyMap<string, string>): Recko
   const deepest = strip.cuts.reduce((a, b) => (b[deep] > a[deep] ? b : a))
   return {
     ...strip,
+    cuts: asItIs(strip.cuts),
     [deep]: because(sumOf([{ what: 'deepest-piece', value: strip[deep], of: numbers.get(deepest.piece) }])),
     [long]: because(sumOf([{ what: isAlong ? 'length' : 'usable-there', value: strip[long] }])),
   }

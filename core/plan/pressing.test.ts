@@ -28,7 +28,7 @@ const worked = SHIPPED_DESIGNS.flatMap(design => {
     ],
   })
   const light = (id: string) => lightness(clothOf(quilt, id).colour)
-  const steps = work.choices.flatMap(choice => choice.ways.flatMap(way => way.made.steps))
+  const steps = work.choices.flatMap(choice => choice.ways.flatMap(way => way.made.steps()))
   return recipesFor(work, plan, 'one').map(recipe => ({ id: design.id, recipe, light, steps }))
 })
 

@@ -190,7 +190,7 @@ function recipeUnit({ demand, way }: Choice, found: LookUps, plan: Plan, block: 
     inQuilt: demand.count,
     over: way.made.made - demand.count,
     trim: way.made.trim,
-    steps: way.made.steps,
+    steps: way.made.steps(),
     size: { width, height },
     pieces: [...ids]
       .flatMap(id => found.piles.get(id) ?? [])

@@ -12,11 +12,10 @@ export interface Dimensions {
 /** As it stands now: what was measured has replaced what was planned. */
 export function dimensionsOf(quilt: Quilt): Dimensions {
   const setting = settingOf(quilt)
-  return { setting, top: addBorders(quilt, setting, true) }
+  return { setting, top: addBorders(quilt, setting) }
 }
 
-/** As first planned, before any measure: what borders are cut by. */
-export function plannedDimensions(quilt: Quilt): Dimensions {
-  const setting = settingOf({ ...quilt, made: [] })
-  return { setting, top: addBorders(quilt, setting, false) }
+/** As first planned, before any measure: what borders are cut by. `now`: as it stands now. */
+export function plannedDimensions(quilt: Quilt, now: Dimensions): Dimensions {
+  return quilt.made.length === 0 ? now : dimensionsOf({ ...quilt, made: [] })
 }

@@ -41,11 +41,12 @@ export function quiltRows(quilt: Quilt, { setting }: Dimensions): Reckonable<Qui
   const both = 2 * quilt.seam
   const names = new Map([...cellCounts(quilt.setting.cells).keys()].map(cell => [cell, nameOf(quilt, cell)]))
   const isSashed = setting.regions.some(({ part }) => part.kind === 'sash')
+  const partAt = onePartForEach(both)
   const counts = { row: 0, sash: 0 }
   const width = because(plus(sumOf(setting.across), { what: 'seams', count: 2, each: quilt.seam }))
   return setting.rows.map(({ kind, regions }) => {
     counts[kind] += 1
-    const parts = regions.map(region => partOf(region, both))
+    const parts = regions.map(partAt)
     const links = new Set(linksOf({ parts }))
     const wide = regions.reduce((sum, region) => sum + region.width, both)
     const cells = regions.flatMap(({ wears }) => ('cell' in wears ? [wears.cell] : []))
@@ -62,6 +63,20 @@ export function quiltRows(quilt: Quilt, { setting }: Dimensions): Reckonable<Qui
       press: isSashed ? 'sashes' : counts.row % 2 === 1 ? 'right' : 'left',
     }
   })
+}
+
+/** Parts alike are one object, however many places they have. */
+function onePartForEach(both: Inches): (region: Region) => RowPart {
+  const known = new Map<unknown, RowPart[]>()
+  return region => {
+    const key = 'cell' in region.wears ? region.wears.cell : region.part.kind
+    const alike = known.get(key) ?? []
+    const found = alike.find(part => part.width === region.width + both && part.height === region.height + both)
+    if (found) return found
+    const part = partOf(region, both)
+    known.set(key, [...alike, part])
+    return part
+  }
 }
 
 function partOf({ part, wears, width, height }: Region, both: Inches): RowPart {

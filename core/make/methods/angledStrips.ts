@@ -92,11 +92,12 @@ export const angledStrips: Method = {
       cuts: 1 + 1 / most,
       biasEdges: isDiamond ? 2 : 1,
       lengths: { pitch },
-      steps: cutSteps(patch!.cloth, lie, isDiamond ? { parallels: lie.depth } : { turned: pitch }, {
-        most,
-        count,
-        ruler: room.ruler,
-      }),
+      steps: () =>
+        cutSteps(patch!.cloth, lie, isDiamond ? { parallels: lie.depth } : { turned: pitch }, {
+          most,
+          count,
+          ruler: room.ruler,
+        }),
     }
     return corner ? withCorner(made, unit, corner, count, room) : made
   },
@@ -162,8 +163,8 @@ function withCorner(wedges: Made, unit: DressedUnit, corner: DressedPatch, count
     trim: true,
     seams: 1,
     cuts: wedges.cuts + 0.5,
-    steps: [
-      ...wedges.steps,
+    steps: () => [
+      ...wedges.steps(),
       {
         do: 'cut',
         code: 'cut-once',

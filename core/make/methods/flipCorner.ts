@@ -36,7 +36,7 @@ function flipMethod(id: MethodId, kind: 'flip-corner' | 'square-in-square', base
         cuts: corners.length,
         biasEdges: 0,
         bonus: bonusFrom(squareCorner(corners[0]!.polygon)!.leg + 2 * room.seam, room.seam, corners.length * count),
-        steps: [...flipSteps(unit, base, corners, room), ...pressAndTrim(unit, room, null)],
+        steps: () => [...flipSteps(unit, base, corners, room), ...pressAndTrim(unit, room, null)],
       }
     },
   }

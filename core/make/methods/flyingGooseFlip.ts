@@ -58,7 +58,7 @@ export const flyingGooseFlip: Method = {
       cuts: 2,
       biasEdges: 0,
       bonus: bonusFrom(corner.total, room.seam, 2 * count),
-      steps: [
+      steps: () => [
         {
           do: 'mark',
           code: 'mark-corner-squares',

@@ -71,7 +71,7 @@ export const flyingGooseFour: Method = {
       seams: 1.5,
       cuts: 0.75,
       biasEdges: 0,
-      steps: [
+      steps: () => [
         {
           do: 'layer',
           code: 'layer-two-on-large',

@@ -51,7 +51,7 @@ export const flyingGooseTriangles: Method = {
       seams: 2,
       cuts: 1.5,
       biasEdges: 0,
-      steps: [
+      steps: () => [
         { do: 'cut', code: 'cut-large-twice-small-once', data: { large, small }, picture: picture(squares, cuts) },
         {
           do: 'sew',

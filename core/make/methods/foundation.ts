@@ -46,7 +46,7 @@ export const foundation: Method = {
       seams: 1,
       cuts: 1,
       biasEdges: 0,
-      steps: [
+      steps: () => [
         {
           do: 'cut',
           code: 'cut-generously',

@@ -65,7 +65,7 @@ export const halfRectangleSingle: Method = {
       seams: 0,
       cuts: 0.5,
       biasEdges: legs.isLevel ? 1 : 2,
-      steps: pairs > 0 ? [layer, cut] : [cut],
+      steps: () => (pairs > 0 ? [layer, cut] : [cut]),
       lengths: { mark },
     }
   },

@@ -47,7 +47,7 @@ export const halfSquareTriangleEight: Method = {
       seams: 0.5,
       cuts: 0.5,
       biasEdges: 0,
-      steps: [
+      steps: () => [
         {
           do: 'layer',
           code: 'layer-and-mark-both',

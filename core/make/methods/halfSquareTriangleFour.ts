@@ -44,7 +44,7 @@ export const halfSquareTriangleFour: Method = {
       seams: 1,
       cuts: 0.5,
       biasEdges: 4,
-      steps: [
+      steps: () => [
         { do: 'layer', code: 'layer-squares', data: { side: size, over, under }, picture: picture(layers) },
         { do: 'sew', code: 'sew-round-the-edge', data: { seam: room.seam }, picture: picture(layers, round) },
         {

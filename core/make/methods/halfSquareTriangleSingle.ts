@@ -56,7 +56,7 @@ export const halfSquareTriangleSingle: Method = {
       seams: 1,
       cuts: 1,
       biasEdges: 0,
-      steps: [
+      steps: () => [
         { do: 'cut', code: 'cut-once', data: { side: size }, picture: picture(squares, cuts) },
         { do: 'sew', code: 'sew-long-sides', data: { seam: room.seam }, picture: picture(layers, [seam]) },
         ...pressAndTrim(unit, room, 'half-square'),

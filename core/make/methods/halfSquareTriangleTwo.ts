@@ -34,7 +34,7 @@ export const halfSquareTriangleTwo: Method = {
       seams: 1,
       cuts: 0.5,
       biasEdges: 0,
-      steps: [
+      steps: () => [
         {
           do: 'layer',
           code: 'layer-and-mark',

@@ -98,7 +98,8 @@ export interface Made {
   cuts: number
   /** Outer edges of the unit that end on the bias. */
   biasEdges: number
-  steps: Step[]
+  /** Drawn only when somebody asks: most ways are compared and not taken. */
+  steps: () => Step[]
   /** Mirror images that come out besides, whether wanted or not. */
   mirrored?: number
   /** Its steps make both hands in one go, as many of each as are wanted. */

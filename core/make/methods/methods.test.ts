@@ -541,8 +541,9 @@ test('every method of every shipped unit says its steps, and pictures them', () 
     for (const choice of units) {
       expect(choice.ways.length).toBeGreaterThan(0)
       for (const way of choice.ways) {
-        expect(way.made.steps.length).toBeGreaterThan(0)
-        for (const { picture } of way.made.steps) {
+        const steps = way.made.steps()
+        expect(steps.length).toBeGreaterThan(0)
+        for (const { picture } of steps) {
           const box = boundingBox(picture.shapes.flatMap(shape => shape.points))
           expect(box.width).toBeGreaterThan(0)
           expect(box.x).toBeGreaterThanOrEqual(-1e-9)
@@ -591,7 +592,7 @@ test('wedges with their corners from one set hold the offset of wedge and corner
         expect(middle[0]!.height).toBeGreaterThanOrEqual(side / 2 + 3 * room.seam - 1e-9)
         // the corner lies half as deep as the base is long, a right angle with its allowance
         expect(outer[0]!.height).toBeGreaterThanOrEqual(t + room.seam * Math.SQRT2 + room.seam)
-        const { data, picture: drawn } = way.steps.find(step => step.code === 'cut-wedges-in-turn')!
+        const { data, picture: drawn } = way.steps().find(step => step.code === 'cut-wedges-in-turn')!
         const cuts = Array.from({ length: drawn.lines.length / 4 }, (_, i) =>
           drawn.lines.slice(4 * i, 4 * i + 4).map(line => line.from),
         )
@@ -638,7 +639,9 @@ test('two layers give one of each hand: as many pairs as both are wanted, the re
     ],
   ])
   const steps = (mirrored: number) =>
-    METHODS.find(method => method.id === 'template')!.make(slant, 6, room, mirrored).steps
+    METHODS.find(method => method.id === 'template')!
+      .make(slant, 6, room, mirrored)
+      .steps()
   expect(steps(0).map(step => step.code)).toEqual(['cut-template'])
   const [layer, cut] = steps(8)
   expect([layer!.data!.pairs, layer!.data!.alone, layer!.data!.hand]).toEqual([
@@ -651,22 +654,24 @@ test('two layers give one of each hand: as many pairs as both are wanted, the re
   expect(Math.sign(signedArea(one!.points))).toBe(-Math.sign(signedArea(other!.points)))
   // and one that is its own mirror image needs no second layer
   expect(
-    METHODS.find(method => method.id === 'template')!.make(
-      unit('template', 2, 2, [
-        [
-          'patch',
-          'a',
+    METHODS.find(method => method.id === 'template')!
+      .make(
+        unit('template', 2, 2, [
           [
-            [0, 0],
-            [2, 0],
-            [1, 2],
+            'patch',
+            'a',
+            [
+              [0, 0],
+              [2, 0],
+              [1, 2],
+            ],
           ],
-        ],
-      ]),
-      6,
-      room,
-      6,
-    ).steps,
+        ]),
+        6,
+        room,
+        6,
+      )
+      .steps(),
   ).toHaveLength(1)
 })
 
@@ -735,10 +740,10 @@ describe('right triangles from rectangles', () => {
       ]),
     ].map(what => METHODS.find(method => method.id === 'half-rectangle-single')!.make(what, 4, room, 4))
     expect(new Set(lines.map(way => way.pieces[0]!.hand)).size).toBe(2)
-    const slants = lines.map(({ steps }) =>
-      Math.sign(steps[1]!.picture.lines[0]!.to[0] - steps[1]!.picture.lines[0]!.from[0]),
-    )
+    const slants = lines
+      .map(way => way.steps())
+      .map(steps => Math.sign(steps[1]!.picture.lines[0]!.to[0] - steps[1]!.picture.lines[0]!.from[0]))
     expect(slants[0]).toBe(-slants[1]!)
-    expect(lines[0]!.steps[0]!.code).toBe('layer-rectangles')
+    expect(lines[0]!.steps()[0]!.code).toBe('layer-rectangles')
   })
 })

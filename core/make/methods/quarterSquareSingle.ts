@@ -46,7 +46,7 @@ export const quarterSquareSingle: Method = {
       seams: 3,
       cuts: 2,
       biasEdges: 0,
-      steps: [
+      steps: () => [
         {
           do: 'cut',
           code: 'cut-twice',

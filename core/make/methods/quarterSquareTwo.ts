@@ -75,7 +75,7 @@ export const quarterSquareTwo: Method = {
       seams: 2,
       cuts: 1,
       biasEdges: 0,
-      steps: [
+      steps: () => [
         {
           do: 'layer',
           code: 'layer-and-mark',

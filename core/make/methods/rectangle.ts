@@ -25,7 +25,7 @@ function singlePieces(id: MethodId, part: (unit: DressedUnit) => string): Method
         seams: unit.patches.length - 1,
         cuts: 0,
         biasEdges: 0,
-        steps:
+        steps: () =>
           unit.patches.length === 1
             ? cutSteps(unit, room)
             : [...rowSteps(unit, room), ...pressAndTrim(unit, room, null)],

@@ -52,7 +52,7 @@ const flatOf = ({ shapes }: Picture): Lying[] =>
   shapes
     .filter(shape => shape.side === 'right' && shape.cloth !== null)
     .map(shape => ({ cloth: shape.cloth!, polygon: shape.points }))
-const stepsWith = (made: Made, ...codes: string[]): Step[] => made.steps.filter(step => codes.includes(step.code))
+const stepsWith = (made: Made, ...codes: string[]): Step[] => made.steps().filter(step => codes.includes(step.code))
 
 /** What a quilter who follows the steps holds in her hands at the end must be the unit. */
 const CHECKS: Partial<Record<MethodId, (made: Made, unit: DressedUnit) => void>> = {

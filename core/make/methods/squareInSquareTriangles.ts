@@ -62,7 +62,7 @@ export const squareInSquareTriangles: Method = {
       seams: 4,
       cuts: 2,
       biasEdges: 0,
-      steps: [
+      steps: () => [
         { do: 'cut', code: 'cut-corner-squares-once', data: { side: size, centre: middle }, picture: oneSquare },
         {
           do: 'sew',

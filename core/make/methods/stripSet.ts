@@ -55,7 +55,7 @@ export const stripSet: Method = {
       seams: ((unit.patches.length - 1) / perSet) * 2,
       cuts: 1,
       biasEdges: 0,
-      steps: [
+      steps: () => [
         {
           do: 'sew',
           code: 'sew-strips-along',

@@ -39,20 +39,22 @@ export const template: Method = {
     })
     const [only] = pieces
     const pairs = pieces.length === 1 && only!.hand !== 'either' ? Math.min(count, mirrored) : 0
-    const cut: Step[] = pieces.map(piece => ({
-      do: 'cut',
-      code: 'cut-template',
-      data: { ...piece.why, hand: piece.hand ?? 'either', pairs },
-      picture: picture([cloth(piece.cloth, piece.outline!)]),
-    }))
-    if (pairs > 0) {
+    const cut = (): Step[] => {
+      const each = pieces.map((piece): Step => ({
+        do: 'cut',
+        code: 'cut-template',
+        data: { ...piece.why, hand: piece.hand ?? 'either', pairs },
+        picture: picture([cloth(piece.cloth, piece.outline!)]),
+      }))
+      if (pairs === 0) return each
       const alone = count > mirrored ? only!.hand! : only!.hand === 'left' ? 'right' : 'left'
-      cut.unshift({
+      const layer: Step = {
         do: 'layer',
         code: 'layer-both-hands',
         data: { pairs, alone: Math.abs(count - mirrored), hand: alone },
         picture: bothHands(only!.outline!, only!.cloth),
-      })
+      }
+      return [layer, ...each]
     }
     return {
       pieces,
@@ -62,11 +64,11 @@ export const template: Method = {
       seams: unit.patches.length - 1,
       cuts: unit.patches.length,
       biasEdges: 0,
-      steps:
+      steps: () =>
         unit.patches.length === 1
-          ? cut
+          ? cut()
           : [
-              ...cut,
+              ...cut(),
               {
                 do: 'sew',
                 code: 'sew-patches',

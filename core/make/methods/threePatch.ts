@@ -86,7 +86,7 @@ export const threePatchPairs: Method = {
       biasEdges: 0,
       mirrored: Math.max(0, count - mirrored),
       isBothHands: mirrored > 0,
-      steps: [
+      steps: () => [
         {
           do: 'layer',
           code: 'layer-and-mark',
@@ -202,7 +202,7 @@ export const threePatchAlike: Method = {
       seams: 2,
       cuts: 1,
       biasEdges: 0,
-      steps: [...sew, ...pressAndTrim(unit, room, 'quarter-square')],
+      steps: () => [...sew, ...pressAndTrim(unit, room, 'quarter-square')],
     }
   },
 }

@@ -44,7 +44,7 @@ export const triangleSingle: Method = {
       seams: 0,
       cuts: 0.5,
       biasEdges: isTwice ? 2 : 1,
-      steps: [
+      steps: () => [
         {
           do: 'cut',
           code: isTwice ? 'cut-twice' : 'cut-once',

@@ -51,7 +51,7 @@ export const wedgeStripSet: Method = {
     const width = unfinishedSide(unit.width, room.seam)
     const height = unfinishedSide(unit.height, room.seam)
     const sets = whole + (rest > 0 ? 1 : 0)
-    const steps: Step[] = [
+    const steps = (): Step[] => [
       {
         do: 'sew',
         code: 'sew-strips-along',

@@ -21,14 +21,11 @@ export interface BorderedTop {
   regions: Region[]
 }
 
-/**
- * The setting with its borders round it. With `measured`, what was entered of a stage replaces its planned size for
- * all that follows.
- */
-export function addBorders(quilt: Quilt, setting: Setting, measured: boolean): BorderedTop {
+/** The setting with its borders round it. What was measured of a stage replaces its plan for all that follows. */
+export function addBorders(quilt: Quilt, setting: Setting): BorderedTop {
   const { seam } = quilt
   const sizeOf = (stage: string, side: 'width' | 'height', planned: Sum): Sum => {
-    const found = measured ? measuredStage(quilt, stage, side) : null
+    const found = measuredStage(quilt, stage, side)
     return found === null
       ? planned
       : sumOf(
