@@ -1,4 +1,5 @@
 import type { Polygon } from '../../geometry/polygon'
+import type { Inches } from '../../measure/ruler'
 import { designOf, type Block, type Quilt } from '../../file/quilt'
 import { cutLines } from '../order/cutLines'
 import { finishedPatches, type Design } from '../../designs/design'
@@ -23,19 +24,40 @@ export interface BlockMake {
 }
 
 export function blockMake(quilt: Quilt, block: Block): BlockMake {
-  const design = designOf(quilt, block)
+  return { ...shapeOf(designOf(quilt, block), block, quilt.seam), block }
+}
+
+type BlockShape = Omit<BlockMake, 'block'>
+
+/** A change of cloth, of borders, of other blocks leaves a block as it is: what was worked out for it stays. */
+const shapes = new WeakMap<Design, Map<string, BlockShape>>()
+/** Sizes of one design that are kept; while a size is dragged each frame has a new one. */
+const MOST_SIZES = 6
+
+function shapeOf(design: Design, block: Block, seam: Inches): BlockShape {
+  const sizes = shapes.get(design) ?? new Map<string, BlockShape>()
+  shapes.set(design, sizes)
+  const isOnPapers = block.method === 'foundation'
+  const key = [block.width, block.height, seam, isOnPapers].join()
+  const shape = sizes.get(key) ?? makeShape(design, block, seam, isOnPapers)
+  sizes.delete(key)
+  sizes.set(key, shape)
+  if (sizes.size > MOST_SIZES) sizes.delete(sizes.keys().next().value!)
+  return shape
+}
+
+function makeShape(design: Design, block: Block, seam: Inches, isOnPapers: boolean): BlockShape {
   const order = sewingOrderOf(design)
   const polygons = finishedPatches(design, block.width, block.height)
-  const papers = block.method === 'foundation' ? foundationOf(design) : null
+  const papers = isOnPapers ? foundationOf(design) : null
   const tree = papers ? foundationTree(design, papers) : order.tree
   return {
-    block,
     design,
     order,
     tree,
     units: papers ? patchTree(tree, polygons) : unitTree(tree, polygons),
     polygons,
     papers,
-    cutLines: cutLines(tree, polygons, quilt.seam),
+    cutLines: cutLines(tree, polygons, seam),
   }
 }

@@ -90,29 +90,34 @@ interface UnitLie {
   slots: Map<string, readonly UnitPatch[]>
 }
 
-const known = new WeakMap<BlockMake, Map<Unit, Map<string, readonly UnitLie[]>>>()
+/** The units of a block stay the same while the block keeps its drawing and its size. */
+const known = new WeakMap<Unit, Map<string, readonly UnitLie[]>>()
 
 /** In how many ways a unit may lie: as it stands in the quilt where a print has an up, else any quarter turn of it. */
 function liesOf(make: BlockMake, unit: Unit, { turn, mirror }: Placement, hasUp: boolean): readonly UnitLie[] {
-  const ofMake = known.get(make) ?? new Map<Unit, Map<string, readonly UnitLie[]>>()
-  known.set(make, ofMake)
-  const ofUnit = ofMake.get(unit) ?? new Map<string, readonly UnitLie[]>()
-  ofMake.set(unit, ofUnit)
-  const key = `${hasUp ? turn : 'any'} ${mirror}`
-  const lies = ofUnit.get(key) ?? findLies(make, unit, { turn, mirror }, hasUp)
+  const ofUnit = known.get(unit) ?? new Map<string, readonly UnitLie[]>()
+  known.set(unit, ofUnit)
+  // tips make a difference only to what is cut by its template
+  const isByTemplate = isCutByTemplate(make.block.method, unit.kind, unit.patches[0]!.polygon)
+  const key = `${hasUp ? turn : 'any'} ${mirror} ${isByTemplate}`
+  const lies = ofUnit.get(key) ?? findLies(make.cutLines, unit, { turn, mirror }, hasUp, isByTemplate)
   ofUnit.set(key, lies)
   return lies
 }
 
-function findLies(make: BlockMake, unit: Unit, { turn, mirror }: Placement, hasUp: boolean): UnitLie[] {
+function findLies(
+  cutLines: readonly Polygon[],
+  unit: Unit,
+  { turn, mirror }: Placement,
+  hasUp: boolean,
+  isByTemplate: boolean,
+): UnitLie[] {
   const corner = boundingBox(unit.patches.flatMap(patch => patch.polygon))
   const local = unit.patches.map(({ patch, polygon }): Member => ({
     patch,
     polygon: movePolygon(polygon, -corner.x, -corner.y),
-    cutLine: movePolygon(make.cutLines[patch]!, -corner.x, -corner.y),
+    cutLine: movePolygon(cutLines[patch]!, -corner.x, -corner.y),
   }))
-  // tips make a difference only to what is cut by its template
-  const isByTemplate = isCutByTemplate(make.block.method, unit.kind, local[0]!.polygon)
   // a print keeps its up in the quilt; stripes are turned with their unit
   const placements = hasUp
     ? [{ turn, mirror }]
