@@ -1,6 +1,7 @@
 import { clothsOfCell, stripesOfPatch } from '~~/core/file/clothsOfCell'
 import { finishedPatches } from '~~/core/designs/design'
 import { placedAngle } from '~~/core/designs/stripeDirection'
+import type { Polygon } from '~~/core/geometry/polygon'
 import { placePolygon } from '~~/core/geometry/placement'
 import { drawnTop } from '~~/core/top/parts'
 import type { Dimensions } from '~~/core/top/dimensions'
@@ -52,7 +53,8 @@ export function paintQuilt(context: CanvasRenderingContext2D, quilt: Quilt, dime
     const [x, y, width, height] = box(region.x, region.y, region.width, region.height)
     if ('cloth' in region.wears) {
       context.fillStyle = cloth(region.wears.cloth)
-      context.fillRect(x, y, width, height)
+      if (region.outline) fillOutline(context, region.outline, view)
+      else context.fillRect(x, y, width, height)
       continue
     }
     if (width < 1 || height < 1) continue
@@ -63,6 +65,12 @@ export function paintQuilt(context: CanvasRenderingContext2D, quilt: Quilt, dime
     sizes.set(`${width} ${height}`, bitmap)
     context.drawImage(bitmap, x, y)
   }
+}
+
+function fillOutline(context: CanvasRenderingContext2D, outline: Polygon, { left, top, scale }: PaintView) {
+  context.beginPath()
+  for (const [x, y] of outline) context.lineTo(left + x * scale, top + y * scale)
+  context.fill()
 }
 
 function paintBlock(

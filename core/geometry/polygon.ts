@@ -46,6 +46,16 @@ export function boundingBox(points: readonly Point[]): Box {
   return { x: left, y: top, width: right - left, height: bottom - top }
 }
 
+/** The corners of a box, clockwise from the top left. */
+export function cornersOf({ x, y, width, height }: Box): Polygon {
+  return [
+    [x, y],
+    [x + width, y],
+    [x + width, y + height],
+    [x, y + height],
+  ]
+}
+
 /** Whether the point lies in the box; on its right and lower edge it does not. */
 export function holds(box: Box, [x, y]: Point): boolean {
   return x >= box.x && x < box.x + box.width && y >= box.y && y < box.y + box.height

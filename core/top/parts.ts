@@ -1,13 +1,13 @@
-import { holds, type Box } from '../geometry/polygon'
+import { cornersOf, type Box, type Polygon } from '../geometry/polygon'
 import type { Dimensions } from './dimensions'
 import type { Inches } from '../measure/ruler'
 import type { Quilt } from '../file/quilt'
-import { samePart, type Part, type Region } from './region'
+import { liesIn, outlineOf, samePart, type Part, type Region } from './region'
 
-/** Boxes of all that a part stands for, from the top left of the top. A sash stands for all sashes. */
-export function boxesOf(part: Part, dimensions: Dimensions): Box[] {
-  if (part.kind === 'binding') return [drawnTop(dimensions)]
-  return dimensions.top.regions.filter(region => samePart(region.part, part))
+/** Outlines of all that a part stands for, from the top left of the top. A sash stands for all sashes. */
+export function outlinesOf(part: Part, dimensions: Dimensions): Polygon[] {
+  if (part.kind === 'binding') return [cornersOf(drawnTop(dimensions))]
+  return dimensions.top.regions.filter(region => samePart(region.part, part)).map(outlineOf)
 }
 
 /** Size of the top as drawn: planned sizes, since measures of the whole say nothing of its parts. */
@@ -22,7 +22,7 @@ export function drawnTop({ top }: Dimensions): Box {
 
 /** The part at a point of the drawing; outside the top, within `reach`, it is the binding. */
 export function partAt(x: Inches, y: Inches, dimensions: Dimensions, quilt: Quilt, reach: Inches): Part | null {
-  const region = dimensions.top.regions.find(box => holds(box, [x, y]))
+  const region = dimensions.top.regions.find(candidate => liesIn(candidate, [x, y]))
   if (region) return region.part
   const whole = drawnTop(dimensions)
   const near = x > -reach && y > -reach && x < whole.width + reach && y < whole.height + reach

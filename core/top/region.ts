@@ -1,5 +1,5 @@
 import type { Cell } from '../file/quilt'
-import type { Box } from '../geometry/polygon'
+import { contains, cornersOf, holds, movePolygon, type Box, type Point, type Polygon } from '../geometry/polygon'
 
 /** What can be pressed in the drawing. A border is counted from 1, as in the plan. */
 export type Part =
@@ -15,6 +15,17 @@ export interface Region extends Box {
   /** Of a sash: `upright` between the blocks of a row, `level` below or above one block, `long` across many. */
   run?: 'upright' | 'level' | 'long'
   wears: { cloth: string } | { cell: Cell }
+  /** Its corners, where it does not fill its box. */
+  outline?: Polygon
+}
+
+export function outlineOf(region: Region): Polygon {
+  return region.outline ?? cornersOf(region)
+}
+
+/** Whether a point lies in the region. */
+export function liesIn(region: Region, point: Point): boolean {
+  return holds(region, point) && (region.outline === undefined || contains(region.outline, point))
 }
 
 export function samePart(a: Part | null, b: Part | null): boolean {
@@ -25,5 +36,8 @@ export function samePart(a: Part | null, b: Part | null): boolean {
 
 /** The same regions, moved. */
 export function movedRegions(regions: readonly Region[], x: number, y: number): Region[] {
-  return regions.map(region => ({ ...region, x: region.x + x, y: region.y + y }))
+  return regions.map(region => {
+    const moved = { ...region, x: region.x + x, y: region.y + y }
+    return region.outline ? { ...moved, outline: movePolygon(region.outline, x, y) } : moved
+  })
 }

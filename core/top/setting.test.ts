@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { dimensionsOf } from './dimensions'
-import { quiltOf } from '../testing/quiltOf'
-import type { Box } from '../geometry/polygon'
+import { quiltOf, SAMPLE } from '../testing/quiltOf'
+import { boundingBox, type Box, type Polygon } from '../geometry/polygon'
 import { randomQuilt } from '../testing/randomQuilt'
-import { boxesOf, drawnTop, partAt, tapeSegments } from './parts'
-import { samePart } from './region'
+import { drawnTop, outlinesOf, partAt, tapeSegments } from './parts'
+import { movedRegions, samePart, type Region } from './region'
 
 test('blocks, sashes and cornerstones fill the setting exactly, and with the borders the whole top', () => {
   fc.assert(
@@ -101,10 +101,15 @@ test('wherever the top is pressed there is one part, and the point lies in one o
         const part = partAt(x, y, dimensions, quilt, 1)
         expect(part).not.toBeNull()
         expect(
-          boxesOf(part!, dimensions).some(
-            box =>
-              x >= box.x - 1e-9 && x <= box.x + box.width + 1e-9 && y >= box.y - 1e-9 && y <= box.y + box.height + 1e-9,
-          ),
+          outlinesOf(part!, dimensions)
+            .map(boundingBox)
+            .some(
+              box =>
+                x >= box.x - 1e-9
+                && x <= box.x + box.width + 1e-9
+                && y >= box.y - 1e-9
+                && y <= box.y + box.height + 1e-9,
+            ),
         ).toBe(true)
       },
     ),
@@ -123,13 +128,47 @@ test('the tape runs from edge to edge without a gap, and names the part that lie
         expect(segment.start).toBeCloseTo(at, 9)
         at += segment.size
         if (segment.part.kind !== 'block') continue
-        const [box] = boxesOf(segment.part, dimensions)
+        const [box] = outlinesOf(segment.part, dimensions).map(boundingBox)
         expect(side === 'width' ? box!.x : box!.y).toBeCloseTo(segment.start, 6)
       }
       expect(at).toBeCloseTo(drawnTop(dimensions)[side], 6)
     }),
     { numRuns: 100 },
   )
+})
+
+test('of two parts that share a box, cut by a slant, the one under the point is pressed', () => {
+  const quilt = quiltOf(SAMPLE)
+  const { setting, top } = dimensionsOf(quilt)
+  const half = (border: number, outline: Polygon): Region => ({
+    ...{ x: 0, y: 0, width: 4, height: 2 },
+    part: { kind: 'border', border },
+    wears: { cloth: 'soot' },
+    outline,
+  })
+  const halves = [
+    half(1, [
+      [0, 0],
+      [4, 0],
+      [0, 2],
+    ]),
+    half(2, [
+      [4, 0],
+      [4, 2],
+      [0, 2],
+    ]),
+  ]
+  const dimensions = { setting, top: { ...top, regions: movedRegions(halves, 10, 20) } }
+  const at = (x: number, y: number) => partAt(10 + x, 20 + y, dimensions, quilt, 0)
+  expect(at(1, 0.5)).toMatchObject({ border: 1 })
+  expect(at(3, 1.5)).toMatchObject({ border: 2 })
+  expect(outlinesOf({ kind: 'border', border: 2 }, dimensions)).toEqual([
+    [
+      [14, 20],
+      [14, 22],
+      [10, 22],
+    ],
+  ])
 })
 
 test('the binding is outside, and only where there is one', () => {

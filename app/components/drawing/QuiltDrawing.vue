@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { holds, type Point } from '~~/core/geometry/polygon'
+import { boundingBox, holds, type Point, type Polygon } from '~~/core/geometry/polygon'
 import type { Dimensions } from '~~/core/top/dimensions'
 import type { Quilt } from '~~/core/file/quilt'
-import { boxesOf, drawnTop, partAt } from '~~/core/top/parts'
+import { drawnTop, outlinesOf, partAt } from '~~/core/top/parts'
 import type { Part } from '~~/core/top/region'
 import { paintQuilt } from '~/drawing/paintQuilt'
 
@@ -38,7 +38,8 @@ const whole = computed(() => drawnTop(dimensions))
 const width = computed(() => whole.value.width * scale + 2 * MARGIN_PX)
 const height = computed(() => whole.value.height * scale + 2 * MARGIN_PX)
 const margin = computed(() => MARGIN_PX / scale)
-const marked = computed(() => (selected ? boxesOf(selected, dimensions) : []))
+const marked = computed(() => (selected ? outlinesOf(selected, dimensions) : []))
+const pointsOf = (outline: Polygon) => outline.map(([x, y]) => `${x},${y}`).join(' ')
 /** Where the pointer chose, in inches; null when the part was chosen another way. */
 const pressedAt = shallowRef<Point | null>(null)
 const anchor = useTemplateRef('anchor')
@@ -48,7 +49,8 @@ const anchor = useTemplateRef('anchor')
  */
 const anchorBox = computed(() => {
   const at = pressedAt.value
-  const box = marked.value.find(candidate => at && holds(candidate, at)) ?? marked.value[0]
+  const boxes = marked.value.map(boundingBox)
+  const box = boxes.find(candidate => at && holds(candidate, at)) ?? boxes[0]
   if (!box) return null
   const reach = NEAR_PX / scale
   const near = (start: number, length: number, middle: number) =>
@@ -59,7 +61,7 @@ const anchorBox = computed(() => {
   const [y, height] = near(box.y, box.height, at?.[1] ?? box.y)
   return { x, y, width, height }
 })
-const held = computed(() => (carried ? boxesOf(carried, dimensions) : []))
+const held = computed(() => (carried ? outlinesOf(carried, dimensions) : []))
 
 let frame = 0
 function paint() {
@@ -118,19 +120,19 @@ defineExpose({ anchor })
       :height="height"
       aria-hidden="true"
     >
-      <g v-for="(box, i) in marked" :key="i" fill="none" vector-effect="non-scaling-stroke">
-        <rect v-bind="box" stroke="#fff" :stroke-width="4 / scale" />
-        <rect
-          v-bind="box"
+      <g v-for="(outline, i) in marked" :key="i" fill="none" vector-effect="non-scaling-stroke">
+        <polygon :points="pointsOf(outline)" stroke="#fff" :stroke-width="4 / scale" />
+        <polygon
+          :points="pointsOf(outline)"
           stroke="#a0392a"
           :stroke-width="2.5 / scale"
           :stroke-dasharray="`${6 / scale} ${4 / scale}`"
         />
       </g>
-      <rect
-        v-for="(box, i) in held"
+      <polygon
+        v-for="(outline, i) in held"
         :key="`h${i}`"
-        v-bind="box"
+        :points="pointsOf(outline)"
         fill="#2f4470"
         fill-opacity="0.35"
         stroke="#2f4470"
