@@ -1,3 +1,4 @@
+import { timesPlaced } from '~~/core/top/places'
 import { cutProgress, doneCounts } from '~~/core/cut/progress'
 import { isWorked } from '~~/core/plan/recipe'
 
@@ -39,7 +40,7 @@ export function useProgress() {
       allRows: rows.length,
     }
     function blockCount(id: string) {
-      return quilt!.setting.cells.flat().filter(cell => cell.block === id).length
+      return timesPlaced(quilt!, id)
     }
     const finish = FINISH_STEPS.filter(step => steps.has(step)).length
     return {

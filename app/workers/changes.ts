@@ -26,7 +26,7 @@ export function changed(before: unknown, change: Change | null): unknown {
   if (change === null) return before
   if ('put' in change) return change.put
   const after: Holder = Array.isArray(before)
-    ? Object.assign([...(before as unknown[])], { length: change.length })
+    ? (Object.assign([...(before as unknown[])], { length: change.length }) as unknown as Holder)
     : Object.fromEntries(Object.entries(before as Holder).filter(([key]) => !change.gone.includes(key)))
   for (const [key, part] of Object.entries(change.parts)) after[key] = changed(after[key], part)
   return after

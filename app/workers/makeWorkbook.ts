@@ -1,3 +1,4 @@
+import { timesPlaced } from '~~/core/top/places'
 import { planQuilt } from '~~/core/checks/planQuilt'
 import type { PlanWork } from '~~/core/plan/planWork'
 import type { Quilt } from '~~/core/file/quilt'
@@ -7,7 +8,6 @@ import type { Workbook } from './planMessages'
 /** Everything the stations show, and what it was made from. */
 export function makeWorkbook(quilt: Quilt): { workbook: Workbook; work: PlanWork } {
   const { plan, work } = planQuilt(quilt)
-  const used = new Set(quilt.setting.cells.flat().map(cell => cell.block))
-  const blocks = quilt.blocks.filter(block => used.has(block.id))
+  const blocks = quilt.blocks.filter(block => timesPlaced(quilt, block.id) > 0)
   return { work, workbook: { plan, recipes: blocks.flatMap(block => recipesFor(work, plan, block.id)) } }
 }

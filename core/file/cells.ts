@@ -40,15 +40,3 @@ function clothsKey(cloths: Cell['cloths']): string {
   for (const role of roles) key += `\n${role}\n${cloths[role]}`
   return key
 }
-
-const counted = new WeakMap<readonly Cell[][], ReadonlyMap<Cell, number>>()
-
-/** Distinct cells in the order in which they first stand in the quilt, and in how many places each does. */
-export function cellCounts(cells: readonly Cell[][]): ReadonlyMap<Cell, number> {
-  const known = counted.get(cells)
-  if (known) return known
-  const counts = new Map<Cell, number>()
-  for (const line of cells) for (const cell of line) counts.set(cell, (counts.get(cell) ?? 0) + 1)
-  counted.set(cells, counts)
-  return counts
-}

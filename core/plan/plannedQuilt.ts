@@ -1,4 +1,3 @@
-import { cellCounts } from '../file/cells'
 import type { ClothNeed } from '../cut/need'
 import type { Piece } from '../cut/piece'
 import { blockOf, designOf, type Quilt } from '../file/quilt'
@@ -8,6 +7,7 @@ import { because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
 import { plus, sumOf, type Term } from '../measure/sum'
 import type { Dimensions } from '../top/dimensions'
+import { placesOf } from '../top/places'
 
 /** The quilt as a whole. */
 export interface PlannedQuilt {
@@ -35,12 +35,11 @@ export function plannedQuilt(
 ): Reckonable<PlannedQuilt> {
   const { width, height } = dimensions.top.stages.at(-1)!
   const edge: Term = { what: 'binding-edge', count: 2, each: binding?.visible ?? 0 }
-  const { cells } = quilt.setting
   return {
     width: because(width),
     height: because(height),
     edged: { width: because(plus(width, edge)), height: because(plus(height, edge)) },
-    blocks: because(sumOf([{ what: 'rows-of-blocks', count: cells.length, each: cells[0]!.length }])),
+    blocks: because(sumOf(rowsOfBlocks(dimensions))),
     patches: because(sumOf(patchesOfBlocks(quilt))),
     pieces: because(sumOf(quilt.cloths.map(({ id, name }) => piecesOf(pieces, id, name)))),
     buy: because(
@@ -52,11 +51,20 @@ export function plannedQuilt(
   }
 }
 
+/** Rows with as many blocks are told of together. */
+function rowsOfBlocks({ setting }: Dimensions): Term[] {
+  const rows = new Map<number, number>()
+  for (const { regions } of setting.rows) {
+    const blocks = regions.filter(({ wears }) => 'cell' in wears).length
+    if (blocks > 0) rows.set(blocks, (rows.get(blocks) ?? 0) + 1)
+  }
+  return [...rows].map(([each, count]) => ({ what: 'rows-of-blocks', count, each }))
+}
+
 /** For each block: how often it stands in the quilt, and its patches. */
 function patchesOfBlocks(quilt: Quilt): Term[] {
   const counts = new Map<string, number>()
-  for (const [{ block }, places] of cellCounts(quilt.setting.cells))
-    counts.set(block, (counts.get(block) ?? 0) + places)
+  for (const [{ block }, places] of placesOf(quilt)) counts.set(block, (counts.get(block) ?? 0) + places)
   return [...counts].map(([id, count]) => ({
     what: 'patches-of',
     count,

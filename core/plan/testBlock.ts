@@ -1,7 +1,7 @@
 // In: the plan and what it was made from. Out: what to cut for one block alone.
 import { gatherBeside } from '../cut/gather'
 import type { Piece, PieceOrder } from '../cut/piece'
-import { unitDemands } from '../make/units/demands'
+import { unitDemands, variants } from '../make/units/demands'
 import { waysFor } from './choose'
 import type { PlanWork } from './planWork'
 import { workroomOf } from './workroom'
@@ -10,11 +10,10 @@ import { workroomOf } from './workroom'
  * What to cut for one block alone, to sew and measure before the rest is cut. Ways and numbers are those of the plan.
  */
 export function testBlockPieces({ quilt, makes, choices }: PlanWork, block: string, pieces: readonly Piece[]): Piece[] {
-  const cell = quilt.setting.cells.flat().find(candidate => candidate.block === block)
-  if (!cell) return []
-  const one = { ...quilt, setting: { ...quilt.setting, cells: [[cell]] } }
+  const first = variants(quilt).find(({ cell }) => cell.block === block)
+  if (!first) return []
   const room = workroomOf(quilt)
-  const orders = unitDemands(one, makes).flatMap((demand): PieceOrder[] => {
+  const orders = unitDemands(quilt, makes, [{ ...first, count: 1 }]).flatMap((demand): PieceOrder[] => {
     const chosen = choices.find(choice => choice.demand.key === demand.key)?.way.method
     const ways = waysFor(demand, quilt, room)
     const way = ways.find(candidate => candidate.method === chosen) ?? ways[0]!

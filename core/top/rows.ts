@@ -1,7 +1,7 @@
 // In: the quilt and the sizes of its top. Out: the rows to join, in order, and the marks on long sashes.
-import { cellCounts } from '../file/cells'
 import { clothsOfCell } from '../file/clothsOfCell'
 import type { Dimensions } from './dimensions'
+import { placesOf } from './places'
 import type { Region } from './region'
 import type { SettingRow } from './setting'
 import type { Cell, Quilt } from '../file/quilt'
@@ -39,7 +39,7 @@ export interface SashMarks {
 /** The rows of the setting in the order of joining. */
 export function quiltRows(quilt: Quilt, { setting }: Dimensions): Reckonable<QuiltRow>[] {
   const both = 2 * quilt.seam
-  const names = new Map([...cellCounts(quilt.setting.cells).keys()].map(cell => [cell, nameOf(quilt, cell)]))
+  const names = new Map([...placesOf(quilt).keys()].map(cell => [cell, nameOf(quilt, cell)]))
   const isSashed = setting.regions.some(({ part }) => part.kind === 'sash')
   const partAt = onePartForEach(both)
   const counts = { row: 0, sash: 0 }

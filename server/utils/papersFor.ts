@@ -1,3 +1,4 @@
+import { timesPlaced } from '~~/core/top/places'
 import { foundationOf } from '~~/core/make/order/howSewn'
 import { foundationPapers, paperDrawing } from '~~/core/paper/foundationPapers'
 import { pagesOf } from '~~/core/paper/pages'
@@ -22,7 +23,7 @@ export function papersFor(
   const block = quilt.blocks.find(candidate => candidate.id === blockId)
   if (!block) return null
   const design = designOf(quilt, block)
-  const blocks = quilt.setting.cells.flat().filter(cell => cell.block === blockId).length
+  const blocks = timesPlaced(quilt, blockId)
   if (what === 'templates') {
     const drawings = templatesForBlock(quilt, block).map(template =>
       templateDrawing(template, { name: templateName, count: one => templateCount(one, blocks) }),

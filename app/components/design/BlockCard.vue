@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { timesPlaced } from '~~/core/top/places'
 import { finishedPatches, rolesOf, type Design } from '~~/core/designs/design'
 import { holdsItsShape } from '~~/core/designs/fixedShape'
 import { clothsOfCell } from '~~/core/file/clothsOfCell'
@@ -59,7 +60,7 @@ const sides = computed(() => {
     { label: `${down} of all blocks`, value: height, resize: setBlocksHeight },
   ]
 })
-const alike = computed(() => quilt.setting.cells.flat().filter(other => other.block === cell.value.block).length)
+const alike = computed(() => timesPlaced(quilt, cell.value.block))
 const scope = ref<'all' | 'here'>('all')
 const isChoosing = ref(false)
 const designs = computed(() => [...quilt.designs.values()])

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { timesPlaced } from '~~/core/top/places'
 import type { PageKind } from '~~/core/paper/sheet'
 import { outlinesInDxf, outlinesInSvg, runMachine } from '~~/core/paper/cuttingMachine'
 import { templatesToSvg } from '~~/core/paper/outlineFiles'
@@ -17,7 +18,7 @@ const toast = useSay()
 const speech = useSpeech()
 const block = computed(() => blockOf(quilt, planned.id))
 const whole = computed(() => (typeof block.value.method === 'string' ? block.value.method : 'auto'))
-const blocks = computed(() => quilt.setting.cells.flat().filter(cell => cell.block === planned.id).length)
+const blocks = computed(() => timesPlaced(quilt, planned.id))
 const page = ref<PageKind>(quilt.units === 'cm' ? 'a4' : 'letter')
 const isMaking = ref(false)
 const run = shallowRef<{ kind: string; pieces: number; cutLength: number; seconds: number } | null>(null)

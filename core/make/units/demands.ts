@@ -1,5 +1,4 @@
 // In: the blocks with their dressings. Out: the units wanted, like with like, counted over the quilt.
-import { cellCounts } from '../../file/cells'
 import type { UnitDemand } from './unitDemand'
 import type { Placement } from '../../geometry/placement'
 import type { Care } from '../../file/cares'
@@ -12,14 +11,20 @@ import { isItsOwnMirrorImage } from '../../designs/mirrorImage'
 import { withMirrored } from './mirroredDemands'
 import type { UnitKind } from '../../file/unitKinds'
 import { unitsOf } from './unitTree'
+import { placesOf } from '../../top/places'
 
 /**
  * The units of all blocks of the quilt, like with like: one entry for every unit that differs in kind, size, cloths
  * or arrangement, however it is turned. A unit with a cloth that has an up is taken as it lies in the quilt.
+ * `wanted`: blocks to be made, where not all of the quilt's are.
  */
-export function unitDemands(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): UnitDemand[] {
+export function unitDemands(
+  quilt: Quilt,
+  makes: ReadonlyMap<string, BlockMake>,
+  wanted: readonly Variant[] = variants(quilt),
+): UnitDemand[] {
   const demands = new Map<string, UnitDemand>()
-  for (const { cell, count } of variants(quilt)) {
+  for (const { cell, count } of wanted) {
     const make = makes.get(cell.block)!
     const version = new Map<UnitDemand, UnitDemand['counted'][number]>()
     for (const unit of unitsOf(make.units)) {
@@ -92,7 +97,7 @@ export function variants(quilt: Quilt): readonly Variant[] {
 
 function countVariants(quilt: Quilt): Variant[] {
   const found = new Map<string, Variant>()
-  for (const [cell, places] of cellCounts(quilt.setting.cells)) {
+  for (const [cell, places] of placesOf(quilt)) {
     const cloths = clothsOfCell(quilt, cell)
     const hasUp = Object.values(cloths).some(id => clothOf(quilt, id).directional)
     const block = blockOf(quilt, cell.block)

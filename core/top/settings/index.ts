@@ -7,9 +7,15 @@ const SETTINGS: Partial<Record<Quilt['setting']['kind'], SettingStyle>> = {
   straight: straightSetting,
 }
 
+const made = new WeakMap<Quilt, Setting>()
+
 /** The quilt's blocks, set the way it asks for. */
 export function settingOf(quilt: Quilt): Setting {
+  const known = made.get(quilt)
+  if (known) return known
   const style = SETTINGS[quilt.setting.kind]
   if (!style) throw new Error(`no setting ${quilt.setting.kind}: readQuilt should have refused`)
-  return style(quilt)
+  const setting = style(quilt)
+  made.set(quilt, setting)
+  return setting
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { timesPlaced } from '~~/core/top/places'
 import type { Edit } from '~~/core/edits/edit'
 import { doneCounts, piecesIn, stripProgress } from '~~/core/cut/progress'
 import { isWorthKeeping } from '~~/core/cut/leftovers'
@@ -37,9 +38,10 @@ const pointed = ref<readonly number[]>([])
 const groups = computed(() => new Map(needs.value.map(({ need }) => [need.id, stripGroups(need.strips, pieces.value)])))
 /** The block with the most to cut is the one to try first. */
 const testBlock = computed(() => {
-  const used = new Set(quilt.value.setting.cells.flat().map(cell => cell.block))
   const blocks =
-    plan.value?.blocks.map((block, index) => ({ block, index })).filter(({ block }) => used.has(block.id)) ?? []
+    plan.value?.blocks
+      .map((block, index) => ({ block, index }))
+      .filter(({ block }) => timesPlaced(quilt.value, block.id) > 0) ?? []
   return blocks.sort((a, b) => b.block.test.length - a.block.test.length)[0] ?? null
 })
 const isTested = computed(() => testBlock.value !== null && quilt.value.made.some(entry => entry.what === 'block'))

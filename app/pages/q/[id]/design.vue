@@ -45,6 +45,8 @@ const colourOf = (part: Part) => {
   }
 }
 
+const countOf = (kind: Part['kind']) => dimensions.value.setting.regions.filter(({ part }) => part.kind === kind).length
+
 // a part that an undo took away is no longer selected
 watch([quilt, selected], () => {
   const part = selected.value
@@ -204,8 +206,8 @@ useStationShow(part => {
         <SashingCard
           v-else-if="(selected.kind === 'sash' || selected.kind === 'cornerstone') && quilt.setting.sashing"
           :quilt="quilt"
-          :strips="dimensions.setting.sashes.length"
-          :cornerstones="dimensions.setting.cornerstones.length"
+          :strips="countOf('sash')"
+          :cornerstones="countOf('cornerstone')"
           @edit="edit"
           @preview="store.preview"
         />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { timesPlaced } from '~~/core/top/places'
 import { setMethod, setTrim, setWholeMethod } from '~~/core/edits/blocks'
 import type { MethodId } from '~~/core/file/methodNames'
 import type { Picture } from '~~/core/make/steps/picture'
@@ -26,9 +27,7 @@ const recipes = computed(() => store.workbook?.recipes ?? [])
 const chosen = ref(0)
 const places = computed(() => new Map(plan.value?.pieces.map((piece, i) => [piece.id, i])))
 const recipe = computed(() => recipes.value[Math.min(chosen.value, recipes.value.length - 1)] ?? null)
-const ofBlock = computed(
-  () => quilt.value.setting.cells.flat().filter(cell => cell.block === recipe.value?.block).length,
-)
+const ofBlock = computed(() => (recipe.value ? timesPlaced(quilt.value, recipe.value.block) : 0))
 const madeBlocks = computed(() => Math.min(ofBlock.value, blocks.value.get(recipe.value?.block ?? '') ?? 0))
 const versions = computed(() => recipes.value.filter(other => other.block === recipe.value?.block).length)
 

@@ -1,0 +1,23 @@
+// In: the quilt. Out: how often each block stands in its top.
+import type { Cell, Quilt } from '../file/quilt'
+import { settingOf } from './settings/index'
+
+const counted = new WeakMap<Quilt, ReadonlyMap<Cell, number>>()
+
+/** Distinct cells in the order in which they first stand in the quilt, and in how many places each does. */
+export function placesOf(quilt: Quilt): ReadonlyMap<Cell, number> {
+  const known = counted.get(quilt)
+  if (known) return known
+  const places = new Map<Cell, number>()
+  for (const { wears } of settingOf(quilt).regions)
+    if ('cell' in wears) places.set(wears.cell, (places.get(wears.cell) ?? 0) + 1)
+  counted.set(quilt, places)
+  return places
+}
+
+/** In how many places a block stands, however it is dressed and turned; 0 for one that is not in the quilt. */
+export function timesPlaced(quilt: Quilt, block: string): number {
+  let times = 0
+  for (const [cell, places] of placesOf(quilt)) if (cell.block === block) times += places
+  return times
+}
