@@ -62,7 +62,7 @@ test('cloth to buy by each way is what a plan with that way buys', () => {
 })
 
 test('a step in parts reads like the step in words, and its lengths are those of its data', () => {
-  const step = { code: 'layer-two-on-large', data: { large: 5.75, small: 3.125 } }
+  const step = { code: 'layer-two-on-large' as const, data: { large: 5.75, small: 3.125 } }
   const parts = stepParts(step, us)
   expect(textOf(parts)).toBe(stepText(step, us))
   expect(parts.flatMap(part => (typeof part === 'string' ? [] : [part.inches]))).toEqual([3.125, 5.75])
@@ -77,6 +77,13 @@ test('a join says what it joins: patches by their cloth, units by their kind, pa
   expect(join({ join: 1 }, { join: 3 })).toBe('Join what join 1 gave and what join 3 gave')
   expect(join({ unit: 'half-square' }, { join: 2 })).toMatch(/^Join .*half-square.* and what join 2 gave$/)
   expect(join({ unit: 'rectangle', cloth: 'soot' }, { unit: 'rectangle', cloth: 'soot' })).toContain('A')
+})
+
+test('on papers the first patch is told with the second, and only there', () => {
+  const add = (number: number) =>
+    withPlainSpaces(stepText({ code: 'foundation-add', data: { seam: 0.25, section: 'B', number } }, us))
+  expect(add(2)).toMatch(/^Paper B: lay patch 1 right side up .* Paper B, patch 2: /)
+  expect(add(3)).toMatch(/^Paper B, patch 3: /)
 })
 
 test('how a block is sewn, what is wrong with a drawing, what a page says', () => {

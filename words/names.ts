@@ -1,3 +1,4 @@
+import type { PartName } from '../core/make/methods/partName'
 import type { UnitKind } from '../core/file/unitKinds'
 
 const KINDS: Readonly<Record<UnitKind, [string, string]>> = {
@@ -57,7 +58,7 @@ export function methodName(method: string): string {
   return METHODS[method] ?? method
 }
 
-const PARTS: Readonly<Record<string, string>> = {
+const PARTS: Readonly<Record<PartName, string>> = {
   'squares': 'squares',
   'rectangles': 'rectangles',
   'logs': 'logs',
@@ -94,7 +95,7 @@ export function useName(use: string, blockNames: ReadonlyMap<string, string> = n
     .map(id => blockNames.get(id) ?? id)
     .join(', ')
   const part = use.slice(at + 2)
-  const said = PARTS[part] ?? part
+  const said = PARTS[part as PartName] ?? part
   return where === 'sashing' || where === 'edge' || where.startsWith('border ')
     ? capital(where.startsWith('border') ? `${where}: ${said}` : said)
     : `${where}: ${said}`

@@ -133,17 +133,20 @@ export function stepParts(
           `Sew a corner to the base of each wedge, middles matched, with ${seam()}. Both edges are on the bias: do `
           + `not pull.`
         )
-      case 'foundation-first':
+      case 'foundation-add': {
+        // the first patch of a paper is laid on with the second
+        const first =
+          count('number') === 2
+            ? `Paper ${name('section')}: lay patch 1 right side up under its number, on the unprinted side; held to `
+              + `the light it must reach ${seam()} past its lines all round. `
+            : ''
         return (
-          `Paper ${name('section')}: lay patch ${count('number')} right side up under its number, on the unprinted `
-          + `side. Hold it to the light: it must reach ${seam()} past its lines all round.`
-        )
-      case 'foundation-add':
-        return (
-          `Paper ${name('section')}, patch ${count('number')}: lay it right sides together on what is there, turn `
+          first
+          + `Paper ${name('section')}, patch ${count('number')}: lay it right sides together on what is there, turn `
           + `the paper over and sew on the line, short stitches. Fold the paper back, trim to ${seam()}, flip and `
           + `press.`
         )
+      }
       case 'cut-once':
         return `Cut the ${length('side')} squares once, corner to corner. Bias edges now: handle them gently.`
       case 'cut-twice':
@@ -292,8 +295,6 @@ export function stepParts(
         )
       case 'block-done':
         return `The block should measure ${size()}, raw edge to raw edge. Measure the first one before you cut on.`
-      default:
-        throw new Error(`no words for step ${code}`)
     }
   }
   const words = inEnglish(sentence(), speech).split(GAP)

@@ -1,40 +1,74 @@
+import type { Inches } from '../measure/ruler'
 import type { Plan } from '../plan/plan'
 import type { PlanWork } from '../plan/planWork'
 
-/** Something to look at before cutting on. Sentences are made in `words/check.ts`. */
-export interface Check {
-  id: CheckId
-  severity: 'error' | 'warn' | 'note'
-  /** Field of the quilt file, joined with dots. */
-  path: string
-  data: Readonly<Record<string, number | string | readonly (number | string)[]>>
+/** What each check says of what it found; names are those that the quilter gave, lengths are in inches. */
+export interface CheckData {
+  'off-ruler': { block: string; off: Inches; sizes: readonly Inches[] }
+  'long-strip': {
+    use: string
+    longest: Inches
+    usable: Inches
+    strips: number
+    clothAcross: Inches
+    clothAlong: Inches
+  }
+  'piece-too-large': {
+    use: string
+    piece: string
+    cloth: string
+    width: Inches
+    height: Inches
+    usable: Inches
+    /** Of cloth that comes in pieces. */
+    length?: Inches
+  }
+  'not-enough-cloth': { cloth: string; need: number; have: number; panelLength?: Inches }
+  'turned-print': { cloth: string }
+  'cut-already': { piece: string; cut: number; wanted: number; extra: number }
+  'seam-off': { sewn: Inches; wanted: Inches; move: Inches; expected: Inches; measured: Inches }
+  'border-spread': { what: string; side: 'width' | 'height'; spread: Inches; most: Inches }
+  'border-too-wide': { border: number; width: Inches; block: Inches }
+  'border-too-narrow': { border: number; width: Inches; least: Inches }
+  'border-too-short': { border: number; length: Inches; rough: Inches }
+  'neighbours-alike': { row: number; place: number; cloth: string }
+  'bias-edges': { block: string }
+  'no-precuts': Record<never, never>
+  'no-foundation': { block: string }
+  'stretched-block': { block: string; width: Inches; height: Inches; ownHeight: Inches }
+  'block-too-small': {
+    block: string
+    expected: Inches
+    measured: Inches
+    seams: number
+    error: Inches
+    allSeams: number
+  }
+  'scattered-blocks': { block: string; spread: Inches; smallest: Inches }
+  'low-contrast': { block: string; first: string; second: string; difference: number; least: number }
+  'set-in-seams': { block: string; setIn: number; partial: number }
+  'mirrored-pieces': { left: number; right: number; letters: readonly string[] }
+  'angled-folded': { letters: readonly string[] }
+  'overhang-too-small': {
+    layer: 'backing' | 'batting' | 'backing-under-batting'
+    overhang: Inches
+    batting?: Inches
+  }
+  'short-margin': { margin: number }
 }
 
-export type CheckId =
-  | 'off-ruler'
-  | 'long-strip'
-  | 'piece-too-large'
-  | 'not-enough-cloth'
-  | 'turned-print'
-  | 'cut-already'
-  | 'seam-off'
-  | 'border-spread'
-  | 'border-too-wide'
-  | 'border-too-narrow'
-  | 'neighbours-alike'
-  | 'bias-edges'
-  | 'no-precuts'
-  | 'no-foundation'
-  | 'stretched-block'
-  | 'border-too-short'
-  | 'block-too-small'
-  | 'scattered-blocks'
-  | 'low-contrast'
-  | 'set-in-seams'
-  | 'mirrored-pieces'
-  | 'angled-folded'
-  | 'overhang-too-small'
-  | 'short-margin'
+export type CheckId = keyof CheckData
+
+/** Something to look at before cutting on. Sentences are made in `words/check.ts`. */
+export type Check = {
+  [Id in CheckId]: {
+    id: Id
+    severity: 'error' | 'warn' | 'note'
+    /** Field of the quilt file, joined with dots. */
+    path: string
+    data: Readonly<CheckData[Id]>
+  }
+}[CheckId]
 
 /** What the checks look at. */
 export type Checked = PlanWork & { plan: Plan }

@@ -2,6 +2,8 @@ import type { Feed } from '../make/units/dressUnit'
 import type { Polygon } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
 import type { Sum } from '../measure/sum'
+import type { MethodId } from '../file/methodNames'
+import type { PartName } from '../make/methods/partName'
 import type { Hand } from '../geometry/handOf'
 import type { Angled, Cuts, PieceDraft, Shape } from '../make/methods/method'
 
@@ -13,7 +15,7 @@ export interface Piece {
   /** `star: points`; for people, with the words made elsewhere. */
   use: string
   /** The last part of `use`. */
-  part: string
+  part: PartName
   /** Its number, the same for one cut size on every sheet; empty for a size that is on no sheet. */
   letter: string
   count: number
@@ -32,7 +34,7 @@ export interface Piece {
   angled?: Angled
   outline?: Polygon
   hand: Hand
-  method: string
+  method: MethodId
   /** Its stripes run with its height; left out where that does not matter. */
   isStriped?: boolean
   /** How its width runs on the cloth. */
@@ -42,7 +44,7 @@ export interface Piece {
 /** A draft with what only the quilt knows of it. */
 export interface PieceOrder {
   draft: PieceDraft
-  method: string
+  method: MethodId
   /** Block ids, or a place such as `sashing`. */
   where: readonly string[]
   feeds: readonly Feed[]

@@ -4,6 +4,7 @@ import { sameLength, type Inches } from '../measure/ruler'
 import type { Sum, Term } from '../measure/sum'
 import { plainSide, type CutSize } from '../make/methods/cutSize'
 import type { PieceDraft, Workroom } from '../make/methods/method'
+import type { LongPartName } from '../make/methods/partName'
 import { pieceOf } from '../make/methods/pieces'
 import type { Quilt } from '../file/quilt'
 import type { Setting } from '../top/setting'
@@ -14,7 +15,7 @@ export interface LongStrips {
   finishedWidth: Inches
   lengths: readonly Sum[]
   long: 'along' | 'across'
-  part: string
+  part: LongPartName
   where: string
   runs: 'upright' | 'level'
 }

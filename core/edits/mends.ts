@@ -30,7 +30,7 @@ export function mendsFor({ id, path, data }: Check, quilt: Quilt): Mend[] {
   const index = Number(place[1])
   switch (id) {
     case 'off-ruler':
-      return (data.sizes as readonly number[]).map(size => ({
+      return data.sizes.map(size => ({
         words: { do: 'block-size', size },
         edit: setBlocksSize(size),
       }))
@@ -70,23 +70,23 @@ export function mendsFor({ id, path, data }: Check, quilt: Quilt): Mend[] {
     case 'border-too-wide':
       return [
         {
-          words: { do: 'border-width', width: Number(data.block) / 2 },
-          edit: setBorder(index, { sides: Number(data.block) / 2, ends: Number(data.block) / 2 }),
+          words: { do: 'border-width', width: data.block / 2 },
+          edit: setBorder(index, { sides: data.block / 2, ends: data.block / 2 }),
         },
       ]
     case 'not-enough-cloth':
       return place[0] === 'cloths'
         ? [
             {
-              words: { do: 'pieces-at-hand', count: Number(data.need) },
-              edit: changeCloth(quilt.cloths[index]!.id, { count: Number(data.need) }),
+              words: { do: 'pieces-at-hand', count: data.need },
+              edit: changeCloth(quilt.cloths[index]!.id, { count: data.need }),
             },
           ]
         : []
     case 'piece-too-large': {
-      const least = Math.min(Number(data.width), Number(data.height))
+      const least = Math.min(data.width, data.height)
       const cloth = quilt.cloths[index]!
-      if (String(data.use).startsWith('sashing') || String(data.use).startsWith('border')) return []
+      if (data.use.startsWith('sashing') || data.use.startsWith('border')) return []
       const size = Math.floor(Math.max(...quilt.blocks.map(block => block.width)) * (cloth.usable / least) * 2) / 2 - 1
       return size >= 1 ? [{ words: { do: 'block-size', size }, edit: setBlocksSize(size) }] : []
     }
@@ -94,7 +94,7 @@ export function mendsFor({ id, path, data }: Check, quilt: Quilt): Mend[] {
       return [
         {
           words: { do: 'forget-cut' },
-          edit: file => ({ ...file, done: withoutExtra(file.done ?? [], String(data.piece), Number(data.wanted)) }),
+          edit: file => ({ ...file, done: withoutExtra(file.done ?? [], data.piece, data.wanted) }),
         },
       ]
     default:

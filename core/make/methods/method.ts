@@ -6,6 +6,7 @@ import type { Sum, Term } from '../../measure/sum'
 import type { Care } from '../../file/cares'
 import type { MethodId } from '../../file/methodNames'
 import type { Step } from '../steps/step'
+import type { PartName } from './partName'
 
 /** What the methods need to know of the quilt they work for. */
 export interface Workroom {
@@ -50,8 +51,7 @@ export interface Pool {
 /** A piece to be cut, before like pieces of the whole quilt are gathered. */
 export interface PieceDraft {
   cloth: string
-  /** What it becomes; the words for it are in `words/`. */
-  part: string
+  part: PartName
   shape: Shape
   /** Cut size, seam included. */
   width: Inches

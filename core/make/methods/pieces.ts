@@ -1,3 +1,4 @@
+import type { PartName } from './partName'
 import { sameLength } from '../../measure/ruler'
 import { plainSide, type CutSize } from './cutSize'
 import type { Cuts, PieceDraft, Workroom } from './method'
@@ -23,7 +24,7 @@ export function pieceOf(width: CutSize, height: CutSize, rest: Rest): PieceDraft
  */
 export function squarePiece(
   cloth: string,
-  part: string,
+  part: PartName,
   size: CutSize,
   { count, perUnit }: { count: number; perUnit: number },
   slots: readonly string[],
@@ -38,7 +39,7 @@ export function squarePiece(
  */
 export function plainPiece(
   { cloth, isUpright }: Pick<DressedPatch, 'cloth' | 'isUpright'>,
-  part: string,
+  part: PartName,
   width: number,
   height: number,
   count: number,
@@ -53,7 +54,7 @@ export function plainPiece(
 /** Triangles cut singly from squares; those of one cloth and size share their squares over the whole quilt. */
 export function trianglePiece(
   cloth: string,
-  part: string,
+  part: PartName,
   size: CutSize,
   needed: number,
   slots: readonly string[],

@@ -1,3 +1,4 @@
+import type { PartName } from './partName'
 import { boundingBox } from '../../geometry/polygon'
 import { box, cloth, outline, picture } from '../steps/picture'
 import type { Step } from '../steps/step'
@@ -9,7 +10,7 @@ import type { MethodId } from '../../file/methodNames'
 import { plainPiece } from './pieces'
 
 /** Squares, rectangles and logs cut to finished + 2·seam and sewn as cut; a row of them can be cut singly too. */
-function singlePieces(id: MethodId, part: (unit: DressedUnit) => string): Method {
+function singlePieces(id: MethodId, part: (unit: DressedUnit) => PartName): Method {
   return {
     id,
     sewnAsCut: 'patches',

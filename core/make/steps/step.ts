@@ -2,6 +2,7 @@ import type { UnitKind } from '../../file/unitKinds'
 import type { Inches } from '../../measure/ruler'
 import type { Sum } from '../../measure/sum'
 import type { Picture } from './picture'
+import type { StepCode } from './stepCode'
 
 /** A part that is joined to another: a unit (of one cloth, where it is one patch), or what an earlier join gave. */
 export type JoinedPart = { unit: UnitKind; cloth?: string } | { join: number }
@@ -12,7 +13,7 @@ export type JoinedPart = { unit: UnitKind; cloth?: string } | { join: number }
  */
 export interface Step {
   do: 'cut' | 'mark' | 'layer' | 'sew' | 'cut-apart' | 'press' | 'trim' | 'measure'
-  code: string
+  code: StepCode
   picture: Picture
   /** What is joined to what. */
   joins?: [JoinedPart, JoinedPart]
