@@ -78,3 +78,45 @@ test('letters run A to Z and on with AA, keep what was given, and never meet twi
     }),
   )
 })
+
+test('a file made of parts that were read before is read like a new one, good or bad', () => {
+  const cell = fc.record({
+    block: fc.constantFrom('star', 'plain'),
+    turn: fc.constantFrom<0 | 90>(0, 90),
+    cloths: fc.constantFrom<Record<string, string>>({}, { cloth: 'soot' }),
+  })
+  const row = fc.array(cell, { minLength: 3, maxLength: 3 })
+  const design = (width: number) => ({
+    id: 'own',
+    width,
+    height: 1,
+    patches: [
+      {
+        role: 'a',
+        points: [
+          [0, 0],
+          [1, 0],
+          [1, 1],
+          [0, 1],
+        ],
+      },
+    ],
+  })
+  fc.assert(
+    fc.property(fc.array(row, { minLength: 2, maxLength: 4 }), row, fc.boolean(), (cells, other, isGood) => {
+      const setting = { ...SAMPLE.setting, across: 3, down: cells.length, cells }
+      const before = { ...SAMPLE, designs: [design(1)], setting }
+      const first = readQuilt(before)
+      expect(first.ok && first.value.setting.cells).toMatchObject(cells)
+      const after = {
+        ...before,
+        borders: [{ width: 4, cloth: 'soot' }],
+        designs: [...before.designs, { ...design(isGood ? 1 : 2), id: 'other' }],
+        setting: { ...setting, cells: [other, ...cells.slice(1)] },
+      }
+      const read = readQuilt(after)
+      expect(read.ok).toBe(isGood)
+      expect(read).toEqual(readQuilt(structuredClone(after)))
+    }),
+  )
+})

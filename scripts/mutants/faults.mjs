@@ -148,8 +148,8 @@ export const FAULTS = [
   {
     name: 'leftovers above pieces dropped',
     file: 'core/cut/leftovers.ts',
-    from: 'return [{ x: right, y, ...end }, ...above]',
-    to: 'return [{ x: right, y, ...end }, ...above.slice(0, 0)]',
+    from: '[end, ...above] : above',
+    to: '[end] : []',
     tests: PLANS,
   },
   {
@@ -294,8 +294,8 @@ export const FAULTS = [
   {
     name: 'a file may name a cloth that is not there',
     file: 'core/file/references.ts',
-    from: 'if (got !== undefined && !known.includes(got)) problems.push',
-    to: 'if (got !== undefined && known.length === 0) problems.push',
+    from: 'if (got !== undefined && !known.has(got))',
+    to: 'if (got !== undefined && known.size === 0)',
     tests: ['core/file'],
   },
   {
@@ -332,5 +332,34 @@ export const FAULTS = [
     from: 'const RULER_PARTS = 16',
     to: 'const RULER_PARTS = 8',
     tests: ['words'],
+  },
+  // telling what has changed
+  {
+    name: 'what is gone from a plan stays on the screen',
+    file: 'app/workers/changes.ts',
+    from: 'const gone = Object.keys(before).filter(key => !Object.hasOwn(after, key))',
+    to: 'const gone = []',
+    tests: ['app/workers'],
+  },
+  {
+    name: 'an answer that came too late is not remembered',
+    file: 'app/workers/planClient.ts',
+    from: "if (data.kind === 'done') book = changed(book, data.change)",
+    to: "if (data.kind === 'done' && data.job === job) book = changed(book, data.change)",
+    tests: ['app/workers'],
+  },
+  {
+    name: 'a row of places read before stands in the wrong row',
+    file: 'core/file/parseFile.ts',
+    from: 'remembered(rows, cells[r], row)',
+    to: 'remembered(rows, cells[Math.max(0, r - 1)], row)',
+    tests: ['core/file', 'core/edits', 'core/plan/plan.test.ts'],
+  },
+  {
+    name: 'blocks counted once too often where the setting repeats them',
+    file: 'core/top/places.ts',
+    from: '(places.get(wears.cell) ?? 0) + 1',
+    to: '(places.get(wears.cell) ?? 1) + 1',
+    tests: ['core/plan/plan.test.ts'],
   },
 ]
