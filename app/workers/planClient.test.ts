@@ -52,6 +52,15 @@ function setUp() {
   return { client, heard, worker: () => FakeWorker.all.at(-1)! }
 }
 
+test('a better answer to the same question, given later, takes the place of the first', () => {
+  const { client, heard, worker } = setUp()
+  client.ask(file('quilt'))
+  const [{ job }] = worker().asked as [{ job: number }]
+  worker().answer({ kind: 'done', job, change: { put: { plan: 'quick', recipes: [] } } })
+  worker().answer({ kind: 'done', job, change: { parts: { plan: { put: 'better' } }, gone: [] } })
+  expect(heard).toEqual(['done quick', 'done better'])
+})
+
 test('a worker tells what has changed since its last answer, even if that came too late to be heard', () => {
   const { client, heard, worker } = setUp()
   client.ask(file('old'))
