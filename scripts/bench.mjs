@@ -92,19 +92,26 @@ const quilts = [
     .map(name => [name.replace('.wren.json', ''), `${ROOT}demo/${name}`]),
 ]
 for (const [name, path] of quilts) {
-  const quilt = readQuilt(JSON.parse(readFileSync(path, 'utf8'))).value
+  const file = JSON.parse(readFileSync(path, 'utf8'))
+  const quilt = readQuilt(file).value
   const { plan } = planQuilt(quilt)
-  record(
-    `plan and recipes of ${name}`,
+  const planning = changes =>
     median(
-      times(15, () => {
+      times(15, (_, i) => {
+        const changed = readQuilt({ ...file, ...changes(i) }).value
         const started = performance.now()
-        makeWorkbook(quilt)
+        makeWorkbook(changed)
         return performance.now() - started
       }),
-    ),
+    )
+  const wider = i => ({ borders: [{ width: file.units === 'cm' ? 8 + i : 3 + i / 8, cloth: file.cloths[0].id }] })
+  record(`plan and recipes of ${name}, its border changed`, planning(wider), 'ms', 60)
+  // one more piece in each pile: every cloth is laid out anew
+  record(
+    `plan and recipes of ${name}, every pile changed`,
+    planning(i => ({ spares: i + 1 })),
     'ms',
-    60,
+    null,
   )
   let need = 0
   let bound = 0
@@ -258,34 +265,48 @@ try {
   ).body()
   record('foundation papers of a block as PDF', performance.now() - started, 'ms', 1000)
 
-  // 400 blocks: a size typed into the tape's field, script and layout of each key
-  await page.getByRole('button', { name: 'Begin a quilt' }).click()
-  await page.getByLabel('Blocks across').fill('20')
-  await page.getByLabel('Blocks down').fill('20')
-  await page.getByRole('button', { name: 'Make this quilt' }).click()
-  await page.waitForSelector('footer.bar[aria-busy="false"]')
-  await page.getByTestId('drawing').press('ArrowRight')
-  const field = page.getByLabel('All blocks, finished', { exact: true })
-  await field.click()
-  const session = await page.context().newCDPSession(page)
-  await session.send('Performance.enable')
-  const spent = async () => {
-    const { metrics } = await session.send('Performance.getMetrics')
-    const value = name => metrics.find(metric => metric.name === name).value
-    return (value('ScriptDuration') + value('LayoutDuration') + value('RecalcStyleDuration')) * 1000
+  for (const [side, aim] of [
+    [20, 16],
+    [50, 100],
+  ]) {
+    const key = await keyTyped(side)
+    record(`a key typed in the size of ${side * side} blocks, script and layout`, key, 'ms', aim)
   }
-  const keys = []
-  for (const size of ['7', '8', '9', '10', '11', '12', '7', '8', '9', '10', '11', '12']) {
-    await field.evaluate(element => element.select())
-    const before = await spent()
-    await field.evaluate((element, text) => {
-      element.value = text
-      element.dispatchEvent(new Event('input', { bubbles: true }))
-    }, size)
-    await page.evaluate(() => new Promise(resolve => requestAnimationFrame(() => requestAnimationFrame(resolve))))
-    keys.push((await spent()) - before)
+
+  /** A size typed into the tape's field of a quilt of side × side blocks: script and layout of each key. */
+  async function keyTyped(side) {
+    await page.goto(address)
+    await page
+      .getByRole('button', { name: /^(Begin a quilt|New quilt)$/ })
+      .first()
+      .click()
+    await page.getByLabel('Blocks across').fill(String(side))
+    await page.getByLabel('Blocks down').fill(String(side))
+    await page.getByRole('button', { name: 'Make this quilt' }).click()
+    await page.waitForSelector('footer.bar[aria-busy="false"]')
+    await page.getByTestId('drawing').press('ArrowRight')
+    const field = page.getByLabel('All blocks, finished', { exact: true })
+    await field.click()
+    const session = await page.context().newCDPSession(page)
+    await session.send('Performance.enable')
+    const spent = async () => {
+      const { metrics } = await session.send('Performance.getMetrics')
+      const value = name => metrics.find(metric => metric.name === name).value
+      return (value('ScriptDuration') + value('LayoutDuration') + value('RecalcStyleDuration')) * 1000
+    }
+    const keys = []
+    for (const size of ['7', '8', '9', '10', '11', '12', '7', '8', '9', '10', '11', '12']) {
+      await field.evaluate(element => element.select())
+      const before = await spent()
+      await field.evaluate((element, text) => {
+        element.value = text
+        element.dispatchEvent(new Event('input', { bubbles: true }))
+      }, size)
+      await page.evaluate(() => new Promise(resolve => requestAnimationFrame(() => requestAnimationFrame(resolve))))
+      keys.push((await spent()) - before)
+    }
+    return median(keys)
   }
-  record('a key typed in the size of 400 blocks, script and layout', median(keys), 'ms', 16)
 } finally {
   await browser.close()
   server.kill()

@@ -4,6 +4,7 @@ import { layOut, QUICK, type Layout, type Search } from './layout'
 import type { Leftover } from './leftovers'
 import { layOutOnSheets } from './sheets'
 import type { CutPiece, Strip } from './cutPiece'
+import { quickLayout } from './knownLayouts'
 import type { Piece } from './piece'
 import { roundUpToRuler, type Inches } from '../measure/ruler'
 import { roundedSum, sumOf, type Sum } from '../measure/sum'
@@ -49,7 +50,7 @@ export function clothNeed(quilt: Quilt, cloth: Cloth, pieces: readonly Piece[], 
   const cutPieces = pieces.filter(piece => piece.cloth === cloth.id).map(toCutPiece)
   const area = cutPieces.reduce((sum, piece) => sum + piece.width * piece.height * piece.count, 0)
   if (cloth.form === 'piece') return onSheets(cloth, cutPieces, area)
-  const layout = layOut(cutPieces, cloth.usable, search)
+  const layout = search === QUICK ? quickLayout(cutPieces, cloth.usable) : layOut(cutPieces, cloth.usable, search)
   const along = alongLength(layout)
   const need = sumOf([
     { what: 'long-pieces', value: along },
