@@ -12,6 +12,7 @@ export function checkText(
   const use = (name: string) => inEnglish(useName(name, blockNames), speech)
   const stage = (name: string) => inEnglish(capital(stageName(name)), speech)
   const length = (inches: number) => formatLength(inches, speech)
+  const degrees = (angle: number) => `${formatCount(Math.round(angle * 2) / 2)}°`
   switch (id) {
     case 'off-ruler': {
       const sizes = data.sizes.map(length)
@@ -64,6 +65,12 @@ export function checkText(
       return (
         `Border ${data.border} is ${length(data.width)} wide, wider than a block (${length(data.block)}). It will `
         + `draw the eye.`
+      )
+    case 'mitre-angle':
+      return (
+        `The sides and the ends of border ${data.border} differ in width, so its mitres do not lie at 45°: `
+        + `${degrees(data.sides)} from the long edge of a side, ${degrees(data.ends)} from that of an end. Marked from `
+        + `the corner of the top to the corner of the border they are right.`
       )
     case 'no-foundation':
       return (
@@ -159,6 +166,7 @@ export function checkTitle({ id }: Check): string {
 const TITLES: Partial<Record<Check['id'], string>> = {
   'angled-folded': 'Cut at an angle: one layer',
   'off-ruler': 'Not on the ruler',
+  'mitre-angle': 'Mitres not at 45°',
   'no-foundation': 'No foundation papers',
   'no-precuts': 'Precuts to make it from',
   'cut-already': 'Cut and no longer needed',

@@ -55,7 +55,7 @@ function setUp() {
 test('a better answer to the same question, given later, takes the place of the first', () => {
   const { client, heard, worker } = setUp()
   client.ask(file('quilt'))
-  const [{ job }] = worker().asked as [{ job: number }]
+  const { job } = worker().asked[0]!
   worker().answer({ kind: 'done', job, change: { put: { plan: 'quick', recipes: [] } } })
   worker().answer({ kind: 'done', job, change: { parts: { plan: { put: 'better' } }, gone: [] } })
   expect(heard).toEqual(['done quick', 'done better'])

@@ -28,6 +28,8 @@ export interface CheckData {
   'cut-already': { piece: string; cut: number; wanted: number; extra: number }
   'seam-off': { sewn: Inches; wanted: Inches; move: Inches; expected: Inches; measured: Inches }
   'border-spread': { what: string; side: 'width' | 'height'; spread: Inches; most: Inches }
+  /** Degrees from the long edge of a strip. */
+  'mitre-angle': { border: number; sides: number; ends: number }
   'border-too-wide': { border: number; width: Inches; block: Inches }
   'border-too-narrow': { border: number; width: Inches; least: Inches }
   'border-too-short': { border: number; length: Inches; rough: Inches }

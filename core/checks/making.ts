@@ -1,5 +1,6 @@
 import { isSlanted, STRETCH } from '../designs/fixedShape'
-import { TOLERANCE } from '../measure/ruler'
+import { sameLength, TOLERANCE } from '../measure/ruler'
+import { mitreAngles } from '../top/borders/mitred'
 import { blockOf } from '../file/quilt'
 import type { Check, Checker } from './check'
 
@@ -129,6 +130,21 @@ export const borderTooNarrow: Checker = ({ quilt }) =>
         ]
       : []
   })
+
+/** A mitre is at 45° only where both borders that meet are equally wide. */
+export const mitreAngle: Checker = ({ quilt }) =>
+  quilt.borders.flatMap((border, i): Check[] =>
+    border.corners === 'mitred' && !sameLength(border.sides, border.ends)
+      ? [
+          {
+            id: 'mitre-angle',
+            severity: 'note',
+            path: `borders.${i}.corners`,
+            data: { border: i + 1, ...mitreAngles(border) },
+          },
+        ]
+      : [],
+  )
 
 /** A border wider than a block draws the eye from the blocks. */
 export const borderTooWide: Checker = ({ quilt }) =>

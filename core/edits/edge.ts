@@ -10,6 +10,7 @@ export interface BorderChange {
   sides?: Inches
   ends?: Inches
   cloth?: string
+  corners?: 'butted' | 'mitred'
   first?: 'sides' | 'ends'
   long?: 'along' | 'across'
 }
@@ -36,7 +37,8 @@ export function setBorder(index: number, { sides, ends, ...rest }: BorderChange)
     const end = ends === undefined ? (old.ends ?? width) : written(file, ends)
     const { sides: _s, ends: _e, ...others } = old
     const next: BorderEntry = { ...others, ...rest, ...(side === end ? { width: side } : { sides: side, ends: end }) }
-    const isResized = sides !== undefined || ends !== undefined || rest.first !== undefined
+    const isResized =
+      sides !== undefined || ends !== undefined || rest.first !== undefined || rest.corners !== undefined
     return {
       ...(isResized ? withoutStaleMeasures(file, { border: index }) : file),
       borders: replaced(file.borders!, index, next),

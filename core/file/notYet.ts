@@ -22,8 +22,8 @@ const UNPLANNED: readonly Unplanned[] = [
   { path: 'blocks.*.frame', values: isSaid },
   {
     path: 'borders.*.corners',
-    values: value => value === 'mitred' || typeof value === 'object',
-    name: value => (value === 'mitred' ? 'mitred' : 'cornered'),
+    values: value => typeof value === 'object',
+    name: () => 'cornered',
   },
   { path: 'borders.*.pieced', values: isSaid },
   { path: 'backing.way', values: oneOf('vertical', 'horizontal', 'wide', 'leftovers') },

@@ -45,7 +45,7 @@ export interface Border {
   ends: Inches
   cloth: string
   /** Other corners are refused as not planned yet. */
-  corners: 'butted'
+  corners: 'butted' | 'mitred'
   first: 'sides' | 'ends'
   long: 'along' | 'across'
 }

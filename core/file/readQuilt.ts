@@ -57,7 +57,7 @@ function complete(file: ParsedQuilt, units: Units): Quilt {
     sides: border.sides ?? border.width!,
     ends: border.ends ?? border.width!,
     cloth: border.cloth,
-    corners: 'butted',
+    corners: border.corners === 'mitred' ? 'mitred' : 'butted',
     first: border.first,
     long: border.long,
   }))

@@ -1,5 +1,7 @@
 import fc from 'fast-check'
 import { sumOf } from '../measure/sum'
+import { area } from '../geometry/polygon'
+import { outlineOf } from '../top/region'
 import { dimensionsOf } from '../top/dimensions'
 import { quiltOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
@@ -32,7 +34,7 @@ test('lengths cut for a joined strip give it, and none is longer than the cloth'
   )
 })
 
-test('each border strip is as long as the raw side it is sewn to, and the pair sewn second spans the first', () => {
+test('border strips are as long as the raw side they are sewn to; second, or mitred, they span what they meet', () => {
   fc.assert(
     fc.property(randomQuilt, file => {
       const quilt = quiltOf({ ...file, made: [] })
@@ -41,9 +43,9 @@ test('each border strip is as long as the raw side it is sewn to, and the pair s
       quilt.borders.forEach((border, i) => {
         const length = (side: string) =>
           top.strips.find(strip => strip.border === i + 1 && strip.side === side)!.length.total
-        const isSidesFirst = border.first === 'sides'
-        expect(length('left')).toBeCloseTo((isSidesFirst ? height : height + 2 * border.ends) + 2 * quilt.seam, 9)
-        expect(length('top')).toBeCloseTo((isSidesFirst ? width + 2 * border.sides : width) + 2 * quilt.seam, 9)
+        const spans = (first: string) => border.corners === 'mitred' || border.first === first
+        expect(length('left')).toBeCloseTo(height + (spans('ends') ? 2 * border.ends : 0) + 2 * quilt.seam, 9)
+        expect(length('top')).toBeCloseTo(width + (spans('sides') ? 2 * border.sides : 0) + 2 * quilt.seam, 9)
         expect([length('right'), length('bottom')]).toEqual([length('left'), length('top')])
         width += 2 * border.sides
         height += 2 * border.ends
@@ -55,7 +57,7 @@ test('each border strip is as long as the raw side it is sewn to, and the pair s
       // drawn, the strips fill exactly what lies between the setting and the edge
       const drawn = top.regions
         .filter(({ part }) => part.kind === 'border')
-        .reduce((sum, strip) => sum + strip.width * strip.height, 0)
+        .reduce((sum, strip) => sum + area(outlineOf(strip)), 0)
       expect(drawn).toBeCloseTo(width * height - setting.width * setting.height, 6)
     }),
   )

@@ -182,6 +182,33 @@ describe('off the ruler', () => {
   })
 })
 
+test('the usable width says what shrinks and what the selvages take, each under its own name', () => {
+  const [soot, ...others] = SAMPLE.cloths
+  const { plan } = planOf({ ...SAMPLE, cloths: [{ ...soot!, width: 42, shrink: 0.05, selvage: 1 }, ...others] })
+  expect(plan.cloths[0]!.usable).toBeCloseTo(42 * 0.95 - 1, 9)
+  expect(plan.sums['cloths.0.usable']!.terms).toEqual([
+    { what: 'width-as-sold', value: 42 },
+    { what: 'shrinkage', value: expect.closeTo(-2.1, 9) },
+    { what: 'selvages', value: -1 },
+  ])
+})
+
+test('mitred strips are as long as the side they are sewn to and both borders they meet; the angle follows', () => {
+  const { plan } = planOf({
+    ...SAMPLE,
+    borders: [{ sides: 3, ends: 4, cloth: 'soot', corners: 'mitred' }],
+    made: [{ what: 'setting', width: [54.25], height: [75.75] }],
+  })
+  const length = (side: string) => plan.borders.find(strip => strip.side === side)!
+  // measured raw, so the finished centre is half an inch less; two widths and two seams beyond it
+  expect(length('left')).toMatchObject({ length: 75.75 + 8, rough: 75.5 + 8 + 3 })
+  expect(length('top')).toMatchObject({ length: 54.25 + 6, rough: 54.5 + 6 + 3 })
+  expect(plan.stages[1]).not.toHaveProperty('first')
+  const { data } = plan.checks.find(check => check.id === 'mitre-angle')!
+  // the mitre runs from corner to corner: 3 across, 4 down
+  expect(data).toEqual({ border: 1, sides: expect.closeTo(36.87, 2), ends: expect.closeTo(53.13, 2) })
+})
+
 test('backing is bought with a margin and an end to square up: two panels of 60″ are 133, bought as 135', () => {
   const { plan } = planOf({
     ...SAMPLE,
@@ -211,7 +238,9 @@ test('fields that cannot be planned yet are refused by their path; those that as
   expect(paths({ borders: [{ width: 3, cloth: 'soot', pieced: { design: 'plain', cloths: {} } }] })).toEqual([
     'not-yet borders.0.pieced',
   ])
-  expect(paths({ borders: [{ width: 3, cloth: 'soot', corners: 'mitred' }] })).toEqual(['not-yet borders.0.corners'])
+  expect(paths({ borders: [{ width: 3, cloth: 'soot', corners: { cloth: 'soot' } }] })).toEqual([
+    'not-yet borders.0.corners',
+  ])
   expect(paths({ quilting: [{ kind: 'ditch', where: 'all' }] })).toEqual(['not-yet quilting'])
   expect(paths({ binding: { ...SAMPLE.binding, bias: true, seam: '3/8' } })).toEqual([
     'not-yet binding.bias',

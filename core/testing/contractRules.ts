@@ -273,8 +273,8 @@ export const RULES: readonly Rule[] = [
   {
     number: 13,
     says:
-      'a border is trimmed to the raw side it is sewn to, cut 3″ longer by the plan before measures, two seams '
-      + 'wider than it shows',
+      'a border is trimmed to the raw side it is sewn to (mitred, and to the borders it meets), cut 3″ longer by the '
+      + 'plan before measures, two seams wider than it shows',
     broken: (quilt, { borders, stages }) => {
       if (quilt.made.length > 0)
         return borders.flatMap(b =>
@@ -288,12 +288,13 @@ export const RULES: readonly Rule[] = [
           ),
         )
       return borders.flatMap(b => {
-        const { sides, ends, first } = quilt.borders[b.border - 1]!
+        const { sides, ends, first, corners } = quilt.borders[b.border - 1]!
+        const isMitred = corners === 'mitred'
         const inner = stages[b.border - 1]!
         const upright = b.side === 'left' || b.side === 'right'
         const length = upright
-          ? inner.height + (first === 'ends' ? 2 * ends : 0)
-          : inner.width + (first === 'sides' ? 2 * sides : 0)
+          ? inner.height + (isMitred || first === 'ends' ? 2 * ends : 0)
+          : inner.width + (isMitred || first === 'sides' ? 2 * sides : 0)
         return [
           ...differ(`border ${b.border} ${b.side}`, b.length, length + 2 * quilt.seam),
           ...differ('rough', b.rough, length + 2 * quilt.seam + 3),

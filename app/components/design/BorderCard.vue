@@ -65,6 +65,24 @@ function remove() {
       @choose="cloth => cloth && emit('edit', 'cloth of the border', edit({ cloth }))"
     />
     <label class="block">
+      <span class="label">Corners</span>
+      <select
+        class="field"
+        :value="found.corners"
+        @change="
+          event =>
+            emit(
+              'edit',
+              'corners of the border',
+              edit({ corners: (event.target as HTMLSelectElement).value as 'butted' | 'mitred' }),
+            )
+        "
+      >
+        <option value="butted">butted, one pair over the other</option>
+        <option value="mitred">mitred, seams on the slant</option>
+      </select>
+    </label>
+    <label v-if="found.corners === 'butted'" class="block">
       <span class="label">Sewn on first</span>
       <select
         class="field"

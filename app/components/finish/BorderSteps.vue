@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Plan } from '~~/core/plan/plan'
 import { clothOf, type Quilt } from '~~/core/file/quilt'
+import { formatExactLength } from '~~/words/length'
 
 const { quilt, plan, border } = defineProps<{
   quilt: Quilt
@@ -8,6 +9,7 @@ const { quilt, plan, border } = defineProps<{
   /** Counted from 1. */
   border: number
 }>()
+const speech = useSpeech()
 const found = computed(() => quilt.borders[border - 1]!)
 const pairs = computed(() => {
   const sides = ['left', 'right']
@@ -18,6 +20,7 @@ const pairs = computed(() => {
   }))
 })
 const SAID: Record<string, string> = { left: 'the sides', top: 'top and bottom' }
+const isMitred = computed(() => found.value.corners === 'mitred')
 </script>
 
 <template>
@@ -34,8 +37,21 @@ const SAID: Record<string, string> = { left: 'the sides', top: 'top and bottom' 
           >, <Figure :path="`borders.${pair.index}.width`" title="Width of the strip" /> wide.
         </p>
         <p class="note">
-          Cut rough at <Figure :path="`borders.${pair.index}.rough`" title="Rough length" />. Mark halves and quarters
-          on strip and top, pin those, then between; ease, never stretch.
+          Cut rough at <Figure :path="`borders.${pair.index}.rough`" title="Rough length" />.
+          <template v-if="isMitred"
+            >Middle to middle, the same over at both ends; pin, ease, and sew from seam to seam: begin and end
+            <span data-given>{{ formatExactLength(quilt.seam, speech) }}</span> from the corners of the top.</template
+          >
+          <template v-else
+            >Mark halves and quarters on strip and top, pin those, then between; ease, never stretch.</template
+          >
+        </p>
+      </li>
+      <li v-if="isMitred">
+        <p class="text-lg">{{ pairs.length + 1 }}. Mitre the four corners, one after the other.</p>
+        <p class="note">
+          Fold the top so that two strips lie edge on edge, right sides together. Mark from where their seams end to the
+          corner of the border, sew from the inside out, open it: flat and square? Then trim to a seam and press open.
         </p>
       </li>
     </ol>

@@ -8,9 +8,10 @@ import { movedRegions, type Region } from '../region'
 import type { Setting } from '../setting'
 import type { Stage } from '../stage'
 import { butted } from './butted'
+import { mitred } from './mitred'
 
 /** By how its corners are made; `core/file/notYet.ts` refuses those that are not planned. */
-const STYLES: Record<Border['corners'], BorderStyle> = { butted }
+const STYLES: Record<Border['corners'], BorderStyle> = { butted, mitred }
 
 export interface BorderedTop {
   /** From the setting outwards; the last one is the top. */

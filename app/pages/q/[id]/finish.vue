@@ -83,6 +83,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
           <template v-for="(border, i) in quilt.borders" :key="i">
             <BorderSteps :quilt="quilt" :plan="plan" :border="i + 1" />
             <MeasureCard
+              v-if="border.corners === 'butted'"
               :quilt="quilt"
               :what="`border-${i + 1}-first`"
               :title="border.first === 'sides' ? 'across, with the sides on' : 'down, with top and bottom on'"
