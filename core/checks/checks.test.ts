@@ -156,6 +156,23 @@ test('the worst stands first', () => {
   expect(new Set(severities).size).toBe(3)
 })
 
+test('cloth in pieces is short by the first piece that is not at hand', () => {
+  const isShort = (count: number) => {
+    const { plan } = planOf({
+      ...SAMPLE,
+      backing: null,
+      cloths: SAMPLE.cloths.map(cloth =>
+        cloth.id === 'cream' ? { ...cloth, form: 'piece' as const, width: 21, length: 18, count } : cloth,
+      ),
+    })
+    return { need: plan.cloths.find(cloth => cloth.id === 'cream')!.need, said: plan.checks.map(({ id }) => id) }
+  }
+  const { need } = isShort(1)
+  expect(need).toBeGreaterThan(2)
+  expect(isShort(need).said).not.toContain('not-enough-cloth')
+  expect(isShort(need - 1).said).toContain('not-enough-cloth')
+})
+
 test('low contrast is said only of patches that touch', () => {
   // in a nine-patch ring the centre and the corners never meet along an edge
   const patches = [0, 1, 2].flatMap(y =>

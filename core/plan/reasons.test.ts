@@ -1,0 +1,105 @@
+import { DEMO_QUILTS } from '../../demo'
+import { planOf, SAMPLE } from '../testing/quiltOf'
+
+/** What each kind of number may be made of, by the names of its terms; a place in a list is N. Read and agreed. */
+const REASONS: Readonly<Record<string, string>> = {
+  'backing.buy': 'margin panels rounding shrinkage square-up',
+  'backing.panelLength': 'overhang seams top-height top-width',
+  'backing.panels': 'panels-exactly rounding',
+  'batting.height': 'overhang seams top-height',
+  'batting.width': 'overhang seams top-width',
+  'binding.buy': 'strips',
+  'binding.length': 'binding-spare seams top-height top-width',
+  'binding.overlap': 'strip-width',
+  'binding.strips': 'rounding strips-exactly',
+  'blocks.N.height': 'finished seams',
+  'blocks.N.off': 'expected smallest',
+  'blocks.N.sewing.height': 'finished seams',
+  'blocks.N.sewing.width': 'finished seams',
+  'blocks.N.test.N.count': 'units whole-batches',
+  'blocks.N.test.N.height': 'finished rounding seams tips',
+  'blocks.N.test.N.width': 'finished rounding seams tips',
+  'blocks.N.units.N.bonus.side': 'corner-square lost-at-both-seams',
+  'blocks.N.units.N.count': 'units-in-blocks',
+  'blocks.N.units.N.height': 'finished seams',
+  'blocks.N.units.N.lengths': 'finished seams',
+  'blocks.N.units.N.over': 'units-made units-wanted',
+  'blocks.N.units.N.ways.N.length': 'strips-of',
+  'blocks.N.units.N.width': 'finished seams',
+  'blocks.N.width': 'finished seams',
+  'borders.N.length': 'blocks border sashing seams',
+  'borders.N.rough': 'blocks border rough-extra sashing seams',
+  'borders.N.width': 'finished seams',
+  'cloths.N.buy': 'long-pieces margin rounding shrinkage square-up strips',
+  'cloths.N.laid': 'strips-laid',
+  'cloths.N.left.N.height': 'cut-from-it depth-of-strip',
+  'cloths.N.left.N.width': 'cut-from-it length-of-strip width-of-the-piece',
+  'cloths.N.need': 'long-pieces strips',
+  'cloths.N.strips.N.height': 'deepest-piece length',
+  'cloths.N.strips.N.width': 'deepest-piece usable-there',
+  'cloths.N.usable': 'selvages shrinkage width-as-sold',
+  'cloths.N.waste': 'area-used whole',
+  'pieces.N.count':
+    'binding-strips cornerstones level-sashes strips-joined strips-wanted units upright-sashes whole-batches',
+  'pieces.N.height': 'finished rounding seams strip-as-chosen tips',
+  'pieces.N.width':
+    'blocks border finished long-strips lost-in-joins rough-extra rounding seams segments squaring-the-end tips '
+    + 'usable-width whole-strips',
+  'quilt.blocks': 'rows-of-blocks',
+  'quilt.buy': 'backing cloth',
+  'quilt.edged.height': 'binding-edge blocks border sashing',
+  'quilt.edged.width': 'binding-edge blocks border sashing',
+  'quilt.height': 'blocks border sashing',
+  'quilt.patches': 'patches-of',
+  'quilt.pieces': 'pieces-of',
+  'quilt.width': 'blocks border sashing',
+  'rows.N.height': 'blocks sashing seams',
+  'rows.N.parts.N.height': 'blocks sashing seams',
+  'rows.N.parts.N.width': 'blocks sashing seams',
+  'rows.N.width': 'blocks sashing seams',
+  'seamTest.expected': 'seams strips',
+  'seamTest.off': 'seam-sewn seam-wanted',
+  'seamTest.sewn': 'share-of-each-allowance',
+  'stages.N.first.expected': 'blocks border sashing seams',
+  'stages.N.height': 'blocks border sashing',
+  'stages.N.measures.height.expected': 'blocks border sashing seams',
+  'stages.N.measures.width.expected': 'blocks border sashing seams',
+  'stages.N.planned.height': 'blocks border sashing',
+  'stages.N.planned.width': 'blocks border sashing',
+  'stages.N.width': 'blocks border sashing',
+}
+
+test('every number is told by its own reasons, and by no other', () => {
+  const shrinking = { ...SAMPLE, cloths: SAMPLE.cloths.map(cloth => ({ ...cloth, shrink: 0.05 })) }
+  const found = new Map<string, Set<string>>()
+  for (const file of [SAMPLE, shrinking, ...DEMO_QUILTS]) {
+    for (const [path, { terms }] of Object.entries(planOf(file).plan.sums)) {
+      const kind = path
+        .replaceAll(/\d+/g, 'N')
+        .replace(/(\.join\.N)+/, '')
+        .replace(/lengths\.\w+/, 'lengths')
+      const names = found.get(kind) ?? new Set()
+      found.set(kind, names)
+      for (const { what } of terms) names.add(what)
+    }
+  }
+  expect(Object.fromEntries([...found].map(([kind, names]) => [kind, [...names].sort().join(' ')]))).toEqual(REASONS)
+})
+
+test('a raw side is the finished one and a seam on either side, of the size that the file names', () => {
+  for (const file of [SAMPLE, ...DEMO_QUILTS]) {
+    const { quilt, plan } = planOf(file)
+    const raw = (finished: number) => [
+      { what: 'finished', value: expect.closeTo(finished, 9) as number },
+      { what: 'seams', count: 2, each: quilt.seam },
+    ]
+    quilt.blocks.forEach((block, i) => {
+      expect(plan.sums[`blocks.${i}.width`]!.terms).toEqual(raw(block.width))
+      expect(plan.sums[`blocks.${i}.height`]!.terms).toEqual(raw(block.height))
+    })
+    plan.borders.forEach(({ border, side }, i) => {
+      const { sides, ends } = quilt.borders[border - 1]!
+      expect(plan.sums[`borders.${i}.width`]!.terms).toEqual(raw(side === 'left' || side === 'right' ? sides : ends))
+    })
+  }
+})
