@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { openDemo, planned } from './support'
+import { goTo, openDemo, planned } from './support'
 
 test('a mend of the second look changes the quilt, and undo takes it back', async ({ page }) => {
   await openDemo(page, 'Berth four')
@@ -14,6 +14,25 @@ test('a mend of the second look changes the quilt, and undo takes it back', asyn
   await expect(long).toBeVisible()
   await long.getByRole('button', { name: 'Show me' }).click()
   await expect(page.getByRole('region', { name: 'Border 1' })).toBeVisible()
+})
+
+test('a border is mitred where it is: its strips grow by what they meet, and how it is sewn is told', async ({
+  page,
+}) => {
+  await openDemo(page, 'Berth four')
+  await page.locator('footer .look').click()
+  await page.locator('[data-check="long-strip"]').getByRole('button', { name: 'Show me' }).click()
+  const corners = page.getByLabel('Corners')
+  await corners.selectOption('mitred')
+  await planned(page)
+  await expect(page.getByLabel('Sewn on first')).toHaveCount(0)
+  await goTo(page, 'Finish')
+  const border = page.getByRole('region', { name: 'Border 1', exact: true })
+  // the center is 75 1/2 raw, and meets two borders of 3
+  await expect(border.locator('[data-path="borders.0.length"]')).toHaveText('81 1/2″')
+  await expect(border).toContainText('Miter the four corners')
+  // nothing is measured between the pairs: there is one ring
+  await expect(page.getByRole('heading', { name: /with the sides on/ })).toHaveCount(0)
 })
 
 test('sizes as quilters write them; a size that cannot be says why and offers the nearest', async ({ page }) => {

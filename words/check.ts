@@ -67,10 +67,11 @@ export function checkText(
         + `draw the eye.`
       )
     case 'mitre-angle':
-      return (
-        `The sides and the ends of border ${data.border} differ in width, so its mitres do not lie at 45°: `
-        + `${degrees(data.sides)} from the long edge of a side, ${degrees(data.ends)} from that of an end. Marked from `
-        + `the corner of the top to the corner of the border they are right.`
+      return inEnglish(
+        `The sides and the ends of border ${data.border} differ in width, so its miters do not lie at 45°: `
+          + `${degrees(data.sides)} from the long edge of a side, ${degrees(data.ends)} from that of an end. Marked `
+          + `from the corner of the top to the corner of the border they are right.`,
+        speech,
       )
     case 'no-foundation':
       return (
@@ -166,7 +167,7 @@ export function checkTitle({ id }: Check): string {
 const TITLES: Partial<Record<Check['id'], string>> = {
   'angled-folded': 'Cut at an angle: one layer',
   'off-ruler': 'Not on the ruler',
-  'mitre-angle': 'Mitres not at 45°',
+  'mitre-angle': 'Miters not at 45°',
   'no-foundation': 'No foundation papers',
   'no-precuts': 'Precuts to make it from',
   'cut-already': 'Cut and no longer needed',

@@ -22,6 +22,11 @@ const UK: Readonly<Record<string, string>> = {
   colors: 'colours',
   color: 'colour',
   Color: 'Colour',
+  miter: 'mitre',
+  Miter: 'Mitre',
+  miters: 'mitres',
+  Miters: 'Mitres',
+  mitered: 'mitred',
   gray: 'grey',
   Gray: 'Grey',
 }

@@ -4,6 +4,7 @@ import { mendsFor } from '~~/core/edits/mends'
 import type { Edit } from '~~/core/edits/edit'
 import { checkText, checkTitle } from '~~/words/check'
 import { mendText } from '~~/words/mend'
+import { inEnglish } from '~~/words/speech'
 import type { Quilt } from '~~/core/file/quilt'
 
 const { checks, quilt, blockNames } = defineProps<{
@@ -39,7 +40,7 @@ const WORDS = { error: 'cannot be made so', warn: 'look at this', note: 'good to
             class="mr-1 size-5 align-text-bottom"
           />{{ WORDS[check.severity] }}
         </p>
-        <h3 class="my-1">{{ checkTitle(check) }}</h3>
+        <h3 class="my-1">{{ inEnglish(checkTitle(check), speech) }}</h3>
         <p class="figure !whitespace-normal">{{ checkText(check, speech, blockNames) }}</p>
         <div class="mt-3 flex flex-wrap gap-2">
           <button type="button" class="button" @click="emit('show', check)">Show me</button>

@@ -2,6 +2,7 @@
 import { removeBorder, setBorder } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
 import type { Quilt } from '~~/core/file/quilt'
+import { craft } from '~~/words/speech'
 
 const { quilt, border } = defineProps<{
   quilt: Quilt
@@ -10,6 +11,7 @@ const { quilt, border } = defineProps<{
 }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit]; preview: [edit: Edit | null]; removed: [] }>()
 
+const speech = useSpeech()
 const found = computed(() => quilt.borders[border - 1]!)
 const isEven = computed(() => Math.abs(found.value.sides - found.value.ends) < 1e-6)
 const apart = ref(false)
@@ -79,7 +81,7 @@ function remove() {
         "
       >
         <option value="butted">butted, one pair over the other</option>
-        <option value="mitred">mitred, seams on the slant</option>
+        <option value="mitred">{{ craft('mitered', speech) }}, seams on the slant</option>
       </select>
     </label>
     <label v-if="found.corners === 'butted'" class="block">

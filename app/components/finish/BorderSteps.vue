@@ -2,6 +2,7 @@
 import type { Plan } from '~~/core/plan/plan'
 import { clothOf, type Quilt } from '~~/core/file/quilt'
 import { formatExactLength } from '~~/words/length'
+import { craft } from '~~/words/speech'
 
 const { quilt, plan, border } = defineProps<{
   quilt: Quilt
@@ -48,7 +49,9 @@ const isMitred = computed(() => found.value.corners === 'mitred')
         </p>
       </li>
       <li v-if="isMitred">
-        <p class="text-lg">{{ pairs.length + 1 }}. Mitre the four corners, one after the other.</p>
+        <p class="text-lg">
+          {{ pairs.length + 1 }}. {{ craft('Miter', speech) }} the four corners, one after the other.
+        </p>
         <p class="note">
           Fold the top so that two strips lie edge on edge, right sides together. Mark from where their seams end to the
           corner of the border, sew from the inside out, open it: flat and square? Then trim to a seam and press open.
