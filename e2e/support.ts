@@ -17,9 +17,9 @@ export async function openDemo(page: Page, name: string, station = 'design'): Pr
   return quilt
 }
 
-/** The plan on show is that of the quilt as it is now. */
+/** The plan on show is that of the quilt as it is now. A machine that others use too may take its time. */
 export async function planned(page: Page) {
-  await expect(page.locator('footer.bar[aria-busy="false"]')).toBeVisible()
+  await expect(page.locator('footer.bar[aria-busy="false"]')).toBeVisible({ timeout: 30_000 })
 }
 
 /** The last change is in storage. */
