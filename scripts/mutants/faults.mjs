@@ -333,6 +333,20 @@ export const FAULTS = [
     to: 'const RULER_PARTS = 8',
     tests: ['words'],
   },
+  {
+    name: 'mitred strips as short as the side they are sewn to',
+    file: 'core/top/borders/mitred.ts',
+    from: 'raw(isSide ? higher : wider, seam)',
+    to: 'raw(isSide ? height : width, seam)',
+    tests: ['core/plan/settled.test.ts', 'core/layers'],
+  },
+  {
+    name: 'the angles of a mitre told of the wrong strips',
+    file: 'core/top/borders/mitred.ts',
+    from: 'Math.atan2(sides, ends)',
+    to: 'Math.atan2(ends, sides)',
+    tests: ['core/plan/settled.test.ts'],
+  },
   // telling what has changed
   {
     name: 'what is gone from a plan stays on the screen',
