@@ -9,7 +9,7 @@ export function checkText(
   speech: Speech,
   blockNames: ReadonlyMap<string, string> = new Map(),
 ): string {
-  const use = (name: string) => inEnglish(useName(name, blockNames), speech)
+  const use = (pieces: Parameters<typeof useName>[0]) => inEnglish(useName(pieces, blockNames), speech)
   const stage = (name: string) => inEnglish(capital(stageName(name)), speech)
   const length = (inches: number) => formatLength(inches, speech)
   const degrees = (angle: number) => `${formatCount(Math.round(angle * 2) / 2)}°`
@@ -24,14 +24,14 @@ export function checkText(
     }
     case 'long-strip':
       return (
-        `${use(data.use)}: the longest is ${length(data.longest)} and the cloth gives `
+        `${use(data)}: the longest is ${length(data.longest)} and the cloth gives `
         + `${length(data.usable)}. As planned, ${plural(data.strips, 'strip')} across the cloth are joined `
         + `(${length(data.clothAcross)} of cloth); cut along the cloth there would be no joins, from a length of `
         + `${length(data.clothAlong)}.`
       )
     case 'piece-too-large':
       return (
-        `${use(data.use)} needs ${formatSize(data.width, data.height, speech)}, and `
+        `${use(data)} needs ${formatSize(data.width, data.height, speech)}, and `
         + `${data.cloth} gives ${
           data.length === undefined ? `${length(data.usable)} of width` : formatSize(data.usable, data.length, speech)
         }. Choose a wider cloth, a smaller block, or a `

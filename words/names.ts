@@ -1,3 +1,4 @@
+import type { Piece } from '../core/cut/piece'
 import type { PartName } from '../core/make/methods/partName'
 import type { UnitKind } from '../core/file/unitKinds'
 
@@ -86,19 +87,24 @@ const PARTS: Readonly<Record<PartName, string>> = {
   'binding': 'binding strips',
 }
 
-/** `Sawtooth star: for points`. Block ids are replaced by their names; everything else stays. */
-export function useName(use: string, blockNames: ReadonlyMap<string, string> = new Map()): string {
-  const at = use.lastIndexOf(': ')
-  const where = use
-    .slice(0, at)
-    .split(' + ')
-    .map(id => blockNames.get(id) ?? id)
-    .join(', ')
-  const part = use.slice(at + 2)
-  const said = PARTS[part as PartName] ?? part
-  return where === 'sashing' || where === 'edge' || where.startsWith('border ')
-    ? capital(where.startsWith('border') ? `${where}: ${said}` : said)
-    : `${where}: ${said}`
+/** `Sawtooth star: for points`, `Border 1: border strips`, `Sashes`; blocks by their names. */
+export function useName(
+  { places, part }: Pick<Piece, 'places' | 'part'>,
+  blockNames: ReadonlyMap<string, string> = new Map(),
+): string {
+  const names = places.flatMap(place =>
+    'block' in place
+      ? [blockNames.get(place.block) ?? place.block]
+      : 'border' in place
+        ? [`Border ${place.border}`]
+        : [],
+  )
+  return names.length > 0 ? `${names.join(', ')}: ${PARTS[part]}` : capital(PARTS[part])
+}
+
+/** `for points`: what the pieces are, without where they go. */
+export function partName(part: PartName): string {
+  return PARTS[part]
 }
 
 const AIMS: Readonly<Record<string, string>> = {

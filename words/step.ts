@@ -1,5 +1,7 @@
 import type { JoinedPart, Step } from '../core/make/steps/step'
 import { formatExactLength, formatFigure, formatLength } from './length'
+import type { Direction } from '../core/make/steps/press'
+import type { StepCount, StepLength } from '../core/make/steps/stepData'
 import { unitName } from './names'
 import { inEnglish, plural, type Speech } from './speech'
 import { textOf, type LengthPart, type TextPart } from './textPart'
@@ -13,7 +15,7 @@ export function stepText(step: Pick<Step, 'code' | 'data' | 'joins'>, speech: Sp
 }
 
 /** Which way the allowance is pressed. */
-const PRESS: Readonly<Record<string, string>> = {
+const PRESS: Readonly<Record<Direction, string>> = {
   open: 'open',
   up: 'upwards',
   down: 'downwards',
@@ -44,22 +46,21 @@ export function stepParts(
   cloths: Names = new Map(),
 ): TextPart[] {
   const lengths: LengthPart[] = []
-  const put = (key: string, write: typeof formatLength) => {
+  const put = (key: StepLength, write: typeof formatLength) => {
     const given = data[key]
     const sum = typeof given === 'object' ? given : undefined
     const inches = sum ? sum.total : Number(given)
     lengths.push({ text: write(inches, speech), inches, ...(sum ? { sum } : {}) })
     return GAP
   }
-  const length = (key: string) => put(key, formatLength)
+  const length = (key: StepLength) => put(key, formatLength)
   // as the quilter gave it: three quarters of a centimetre are no whole millimetres
   const seam = () => put('seam', formatExactLength)
   const size = () => `${put('width', formatFigure)}\u00a0× ${put('height', formatLength)}`
-  const count = (key: string) => Number(data[key])
-  const name = (key: string) => String(data[key] ?? '')
-  const cloth = (key: string) => cloths.get(name(key)) ?? name(key)
+  const count = (key: StepCount) => data[key] ?? 0
+  const cloth = (key: 'over' | 'under') => cloths.get(data[key] ?? '') ?? data[key] ?? ''
   const parts = () => (joins ? joinedParts(joins, cloths) : 'the parts')
-  const press = () => PRESS[name('press')] ?? name('press')
+  const press = () => PRESS[data.press ?? 'open']
   const sentence = (): string => {
     switch (code) {
       case 'cut-plain':
@@ -137,12 +138,12 @@ export function stepParts(
         // the first patch of a paper is laid on with the second
         const first =
           count('number') === 2
-            ? `Paper ${name('section')}: lay patch 1 right side up under its number, on the unprinted side; held to `
+            ? `Paper ${data.section}: lay patch 1 right side up under its number, on the unprinted side; held to `
               + `the light it must reach ${seam()} past its lines all round. `
             : ''
         return (
           first
-          + `Paper ${name('section')}, patch ${count('number')}: lay it right sides together on what is there, turn `
+          + `Paper ${data.section}, patch ${count('number')}: lay it right sides together on what is there, turn `
           + `the paper over and sew on the line, short stitches. Fold the paper back, trim to ${seam()}, flip and `
           + `press.`
         )
@@ -161,7 +162,7 @@ export function stepParts(
       case 'cut-template':
         return (
           `Cut by the template, ${size()} over all`
-          + `${data.hand === 'left' || data.hand === 'right' ? `, ${name('hand')} hand` : ''}.`
+          + `${data.hand === 'left' || data.hand === 'right' ? `, ${data.hand} hand` : ''}.`
           + (count('pairs') === 0 ? ' Single layer, right side up.' : '')
         )
       case 'layer-rectangles':
@@ -171,18 +172,18 @@ export function stepParts(
         )
       case 'cut-off-the-diagonal':
         return (
-          `Cut the ${size()} rectangles from a mark on the upper edge, ${length('mark')} from the ${name('from')} `
-          + `corner, to a mark on the lower edge, ${length('mark')} from the ${name('to')} corner, long side upright: `
+          `Cut the ${size()} rectangles from a mark on the upper edge, ${length('mark')} from the ${data.from} `
+          + `corner, to a mark on the lower edge, ${length('mark')} from the ${data.to} corner, long side upright: `
           + (count('pairs') > 0
             ? `two triangles from each layer, those of the upper one turned over.`
-            : `two triangles alike, ${name('hand')} hand.`)
+            : `two triangles alike, ${data.hand} hand.`)
         )
       case 'layer-both-hands':
         return (
           `Lay two layers right sides together and cut through both: one piece of each hand. `
           + `${plural(count('pairs'), 'pair')} in all`
           + (count('alone') > 0
-            ? `; ${count('alone')} more of the ${name('hand')} hand from a single layer, right side up.`
+            ? `; ${count('alone')} more of the ${data.hand} hand from a single layer, right side up.`
             : '.')
         )
       case 'layer-and-mark':
@@ -266,6 +267,8 @@ export function stepParts(
         )
       case 'same-on-other-corner':
         return `The same on the other corner.`
+      case 'press-open':
+        return `Set the seam shut, then press it open.`
       case 'press-to-dark':
         return `Set the seam shut, then press to the darker side, down and up without sliding.`
       case 'trim-half-square':

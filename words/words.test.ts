@@ -77,7 +77,7 @@ test('there are words for every check, mend, step, strip and sum of every quilt,
           }
         }
         const pieces = new Map(plan.pieces.map(piece => [piece.id, piece]))
-        for (const piece of plan.pieces) said.push(inEnglish(useName(piece.use), speech))
+        for (const piece of plan.pieces) said.push(inEnglish(useName(piece), speech))
         for (const cloth of plan.cloths)
           for (const strip of cloth.strips)
             said.push(

@@ -1,20 +1,22 @@
+import type { Piece } from '../cut/piece'
 import type { Inches } from '../measure/ruler'
 import type { Plan } from '../plan/plan'
 import type { PlanWork } from '../plan/planWork'
 
+/** Where pieces go and what they are there. */
+type PieceUse = Pick<Piece, 'use' | 'places' | 'part'>
+
 /** What each check says of what it found; names are those that the quilter gave, lengths are in inches. */
 export interface CheckData {
   'off-ruler': { block: string; off: Inches; sizes: readonly Inches[] }
-  'long-strip': {
-    use: string
+  'long-strip': PieceUse & {
     longest: Inches
     usable: Inches
     strips: number
     clothAcross: Inches
     clothAlong: Inches
   }
-  'piece-too-large': {
-    use: string
+  'piece-too-large': PieceUse & {
     piece: string
     cloth: string
     width: Inches

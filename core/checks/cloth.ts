@@ -13,6 +13,8 @@ export const piecesTooLarge: Checker = ({ quilt, needs, plan }) =>
         path: `cloths.${i}.width`,
         data: {
           use: piece.use,
+          places: piece.places,
+          part: piece.part,
           piece: piece.id,
           cloth: cloth.name,
           width: unplaced.width,

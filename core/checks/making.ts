@@ -10,8 +10,9 @@ export const longStrips: Checker = ({ quilt, plan }) =>
     .filter(piece => piece.part.endsWith('-joined'))
     .filter((piece, i, all) => all.findIndex(other => other.use === piece.use) === i)
     .map((piece): Check => {
-      const border = /^border (\d+)/.exec(piece.use)?.[1]
-      const mine = plan.borders.filter(strip => String(strip.border) === border)
+      const place = piece.places[0]!
+      const border = 'border' in place ? place.border : null
+      const mine = plan.borders.filter(strip => strip.border === border)
       const lengths = border
         ? mine.map(strip => strip.rough)
         : [Math.max(...plan.pieces.filter(p => p.use === piece.use).map(p => p.width))]
@@ -19,9 +20,11 @@ export const longStrips: Checker = ({ quilt, plan }) =>
       return {
         id: 'long-strip',
         severity: 'note',
-        path: border ? `borders.${Number(border) - 1}.long` : 'setting.sashing.long',
+        path: border ? `borders.${border - 1}.long` : 'setting.sashing.long',
         data: {
           use: piece.use,
+          places: piece.places,
+          part: piece.part,
           longest: border ? Math.max(...lengths) : plan.stages[0]!.width + 2 * quilt.seam,
           usable: quilt.cloths.find(cloth => cloth.id === piece.cloth)!.usable,
           strips: joined.reduce((sum, p) => sum + p.count, 0),

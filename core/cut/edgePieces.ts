@@ -27,7 +27,7 @@ export function borderOrders(quilt: Quilt, planned: BorderedTop, room: Workroom)
           lengths: strips.map(roughLength),
           long: border.long,
           part: 'border',
-          where: `border ${i + 1}`,
+          place: { border: i + 1 },
           runs,
         },
         quilt,

@@ -3,6 +3,7 @@ import type { Piece, PieceOrder } from './piece'
 import type { Polygon } from '../geometry/polygon'
 import { lengthKey } from '../measure/ruler'
 import type { PieceDraft } from '../make/methods/method'
+import { distinctPlaces, useOf } from './place'
 import { countOf } from './pileCount'
 import { shortHash } from '../measure/shortHash'
 
@@ -39,13 +40,14 @@ function pilesOf(orders: readonly PieceOrder[]): { id: string; pile: PieceOrder[
 
 function pieceOfPile(id: string, pile: readonly PieceOrder[], letter: string, spares: number): Piece {
   const { draft, method, along } = pile[0]!
-  const where = [...new Set(pile.flatMap(order => order.where))]
+  const places = distinctPlaces(pile.flatMap(order => order.places))
   const spare = draft.slots.length > 0 && draft.shape !== 'strip' ? spares : 0
   const count = countOf(pile, spare)
   return {
     id,
     cloth: draft.cloth,
-    use: `${where.join(' + ')}: ${draft.part}`,
+    use: useOf(places, draft.part),
+    places,
     part: draft.part,
     letter,
     count: count.total,

@@ -2,6 +2,7 @@ import type { Feed } from '../make/units/dressUnit'
 import type { Polygon } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
 import type { Sum } from '../measure/sum'
+import type { PiecePlace } from './place'
 import type { MethodId } from '../file/methodNames'
 import type { PartName } from '../make/methods/partName'
 import type { Hand } from '../geometry/handOf'
@@ -12,9 +13,9 @@ export interface Piece {
   /** Made from what it is, so that ticks outlive a change of plan. */
   id: string
   cloth: string
-  /** `star: points`; for people, with the words made elsewhere. */
+  /** `star: points`: places and part as the plan names them. */
   use: string
-  /** The last part of `use`. */
+  places: PiecePlace[]
   part: PartName
   /** Its number, the same for one cut size on every sheet; empty for a size that is on no sheet. */
   letter: string
@@ -45,8 +46,7 @@ export interface Piece {
 export interface PieceOrder {
   draft: PieceDraft
   method: MethodId
-  /** Block ids, or a place such as `sashing`. */
-  where: readonly string[]
+  places: readonly PiecePlace[]
   feeds: readonly Feed[]
   /** Units that each of its slots feeds; 0 for what is no part of a block. */
   times: number

@@ -1,4 +1,5 @@
 import type { PieceOrder } from './piece'
+import type { PiecePlace } from './place'
 import { joinedLengths } from './joinedStrips'
 import { sameLength, type Inches } from '../measure/ruler'
 import type { Sum, Term } from '../measure/sum'
@@ -16,7 +17,7 @@ export interface LongStrips {
   lengths: readonly Sum[]
   long: 'along' | 'across'
   part: LongPartName
-  where: string
+  place: PiecePlace
   runs: 'upright' | 'level'
 }
 
@@ -40,7 +41,14 @@ export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom
       slots: [],
       ...rest,
     })
-    return { draft, method: 'rectangle', where: [strips.where], feeds: [], times: 0, ...(along ? { along: true } : {}) }
+    return {
+      draft,
+      method: 'rectangle',
+      places: [strips.place],
+      feeds: [],
+      times: 0,
+      ...(along ? { along: true } : {}),
+    }
   }
   const fits = ({ total }: Sum) => along || total <= usable + 1e-6
   const single = strips.lengths.filter(fits)
@@ -83,7 +91,7 @@ export function settingOrders(quilt: Quilt, setting: Setting, room: Workroom): P
         counted: [{ what: `${run}-sashes`, count, each: 1 }],
         slots: [],
       })
-      return { draft, method: 'rectangle', where: ['sashing'], feeds: [], times: 0 }
+      return { draft, method: 'rectangle', places: [{ part: 'sashing' }], feeds: [], times: 0 }
     })
   })
   const long = setting.regions.filter(sash => sash.run === 'long').map(sash => plainSide(sash.width, room))
@@ -100,7 +108,7 @@ function longSashes(quilt: Quilt, lengths: readonly CutSize[], room: Workroom): 
       lengths,
       long: sashing.long,
       part: 'long-sashes',
-      where: 'sashing',
+      place: { part: 'sashing' },
       runs: 'level',
     },
     quilt,
@@ -122,7 +130,7 @@ function cornerstones(quilt: Quilt, setting: Setting, side: CutSize, room: Workr
     counted: [{ what: 'cornerstones', count, each: 1 }],
     slots: [],
   })
-  return [{ draft, method: 'rectangle', where: ['sashing'], feeds: [], times: 0 }]
+  return [{ draft, method: 'rectangle', places: [{ part: 'sashing' }], feeds: [], times: 0 }]
 }
 
 function countEqual<T extends Sum>(lengths: readonly T[]): { length: T; count: number }[] {

@@ -86,7 +86,7 @@ export function mendsFor({ id, path, data }: Check, quilt: Quilt): Mend[] {
     case 'piece-too-large': {
       const least = Math.min(data.width, data.height)
       const cloth = quilt.cloths[index]!
-      if (data.use.startsWith('sashing') || data.use.startsWith('border')) return []
+      if (!data.places.every(place => 'block' in place)) return []
       const size = Math.floor(Math.max(...quilt.blocks.map(block => block.width)) * (cloth.usable / least) * 2) / 2 - 1
       return size >= 1 ? [{ words: { do: 'block-size', size }, edit: setBlocksSize(size) }] : []
     }

@@ -22,5 +22,5 @@ export function bindingOrders(quilt: Quilt, binding: Binding | null, room: Workr
     counted: [{ what: 'binding-strips', count, each: 1 }],
     slots: [],
   })
-  return [{ draft, method: 'rectangle', where: ['edge'], feeds: [], times: 0 }]
+  return [{ draft, method: 'rectangle', places: [{ part: 'edge' }], feeds: [], times: 0 }]
 }

@@ -122,7 +122,7 @@ function layOutChoices(
     way.made.pieces.map((draft): PieceOrder => ({
       draft,
       method: way.method.id,
-      where: [...demand.perBlock.keys()],
+      places: [...demand.perBlock.keys()].map(block => ({ block })),
       feeds: demand.feeds,
       times: demand.count,
     })),

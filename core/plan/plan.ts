@@ -12,6 +12,7 @@ import type { Inches } from '../measure/ruler'
 import type { Sum } from '../measure/sum'
 import { chooseWays } from './chosenWays'
 import { testBlockPieces } from './testBlock'
+import { PRESSING } from '../make/joins/pressing'
 import { quiltRows, sashMarks, type QuiltRow, type SashMarks } from '../top/rows'
 import { dimensionsOf, plannedDimensions } from '../top/dimensions'
 import { plannedCloth, type PlannedCloth } from './plannedCloth'
@@ -89,7 +90,7 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
     blocks: quilt.blocks.map(block =>
       plannedBlock(quilt, makes.get(block.id)!, choices, testBlockPieces(work, block.id, pieces)),
     ),
-    rows: quiltRows(quilt, dimensions),
+    rows: quiltRows(quilt, dimensions, PRESSING.row),
     marks: sashMarks(quilt, dimensions),
     borders: dimensions.top.strips.map((strip, i) => plannedBorder(strip, planned.top.strips[i]!, quilt.seam)),
     backing: backing && {

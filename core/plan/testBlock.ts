@@ -22,7 +22,7 @@ export function testBlockPieces({ quilt, makes, choices }: PlanWork, block: stri
     return taken.made.pieces.map(draft => ({
       draft,
       method: taken.method.id,
-      where: [block],
+      places: [{ block }],
       feeds: demand.feeds,
       times: demand.count,
     }))

@@ -1,9 +1,12 @@
 import { lightness } from '../measure/lightness'
+import { PRESSING } from '../make/joins/pressing'
 import type { Workroom } from '../make/methods/method'
 import { clothOf, type Quilt } from '../file/quilt'
 
 /** What the methods need to know of this quilt. */
 export function workroomOf(quilt: Quilt): Workroom {
+  const lightnessOf = (cloth: string) => lightness(clothOf(quilt, cloth).colour)
+  const isDarker = (cloth: string, than: string) => lightnessOf(cloth) < lightnessOf(than)
   return {
     seam: quilt.seam,
     ruler: quilt.ruler,
@@ -11,6 +14,7 @@ export function workroomOf(quilt: Quilt): Workroom {
     longestStrip: cloth => clothOf(quilt, cloth).longestStrip,
     isInPieces: cloth => clothOf(quilt, cloth).form === 'piece',
     isDirectional: cloth => clothOf(quilt, cloth).directional,
-    isDarker: (cloth, than) => lightness(clothOf(quilt, cloth).colour) < lightness(clothOf(quilt, than).colour),
+    isDarker,
+    pressed: (first, second) => PRESSING.unit(isDarker(first, second)),
   }
 }

@@ -36,8 +36,12 @@ export interface SashMarks {
   below: Inches[]
 }
 
-/** The rows of the setting in the order of joining. */
-export function quiltRows(quilt: Quilt, { setting }: Dimensions): Reckonable<QuiltRow>[] {
+/** The rows of the setting in the order of joining; how each is pressed is decided elsewhere. */
+export function quiltRows(
+  quilt: Quilt,
+  { setting }: Dimensions,
+  pressOf: (row: number, isSashed: boolean) => QuiltRow['press'],
+): Reckonable<QuiltRow>[] {
   const both = 2 * quilt.seam
   const names = new Map([...placesOf(quilt).keys()].map(cell => [cell, nameOf(quilt, cell)]))
   const isSashed = setting.regions.some(({ part }) => part.kind === 'sash')
@@ -60,7 +64,7 @@ export function quiltRows(quilt: Quilt, { setting }: Dimensions): Reckonable<Qui
       parts: parts.map((part, k) => (links.has(k) ? reckonedLink(part, regions[k]!, quilt.seam) : part)),
       width,
       height: because(rawSum(kind === 'sash' ? 'sashing' : 'blocks', regions[0]!.height, quilt.seam)),
-      press: isSashed ? 'sashes' : counts.row % 2 === 1 ? 'right' : 'left',
+      press: pressOf(counts.row, isSashed),
     }
   })
 }

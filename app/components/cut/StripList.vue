@@ -64,7 +64,7 @@ function stateOf(place: number): boolean | 'mixed' {
               :path="`pieces.${places.get(cut.piece.id)}.height`"
               :title="`Height of ${cut.piece.letter}`" /></template
           >{{ cut.after }}
-          <span v-if="cut.piece" class="note">{{ inEnglish(useName(cut.piece.use, blockNames), speech) }}</span>
+          <span v-if="cut.piece" class="note">{{ inEnglish(useName(cut.piece, blockNames), speech) }}</span>
         </p>
       </div>
       <div class="ticks">

@@ -5,7 +5,7 @@ import { removeMeasures, setMeasures } from '~~/core/edits/record'
 import type { PlannedBlock } from '~~/core/plan/plannedBlock'
 import { blockOf, clothOf, type Quilt } from '~~/core/file/quilt'
 import { formatLength } from '~~/words/length'
-import { useName } from '~~/words/names'
+import { partName } from '~~/words/names'
 
 const { quilt, planned, path } = defineProps<{
   quilt: Quilt
@@ -23,7 +23,6 @@ const sides = computed(() =>
 )
 const measured = (side: 'size' | 'width' | 'height') => entry.value?.[side]?.at(-1) ?? null
 const LABELS = { size: 'It measures', width: 'Across it measures', height: 'Down it measures' } as const
-const names = computed(() => new Map([[planned.id, found.value.name]]))
 const RIGHT = 1 / 32
 </script>
 
@@ -41,7 +40,7 @@ const RIGHT = 1 / 32
           <Figure :path="`${path}.test.${i}.height`" :title="`Height of ${piece.letter}`"
         /></span>
         <span class="note"
-          >{{ inEnglish(useName(piece.use, names).split(': ').at(-1)!, speech)
+          >{{ inEnglish(partName(piece.part), speech)
           }}{{
             piece.cuts === 'one-diagonal' ? ', cut once' : piece.cuts === 'two-diagonals' ? ', cut twice' : ''
           }}</span

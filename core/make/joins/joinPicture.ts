@@ -1,7 +1,7 @@
 import { boundingBox, movePolygon, type Point } from '../../geometry/polygon'
-import { cloth, line, picture, type PictureShape } from '../steps/picture'
+import { cloth, line, picture, type Arrow, type PictureShape } from '../steps/picture'
 import type { Step } from '../steps/step'
-import type { Direction } from './pressing'
+import type { Direction } from '../steps/press'
 import { isLater, isUpright, type BothParts, type Join, type Patch, type SewnBlock } from './sewnBlock'
 
 /** Both parts a little apart, the seam on each, and which way it is pressed. */
@@ -46,7 +46,7 @@ const WAYS: Readonly<Record<Exclude<Direction, 'open'>, Point>> = {
 }
 
 /** Across the seam to the side on which the allowance comes to lie. */
-function arrowAt([x, y]: Point, press: Exclude<Direction, 'open'>, reach: number): { from: Point; to: Point } {
+function arrowAt([x, y]: Point, press: Exclude<Direction, 'open'>, reach: number): Arrow {
   const [dx, dy] = WAYS[press]
   return { from: [x - (dx * reach) / 2, y - (dy * reach) / 2], to: [x + dx * reach, y + dy * reach] }
 }

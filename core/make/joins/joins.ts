@@ -3,10 +3,11 @@ import type { BlockMake } from '../units/blockMake'
 import type { UnitTree } from '../units/unitTree'
 import { shortHash } from '../../measure/shortHash'
 import { boundingBox } from '../../geometry/polygon'
+import type { Press } from '../steps/press'
 import type { JoinedPart, Step } from '../steps/step'
 import { joinPicture } from './joinPicture'
 import { lookOfJoin } from './lookOfJoin'
-import { directionOf, pressingOf, type Press } from './pressing'
+import { directionOf, PRESSING } from './pressing'
 import { bothParts, joinsOf, patchesUnder, type Join, type SewnBlock } from './sewnBlock'
 
 /** A seam that joins two parts of a block; those that look alike are one. */
@@ -21,7 +22,7 @@ export interface RecipeJoin {
 
 /** The joins of a block in the order of sewing; like parts are sewn together and said once. */
 export function joinSteps(block: SewnBlock): RecipeJoin[] {
-  const pressing = pressingOf(block)
+  const pressing = PRESSING.block(block)
   const distinct = new Map<string, RecipeJoin>()
   // number of the join that gave a part, as it is said
   const given = new Map<UnitTree, number>()

@@ -1,5 +1,5 @@
 import { boundingBox, movePolygon, type Box, type Point, type Polygon } from '../../geometry/polygon'
-import type { Direction } from './pressing'
+import type { Direction } from '../steps/press'
 import type { BothParts, Join } from './sewnBlock'
 
 /** The same for joins that look alike, however the parts lie: sewn one after the other they need be said only once. */

@@ -1,19 +1,25 @@
-// In: a block in its cloths. Out: for each of its seams the side to which the allowance is pressed.
+// In: a unit, a block in its cloths, or a row of the setting. Out: the side to which each of its seams is pressed.
 import type { UnitTree } from '../units/unitTree'
 import type { Point } from '../../geometry/polygon'
+import type { Direction, Press } from '../steps/press'
+import type { QuiltRow } from '../../top/rows'
 import { bothParts, isLater, isUpright, joinsOf, type BothParts, type Join, type SewnBlock } from './sewnBlock'
 
-/** To the first or the second part that a join sews together, or open. */
-export type Press = 'first' | 'second' | 'open'
+/** A rule by which the seams of a quilt are pressed: those within its units, its blocks, and its rows. */
+interface PressingSchool {
+  /** Between the two cloths of a unit; whether the first is darker. */
+  unit: (isFirstDarker: boolean) => Press
+  block: (block: SewnBlock) => ReadonlyMap<Join, Press>
+  /** Counted from 1 among its kind. */
+  row: (row: number, isSashed: boolean) => QuiltRow['press']
+}
 
-/** The same as it is said and drawn. */
-export type Direction = 'up' | 'down' | 'left' | 'right' | 'open'
-
-/** A rule by which the seams of a block are pressed. */
-type PressingSchool = (block: SewnBlock) => ReadonlyMap<Join, Press>
-
-/** How the seams of a block are pressed: the one place where that is decided. */
-export const pressingOf: PressingSchool = lockThenDark
+/** How the seams of the quilt are pressed: the one place where that is decided. */
+export const PRESSING: PressingSchool = {
+  unit: isFirstDarker => (isFirstDarker ? 'first' : 'second'),
+  block: lockThenDark,
+  row: (row, isSashed) => (isSashed ? 'sashes' : row % 2 === 1 ? 'right' : 'left'),
+}
 
 /** Which way a seam is pressed as the block is seen. */
 export function directionOf(press: Press, { seam: [from, to] }: Join, [first, second]: BothParts): Direction {

@@ -19,6 +19,7 @@ const room: Workroom = {
   isInPieces: () => false,
   isDirectional: () => false,
   isDarker: () => true,
+  pressed: () => 'first',
 }
 
 function unitOf(polygon: Polygon, kind: DressedUnit['kind']): DressedUnit {

@@ -1,5 +1,5 @@
 import type { Point } from '../../geometry/polygon'
-import { unfinished } from '../steps/picture'
+import { arrowsOf, unfinished, type Arrow } from '../steps/picture'
 import type { Step } from '../steps/step'
 import { unfinishedSide } from '../../measure/unfinishedSide'
 import type { Workroom } from './method'
@@ -17,7 +17,7 @@ export function pressAndTrim(
   const expect = { width: width.total, height: height.total }
   const press: Step = {
     do: 'press',
-    code: 'press-to-dark',
+    code: isOpen(unit, room) ? 'press-open' : 'press-to-dark',
     picture: { ...done, arrows: pressArrow(unit, room) },
     ...(trim ? {} : { expect }),
   }
@@ -26,15 +26,17 @@ export function pressAndTrim(
     : [press]
 }
 
-/** From the middle of the lighter patch towards the middle of the darker, in the picture of the unfinished unit. */
-function pressArrow(unit: DressedUnit, room: Workroom): { from: Point; to: Point }[] {
+function isOpen({ patches: [one, two] }: DressedUnit, room: Workroom): boolean {
+  return one !== undefined && two !== undefined && room.pressed(one.cloth, two.cloth) === 'open'
+}
+
+/** From the middle of one patch towards the middle of the other, in the picture of the unfinished unit. */
+function pressArrow(unit: DressedUnit, room: Workroom): Arrow[] {
   const [one, two] = [unit.patches[0], unit.patches[1]]
   if (!one || !two) return []
   const middle = (patch: typeof one): Point => [
     room.seam + patch.polygon.reduce((sum, p) => sum + p[0], 0) / patch.polygon.length,
     room.seam + patch.polygon.reduce((sum, p) => sum + p[1], 0) / patch.polygon.length,
   ]
-  const a = middle(one)
-  const b = middle(two)
-  return [room.isDarker(one.cloth, two.cloth) ? { from: b, to: a } : { from: a, to: b }]
+  return arrowsOf(room.pressed(one.cloth, two.cloth), middle(one), middle(two))
 }

@@ -6,6 +6,7 @@ import type { Sum, Term } from '../../measure/sum'
 import type { Care } from '../../file/cares'
 import type { MethodId } from '../../file/methodNames'
 import type { Step } from '../steps/step'
+import type { Press } from '../steps/press'
 import type { PartName } from './partName'
 
 /** What the methods need to know of the quilt they work for. */
@@ -20,8 +21,10 @@ export interface Workroom {
   /** Whether it comes as pieces, with no length to cut long strips along. */
   isInPieces: (cloth: string) => boolean
   isDirectional: (cloth: string) => boolean
-  /** Whether the first cloth is darker: seams are pressed towards the dark. */
+  /** Whether the first cloth is darker. */
   isDarker: (cloth: string, than: string) => boolean
+  /** To which of two cloths the seam between them is pressed. */
+  pressed: (first: string, second: string) => Press
 }
 
 export type Shape = 'square' | 'rectangle' | 'strip' | 'wedge' | 'template'

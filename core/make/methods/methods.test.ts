@@ -19,6 +19,7 @@ const room: Workroom = {
   isInPieces: () => false,
   isDirectional: () => false,
   isDarker: () => true,
+  pressed: () => 'first',
 }
 const square = (f: number): Polygon => [
   [0, 0],
@@ -442,6 +443,18 @@ test('half of what three-patch units in pairs give is of the other hand; by half
     make(id, threePatch(3), 8).pieces.reduce((sum, piece) => sum + piece.width * piece.height * piece.count, 0)
   // making both hands and keeping one wastes about half of the cloth
   expect(area('three-patch-pairs') / area('three-patch-alike')).toBeCloseTo(2, 0)
+})
+
+test('a seam pressed open has no arrow, and its step says open', () => {
+  const open: Workroom = { ...room, pressed: () => 'open' }
+  const pressing = (of: Workroom) =>
+    METHODS.find(({ id }) => id === 'hst-2')!
+      .make(halfSquare(3), 2, of)
+      .steps()
+      .filter(step => step.do === 'press')
+      .map(({ code, picture }) => [code, picture.arrows.length])
+  expect(pressing(open)).toEqual([['press-open', 0]])
+  expect(pressing(room)).toEqual([['press-to-dark', 1]])
 })
 
 test('what a way wastes is its area less the areas that are sewn in, for every unit of every design', () => {

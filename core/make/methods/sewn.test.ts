@@ -43,6 +43,7 @@ const room = (isReversed: boolean): Workroom => ({
   isInPieces: () => false,
   isDirectional: () => false,
   isDarker: (one, other) => (isReversed ? lightness(one) > lightness(other) : lightness(one) < lightness(other)),
+  pressed: () => 'first',
 })
 const patchesOf = (patches: readonly DressedPatch[]): Lying[] =>
   patches.map(({ cloth, polygon }) => ({ cloth, polygon }))

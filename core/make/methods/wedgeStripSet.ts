@@ -1,7 +1,7 @@
 import { roundUpToRuler, type Inches } from '../../measure/ruler'
 import { addTerms, roundedSum, sumOf, type Term } from '../../measure/sum'
 import type { Point, Polygon } from '../../geometry/polygon'
-import { box, cloth, line, picture, unfinished, type Picture } from '../steps/picture'
+import { arrowsOf, box, cloth, line, picture, unfinished, type Picture } from '../steps/picture'
 import type { Step } from '../steps/step'
 import { allowance, exactly, trimmedLater, type CutSize } from './cutSize'
 import { unfinishedSide } from '../../measure/unfinishedSide'
@@ -224,7 +224,7 @@ function setPicture(
 }
 
 /** One wedge as it comes from the set, tip up. */
-function wedgePicture(set: WedgeSet, wedge: string, corner: string, { isDarker }: Workroom): Picture {
+function wedgePicture(set: WedgeSet, wedge: string, corner: string, { pressed }: Workroom): Picture {
   const [edgeLeft, tipLeft, tipRight, edgeRight] = cutWedge({ ...set, beyond: 0 }, 0) as [Point, Point, Point, Point]
   const seamAt = set.height - set.beyond
   const share = seamAt / set.height
@@ -237,6 +237,6 @@ function wedgePicture(set: WedgeSet, wedge: string, corner: string, { isDarker }
   return picture(
     [cloth(wedge, [tipLeft, tipRight, right, left]), cloth(corner, [left, right, edgeRight, edgeLeft])],
     [],
-    [isDarker(wedge, corner) ? { from: below, to: above } : { from: above, to: below }],
+    arrowsOf(pressed(wedge, corner), above, below),
   )
 }

@@ -1,3 +1,4 @@
+import type { Press } from './press'
 import { boundingBox, type Point, type Polygon } from '../../geometry/polygon'
 
 /** A small drawing of cloth on the table, in inches. Screens, the step mode and paper draw the same one. */
@@ -7,9 +8,13 @@ export interface Picture {
   shapes: PictureShape[]
   lines: PictureLine[]
   /** Which way the allowance is pressed. */
-  arrows: { from: Point; to: Point }[]
+  arrows: Arrow[]
   /** Where the needle stops and turns. */
   dots?: Point[]
+}
+export interface Arrow {
+  from: Point
+  to: Point
 }
 export interface PictureShape {
   points: Polygon
@@ -26,7 +31,7 @@ export interface PictureLine {
 export function picture(
   shapes: PictureShape[],
   lines: PictureLine[] = [],
-  arrows: Picture['arrows'] = [],
+  arrows: Arrow[] = [],
   dots: Point[] = [],
 ): Picture {
   const box = boundingBox([
@@ -42,6 +47,12 @@ export function picture(
     arrows: arrows.map(arrow => ({ from: shift(arrow.from), to: shift(arrow.to) })),
     ...(dots.length > 0 ? { dots: dots.map(shift) } : {}),
   }
+}
+
+/** From the middle of one part to the middle of the other; none for a seam that is pressed open. */
+export function arrowsOf(press: Press, first: Point, second: Point): Arrow[] {
+  if (press === 'open') return []
+  return [press === 'first' ? { from: second, to: first } : { from: first, to: second }]
 }
 
 export function box(x: number, y: number, width: number, height: number): Polygon {

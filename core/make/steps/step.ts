@@ -1,8 +1,8 @@
 import type { UnitKind } from '../../file/unitKinds'
 import type { Inches } from '../../measure/ruler'
-import type { Sum } from '../../measure/sum'
 import type { Picture } from './picture'
 import type { StepCode } from './stepCode'
+import type { StepData } from './stepData'
 
 /** A part that is joined to another: a unit (of one cloth, where it is one patch), or what an earlier join gave. */
 export type JoinedPart = { unit: UnitKind; cloth?: string } | { join: number }
@@ -17,11 +17,8 @@ export interface Step {
   picture: Picture
   /** What is joined to what. */
   joins?: [JoinedPart, JoinedPart]
-  /**
-   * What the sentence mentions: lengths with their reasons, the seam as given, counts, ids of cloths; lengths in
-   * inches.
-   */
-  data?: Readonly<Record<string, number | string | Sum>>
+  /** What the sentence mentions. */
+  data?: Readonly<StepData>
   /** Raw edge to raw edge, when this step is done. */
   expect?: { width: Inches; height: Inches }
 }

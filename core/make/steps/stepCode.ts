@@ -51,6 +51,7 @@ export type StepCode =
   | 'sew-corner-square'
   | 'fold-check-then-trim'
   | 'same-on-other-corner'
+  | 'press-open'
   | 'press-to-dark'
   | 'trim-half-square'
   | 'trim-quarter-square'

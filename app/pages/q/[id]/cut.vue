@@ -250,7 +250,7 @@ const startAt = computed(() =>
                       >
                     </td>
                     <td class="pl-4">
-                      {{ inEnglish(useName(piece.use, store.blockNames), speech)
+                      {{ inEnglish(useName(piece, store.blockNames), speech)
                       }}{{ piece.hand === 'either' ? '' : `, ${piece.hand} hand`
                       }}{{ piece.isStriped ? ', stripes run with its height' : '' }}
                     </td>

@@ -1,0 +1,26 @@
+// What the sentences of steps may mention. Lengths in inches.
+import type { Hand } from '../../geometry/handOf'
+import type { Inches } from '../../measure/ruler'
+import type { Sum } from '../../measure/sum'
+import type { Direction } from './press'
+
+/** As worked out, with its reason, or as given. */
+export type StepLength =
+  'centre' | 'depth' | 'height' | 'large' | 'mark' | 'seam' | 'segment' | 'side' | 'small' | 'step' | 'wide' | 'width'
+
+/** How many; `angle` in degrees, `number` of a patch on a paper. */
+export type StepCount =
+  'alone' | 'angle' | 'count' | 'gives' | 'number' | 'other' | 'pairs' | 'pieces' | 'sets' | 'strips'
+
+export interface StepData extends Partial<Record<StepLength, Inches | Sum>>, Partial<Record<StepCount, number>> {
+  /** Ids of the cloths that lie on top and below. */
+  over?: string
+  under?: string
+  /** Of a paper. */
+  section?: string
+  press?: Direction
+  hand?: Hand
+  /** Corners between which a rectangle is cut. */
+  from?: string
+  to?: string
+}
