@@ -36,8 +36,8 @@ export default withNuxt(
         {
           patterns: [
             {
-              regex: '^(?!\\.{1,2}/|zod$|flatbush$|saxes$|culori/fn$)',
-              message: 'The core imports nothing but itself, zod, flatbush, saxes and culori.',
+              regex: '^(?!\\.{1,2}/|zod$|flatbush$|saxes$|culori/fn$|polygon-clipping$)',
+              message: 'The core imports nothing but itself, zod, flatbush, saxes, culori and polygon-clipping.',
             },
             {
               regex: '\\.\\./(app|server|cli|words|e2e|demo)/',

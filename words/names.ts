@@ -1,3 +1,4 @@
+import type { Quilt } from '../core/file/quilt'
 import type { Piece } from '../core/cut/piece'
 import type { PartName } from '../core/make/methods/partName'
 import type { UnitKind } from '../core/file/unitKinds'
@@ -85,6 +86,10 @@ const PARTS: Readonly<Record<PartName, string>> = {
   'border': 'border strips',
   'border-joined': 'strips to join for the border',
   'binding': 'binding strips',
+  'side triangles': 'side triangles',
+  'corner triangles': 'corner triangles',
+  'half cornerstones': 'half cornerstones',
+  'ends': 'end pieces',
 }
 
 /** `Sawtooth star: for points`, `Border 1: border strips`, `Sashes`; blocks by their names. */
@@ -105,6 +110,17 @@ export function useName(
 /** `for points`: what the pieces are, without where they go. */
 export function partName(part: PartName): string {
   return PARTS[part]
+}
+
+const SETTINGS: Readonly<Record<Quilt['setting']['kind'], string>> = {
+  'straight': 'straight',
+  'on-point': 'on point',
+  'offset-rows': 'shifted rows',
+  'offset-columns': 'shifted columns',
+}
+
+export function settingName(kind: Quilt['setting']['kind']): string {
+  return SETTINGS[kind]
 }
 
 const AIMS: Readonly<Record<string, string>> = {

@@ -1,4 +1,4 @@
-import type { Expectation, Path, Problem } from '../core/file/problem'
+import type { Expectation, Path, Problem, Unfitting } from '../core/file/problem'
 import { formatFigure } from './length'
 
 /** `setting.across`; the whole file is `file`. */
@@ -34,11 +34,9 @@ export function problemText(problem: Problem): string {
     case 'tiling':
       return tilingText(problem.fault)
     case 'sizes-differ':
-      return (
-        `blocks of one ${problem.place} must be equally ${problem.place === 'column' ? 'wide' : 'high'}: `
-        + `${problem.place} ${problem.at + 1} has ${formatFigure(problem.sizes[0], { units: 'in' })}″ and `
-        + `${formatFigure(problem.sizes[1], { units: 'in' })}″`
-      )
+      return sizesDifferText(problem)
+    case 'not-together':
+      return UNFITTING[problem.what]
     case 'not-yet':
       return `Wren cannot plan ${shown(problem.what)} yet`
     case 'too-much':
@@ -54,6 +52,36 @@ export function problemText(problem: Problem): string {
       return `this file is nested more than ${problem.most} deep, which no quilt file is`
     case 'forbidden-key':
       return `the name ${shown(problem.key)} is not allowed in a quilt file`
+  }
+}
+
+const UNFITTING: Readonly<Record<Unfitting, string>> = {
+  'sashing-with-half-blocks': 'with half blocks at the ends there is no sashing; fill the ends with cloth: { cloth }',
+  'stones-with-offset': 'shifted rows have sashing without cornerstones: their corners do not meet',
+  'between-with-other-setting': 'strips of blocks, with sashes one way only, are set straight',
+  'stones-with-between': 'with sashes one way only there are no crossings for cornerstones',
+  'on-point-sashing-without-stones': 'on point the sashing has cornerstones',
+  'on-point-sashing-not-outer': 'on point the sashing runs round every block: outer must be true',
+  'on-point-sashing-with-float': 'sashed on point the edge runs through the cornerstones: there is no float',
+  'shift-with-half-blocks': 'half blocks fill the ends only where every second row is shifted by half a block',
+  'on-point-not-square': 'blocks that stand on point must be square',
+  'half-blocks-of-one': 'a shifted row between half blocks needs at least one whole block: two across, or two down',
+}
+
+function sizesDifferText({ place, at, sizes }: Extract<Problem, { code: 'sizes-differ' }>): string {
+  const [one, other] = sizes.map(size => `${formatFigure(size, { units: 'in' })}″`)
+  const found = `${one} and ${other}`
+  switch (place) {
+    case 'column':
+      return `blocks of one column must be equally wide: column ${at + 1} has ${found}`
+    case 'row':
+      return `blocks of one row must be equally high: row ${at + 1} has ${found}`
+    case 'all':
+      return `in this setting all blocks must be of one size: there are ${found}`
+    case 'row-length':
+      return `rows must be equally long: row 1 is ${one}, row ${at + 1} ${other}`
+    case 'column-length':
+      return `columns must be equally long: column 1 is ${one}, column ${at + 1} ${other}`
   }
 }
 

@@ -1,12 +1,26 @@
-import type { QuiltRow, RowPart } from '../core/top/rows'
+import { isAlike, linksOf, type QuiltRow, type RowPart } from '../core/top/rows'
 import { capital } from './names'
-import { plural, type Speech } from './speech'
+import type { Speech } from './speech'
 import { sizeParts, type TextPart } from './textPart'
 
-const PRESS = { left: 'to the left', right: 'to the right', sashes: 'to the sashes' } as const
+const PRESS: Readonly<Record<QuiltRow['press'], string>> = {
+  left: 'to the left',
+  right: 'to the right',
+  up: 'upwards',
+  down: 'downwards',
+  sashes: 'to the sashes',
+}
+
+const TITLES: Readonly<Record<QuiltRow['kind'], string>> = {
+  row: 'Row',
+  column: 'Column',
+  diagonal: 'Diagonal',
+  sash: 'Sash row',
+  corner: 'Corner',
+}
 
 export function rowTitle({ kind, row }: Pick<QuiltRow, 'kind' | 'row'>): string {
-  return kind === 'sash' ? `Sash row ${row}` : `Row ${row}`
+  return `${TITLES[kind]} ${row}`
 }
 
 export function pressOfRow({ press }: Pick<QuiltRow, 'press'>): string {
@@ -28,22 +42,38 @@ export function rowParts(
       '. Mark it at every joint of the rows beside it before you pin.',
     ]
   }
-  return [`${rowTitle(row)}: `, ...runs(row.parts, blockNames, speech), `. ${capital(pressOfRow(row))}.`]
+  if (row.kind === 'corner') {
+    return [
+      `${rowTitle(row)}: a triangle on the ${['upper left', 'lower right', 'lower left', 'upper right'][row.row - 1]} `
+        + 'edge, its middle on the middle of the block. It reaches beyond; trim when the top is whole.',
+    ]
+  }
+  const order = row.kind === 'diagonal' ? ', from lower left' : row.kind === 'column' ? ', from the top' : ''
+  return [`${rowTitle(row)}${order}: `, ...runs(row.parts, blockNames, speech), `. ${capital(pressOfRow(row))}.`]
 }
 
-/** Parts in their order, what repeats told once: `5 × sash, star, then sash`. */
+const PARTS: Readonly<Record<Exclude<RowPart['what'], 'block' | 'half-block'>, [string, string]>> = {
+  'sash': ['sash', 'sashes'],
+  'cornerstone': ['cornerstone', 'cornerstones'],
+  'half-cornerstone': ['half cornerstone', 'half cornerstones'],
+  'end': ['end piece', 'end pieces'],
+  'side-triangle': ['side triangle', 'side triangles'],
+  'corner-triangle': ['corner triangle', 'corner triangles'],
+}
+
+/** A part of a row by its name: blocks by theirs, halves by that of their block. */
+export function partOfRow(part: RowPart, blockNames: ReadonlyMap<string, string>, count = 1): string {
+  if (part.what === 'block') return blockNames.get(part.block) ?? part.block
+  if (part.what === 'half-block') return `half of ${blockNames.get(part.block) ?? part.block}`
+  return PARTS[part.what][count === 1 ? 0 : 1]
+}
+
+/** Parts in their order, and the sizes of those that are no blocks: `sash, star, sash (2 sashes of 2 × 9½)`. */
 function runs(parts: readonly RowPart[], blockNames: ReadonlyMap<string, string>, speech: Speech): TextPart[] {
-  const sash = parts.find(part => part.what === 'sash')
-  const stone = parts.find(part => part.what === 'cornerstone')
-  const names = parts.map(part => (part.what === 'block' ? (blockNames.get(part.block) ?? part.block) : part.what))
-  const sized = (part: RowPart | undefined, count: number): TextPart[] =>
-    part && count > 0
-      ? [
-          ` (${plural(count, part.what, part.what === 'sash' ? 'sashes' : 'cornerstones')} of `,
-          ...sizeParts(part.width, part.height, speech),
-          ')',
-        ]
-      : []
-  const count = (what: string) => parts.filter(part => part.what === what).length
-  return [names.join(', '), ...sized(sash, count('sash')), ...sized(stone, count('cornerstone'))]
+  const sized = linksOf({ parts: [...parts] }).flatMap((k): TextPart[] => {
+    const part = parts[k]!
+    const count = parts.filter(other => isAlike(other, part)).length
+    return [` (${count} ${partOfRow(part, blockNames, count)} of `, ...sizeParts(part.width, part.height, speech), ')']
+  })
+  return [parts.map(part => partOfRow(part, blockNames)).join(', '), ...sized]
 }

@@ -15,6 +15,10 @@ export interface SumLine {
 
 const NAMES: Readonly<Record<TermName, string>> = {
   'blocks': 'blocks',
+  'diagonals': 'blocks from corner to corner',
+  'ends': 'end piece',
+  'half-blocks': 'half block',
+  'float': 'float',
   'sashing': 'sashes',
   'border': 'borders',
   'seams': 'seam allowances',

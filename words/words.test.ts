@@ -69,7 +69,7 @@ test('there are words for every check, mend, step, strip and sum of every quilt,
           said.push(checkText(check, speech))
           for (const mend of mendsFor(check, quilt.value)) said.push(mendText(mend.words, speech))
         }
-        for (const block of quilt.value.blocks) {
+        for (const block of plan.blocks) {
           for (const recipe of recipesFor(work, plan, block.id)) {
             for (const unit of recipe.units)
               said.push(unitName(unit), ...unit.steps.map(step => stepText(step, speech)))

@@ -1,20 +1,30 @@
-import { setBlocksHeight, setBlocksWidth } from '~~/core/edits/blocks'
+import { setBlocksHeight, setBlocksSize, setBlocksWidth } from '~~/core/edits/blocks'
 import { setBorder } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
-import { setSashing } from '~~/core/edits/setting'
-import type { Inches } from '~~/core/measure/ruler'
+import { setFloat, setSashing } from '~~/core/edits/setting'
+import type { Quilt } from '~~/core/file/quilt'
+import { roundToRuler, type Inches } from '~~/core/measure/ruler'
 import type { Part } from '~~/core/top/region'
 
 /** The edit that gives a part this size along one side of the quilt; null for parts without a size on the tape. */
-export function sizeEdit(part: Part, side: 'width' | 'height', size: Inches): Edit | null {
+export function sizeEdit({ setting, ruler }: Quilt, part: Part, side: 'width' | 'height', size: Inches): Edit | null {
+  // on point the tape crosses blocks and cornerstones from corner to corner
+  const isOnPoint = setting.kind === 'on-point'
+  const own = isOnPoint ? roundToRuler(size / Math.SQRT2, ruler || 1 / 8) : size
   switch (part.kind) {
     case 'block':
-      return side === 'width' ? setBlocksWidth(size) : setBlocksHeight(size)
+      return isOnPoint ? setBlocksSize(own) : side === 'width' ? setBlocksWidth(size) : setBlocksHeight(size)
     case 'sash':
     case 'cornerstone':
-      return setSashing({ width: size })
+      return setSashing({ width: own })
+    case 'side-triangle':
+    case 'corner-triangle':
+      return setFloat(size)
     case 'border':
       return setBorder(part.border - 1, side === 'width' ? { sides: size } : { ends: size })
+    case 'half-cornerstone':
+    case 'half-block':
+    case 'end':
     case 'binding':
       return null
   }
@@ -23,10 +33,15 @@ export function sizeEdit(part: Part, side: 'width' | 'height', size: Inches): Ed
 /** What undo calls the change. */
 export function sizeEditName(part: Part): string {
   return {
-    block: 'block size',
-    sash: 'sashing width',
-    cornerstone: 'sashing width',
-    border: 'border width',
-    binding: 'binding',
+    'block': 'block size',
+    'sash': 'sashing width',
+    'cornerstone': 'sashing width',
+    'half-cornerstone': 'sashing width',
+    'side-triangle': 'float',
+    'corner-triangle': 'float',
+    'half-block': 'block size',
+    'end': 'shift',
+    'border': 'border width',
+    'binding': 'binding',
   }[part.kind]
 }

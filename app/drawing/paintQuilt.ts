@@ -4,6 +4,7 @@ import { placedAngle } from '~~/core/designs/stripeDirection'
 import type { Polygon } from '~~/core/geometry/polygon'
 import { placePolygon } from '~~/core/geometry/placement'
 import { drawnTop } from '~~/core/top/parts'
+import type { Region } from '~~/core/top/region'
 import type { Dimensions } from '~~/core/top/dimensions'
 import { blockOf, clothOf, designOf, type Cell, type Quilt } from '~~/core/file/quilt'
 import { clothFill } from './clothPaint'
@@ -49,6 +50,13 @@ export function paintQuilt(context: CanvasRenderingContext2D, quilt: Quilt, dime
   }
   // places alike are one cell
   const bitmaps = new Map<Cell, Map<string, HTMLCanvasElement>>()
+  const bitmapOf = (cell: Cell, width: number, height: number) => {
+    const sizes = bitmaps.get(cell) ?? new Map<string, HTMLCanvasElement>()
+    bitmaps.set(cell, sizes)
+    const bitmap = sizes.get(`${width} ${height}`) ?? paintBlock(quilt, cell, width, height, view.grey)
+    sizes.set(`${width} ${height}`, bitmap)
+    return bitmap
+  }
   for (const region of dimensions.top.regions) {
     const [x, y, width, height] = box(region.x, region.y, region.width, region.height)
     if ('cloth' in region.wears) {
@@ -59,13 +67,34 @@ export function paintQuilt(context: CanvasRenderingContext2D, quilt: Quilt, dime
     }
     if (width < 1 || height < 1) continue
     const { cell } = region.wears
-    const sizes = bitmaps.get(cell) ?? new Map<string, HTMLCanvasElement>()
-    bitmaps.set(cell, sizes)
-    const bitmap = sizes.get(`${width} ${height}`) ?? paintBlock(quilt, cell, width, height, view.grey)
-    sizes.set(`${width} ${height}`, bitmap)
+    if (region.own) {
+      const side = Math.max(1, Math.round(region.own.width * view.scale))
+      const bitmap = bitmapOf(cell, side, Math.max(1, Math.round(region.own.height * view.scale)))
+      drawLeaning(context, bitmap, region, view)
+      continue
+    }
+    const bitmap = bitmapOf(cell, width, height)
     context.drawImage(bitmap, x, y)
   }
 }
+
+/** A block that stands on a corner: turned by 45° counterclockwise about its middle. */
+function drawLeaning(
+  context: CanvasRenderingContext2D,
+  bitmap: HTMLCanvasElement,
+  { x, y, width, height, own }: Region,
+  { left, top, scale }: PaintView,
+) {
+  context.save()
+  context.translate(left + (x + width / 2) * scale, top + (y + height / 2) * scale)
+  context.rotate(-Math.PI / 4)
+  // a hair larger, so that neighbours meet
+  const [w, h] = [own!.width * scale + HAIR, own!.height * scale + HAIR]
+  context.drawImage(bitmap, -w / 2, -h / 2, w, h)
+  context.restore()
+}
+
+const HAIR = 0.6
 
 function fillOutline(context: CanvasRenderingContext2D, outline: Polygon, { left, top, scale }: PaintView) {
   context.beginPath()

@@ -3,7 +3,7 @@ import { variants } from '../make/units/demands'
 import { LEAST_CONTRAST, lightness } from '../measure/lightness'
 import { sharedEdges } from '../geometry/adjacency'
 import type { Design } from '../designs/design'
-import { clothOf, designOf, blockOf, type Cell } from '../file/quilt'
+import { clothOf, designOf, blockOf, type Cell, type Quilt } from '../file/quilt'
 import type { Check, Checker } from './check'
 
 /**
@@ -14,6 +14,8 @@ export const lowContrast: Checker = ({ quilt }) => {
   const checks = new Map<string, Check>()
   const touching = new Map(quilt.blocks.map(block => [block.id, touchingRoles(designOf(quilt, block))]))
   for (const { cell } of variants(quilt)) {
+    // a half is dressed as its block, which is looked at itself
+    if (blockOf(quilt, cell.block).derived) continue
     const cloths = clothsOfCell(quilt, cell)
     for (const [first, second] of touching.get(cell.block)!) {
       const [a, b] = [clothOf(quilt, cloths[first]!), clothOf(quilt, cloths[second]!)]
@@ -50,7 +52,7 @@ function touchingRoles({ patches }: Design): [string, string][] {
 
 /** Places side by side that were given the same cloth of their own for the same role: scraps want to be spread. */
 export const neighboursAlike: Checker = ({ quilt }) => {
-  const { cells } = quilt.setting
+  const { cells, kind } = quilt.setting
   const alike: { row: number; column: number; cloth: string }[] = []
   const compare = (row: number, column: number, one: Cell, other: Cell | undefined) => {
     if (!other || other.block !== one.block) return
@@ -59,8 +61,7 @@ export const neighboursAlike: Checker = ({ quilt }) => {
   }
   cells.forEach((line, row) =>
     line.forEach((cell, column) => {
-      compare(row, column, cell, line[column + 1])
-      compare(row, column, cell, cells[row + 1]?.[column])
+      for (const [r, c] of touched(kind, row, column)) compare(row, column, cell, cells[r]?.[c])
     }),
   )
   // a quilt in which many are alike was meant so
@@ -71,4 +72,26 @@ export const neighboursAlike: Checker = ({ quilt }) => {
     path: `setting.cells.${row}.${column}`,
     data: { row: row + 1, place: column + 1, cloth: clothOf(quilt, cloth).name },
   }))
+}
+
+/** Places to the right and below that a block lies beside; those of shifted lines are beside no one place. */
+function touched(kind: Quilt['setting']['kind'], row: number, column: number): [number, number][] {
+  switch (kind) {
+    case 'straight':
+      return [
+        [row, column + 1],
+        [row + 1, column],
+      ]
+    case 'on-point': {
+      const left = row % 2 === 0 ? column - 1 : column
+      return [
+        [row + 1, left],
+        [row + 1, left + 1],
+      ]
+    }
+    case 'offset-rows':
+      return [[row, column + 1]]
+    case 'offset-columns':
+      return [[row + 1, column]]
+  }
 }

@@ -1,7 +1,7 @@
 import { isSlanted, STRETCH } from '../designs/fixedShape'
 import { sameLength, TOLERANCE } from '../measure/ruler'
 import { mitreAngles } from '../top/borders/mitred'
-import { blockOf } from '../file/quilt'
+import { blockOf, ownBlocks } from '../file/quilt'
 import type { Check, Checker } from './check'
 
 /** A strip longer than the cloth is wide: said at the plan, with what each way costs. */
@@ -36,7 +36,7 @@ export const longStrips: Checker = ({ quilt, plan }) =>
 
 export const setInSeams: Checker = ({ quilt, plan }) =>
   plan.blocks.flatMap((block, i): Check[] =>
-    block.setIn + block.partial === 0
+    block.setIn + block.partial === 0 || blockOf(quilt, block.id).derived
       ? []
       : [
           {
@@ -50,7 +50,7 @@ export const setInSeams: Checker = ({ quilt, plan }) =>
 
 /** Papers were asked for, and no straight seams join them: the block is made unit by unit instead. */
 export const noFoundation: Checker = ({ quilt, makes }) =>
-  quilt.blocks.flatMap((block, i): Check[] =>
+  ownBlocks(quilt).flatMap((block, i): Check[] =>
     block.method === 'foundation' && !makes.get(block.id)!.papers
       ? [{ id: 'no-foundation', severity: 'warn', path: `blocks.${i}.method`, data: { block: block.name } }]
       : [],
@@ -75,7 +75,7 @@ export const mirroredPieces: Checker = ({ quilt, plan }) => {
 
 /** A block with slanted seams that stands in other proportions than it was drawn in: a 60° diamond is no longer one. */
 export const stretchedBlocks: Checker = ({ quilt, makes }) =>
-  quilt.blocks.flatMap((block, i): Check[] => {
+  ownBlocks(quilt).flatMap((block, i): Check[] => {
     const { design } = makes.get(block.id)!
     const height = (block.width * design.height) / design.width
     if (!isSlanted(design) || Math.abs(height / block.height - 1) < STRETCH) return []
@@ -106,7 +106,7 @@ export const angledPieces: Checker = ({ plan }) => {
 /** Units whose outer edges end on the bias stretch under the iron. */
 export const biasEdges: Checker = ({ quilt, choices }) => {
   const loose = choices.filter(({ way }) => way.made.biasEdges > 0)
-  const blocks = quilt.blocks.flatMap((block, i) =>
+  const blocks = ownBlocks(quilt).flatMap((block, i) =>
     loose.some(({ demand }) => demand.perBlock.has(block.id)) ? [i] : [],
   )
   return blocks.map((i): Check => ({
@@ -152,7 +152,7 @@ export const mitreAngle: Checker = ({ quilt }) =>
 /** A border wider than a block draws the eye from the blocks. */
 export const borderTooWide: Checker = ({ quilt }) =>
   quilt.borders.flatMap((border, i): Check[] => {
-    const block = Math.max(...quilt.blocks.map(({ width, height }) => Math.max(width, height)))
+    const block = Math.max(...ownBlocks(quilt).map(({ width, height }) => Math.max(width, height)))
     const widest = Math.max(border.sides, border.ends)
     return widest > block
       ? [

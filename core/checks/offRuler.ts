@@ -5,6 +5,7 @@ import { boundingBox, type Box } from '../geometry/polygon'
 import { isOnRuler, TOLERANCE, type Inches } from '../measure/ruler'
 import { plainSide } from '../make/methods/cutSize'
 import type { Choice } from '../plan/choose'
+import { ownBlocks } from '../file/quilt'
 import type { Check, Checker } from './check'
 
 /** Roundings that add up to this over a block show in it. */
@@ -17,7 +18,7 @@ const REACH = 800
  * that would not.
  */
 export const offRuler: Checker = ({ quilt, makes, choices }) =>
-  quilt.blocks.flatMap((block, i): Check[] => {
+  ownBlocks(quilt).flatMap((block, i): Check[] => {
     if (quilt.ruler === 0) return []
     const sides = { seam: quilt.seam, ruler: quilt.ruler }
     const { rectangles, lengths } = sewnAsCutIn(makes.get(block.id)!, choices)

@@ -52,7 +52,7 @@ function pieceOfPile(id: string, pile: readonly PieceOrder[], letter: string, sp
     letter,
     count: count.total,
     spare,
-    patches: pile.reduce((sum, order) => sum + (order.draft.serves ?? order.times) * order.draft.slots.length, 0),
+    patches: pile.reduce((sum, order) => sum + servedInWhole(order) * order.draft.slots.length, 0),
     for: fedBy(pile),
     shape: draft.shape,
     width: draft.width,
@@ -67,6 +67,11 @@ function pieceOfPile(id: string, pile: readonly PieceOrder[], letter: string, sp
     ...(draft.isStriped ? { isStriped: true } : {}),
     grain: along ? 'along' : draft.turn ? 'any' : 'across',
   }
+}
+
+/** Units of whole blocks that these pieces feed. */
+function servedInWhole({ draft, times, timesInWhole }: PieceOrder): number {
+  return timesInWhole ?? draft.serves ?? times
 }
 
 function fedBy(pile: readonly PieceOrder[]): Piece['for'] {

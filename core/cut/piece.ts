@@ -50,6 +50,8 @@ export interface PieceOrder {
   feeds: readonly Feed[]
   /** Units that each of its slots feeds; 0 for what is no part of a block. */
   times: number
+  /** Those of them in whole blocks, where halves of blocks have some too. */
+  timesInWhole?: number
   /** To be cut along the cloth. */
   along?: boolean
 }

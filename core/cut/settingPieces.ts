@@ -8,7 +8,9 @@ import type { PieceDraft, Workroom } from '../make/methods/method'
 import type { LongPartName } from '../make/methods/partName'
 import { pieceOf } from '../make/methods/pieces'
 import type { Quilt } from '../file/quilt'
+import { ownSize } from '../top/region'
 import type { Setting } from '../top/setting'
+import { fillerOrders } from './fillerPieces'
 
 /** Strips wanted of one finished width: so many of each cut length. */
 export interface LongStrips {
@@ -69,13 +71,17 @@ export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom
  * Sashes and cornerstones of the setting. Sashes are cut to length, widths go to the nearest half step of the ruler.
  */
 export function settingOrders(quilt: Quilt, setting: Setting, room: Workroom): PieceOrder[] {
+  return [...sashingOrders(quilt, setting, room), ...fillerOrders(setting, room)]
+}
+
+function sashingOrders(quilt: Quilt, setting: Setting, room: Workroom): PieceOrder[] {
   const { sashing } = quilt.setting
   if (!sashing) return []
   const depth = plainSide(sashing.width, room)
   const sashes = (['upright', 'level'] as const).flatMap((run): PieceOrder[] => {
     const lengths = setting.regions
       .filter(sash => sash.run === run)
-      .map(sash => plainSide(run === 'upright' ? sash.height : sash.width, room))
+      .map(sash => plainSide(run === 'upright' ? ownSize(sash).height : ownSize(sash).width, room))
     return countEqual(lengths).map(({ length, count }) => {
       const turn = !room.isDirectional(sashing.cloth)
       // as it lies in the quilt, so that a print with an up keeps it; without one all stand
@@ -94,11 +100,13 @@ export function settingOrders(quilt: Quilt, setting: Setting, room: Workroom): P
       return { draft, method: 'rectangle', places: [{ part: 'sashing' }], feeds: [], times: 0 }
     })
   })
-  const long = setting.regions.filter(sash => sash.run === 'long').map(sash => plainSide(sash.width, room))
-  return [...sashes, ...longSashes(quilt, long, room), ...cornerstones(quilt, setting, depth, room)]
+  const long = setting.regions.filter(sash => sash.run === 'long')
+  const runs = sashing.between === 'columns' || quilt.setting.kind === 'offset-columns' ? 'upright' : 'level'
+  const lengths = long.map(({ width, height }) => plainSide(runs === 'upright' ? height : width, room))
+  return [...sashes, ...longSashes(quilt, lengths, runs, room), ...cornerstones(quilt, setting, depth, room)]
 }
 
-function longSashes(quilt: Quilt, lengths: readonly CutSize[], room: Workroom): PieceOrder[] {
+function longSashes(quilt: Quilt, lengths: readonly CutSize[], runs: LongStrips['runs'], room: Workroom): PieceOrder[] {
   const { sashing } = quilt.setting
   if (!sashing || lengths.length === 0) return []
   return longStripOrders(
@@ -109,7 +117,7 @@ function longSashes(quilt: Quilt, lengths: readonly CutSize[], room: Workroom): 
       long: sashing.long,
       part: 'long-sashes',
       place: { part: 'sashing' },
-      runs: 'level',
+      runs,
     },
     quilt,
     room,

@@ -40,42 +40,34 @@ export function changeCloth(id: string, { width, selvage, length, ...rest }: Clo
 /** Takes a cloth out and another in its place everywhere, ticks and notes apart. */
 export function removeCloth(id: string, instead: string): Edit {
   const swap = (cloth: string) => (cloth === id ? instead : cloth)
-  const swapAll = (cloths: Record<string, string> | undefined) =>
-    Object.fromEntries(Object.entries(cloths ?? {}).map(([role, cloth]) => [role, swap(cloth)]))
   return file => ({
     ...file,
+    ...recloth({ blocks: file.blocks, setting: file.setting }, swap),
+    ...recloth(
+      Object.fromEntries(
+        (['borders', 'backing', 'binding'] as const).flatMap(part => (file[part] ? [[part, file[part]]] : [])),
+      ),
+      swap,
+    ),
     cloths: lettered(file.cloths).filter(cloth => cloth.id !== id),
-    blocks: file.blocks.map(block => ({ ...block, cloths: swapAll(block.cloths) })),
-    setting: {
-      ...file.setting,
-      ...(file.setting.cells
-        ? {
-            cells: file.setting.cells.map(line =>
-              line.map(cell => (cell.cloths ? { ...cell, cloths: swapAll(cell.cloths) } : cell)),
-            ),
-          }
-        : {}),
-      ...(file.setting.sashing
-        ? {
-            sashing: {
-              ...file.setting.sashing,
-              cloth: swap(file.setting.sashing.cloth),
-              ...(file.setting.sashing.cornerstones
-                ? {
-                    cornerstones: {
-                      ...file.setting.sashing.cornerstones,
-                      cloth: swap(file.setting.sashing.cornerstones.cloth),
-                    },
-                  }
-                : {}),
-            },
-          }
-        : {}),
-    },
-    ...(file.borders ? { borders: file.borders.map(border => ({ ...border, cloth: swap(border.cloth) })) } : {}),
-    ...(file.backing ? { backing: { ...file.backing, cloth: swap(file.backing.cloth) } } : {}),
-    ...(file.binding?.cloth ? { binding: { ...file.binding, cloth: swap(file.binding.cloth) } } : {}),
   })
+}
+
+/** A part of the file with every cloth that it names swapped, however deep: those of roles, and those of strips. */
+function recloth<T>(part: T, swap: (cloth: string) => string): T {
+  if (part === null || typeof part !== 'object') return part
+  if (Array.isArray(part)) return part.map((entry: unknown) => recloth(entry, swap)) as T
+  return Object.fromEntries(
+    Object.entries(part).map(([key, value]: [string, unknown]) => {
+      if ((key === 'cloth' || key === 'settingCloth') && typeof value === 'string') return [key, swap(value)]
+      if (key === 'cloths') return [key, mapValues(value as Record<string, string>, swap)]
+      return [key, recloth(value, swap)]
+    }),
+  ) as T
+}
+
+function mapValues(record: Readonly<Record<string, string>>, map: (value: string) => string): Record<string, string> {
+  return Object.fromEntries(Object.entries(record).map(([key, value]) => [key, map(value)]))
 }
 
 /** Letters are written down as soon as the list changes, so that a pile keeps its cloth's letter. */

@@ -3,6 +3,7 @@ import { SHIPPED_DESIGNS } from '../designs/shipped'
 import { doneCounts, stripProgress } from '../cut/progress'
 import { dimensionsOf } from '../top/dimensions'
 import { planQuilt } from '../checks/planQuilt'
+import type { Problem } from '../file/problem'
 import { readQuilt } from '../file/readQuilt'
 import type { QuiltFile } from '../file/schema'
 import { randomQuilt } from '../testing/randomQuilt'
@@ -39,6 +40,13 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc.constant(setting.setSashing(null)),
   fc.constant(setting.withoutCornerstones()),
   fc.constant(setting.setFill([['own']])),
+  fc
+    .constantFrom('straight' as const, 'on-point' as const, 'offset-rows' as const, 'offset-columns' as const)
+    .map(setting.setKind),
+  fc.constantFrom('rows' as const, 'columns' as const, 'both' as const).map(between => setting.setSashing({ between })),
+  fc.constant(setting.setFloat(1.5)),
+  fc.constantFrom(null, [0, 2, 4], [3]).map(setting.setShifts),
+  fc.constantFrom('half-blocks' as const, { cloth: 'cloth1' }).map(setting.setEnds),
   fc.constant(edge.addBorder(3, 'cloth0')),
   fc.constant(edge.removeBorder(0)),
   fc.constant(edge.setBorder(0, { sides: 2, ends: 4 })),
@@ -54,6 +62,14 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc.constant(record.addNote('2026-03-01T10:00:00Z', 'a note', 5)),
 )
 
+/** A block turned, resized or put beside others may not fit them any more; that is said, and nothing is broken. */
+function isOfSizes(problem: Problem): boolean {
+  return (
+    problem.code === 'sizes-differ'
+    || (problem.code === 'not-together' && /^(on-point-not-square|shift-with-half-blocks)$/.test(problem.what))
+  )
+}
+
 test('every edit of every quilt gives a quilt that can be read, and leaves the old one as it was', () => {
   fc.assert(
     fc.property(randomQuilt, fc.array(anyEdit, { minLength: 1, maxLength: 4 }), (file, edits) => {
@@ -64,7 +80,7 @@ test('every edit of every quilt gives a quilt that can be read, and leaves the o
         expect(JSON.stringify(now)).toBe(before)
         // turning a block that is not square can spoil its row; that is refused, not broken
         const quilt = readQuilt(next)
-        if (!quilt.ok) expect(quilt.problems.every(problem => problem.code === 'sizes-differ')).toBe(true)
+        if (!quilt.ok) expect(quilt.problems.filter(problem => !isOfSizes(problem))).toEqual([])
         else now = next
       }
     }),

@@ -3,7 +3,7 @@ import type { Inches } from '../measure/ruler'
 import { roundToRuler } from '../measure/ruler'
 import type { Quilt } from '../file/quilt'
 import { LEAST_FINISHED } from '../file/schema'
-import { setBlocksHeight, setBlocksWidth } from './blocks'
+import { setBlocksHeight, setBlocksSize, setBlocksWidth } from './blocks'
 import { setBorder } from './edge'
 import type { Edit } from './edit'
 import { setSashing } from './setting'
@@ -30,21 +30,40 @@ export function waysToReach(quilt: Quilt, side: 'width' | 'height', target: Inch
   const { setting, top } = dimensionsOf(quilt)
   const now = top.stages.at(-1)![side].total
   const terms = side === 'width' ? setting.across : setting.down
-  const blocks = terms.find(term => term.what === 'blocks')
-  const sashes = terms.find(term => term.what === 'sashing')
+  const isOnPoint = quilt.setting.kind === 'on-point'
+  const blocks = terms.find(term => term.what === 'blocks' || term.what === 'diagonals')
   const ways: WayToReach[] = []
-  const offer = (way: Pick<WayToReach, 'part' | 'border' | 'from' | 'count'>, edit: (to: Inches) => Edit) => {
-    const to = roundToRuler(way.from + (target - now) / way.count, quilt.ruler)
+  /** `gain`: what an inch more of the part adds to the whole. */
+  const offer = (
+    way: Pick<WayToReach, 'part' | 'border' | 'from' | 'count'>,
+    edit: (to: Inches) => Edit,
+    gain: number = way.count,
+  ) => {
+    const to = roundToRuler(way.from + (target - now) / gain, quilt.ruler)
     if (to >= LEAST_FINISHED && Math.abs(to - way.from) > 1e-9)
-      ways.push({ ...way, to, total: now + (to - way.from) * way.count, edit: edit(to) })
+      ways.push({ ...way, to, total: now + (to - way.from) * gain, edit: edit(to) })
   }
-  if (blocks && 'count' in blocks)
+  const sash = quilt.setting.sashing?.width ?? 0
+  if (blocks && 'count' in blocks) {
+    const { count } = blocks
+    if (isOnPoint)
+      offer({ part: 'blocks', from: blocks.each / Math.SQRT2 - sash, count }, setBlocksSize, count * Math.SQRT2)
+    else
+      offer(
+        { part: 'blocks', from: blocks.each, count },
+        side === 'width' ? setBlocksWidth : setBlocksHeight,
+        count + gainOfEnds(quilt, side),
+      )
+  }
+  const sashes = isOnPoint ? blocks : terms.find(term => term.what === 'sashing')
+  if (sash > 0 && sashes && 'count' in sashes) {
+    const { count } = sashes
     offer(
-      { part: 'blocks', from: blocks.each, count: blocks.count },
-      side === 'width' ? setBlocksWidth : setBlocksHeight,
+      { part: 'sashing', from: sash, count },
+      width => setSashing({ width }),
+      isOnPoint ? count * Math.SQRT2 : count,
     )
-  if (sashes && 'count' in sashes)
-    offer({ part: 'sashing', from: sashes.each, count: sashes.count }, width => setSashing({ width }))
+  }
   quilt.borders.forEach((border, i) => {
     const from = side === 'width' ? border.sides : border.ends
     offer({ part: 'border', border: i + 1, from, count: 2 }, to =>
@@ -52,4 +71,12 @@ export function waysToReach(quilt: Quilt, side: 'width' | 'height', target: Inch
     )
   })
   return ways
+}
+
+/** Rows that are shifted by half a block, because nothing else was said, grow by that half at their ends. */
+function gainOfEnds({ setting }: Quilt, side: 'width' | 'height'): number {
+  const { kind, ends, shift, across, down } = setting
+  const isShifted = (side === 'width' ? down : across) > 1
+  const isAlong = isShifted && kind === (side === 'width' ? 'offset-rows' : 'offset-columns')
+  return isAlong && ends !== 'half-blocks' && shift === undefined ? 1 / 2 : 0
 }

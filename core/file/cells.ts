@@ -1,5 +1,5 @@
 import type { Cell } from './quilt'
-import type { ParsedQuilt } from './schema'
+import type { ParsedQuilt, QuiltFile } from './schema'
 
 /**
  * Every place of the setting, whether the file names them or has a fill to repeat. Places alike are one and the same
@@ -17,7 +17,7 @@ export function cellsOf(file: ParsedQuilt): Cell[][] {
 const placed = new WeakMap<ParsedQuilt, Cell[][]>()
 
 function placedCells(file: ParsedQuilt): Cell[][] {
-  const { across, down, cells, fill = [[file.blocks[0]!.id]] } = file.setting
+  const { cells, fill = [[file.blocks[0]!.id]] } = file.setting
   const known = new Map<string, Cell>()
   const cellFor = ({ block, turn, mirror, cloths }: Cell): Cell => {
     const key = `${block}\n${turn} ${mirror}${clothsKey(cloths)}`
@@ -27,10 +27,29 @@ function placedCells(file: ParsedQuilt): Cell[][] {
   }
   if (cells) return cells.map(line => line.map(cellFor))
   const filled = fill.map(line => line.map(block => cellFor({ block, turn: 0, mirror: false, cloths: {} })))
-  return Array.from({ length: down }, (_, r) => {
+  return rowLengths(file.setting).map((length, r) => {
     const line = filled[r % filled.length]!
-    return Array.from({ length: across }, (_, c) => line[c % line.length]!)
+    return Array.from({ length }, (_, c) => line[c % line.length]!)
   })
+}
+
+/**
+ * How many places each row of a setting has. On point every second row stands between the blocks of the one above; with
+ * half blocks at the ends a shifted row has one whole block fewer, and so has a shifted column: in the last row only
+ * the others have a place.
+ */
+export function rowLengths({
+  kind,
+  across,
+  down,
+  ends,
+}: Pick<QuiltFile['setting'], 'kind' | 'across' | 'down' | 'ends'>): number[] {
+  if (kind === 'on-point') return Array.from({ length: 2 * down - 1 }, (_, r) => across - (r % 2))
+  if (ends !== 'half-blocks') return Array.from({ length: down }, () => across)
+  if (kind === 'offset-rows') return Array.from({ length: down }, (_, r) => across - (r % 2))
+  if (kind === 'offset-columns')
+    return Array.from({ length: down }, (_, r) => (r < down - 1 ? across : Math.ceil(across / 2)))
+  return Array.from({ length: down }, () => across)
 }
 
 function clothsKey(cloths: Cell['cloths']): string {

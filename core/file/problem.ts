@@ -20,6 +20,19 @@ export type Expectation =
   | { kind: 'point' }
   | { kind: 'something-else' }
 
+/** What each is fine by itself, and cannot be had together. */
+export type Unfitting =
+  | 'sashing-with-half-blocks'
+  | 'stones-with-offset'
+  | 'between-with-other-setting'
+  | 'stones-with-between'
+  | 'on-point-sashing-without-stones'
+  | 'on-point-sashing-not-outer'
+  | 'on-point-sashing-with-float'
+  | 'shift-with-half-blocks'
+  | 'on-point-not-square'
+  | 'half-blocks-of-one'
+
 /** What a quilter's input can get wrong. Sentences are made in `words/problem.ts`. */
 export type Problem =
   | { code: 'expected'; path: Path; expected: Expectation; got: unknown }
@@ -35,7 +48,15 @@ export type Problem =
   | { code: 'undressed-role'; path: Path; role: string }
   | { code: 'wrong-count'; path: Path; expected: number; got: number }
   | { code: 'tiling'; path: Path; fault: TilingFault }
-  | { code: 'sizes-differ'; path: Path; place: 'column' | 'row'; at: number; sizes: readonly [Inches, Inches] }
+  | {
+      code: 'sizes-differ'
+      path: Path
+      /** Blocks of a column or a row, all blocks, or the lengths of whole rows or columns. */
+      place: 'column' | 'row' | 'all' | 'row-length' | 'column-length'
+      at: number
+      sizes: readonly [Inches, Inches]
+    }
+  | { code: 'not-together'; path: Path; what: Unfitting }
   | { code: 'not-yet'; path: Path; what: string }
   | { code: 'too-much'; path: Path; what: 'corners' | 'patches' | 'inches'; got: number; most: number }
   | { code: 'not-json'; path: Path; detail: string }

@@ -21,6 +21,23 @@ export interface Block extends Omit<Parsed['blocks'][number], 'name'> {
   name: string
   width: Inches
   height: Inches
+  /** Of a block that the file does not name and the setting asks for. */
+  derived?: Derived
+}
+
+/** Where a half lies in its row or column. */
+export type HalfSide = 'left' | 'right' | 'top' | 'bottom'
+
+/** The half of a block at the end of a shifted row. */
+export interface Derived {
+  what: 'half'
+  of: string
+  side: HalfSide
+}
+
+/** Those that the file names. */
+export function ownBlocks({ blocks }: Pick<Quilt, 'blocks'>): Block[] {
+  return blocks.filter(({ derived }) => !derived)
 }
 
 export interface Cell extends Placement {
@@ -35,7 +52,11 @@ export interface Quilt extends Omit<Parsed, 'cloths' | 'blocks' | 'designs' | 's
   blocks: Block[]
   /** Those that ship and those of this file, by id; a file's own design wins. */
   designs: ReadonlyMap<string, Design>
-  setting: Omit<Parsed['setting'], 'cells' | 'fill'> & { cells: Cell[][] }
+  setting: Omit<Parsed['setting'], 'cells' | 'fill'> & {
+    cells: Cell[][]
+    /** How far each row (column) of an offset setting stands from the edge, used in turn; else none. */
+    shifts: Inches[]
+  }
   borders: Border[]
   binding: (Omit<NonNullable<Parsed['binding']>, 'cloth'> & { cloth: string }) | null
 }

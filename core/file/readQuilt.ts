@@ -2,10 +2,13 @@
 import { UNIT_DEFAULTS, type Units } from '../measure/units'
 import { cellsOf } from './cells'
 import { clothLetters } from './letters'
+import { halvesOf } from './halfBlocks'
 import { problemsOf } from './expectation'
 import { cornerProblems, wholeProblems } from './limits'
 import { notYet } from './notYet'
 import { designsById } from './ownDesigns'
+import { settingProblems } from './settingProblems'
+import { shiftedSide, shiftsOf } from './shifts'
 import { sizeProblems } from './placeSizes'
 import { fail, ok, type Path, type Problem, type Result } from './problem'
 import type { Block, Border, Cloth, Quilt } from './quilt'
@@ -27,6 +30,7 @@ export function readQuilt(file: unknown): Result<Quilt> {
   if (corners.length > 0) return fail([...unplanned, ...corners])
   const problems = [...unplanned, ...referenceProblems(parsed.data)]
   // sizes can only be compared when every place has its block
+  if (problems.length === 0) problems.push(...settingProblems(parsed.data))
   if (problems.length === 0) problems.push(...wholeProblems(parsed.data))
   if (problems.length === 0) problems.push(...sizeProblems(parsed.data))
   return problems.length > 0 ? fail(problems) : ok(complete(parsed.data, units))
@@ -39,7 +43,7 @@ function isAmong(path: Path, problems: readonly Problem[]): boolean {
 
 function complete(file: ParsedQuilt, units: Units): Quilt {
   const letters = clothLetters(file.cloths)
-  const designs = designsById(file)
+  const ownDesigns = designsById(file)
   const cloths = file.cloths.map((cloth, i): Cloth => {
     const selvage = cloth.selvage ?? (cloth.form === 'piece' ? 0 : UNIT_DEFAULTS[units].selvage)
     const usable = cloth.width * (1 - cloth.shrink) - selvage
@@ -47,12 +51,21 @@ function complete(file: ParsedQuilt, units: Units): Quilt {
       cloth.form === 'piece' && !cloth.directional ? Math.max(usable, cloth.length! * (1 - cloth.shrink)) : usable
     return { ...cloth, name: cloth.name ?? cloth.id, letter: letters[i]!, selvage, usable, longestStrip }
   })
-  const blocks = file.blocks.map((block): Block => ({
+  const own = file.blocks.map((block): Block => ({
     ...block,
-    name: block.name ?? designs.get(block.design)!.name,
+    name: block.name ?? ownDesigns.get(block.design)!.name,
     width: block.width ?? block.size!,
     height: block.height ?? block.size!,
   }))
+  const derived =
+    file.setting.ends === 'half-blocks' && shiftedSide(file.setting) !== null
+      ? own.flatMap(block => halvesOf(block, ownDesigns.get(block.design)!))
+      : []
+  const blocks = [...own, ...derived.map(({ block }) => block)]
+  const designs =
+    derived.length > 0
+      ? new Map([...ownDesigns, ...derived.map(({ design }) => [design.id, design] as const)])
+      : ownDesigns
   const borders = file.borders.map((border): Border => ({
     sides: border.sides ?? border.width!,
     ends: border.ends ?? border.width!,
@@ -62,6 +75,7 @@ function complete(file: ParsedQuilt, units: Units): Quilt {
     long: border.long,
   }))
   const { cells: _cells, fill: _fill, ...setting } = file.setting
+  const shifts = shiftsOf(file)
   const binding = file.binding?.cloth === undefined ? null : { ...file.binding, cloth: file.binding.cloth }
-  return { ...file, cloths, designs, blocks, borders, binding, setting: { ...setting, cells: cellsOf(file) } }
+  return { ...file, cloths, designs, blocks, borders, binding, setting: { ...setting, shifts, cells: cellsOf(file) } }
 }

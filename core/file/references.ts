@@ -104,24 +104,8 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
       for (const [role, cloth] of Object.entries(cell.cloths)) need(cloths, 'cloth', cloth, [...path, 'cloths', role])
     }),
   )
-  if (setting.cells && setting.kind === 'straight') {
-    if (setting.cells.length !== setting.down)
-      problems.push({
-        code: 'wrong-count',
-        path: ['setting', 'cells'],
-        expected: setting.down,
-        got: setting.cells.length,
-      })
-    setting.cells.forEach((line, r) => {
-      if (line.length !== setting.across)
-        problems.push({
-          code: 'wrong-count',
-          path: ['setting', 'cells', r],
-          expected: setting.across,
-          got: line.length,
-        })
-    })
-  }
+  need(cloths, 'cloth', setting.settingCloth, ['setting', 'settingCloth'])
+  if (typeof setting.ends === 'object') need(cloths, 'cloth', setting.ends.cloth, ['setting', 'ends', 'cloth'])
   need(cloths, 'cloth', setting.sashing?.cloth, ['setting', 'sashing', 'cloth'])
   need(cloths, 'cloth', setting.sashing?.cornerstones?.cloth, ['setting', 'sashing', 'cornerstones', 'cloth'])
   file.borders.forEach((border, i) => {

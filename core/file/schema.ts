@@ -100,6 +100,8 @@ function schemaFor(units: Units) {
       outer: f.flag.default(false),
       cornerstones: z.object({ cloth: f.id }, object).optional(),
       long: f.oneOf(['along', 'across']).default('along'),
+      // where sashes run: round every block, or only in long strips between rows or between columns
+      between: f.oneOf(['both', 'rows', 'columns']).default('both'),
     },
     object,
   )
@@ -110,7 +112,10 @@ function schemaFor(units: Units) {
       down: f.whole(1, 200),
       fill: f.list(f.list(f.id, 1, 200), 1, 200).optional(),
       cells: f.list(f.list(cell, 0, 400), 1, 400).optional(),
-      shift: f.length().optional(),
+      // how far each row (column) stands from the edge, used in turn; one length alone is for every second
+      shift: z.union([f.length(), f.list(f.length(), 1, 200)], refuse({ kind: 'length' })).optional(),
+      // on point: finished distance from the blocks' corners to the edge of the setting
+      float: f.length(0, 40).default(0),
       ends: z
         .union([z.literal('half-blocks'), z.object({ cloth: f.id })], choice(['half-blocks', '{ cloth }']))
         .optional(),

@@ -9,7 +9,9 @@ import { gatherPieces } from '../cut/gather'
 import { QUICK, type Search } from '../cut/layout'
 import type { Piece, PieceOrder } from '../cut/piece'
 import { settingOrders } from '../cut/settingPieces'
-import type { Quilt } from '../file/quilt'
+import { blockOf, type Quilt } from '../file/quilt'
+import type { PieceDraft } from '../make/methods/method'
+import type { UnitDemand } from '../make/units/unitDemand'
 import type { Inches } from '../measure/ruler'
 import { waysFor, type Choice, type Way } from './choose'
 import type { PlanWork } from './planWork'
@@ -125,6 +127,7 @@ function layOutChoices(
       places: [...demand.perBlock.keys()].map(block => ({ block })),
       feeds: demand.feeds,
       times: demand.count,
+      ...inWhole(demand, way.made.pieces, draft, quilt),
     })),
   )
   const pieces = gatherPieces([...orders, ...fixed], quilt.spares)
@@ -138,6 +141,27 @@ function layOutChoices(
     return isSame ? known.needs[i]! : clothNeed(quilt, cloth, pieces, search)
   })
   return { choices, pieces, needs }
+}
+
+/**
+ * How many of the units that a pile serves stand in whole blocks, where some are for halves; of piles that share the
+ * units of one slot the first serves the whole blocks first.
+ */
+function inWhole(
+  { perBlock, count }: UnitDemand,
+  pieces: readonly PieceDraft[],
+  draft: PieceDraft,
+  quilt: Quilt,
+): Pick<PieceOrder, 'timesInWhole'> {
+  const halves = [...perBlock].reduce(
+    (sum, [block, units]) => sum + (blockOf(quilt, block).derived?.what === 'half' ? units : 0),
+    0,
+  )
+  if (halves === 0) return {}
+  const slots = draft.slots.join()
+  const before = pieces.slice(0, pieces.indexOf(draft)).filter(other => other.slots.join() === slots)
+  const served = before.reduce((sum, other) => sum + (other.serves ?? count), 0)
+  return { timesInWhole: Math.max(0, Math.min(draft.serves ?? count, count - halves - served)) }
 }
 
 function clothUsed({ needs }: Pick<LaidOut, 'needs'>, quilt: Quilt): number {

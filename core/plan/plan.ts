@@ -12,6 +12,7 @@ import type { Inches } from '../measure/ruler'
 import type { Sum } from '../measure/sum'
 import { chooseWays } from './chosenWays'
 import { testBlockPieces } from './testBlock'
+import { timesPlaced } from '../top/places'
 import { PRESSING } from '../make/joins/pressing'
 import { quiltRows, sashMarks, type QuiltRow, type SashMarks } from '../top/rows'
 import { dimensionsOf, plannedDimensions } from '../top/dimensions'
@@ -71,7 +72,8 @@ export interface Plan {
  * borders → edge → pieces → cutting → layers.
  */
 export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; work: PlanWork } {
-  const makes = new Map(quilt.blocks.map(block => [block.id, blockMake(quilt, block)]))
+  const blocks = quilt.blocks.filter(({ derived, id }) => !derived || timesPlaced(quilt, id) > 0)
+  const makes = new Map(blocks.map(block => [block.id, blockMake(quilt, block)]))
   const dimensions = dimensionsOf(quilt)
   const planned = plannedDimensions(quilt, dimensions)
   const { width, height } = dimensions.top.stages.at(-1)!
@@ -87,7 +89,7 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
     stages: plannedStages(quilt, dimensions.top, planned.top),
     pieces: pieces.map(plannedPiece),
     cloths: needs.map((need, i) => plannedCloth(quilt.cloths[i]!, need, numbers)),
-    blocks: quilt.blocks.map(block =>
+    blocks: blocks.map(block =>
       plannedBlock(quilt, makes.get(block.id)!, choices, testBlockPieces(work, block.id, pieces)),
     ),
     rows: quiltRows(quilt, dimensions, PRESSING.row),

@@ -55,7 +55,7 @@ export function plannedQuilt(
 function rowsOfBlocks({ setting }: Dimensions): Term[] {
   const rows = new Map<number, number>()
   for (const { regions } of setting.rows) {
-    const blocks = regions.filter(({ wears }) => 'cell' in wears).length
+    const blocks = regions.filter(({ part }) => part.kind === 'block').length
     if (blocks > 0) rows.set(blocks, (rows.get(blocks) ?? 0) + 1)
   }
   return [...rows].map(([each, count]) => ({ what: 'rows-of-blocks', count, each }))
@@ -64,7 +64,8 @@ function rowsOfBlocks({ setting }: Dimensions): Term[] {
 /** For each block: how often it stands in the quilt, and its patches. */
 function patchesOfBlocks(quilt: Quilt): Term[] {
   const counts = new Map<string, number>()
-  for (const [{ block }, places] of placesOf(quilt)) counts.set(block, (counts.get(block) ?? 0) + places)
+  for (const [{ block }, places] of placesOf(quilt))
+    if (!blockOf(quilt, block).derived) counts.set(block, (counts.get(block) ?? 0) + places)
   return [...counts].map(([id, count]) => ({
     what: 'patches-of',
     count,

@@ -5,6 +5,7 @@ import { boundingBox } from '../geometry/polygon'
 import type { Piece } from '../cut/piece'
 import type { CheckedPlan } from '../checks/planQuilt'
 import type { Quilt } from '../file/quilt'
+import { settingByHand, settingFaults } from './settingRules'
 
 /**
  * A rule of the agreed plan: what it says, and where a plan breaks it. Written from the agreement, not from the code
@@ -50,25 +51,17 @@ export const RULES: readonly Rule[] = [
         cells.map(cell => quilt.designs.get(quilt.blocks.find(b => b.id === cell.block)!.design)!.patches.length),
       )
       return [
-        ...differ('blocks', plan.quilt.blocks, quilt.setting.across * quilt.setting.down),
+        ...differ('blocks', plan.quilt.blocks, settingByHand(quilt).blocks),
         ...differ('patches', plan.quilt.patches, patches),
       ]
     },
   },
   {
     number: 3,
-    says: 'a straight set is its blocks and sashes wide, and each border adds its two strips, unless measured',
+    says: 'a setting is as large as by hand, and each border adds its two strips, unless measured',
     broken: (quilt, { stages }) => {
       if (quilt.made.length > 0) return []
-      const { cells, sashing } = quilt.setting
-      const size = (id: string) => quilt.blocks.find(block => block.id === id)!
-      const along = (n: number) => (sashing ? (sashing.outer ? n + 1 : n - 1) * sashing.width : 0)
-      let width =
-        total(cells[0]!.map(c => (c.turn % 180 === 0 ? size(c.block).width : size(c.block).height)))
-        + along(cells[0]!.length)
-      let height =
-        total(cells.map(([c]) => (c!.turn % 180 === 0 ? size(c!.block).height : size(c!.block).width)))
-        + along(cells.length)
+      let { width, height } = settingByHand(quilt)
       return stages.flatMap((stage, i) => {
         if (i > 0) {
           width += 2 * quilt.borders[i - 1]!.sides
@@ -436,22 +429,8 @@ export const RULES: readonly Rule[] = [
   },
   {
     number: 21,
-    says: 'sashes and cornerstones are as many as the setting shows',
-    broken: (quilt, { pieces }) => {
-      const { sashing, cells } = quilt.setting
-      const mine = (part: string) =>
-        total(pieces.filter(piece => piece.part === part && piece.use.startsWith('sashing')).map(piece => piece.count))
-      if (!sashing) return differ('sashes', mine('sashes') + mine('cornerstones'), 0)
-      const a = cells[0]!.length
-      const d = cells.length
-      const o = sashing.outer ? 1 : -1
-      const upright = (a + o) * d
-      const level = a * (d + o)
-      return [
-        ...differ('sashes', mine('sashes'), upright + (sashing.cornerstones ? level : 0)),
-        ...differ('cornerstones', mine('cornerstones'), sashing.cornerstones ? (a + o) * (d + o) : 0),
-      ]
-    },
+    says: 'what stands between blocks and on the edge is as much as by hand, and so much is cut',
+    broken: settingFaults,
   },
   {
     number: 22,
@@ -583,7 +562,7 @@ export const RULES: readonly Rule[] = [
     broken: (_, { pieces }) =>
       pieces.flatMap(piece => {
         const isAngled = piece.shape === 'strip' && piece.cuts === 'angle'
-        const isLoose = /^(sashing|edge|border \d+): /.test(piece.use)
+        const isLoose = /^(sashing|setting|filler|edge|border \d+): /.test(piece.use)
         return [
           ...(isAngled === (piece.angled !== undefined) ? [] : [`${piece.id}: angled ${JSON.stringify(piece.angled)}`]),
           ...(isLoose && (piece.patches !== 0 || piece.for.length > 0) ? [`${piece.id} feeds blocks`] : []),

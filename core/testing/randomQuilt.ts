@@ -53,6 +53,48 @@ const cloth = fc.record({
   colour: fc.constantFrom('#26282b', '#f3e7cd', '#c9973a', '#a8402c', '#5b744c'),
 })
 
+interface Drawn {
+  kind: 'straight' | 'on-point' | 'offset-rows' | 'offset-columns'
+  across: number
+  down: number
+  float: number
+  ends: 'half-blocks' | 'cloth'
+  stretch: number
+  sashing: { outer: boolean; stones: boolean; between: 'both' | 'rows' | 'columns' } | null
+}
+
+/** What cannot be had together gives way to the setting. */
+function fitting<T extends Drawn>(r: T): T {
+  const stones = r.sashing?.between === 'both' && r.sashing.stones
+  switch (r.kind) {
+    case 'straight':
+      return { ...r, sashing: r.sashing && { ...r.sashing, stones } }
+    case 'on-point':
+      return {
+        ...r,
+        stretch: 1,
+        float: r.sashing ? 0 : r.float,
+        sashing: r.sashing && { ...r.sashing, outer: true, stones: true, between: 'both' },
+      }
+    default:
+      return {
+        ...r,
+        ends: (r.kind === 'offset-rows' ? r.across : r.down) < 2 ? 'cloth' : r.ends,
+        sashing: r.sashing && r.ends === 'cloth' ? { ...r.sashing, stones: false, between: 'both' } : null,
+      }
+  }
+}
+
+/** By the agreement: on point rows by turns, and with half blocks one whole block fewer in a shifted line. */
+function placesInRows({ kind, across, down, ends }: Drawn): number[] {
+  const rows = (count: number, length: (r: number) => number) => Array.from({ length: count }, (_, r) => length(r))
+  if (kind === 'on-point') return rows(2 * down - 1, r => (r % 2 === 0 ? across : across - 1))
+  if (kind === 'offset-rows' && ends === 'half-blocks') return rows(down, r => (r % 2 === 0 ? across : across - 1))
+  if (kind === 'offset-columns' && ends === 'half-blocks')
+    return rows(down, r => (r === down - 1 ? Math.ceil(across / 2) : across))
+  return rows(down, () => across)
+}
+
 /**
  * Quilt files of every sort that Wren plans so far: own and shipped designs, sizes on and off the ruler, sashing,
  * borders, cloths, measures.
@@ -79,11 +121,23 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
     ),
     ruler: fc.constantFrom(undefined, 0, '1/8', '1/4'),
     seam: fc.constantFrom(undefined, undefined, '3/8'),
+    kind: fc.constantFrom(
+      'straight' as const,
+      'straight' as const,
+      'straight' as const,
+      'on-point' as const,
+      'offset-rows' as const,
+      'offset-columns' as const,
+    ),
+    float: fc.constantFrom(0, 0, 4, 9),
+    ends: fc.constantFrom('half-blocks' as const, 'cloth' as const, 'cloth' as const),
+    shift: fc.array(fc.integer({ min: 0, max: 24 }), { maxLength: 4 }),
     sashing: fc.option(
       fc.record({
         width: fc.constantFrom('1', '1 1/2', '2'),
         outer: fc.boolean(),
         stones: fc.boolean(),
+        between: fc.constantFrom('both' as const, 'both' as const, 'rows' as const, 'columns' as const),
         long: fc.constantFrom('along' as const, 'across' as const),
       }),
       { nil: null },
@@ -131,7 +185,8 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
       30,
     ),
   })
-  .map((r): QuiltFile => {
+  .map((drawn): QuiltFile => {
+    const r = fitting(drawn)
     const scale = r.units === 'cm' ? 2.54 : 1
     const id = (n: number) => `cloth${r.colours[n % 8]! % r.cloths.length}`
     const dress = (roles: readonly string[], from: number) =>
@@ -178,12 +233,19 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
         },
       ],
       setting: {
+        kind: r.kind,
+        ...(r.kind === 'on-point' ? { settingCloth: id(1), float: (r.float / 8) * scale } : {}),
+        ...(r.kind.startsWith('offset')
+          ? r.ends === 'half-blocks'
+            ? { ends: r.ends }
+            : { ends: { cloth: id(2) }, ...(r.shift.length > 0 ? { shift: r.shift.map(n => (n / 8) * scale) } : {}) }
+          : {}),
         across: r.across,
         down: r.down,
         ...(r.cells
           ? {
-              cells: Array.from({ length: r.down }, (_, y) =>
-                Array.from({ length: r.across }, (_, x) => ({
+              cells: placesInRows(r).map((length, y) =>
+                Array.from({ length }, (_, x) => ({
                   block: (x + y) % 2 ? 'own' : 'shipped',
                   turn: turnAt((x + 3 * y) % 8),
                   mirror: (x * y) % 3 === 1,
@@ -203,6 +265,7 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
                 width: inUnits(r.sashing.width),
                 cloth: id(5),
                 outer: r.sashing.outer,
+                between: r.sashing.between,
                 long: r.sashing.long,
                 ...(r.sashing.stones ? { cornerstones: { cloth: id(6) } } : {}),
               },

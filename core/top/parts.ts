@@ -36,13 +36,29 @@ export interface TapeSegment {
   size: Inches
 }
 
-/** The tape along the top edge (`width`) or the left edge (`height`): all that lies level with the first block. */
+/** The tape along the top edge (`width`) or the left (`height`): all that a line through the first block crosses. */
 export function tapeSegments({ top }: Dimensions, side: 'width' | 'height'): TapeSegment[] {
-  const [along, across, span] = side === 'width' ? (['x', 'y', 'height'] as const) : (['y', 'x', 'width'] as const)
   const first = top.regions.find(({ part }) => part.kind === 'block')!
-  const middle = first[across] + first[span] / 2
+  const middle = side === 'width' ? first.y + first.height / 2 : first.x + first.width / 2
   return top.regions
-    .filter(region => region[across] < middle && middle < region[across] + region[span])
-    .sort((a: Region, b: Region) => a[along] - b[along])
-    .map(region => ({ part: region.part, start: region[along], size: region[side] }))
+    .flatMap((region): TapeSegment[] => {
+      const span = spanAlong(region, side, middle)
+      return span && span[1] - span[0] > 1e-6 ? [{ part: region.part, start: span[0], size: span[1] - span[0] }] : []
+    })
+    .sort((a, b) => a.start - b.start)
+}
+
+/** From where to where a level line (for the width) or an upright one runs through a convex region; null: nowhere. */
+function spanAlong(region: Region, side: 'width' | 'height', at: Inches): readonly [Inches, Inches] | null {
+  const [along, across] = side === 'width' ? ([0, 1] as const) : ([1, 0] as const)
+  const outline = outlineOf(region)
+  // where two parts meet on the very line, the one that follows it counts
+  if (at >= Math.max(...outline.map(corner => corner[across])) - 1e-9) return null
+  const crossings = outline.flatMap((from, i): number[] => {
+    const to = outline[(i + 1) % outline.length]!
+    const [a, b] = [from[across] - at, to[across] - at]
+    if (Math.abs(a) < 1e-9) return [from[along]]
+    return a * b < 0 ? [from[along] + ((to[along] - from[along]) * a) / (a - b)] : []
+  })
+  return crossings.length < 2 ? null : [Math.min(...crossings), Math.max(...crossings)]
 }

@@ -1,4 +1,5 @@
-import type { Cell } from '../file/quilt'
+import type { Inches } from '../measure/ruler'
+import type { Cell, HalfSide } from '../file/quilt'
 import { contains, cornersOf, holds, movePolygon, type Box, type Point, type Polygon } from '../geometry/polygon'
 
 /** What can be pressed in the drawing. A border is counted from 1, as in the plan. */
@@ -6,6 +7,15 @@ export type Part =
   | { kind: 'block'; row: number; column: number }
   | { kind: 'sash' }
   | { kind: 'cornerstone' }
+  /** On the edge of a sashed set on point. */
+  | { kind: 'half-cornerstone' }
+  /** On point, on the edge and in the corners. */
+  | { kind: 'side-triangle' }
+  | { kind: 'corner-triangle' }
+  /** Fills the end of a shifted row or column. */
+  | { kind: 'end' }
+  /** Fills it with the half of a block, `half` as it lies in the quilt. */
+  | { kind: 'half-block'; half: HalfSide }
   | { kind: 'border'; border: number }
   | { kind: 'binding' }
 
@@ -17,6 +27,13 @@ export interface Region extends Box {
   wears: { cloth: string } | { cell: Cell }
   /** Its corners, where it does not fill its box. */
   outline?: Polygon
+  /** Its own sides, where it stands on a corner: turned by 45° counterclockwise. */
+  own?: { width: Inches; height: Inches }
+}
+
+/** Its own sides, however it stands. */
+export function ownSize({ own, width, height }: Region): { width: Inches; height: Inches } {
+  return own ?? { width, height }
 }
 
 export function outlineOf(region: Region): Polygon {

@@ -2,31 +2,40 @@
 import { clothsOfCell } from '../file/clothsOfCell'
 import type { Dimensions } from './dimensions'
 import { placesOf } from './places'
-import type { Region } from './region'
-import type { SettingRow } from './setting'
-import type { Cell, Quilt } from '../file/quilt'
+import { ownSize, type Region } from './region'
+import type { Setting, SettingRow } from './setting'
+import { halvedBlock } from '../file/halfBlocks'
+import type { Cell, HalfSide, Quilt } from '../file/quilt'
+import type { TermName } from '../measure/termName'
 import { sameLength, type Inches } from '../measure/ruler'
 import { because, type Reckonable } from '../measure/reckoned'
-import { plus, sumOf, type Sum, type Term } from '../measure/sum'
+import { addTerms, plus, sumOf, type Sum, type Term } from '../measure/sum'
 
-/** What stands in a row, from left to right. Raw sizes. */
-export type RowPart =
-  | { what: 'block'; block: string; turn: Cell['turn']; mirror: boolean; cell: Cell; width: Inches; height: Inches }
-  | { what: 'sash' | 'cornerstone'; width: Inches; height: Inches }
+/** What stands in a row, from its beginning. Raw sizes; of triangles those of their box. */
+export type RowPart = Sized
+  & (
+    | { what: 'block'; block: string; turn: Cell['turn']; mirror: boolean; cell: Cell }
+    | { what: 'half-block'; block: string; half: HalfSide; turn: Cell['turn']; mirror: boolean; cell: Cell }
+    | { what: FillerName; cloth: string }
+  )
 
-/** One row of the quilt in the order of joining: of blocks with the sashes between them, or of sashes. */
-export interface QuiltRow {
+interface Sized {
+  width: Inches
+  height: Inches
+}
+
+export type FillerName = 'sash' | 'cornerstone' | 'half-cornerstone' | 'end' | 'side-triangle' | 'corner-triangle'
+
+/** One row, column or diagonal of the quilt in the order of joining, sashes alone, or a corner. */
+export interface QuiltRow extends Sized {
   /** For ticks: what stands in it, so that it outlives a change of order. */
   id: string
   /** Counted among its kind, from 1. */
   row: number
-  kind: 'row' | 'sash'
+  kind: SettingRow['kind']
   parts: RowPart[]
-  /** Raw edge to raw edge. */
-  width: Inches
-  height: Inches
-  /** Odd rows one way and even rows the other, or all towards the sashes: every crossing locks. */
-  press: 'left' | 'right' | 'sashes'
+  /** By turns, so that every crossing locks; or all towards the sashes. */
+  press: 'left' | 'right' | 'up' | 'down' | 'sashes'
 }
 
 /** Where the joints of the rows above and below meet a long sash, from its left end, raw. */
@@ -40,31 +49,34 @@ export interface SashMarks {
 export function quiltRows(
   quilt: Quilt,
   { setting }: Dimensions,
-  pressOf: (row: number, isSashed: boolean) => QuiltRow['press'],
+  pressOf: (row: number, isSashed: boolean, kind: QuiltRow['kind']) => QuiltRow['press'],
 ): Reckonable<QuiltRow>[] {
   const both = 2 * quilt.seam
   const names = new Map([...placesOf(quilt).keys()].map(cell => [cell, nameOf(quilt, cell)]))
   const isSashed = setting.regions.some(({ part }) => part.kind === 'sash')
   const partAt = onePartForEach(both)
-  const counts = { row: 0, sash: 0 }
-  const width = because(plus(sumOf(setting.across), { what: 'seams', count: 2, each: quilt.seam }))
+  const counts = new Map<QuiltRow['kind'], number>()
   return setting.rows.map(({ kind, regions }) => {
-    counts[kind] += 1
+    const row = (counts.get(kind) ?? 0) + 1
+    counts.set(kind, row)
     const parts = regions.map(partAt)
     const links = new Set(linksOf({ parts }))
-    const wide = regions.reduce((sum, region) => sum + region.width, both)
     const cells = regions.flatMap(({ wears }) => ('cell' in wears ? [wears.cell] : []))
+    const size = rowSize(setting, kind, regions)
+    const reckoned = (side: 'width' | 'height') =>
+      because(plus(sumOf(size[side]), { what: 'seams', count: 2, each: quilt.seam }))
+    const [width, height] = [reckoned('width'), reckoned('height')]
     return {
       id:
-        kind === 'sash'
-          ? `sash-row.${wide.toFixed(3)}.${parts.length}`
-          : ['row', ...cells.map(cell => names.get(cell)!)].join('.'),
-      row: counts[kind],
+        cells.length === 0
+          ? `${kind}-row.${(addTerms(size.width) + both).toFixed(3)}.${parts.length}`
+          : [kind, ...cells.map(cell => names.get(cell)!)].join('.'),
+      row,
       kind,
-      parts: parts.map((part, k) => (links.has(k) ? reckonedLink(part, regions[k]!, quilt.seam) : part)),
+      parts: parts.map((part, k) => (links.has(k) ? reckonedLink(part, regions[k]!, kind, quilt.seam) : part)),
       width,
-      height: because(rawSum(kind === 'sash' ? 'sashing' : 'blocks', regions[0]!.height, quilt.seam)),
-      press: pressOf(counts.row, isSashed),
+      height,
+      press: pressOf(row, isSashed, kind),
     }
   })
 }
@@ -75,7 +87,8 @@ function onePartForEach(both: Inches): (region: Region) => RowPart {
   return region => {
     const key = 'cell' in region.wears ? region.wears.cell : region.part.kind
     const alike = known.get(key) ?? []
-    const found = alike.find(part => part.width === region.width + both && part.height === region.height + both)
+    const { width, height } = ownSize(region)
+    const found = alike.find(part => part.width === width + both && part.height === height + both)
     if (found) return found
     const part = partOf(region, both)
     known.set(key, [...alike, part])
@@ -83,37 +96,92 @@ function onePartForEach(both: Inches): (region: Region) => RowPart {
   }
 }
 
-function partOf({ part, wears, width, height }: Region, both: Inches): RowPart {
+function partOf(region: Region, both: Inches): RowPart {
+  const { part, wears } = region
+  const { width, height } = ownSize(region)
   const size = { width: width + both, height: height + both }
-  if ('cell' in wears) {
-    const { cell } = wears
-    return { what: 'block', block: cell.block, turn: cell.turn, mirror: cell.mirror, cell, ...size }
-  }
-  return { what: part.kind === 'cornerstone' ? 'cornerstone' : 'sash', ...size }
+  if ('cloth' in wears) return { what: part.kind as FillerName, cloth: wears.cloth, ...size }
+  const { cell } = wears
+  const placed = { block: cell.block, turn: cell.turn, mirror: cell.mirror, cell, ...size }
+  return part.kind === 'half-block'
+    ? { what: 'half-block', half: part.half, ...placed, block: halvedBlock(cell) }
+    : { what: 'block', ...placed }
 }
 
-/** A sash or a cornerstone, with the reason for each side: the sashing's width, or the side of the blocks beside it. */
-function reckonedLink(part: RowPart, { run, width, height }: Region, seam: Inches): Reckonable<RowPart> {
-  return {
-    ...part,
-    width: because(rawSum(run === 'level' ? 'blocks' : 'sashing', width, seam)),
-    height: because(rawSum(run === 'upright' ? 'blocks' : 'sashing', height, seam)),
+/** How long a row is and how deep, and why. Triangles at its ends are left out of its length. */
+function rowSize(
+  setting: Setting,
+  kind: QuiltRow['kind'],
+  regions: readonly Region[],
+): { width: Term[]; height: Term[] } {
+  const first = regions[0]!
+  if (first.run === 'long') {
+    const isLevel = first.width === setting.width
+    const thin: Term[] = [{ what: 'sashing', count: 1, each: isLevel ? first.height : first.width }]
+    return isLevel ? { width: setting.across, height: thin } : { width: thin, height: setting.down }
   }
+  if (kind === 'corner')
+    return { width: [{ what: 'finished', value: first.width }], height: [{ what: 'finished', value: first.height }] }
+  const counted = regions.filter(({ part }) => !TRIANGLES.has(part.kind))
+  const [along, deep] = kind === 'column' ? (['height', 'width'] as const) : (['width', 'height'] as const)
+  const depth = ownSize(counted[0] ?? first)[deep]
+  const across: Term[] = [{ what: kind === 'sash' ? 'sashing' : 'blocks', count: 1, each: depth }]
+  const length = lengthTerms(counted, along, kind)
+  return kind === 'column' ? { width: across, height: length } : { width: length, height: across }
 }
 
-/** Places of the sashes and cornerstones of a row, one place for each size: those are told of with the row. */
+const TRIANGLES: ReadonlySet<string> = new Set(['side-triangle', 'corner-triangle', 'half-cornerstone'])
+
+/** Equal sizes of one kind are one term. */
+function lengthTerms(regions: readonly Region[], along: 'width' | 'height', kind: QuiltRow['kind']): Term[] {
+  const terms: { what: TermName; count: number; each: Inches }[] = []
+  for (const region of regions) {
+    const what = termOf(region, kind)
+    const each = ownSize(region)[along]
+    const known = terms.find(term => term.what === what && sameLength(term.each, each))
+    if (known) known.count += 1
+    else terms.push({ what, count: 1, each })
+  }
+  return terms
+}
+
+/** What a part adds to the length of its row; sashes in a row of sashes are as long as the blocks beside them. */
+function termOf({ part, run }: Region, kind: QuiltRow['kind']): TermName {
+  if (part.kind === 'half-block') return 'half-blocks'
+  if (part.kind === 'end') return 'ends'
+  if (part.kind === 'cornerstone') return 'sashing'
+  if (part.kind === 'sash') return kind === 'sash' && run === 'level' ? 'blocks' : 'sashing'
+  return 'blocks'
+}
+
+/** A part that is no block, with the reason for each side: the sashing's width, or the side of the blocks beside it. */
+function reckonedLink(part: RowPart, region: Region, kind: QuiltRow['kind'], seam: Inches): Reckonable<RowPart> {
+  const { width, height } = ownSize(region)
+  const { run } = region
+  const isEnd = region.part.kind === 'end'
+  const [across, down]: [TermName, TermName] = isEnd
+    ? kind === 'column'
+      ? ['blocks', 'ends']
+      : ['ends', 'blocks']
+    : [run === 'level' ? 'blocks' : 'sashing', run === 'upright' ? 'blocks' : 'sashing']
+  return { ...part, width: because(rawSum(across, width, seam)), height: because(rawSum(down, height, seam)) }
+}
+
+/** Places of the sashes, cornerstones and ends of a row, one for each size: those are told of with the row. */
 export function linksOf({ parts }: Pick<QuiltRow, 'parts'>): number[] {
   if (parts.length === 1) return []
   return parts.flatMap((part, k) =>
-    part.what !== 'block' && parts.findIndex(other => isAlike(other, part)) === k ? [k] : [],
+    LINKS.has(part.what) && parts.findIndex(other => isAlike(other, part)) === k ? [k] : [],
   )
 }
+
+const LINKS: ReadonlySet<string> = new Set(['sash', 'cornerstone', 'end'])
 
 export function isAlike(a: RowPart, b: RowPart): boolean {
   return a.what === b.what && sameLength(a.width, b.width) && sameLength(a.height, b.height)
 }
 
-function rawSum(what: 'blocks' | 'sashing', finished: Inches, seam: Inches): Sum {
+function rawSum(what: TermName, finished: Inches, seam: Inches): Sum {
   return sumOf([
     { what, count: 1, each: finished },
     { what: 'seams', count: 2, each: seam },
@@ -125,7 +193,7 @@ export function sashMarks(quilt: Quilt, { setting }: Dimensions): Reckonable<Sas
   const marks: Reckonable<SashMarks>[] = []
   const { rows } = setting
   const jointsBeside = (row: SettingRow | undefined) =>
-    row === undefined || row.kind === 'sash' ? [] : jointsOf(row.regions, quilt.seam).map(because)
+    row === undefined || row.kind === 'sash' ? [] : jointsOf(row, quilt.seam).map(because)
   rows.forEach(({ regions }, r) => {
     if (regions.length > 1 || regions[0]!.run !== 'long') return
     marks.push({ sash: marks.length + 1, above: jointsBeside(rows[r - 1]), below: jointsBeside(rows[r + 1]) })
@@ -133,28 +201,14 @@ export function sashMarks(quilt: Quilt, { setting }: Dimensions): Reckonable<Sas
   return marks
 }
 
-/** Every seam of a row, from its raw left end. */
-function jointsOf(regions: readonly Region[], seam: Inches): Sum[] {
-  return regions.slice(1).map((_, k) => {
-    const left = regions.slice(0, k + 1)
-    const sashes = left.filter(({ part }) => part.kind === 'sash')
-    const blocks = left.filter(({ part }) => part.kind === 'block').map(({ width }) => width)
-    return sumOf([
-      { what: 'seams', count: 1, each: seam },
-      { what: 'sashing', count: sashes.length, each: sashes[0]?.width ?? 0 },
-      ...grouped(blocks),
-    ])
-  })
-}
-
-function grouped(sizes: readonly Inches[]): Term[] {
-  const terms: { what: 'blocks'; count: number; each: Inches }[] = []
-  for (const size of sizes) {
-    const known = terms.find(term => sameLength(term.each, size))
-    if (known) known.count += 1
-    else terms.push({ what: 'blocks', count: 1, each: size })
-  }
-  return terms
+/** Every seam of a row, from its raw end: left, or upper in a column. */
+function jointsOf({ kind, regions }: SettingRow, seam: Inches): Sum[] {
+  const along = kind === 'column' ? 'height' : 'width'
+  return regions
+    .slice(1)
+    .map((_, k) =>
+      sumOf([{ what: 'seams', count: 1, each: seam }, ...lengthTerms(regions.slice(0, k + 1), along, kind)]),
+    )
 }
 
 function nameOf(quilt: Quilt, cell: Cell): string {

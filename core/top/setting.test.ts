@@ -1,7 +1,14 @@
 import fc from 'fast-check'
 import { dimensionsOf } from './dimensions'
 import { quiltOf, SAMPLE } from '../testing/quiltOf'
-import { area as areaOf, boundingBox, cornerMean, type Box, type Polygon } from '../geometry/polygon'
+import {
+  area as areaOf,
+  boundingBox,
+  cornerMean,
+  withoutIdleCorners,
+  type Point,
+  type Polygon,
+} from '../geometry/polygon'
 import { randomQuilt } from '../testing/randomQuilt'
 import { drawnTop, outlinesOf, partAt, tapeSegments } from './parts'
 import { liesIn, movedRegions, outlineOf, samePart, type Region } from './region'
@@ -27,15 +34,22 @@ test('blocks, sashes and cornerstones fill the setting exactly, and with the bor
   )
 })
 
-/** Two boxes laid edge to edge: what they make together is a box again, or the sewing would not lie flat. */
-function sewn(one: Box, other: Box): Box {
-  const isBeside = Math.abs(one.y - other.y) < 1e-6 && Math.abs(one.height - other.height) < 1e-6
-  const isBelow = Math.abs(one.x - other.x) < 1e-6 && Math.abs(one.width - other.width) < 1e-6
-  expect(isBeside || isBelow).toBe(true)
-  const [along, span] = isBeside ? (['x', 'width'] as const) : (['y', 'height'] as const)
-  const [near, far] = one[along] < other[along] ? [one, other] : [other, one]
-  expect(near[along] + near[span]).toBeCloseTo(far[along], 6)
-  return { x: near.x, y: near.y, width: near.width, height: near.height, [span]: near[span] + far[span] }
+/**
+ * Two parts laid edge to edge: the seam is one whole straight side of both, or the sewing would not lie flat. Gives the
+ * outline of what they make together.
+ */
+function sewn(one: Polygon, other: Polygon): Polygon {
+  const [a, b] = [withoutIdleCorners(one, 1e-6), withoutIdleCorners(other, 1e-6)]
+  const isAt = (p: Point, q: Point) => Math.hypot(p[0] - q[0], p[1] - q[1]) < 1e-6
+  const next = (polygon: Polygon, i: number) => polygon[(i + 1) % polygon.length]!
+  const sides = a.flatMap((from, i) =>
+    b.flatMap((_, k) => (isAt(from, next(b, k)) && isAt(next(a, i), b[k]!) ? [[i, k] as const] : [])),
+  )
+  expect(sides).toHaveLength(1)
+  const [i, k] = sides[0]!
+  // round the first from the end of the seam, then round the other
+  const from = (polygon: Polygon, at: number) => [...polygon.slice(at), ...polygon.slice(0, at)]
+  return withoutIdleCorners([...from(a, i + 1), ...from(b, k + 1).slice(1, -1)], 1e-6)
 }
 
 test('the top is joined in its own order, every seam straight and edge to edge, and ends with its outline', () => {
@@ -51,13 +65,13 @@ test('the top is joined in its own order, every seam straight and edge to edge, 
       expect(setting.rows.flatMap(row => row.regions)).toEqual(setting.regions)
       expect(inside.map(({ part }) => part)).toEqual(setting.regions.map(({ part }) => part))
       let seams = 0
-      const join = (one: Box, other: Box) => {
+      const join = (one: Polygon, other: Polygon) => {
         seams += 1
         return sewn(one, other)
       }
       let at = 0
       const rows = setting.rows.map(({ regions }) => {
-        const row: Box[] = inside.slice(at, at + regions.length)
+        const row = inside.slice(at, at + regions.length).map(outlineOf)
         at += regions.length
         return row.reduce(join)
       })
@@ -66,21 +80,24 @@ test('the top is joined in its own order, every seam straight and edge to edge, 
         const { side, length } = top.strips[i]!
         const isUpright = side === 'left' || side === 'right'
         expect(length.total).toBeCloseTo((isUpright ? strip.height : strip.width) + 2 * quilt.seam, 6)
+        const box = boundingBox(whole)
         const isOnItsSide = {
-          left: strip.x < whole.x,
-          right: strip.x > whole.x,
-          top: strip.y < whole.y,
-          bottom: strip.y > whole.y,
+          left: strip.x < box.x,
+          right: strip.x > box.x,
+          top: strip.y < box.y,
+          bottom: strip.y > box.y,
         }
         expect(isOnItsSide[side]).toBe(true)
-        whole = join(whole, strip)
+        whole = join(whole, outlineOf(strip))
       })
-      expect(whole).toMatchObject({
+      const drawn = drawnTop(dimensions)
+      expect(boundingBox(whole)).toMatchObject({
         x: expect.closeTo(0, 6),
         y: expect.closeTo(0, 6),
-        width: expect.closeTo(drawnTop(dimensions).width, 6),
-        height: expect.closeTo(drawnTop(dimensions).height, 6),
+        width: expect.closeTo(drawn.width, 6),
+        height: expect.closeTo(drawn.height, 6),
       })
+      expect(areaOf(whole)).toBeCloseTo(drawn.width * drawn.height, 5)
       expect(seams).toBe(top.regions.length - 1)
     }),
   )

@@ -15,9 +15,12 @@ export interface Setting {
   rows: SettingRow[]
 }
 
-/** Regions that are sewn side by side: blocks with the sashes between them, or sashes alone. */
+/**
+ * Regions that are sewn side by side: blocks with the sashes between them in a row, a column or, on point, a diagonal;
+ * sashes alone; or a triangle that is sewn to a corner last.
+ */
 export interface SettingRow {
-  kind: 'row' | 'sash'
+  kind: 'row' | 'column' | 'diagonal' | 'sash' | 'corner'
   regions: Region[]
 }
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Quilt } from '~~/core/file/quilt'
+import { ownBlocks, type Quilt } from '~~/core/file/quilt'
 import { setCounts, setFill, setSashing } from '~~/core/edits/setting'
 import { borderCloth } from '~~/core/edits/borderCloth'
 import { addBorder, setBinding } from '~~/core/edits/edge'
@@ -16,6 +16,7 @@ const emit = defineEmits<{
   edit: [name: string, edit: Edit]
   select: [part: { kind: 'sash' } | { kind: 'border'; border: number } | { kind: 'binding' }]
   grey: []
+  preview: [edit: Edit | null]
 }>()
 
 function count(side: 'across' | 'down', by: number) {
@@ -37,8 +38,8 @@ function bind() {
 }
 /** What blocks would stand where: one everywhere, or the first two like a chequerboard. */
 const arrangements = computed(() => {
-  const [first, second] = quilt.blocks
-  const one = quilt.blocks.map(block => ({ name: `${block.name} everywhere`, fill: [[block.id]] }))
+  const [first, second] = ownBlocks(quilt)
+  const one = ownBlocks(quilt).map(block => ({ name: `${block.name} everywhere`, fill: [[block.id]] }))
   return first && second
     ? [
         {
@@ -53,6 +54,9 @@ const arrangements = computed(() => {
     : one
 })
 const speech = useSpeech()
+/** Between half blocks there is no sashing. */
+const isHalved = computed(() => quilt.setting.kind.startsWith('offset') && quilt.setting.ends === 'half-blocks')
+const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + line.length, 0))
 </script>
 
 <template>
@@ -75,13 +79,13 @@ const speech = useSpeech()
       </button>
     </div>
     <UPopover
-      v-if="quilt.blocks.length > 1"
+      v-if="ownBlocks(quilt).length > 1"
       :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-80 z-50' }"
     >
       <button type="button" class="button"><UIcon name="i-lucide-layout-grid" class="size-5" />Lay out anew</button>
       <template #content>
         <p class="mb-3">
-          All {{ quilt.setting.across * quilt.setting.down }} places are filled anew.<template v-if="hasOwnPlaces">
+          All {{ places }} places are filled anew.<template v-if="hasOwnPlaces">
             Turns, mirrors, exchanges and cloths of single places go (Undo brings them back).</template
           >
         </p>
@@ -96,7 +100,18 @@ const speech = useSpeech()
         </button>
       </template>
     </UPopover>
-    <button v-if="!quilt.setting.sashing" type="button" class="button" @click="sash">
+    <UPopover
+      :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-96 max-h-[75vh] overflow-y-auto z-50' }"
+    >
+      <button type="button" class="button"><UIcon name="i-lucide-blocks" class="size-5" />Setting</button>
+      <template #content
+        ><SettingCard
+          :quilt="quilt"
+          @edit="(name, change) => emit('edit', name, change)"
+          @preview="change => emit('preview', change)"
+      /></template>
+    </UPopover>
+    <button v-if="!quilt.setting.sashing && !isHalved" type="button" class="button" @click="sash">
       <UIcon name="i-lucide-grid-3x3" class="size-5" />Sashing
     </button>
     <button type="button" class="button" @click="border">

@@ -14,6 +14,8 @@ const emit = defineEmits<{ edit: [name: string, edit: Edit]; preview: [edit: Edi
 
 const sashing = computed(() => quilt.setting.sashing!)
 const block = computed(() => quilt.blocks[0]!.width)
+/** Where sashes run one way only, or past shifted rows, there are no crossings. */
+const isStoned = computed(() => sashing.value.between === 'both' && !quilt.setting.kind.startsWith('offset'))
 const SHARES = [
   [1, 6, '1/6'],
   [1, 4, '1/4'],
@@ -62,15 +64,16 @@ const share = (over: number, under: number) => roundToRuler((block.value * over)
       @choose="cloth => cloth && emit('edit', 'cloth of the sashing', setSashing({ cloth }))"
     />
     <ClothPicker
+      v-if="isStoned"
       :label="cornerstones > 0 ? `${cornerstones} cornerstones` : 'Cornerstones'"
       :cloths="quilt.cloths"
       :value="sashing.cornerstones?.cloth ?? null"
-      none="none"
+      :none="quilt.setting.kind === 'on-point' ? undefined : 'none'"
       @choose="
         cloth => emit('edit', 'cornerstones', cloth ? setSashing({ cornerstones: { cloth } }) : withoutCornerstones())
       "
     />
-    <label class="flex min-h-11 items-center gap-3"
+    <label v-if="quilt.setting.kind !== 'on-point'" class="flex min-h-11 items-center gap-3"
       ><input
         type="checkbox"
         class="size-6"
@@ -78,6 +81,25 @@ const share = (over: number, under: number) => roundToRuler((block.value * over)
         @change="emit('edit', 'sashing all round', setSashing({ outer: !sashing.outer }))"
       />Round the outside too</label
     >
+    <label v-if="quilt.setting.kind === 'straight'" class="block">
+      <span class="label">Where they run</span>
+      <select
+        class="field"
+        :value="sashing.between"
+        @change="
+          event =>
+            emit(
+              'edit',
+              'where sashes run',
+              setSashing({ between: (event.target as HTMLSelectElement).value as typeof sashing.between }),
+            )
+        "
+      >
+        <option value="both">round every block</option>
+        <option value="rows">only between rows</option>
+        <option value="columns">only between columns</option>
+      </select>
+    </label>
     <label v-if="!sashing.cornerstones" class="block">
       <span class="label">Long sashes</span>
       <select

@@ -4,7 +4,7 @@ import type { Quilt } from '~~/core/file/quilt'
 import { clothsOfCell } from '~~/core/file/clothsOfCell'
 import { isAlike, linksOf } from '~~/core/top/rows'
 import { blockOf, clothOf, designOf } from '~~/core/file/quilt'
-import { pressOfRow, rowTitle } from '~~/words/rows'
+import { partOfRow, pressOfRow, rowTitle } from '~~/words/rows'
 
 const { rows, marks, quilt, done, canWrite } = defineProps<{
   /** In the order of joining. */
@@ -17,18 +17,13 @@ const { rows, marks, quilt, done, canWrite } = defineProps<{
 }>()
 const emit = defineEmits<{ toggle: [row: number] }>()
 
-type BlockPart = Extract<RowPart, { what: 'block' }>
+type BlockPart = Extract<RowPart, { what: 'block' | 'half-block' }>
+const isBlock = (part: RowPart): part is BlockPart => part.what === 'block' || part.what === 'half-block'
 const colours = ({ cell }: BlockPart) =>
   Object.fromEntries(Object.entries(clothsOfCell(quilt, cell)).map(([role, id]) => [role, clothOf(quilt, id).colour]))
-const sashColour = computed(() => (quilt.setting.sashing ? clothOf(quilt, quilt.setting.sashing.cloth).colour : ''))
-const stoneColour = computed(() =>
-  quilt.setting.sashing?.cornerstones ? clothOf(quilt, quilt.setting.sashing.cornerstones.cloth).colour : '',
-)
+const names = computed(() => new Map(quilt.blocks.map(({ id, name }) => [id, name])))
 const countOf = (row: QuiltRow, k: number) => row.parts.filter(other => isAlike(other, row.parts[k]!)).length
-function nameOf(row: QuiltRow, k: number): string {
-  const names = row.parts[k]!.what === 'sash' ? ['sash', 'sashes'] : ['cornerstone', 'cornerstones']
-  return names[countOf(row, k) === 1 ? 0 : 1]!
-}
+const nameOf = (row: QuiltRow, k: number) => partOfRow(row.parts[k]!, names.value, countOf(row, k))
 /** Marks are told once where both sides have the same. */
 const marksOf = (row: QuiltRow) => marks.find(mark => row.kind === 'sash' && mark.sash === row.row)
 const sidesOf = (mark: SashMarks) => (['below', 'above'] as const).filter(side => mark[side].length > 0).slice(0, 1)
@@ -46,20 +41,21 @@ const sidesOf = (mark: SashMarks) => (['below', 'above'] as const).filter(side =
       <strong class="w-28 flex-none">{{ rowTitle(row) }}</strong>
       <div class="cells" aria-hidden="true">
         <template v-for="(part, c) in row.parts" :key="c">
-          <span
-            v-if="part.what === 'block'"
-            :style="{ transform: `rotate(${part.turn}deg) scaleX(${part.mirror ? -1 : 1})` }"
-            ><DesignPicture :design="designOf(quilt, blockOf(quilt, part.block))" :colours="colours(part)" :size="34"
+          <span v-if="isBlock(part)" :style="{ transform: `rotate(${part.turn}deg) scaleX(${part.mirror ? -1 : 1})` }"
+            ><DesignPicture
+              :design="designOf(quilt, blockOf(quilt, part.cell.block))"
+              :colours="colours(part)"
+              :size="34"
           /></span>
           <span
             v-else
             class="strip"
             :class="`${part.what}-in-${row.kind}`"
-            :style="{ background: part.what === 'sash' ? sashColour : stoneColour }"
+            :style="{ background: clothOf(quilt, part.cloth).colour }"
           />
         </template>
       </div>
-      <span class="figure !whitespace-normal"
+      <span v-if="row.kind !== 'corner'" class="figure !whitespace-normal"
         ><Figure :path="`rows.${r}.width`" title="Width of the row, raw" /> ×
         <Figure :path="`rows.${r}.height`" title="Height of the row, raw"
       /></span>
@@ -70,7 +66,9 @@ const sidesOf = (mark: SashMarks) => (['below', 'above'] as const).filter(side =
           <Figure :path="`rows.${r}.parts.${k}.height`" title="Height of the piece, raw"
         /></template>
       </span>
-      <span class="note ml-auto">{{ row.parts.length > 1 ? pressOfRow(row) : 'press to the sash' }}</span>
+      <span class="note ml-auto">{{
+        row.kind === 'corner' ? 'press to the corner' : row.parts.length > 1 ? pressOfRow(row) : 'press to the sash'
+      }}</span>
       <p v-if="marksOf(row)" class="figure w-full !whitespace-normal">
         Mark the joints, from its left end:
         <template v-for="side in sidesOf(marksOf(row)!)" :key="side"
@@ -119,9 +117,44 @@ const sidesOf = (mark: SashMarks) => (['below', 'above'] as const).filter(side =
 .sash-in-sash:only-child {
   width: 14rem;
 }
-.cornerstone-in-sash {
+.cornerstone-in-sash,
+.half-cornerstone-in-sash {
   width: 8px;
   height: 8px;
+}
+.half-cornerstone-in-sash:first-child {
+  clip-path: polygon(0 0, 100% 0, 100% 100%);
+}
+.half-cornerstone-in-sash:last-child {
+  clip-path: polygon(0 0, 100% 100%, 0 100%);
+}
+.sash-in-diagonal {
+  width: 8px;
+  height: 34px;
+}
+.sash-in-column {
+  width: 34px;
+  height: 8px;
+}
+.end-in-row,
+.end-in-column {
+  width: 20px;
+  height: 34px;
+}
+.side-triangle-in-diagonal,
+.corner-triangle-in-corner {
+  width: 34px;
+  height: 34px;
+  border: 0;
+}
+.side-triangle-in-diagonal:first-child {
+  clip-path: polygon(100% 0, 100% 100%, 0 100%);
+}
+.side-triangle-in-diagonal:last-child {
+  clip-path: polygon(0 0, 100% 0, 0 100%);
+}
+.corner-triangle-in-corner {
+  clip-path: polygon(50% 0, 100% 50%, 0 50%);
 }
 @media print {
   .row {

@@ -11,14 +11,18 @@ interface PressingSchool {
   unit: (isFirstDarker: boolean) => Press
   block: (block: SewnBlock) => ReadonlyMap<Join, Press>
   /** Counted from 1 among its kind. */
-  row: (row: number, isSashed: boolean) => QuiltRow['press']
+  row: (row: number, isSashed: boolean, kind: QuiltRow['kind']) => QuiltRow['press']
 }
 
 /** How the seams of the quilt are pressed: the one place where that is decided. */
 export const PRESSING: PressingSchool = {
   unit: isFirstDarker => (isFirstDarker ? 'first' : 'second'),
   block: lockThenDark,
-  row: (row, isSashed) => (isSashed ? 'sashes' : row % 2 === 1 ? 'right' : 'left'),
+  row: (row, isSashed, kind) => {
+    if (isSashed) return 'sashes'
+    const isOdd = row % 2 === 1
+    return kind === 'column' ? (isOdd ? 'down' : 'up') : isOdd ? 'right' : 'left'
+  },
 }
 
 /** Which way a seam is pressed as the block is seen. */

@@ -21,6 +21,10 @@ export type PartName =
   | 'sashes'
   | 'cornerstones'
   | 'binding'
+  | 'side triangles'
+  | 'corner triangles'
+  | 'half cornerstones'
+  | 'ends'
   | LongPartName
   | `${LongPartName}-joined`
 

@@ -70,11 +70,15 @@ export function dressUnit(
   })
   return {
     dressed: { key, kind: unit.kind, width: lie.width, height: lie.height, patches },
-    feeds: slots.map(({ slot, patch }) => ({
-      block: cell.block,
-      slot,
-      patch: lie.members[looks[patch]!.at]!.patch,
-    })),
+    // the patches of a half block are none of the block's own
+    feeds:
+      make.block.derived?.what === 'half'
+        ? []
+        : slots.map(({ slot, patch }) => ({
+            block: cell.block,
+            slot,
+            patch: lie.members[looks[patch]!.at]!.patch,
+          })),
   }
 }
 

@@ -1,10 +1,15 @@
 import type { Quilt } from '../../file/quilt'
 import type { Setting, SettingStyle } from '../setting'
+import { offsetColumns, offsetRows } from './offset'
+import { onPointSetting } from './onPoint'
 import { straightSetting } from './straight'
 
 /** Those that are planned; `core/file/notYet.ts` refuses the others by name. */
 const SETTINGS: Partial<Record<Quilt['setting']['kind'], SettingStyle>> = {
-  straight: straightSetting,
+  'straight': straightSetting,
+  'on-point': onPointSetting,
+  'offset-rows': offsetRows,
+  'offset-columns': offsetColumns,
 }
 
 const made = new WeakMap<Quilt, Setting>()

@@ -1,11 +1,12 @@
 // In: the quilt, with what was measured of its blocks. Out: the setting, its regions and sizes.
 import type { Box } from '../../geometry/polygon'
-import { measuredBlock } from '../../made/measures'
-import { sameLength, type Inches } from '../../measure/ruler'
+import type { Inches } from '../../measure/ruler'
 import type { Term } from '../../measure/sum'
-import type { Cell, Quilt } from '../../file/quilt'
+import type { Quilt } from '../../file/quilt'
 import type { Region } from '../region'
 import type { Setting, SettingRow } from '../setting'
+import { standingSizes } from '../standingSize'
+import { grouped, lineSetting, type Line } from './lines'
 
 /**
  * Straight set: blocks in rows and columns, with or without sashing. Widths follow the first row, heights the first
@@ -14,15 +15,16 @@ import type { Setting, SettingRow } from '../setting'
  */
 export function straightSetting(quilt: Quilt): Setting {
   const { cells, sashing } = quilt.setting
-  const sizes = placedSizes(quilt)
+  const sizeOf = standingSizes(quilt)
   const widths = cells[0]!.map((_, c) =>
-    cellsSize(
+    sizeOf(
       cells.map(line => line[c]!),
-      sizes,
       'width',
     ),
   )
-  const heights = cells.map(line => cellsSize(line, sizes, 'height'))
+  const heights = cells.map(line => sizeOf(line, 'height'))
+  if (sashing?.between === 'rows') return strips(quilt, 'row', widths, heights)
+  if (sashing?.between === 'columns') return strips(quilt, 'column', widths, heights)
   const w = sashing?.width ?? 0
   const outer = sashing?.outer ? 1 : 0
   const xs = starts(widths, w, outer)
@@ -101,32 +103,6 @@ function between<T>(parts: readonly T[], before: (part: T) => T, after: (part: T
   return outer ? [...joined, after(parts.at(-1)!)] : joined
 }
 
-/** A block's size as planned, and as measured where it was. */
-interface PlacedSize {
-  planned: Record<'width' | 'height', Inches>
-  measured: Record<'width' | 'height', Inches> | null
-}
-
-function placedSizes(quilt: Quilt): ReadonlyMap<string, PlacedSize> {
-  return new Map(quilt.blocks.map(block => [block.id, { planned: block, measured: measuredBlock(quilt, block) }]))
-}
-
-/**
- * The width of a column or the height of a row: as planned, or the smallest measured that stands in it, for all are
- * trimmed to that.
- */
-function cellsSize(cells: readonly Cell[], sizes: ReadonlyMap<string, PlacedSize>, side: 'width' | 'height'): Inches {
-  const other = side === 'width' ? 'height' : 'width'
-  const measured: Inches[] = []
-  for (const cell of cells) {
-    const size = sizes.get(cell.block)!.measured
-    if (size) measured.push(size[cell.turn % 180 === 0 ? side : other])
-  }
-  const first = cells[0]!
-  const { planned } = sizes.get(first.block)!
-  return measured.length > 0 ? Math.min(...measured) : planned[first.turn % 180 === 0 ? side : other]
-}
-
 function starts(sizes: readonly Inches[], sash: Inches, outer: number): Inches[] {
   let at = outer * sash
   return sizes.map(size => {
@@ -138,15 +114,26 @@ function starts(sizes: readonly Inches[], sash: Inches, outer: number): Inches[]
 
 /** `5 blocks of 9, 6 sashes of 1½`: equal sizes in one term. */
 function terms(sizes: readonly Inches[], sash: Inches, outer: number): Term[] {
-  const groups: { each: Inches; count: number }[] = []
-  for (const size of sizes) {
-    const group = groups.find(candidate => sameLength(candidate.each, size))
-    if (group) group.count += 1
-    else groups.push({ each: size, count: 1 })
-  }
   const sashes = sizes.length - 1 + 2 * outer
   return [
-    ...groups.map(({ each, count }): Term => ({ what: 'blocks', count, each })),
+    ...grouped(sizes),
     ...(sash > 0 && sashes > 0 ? [{ what: 'sashing' as const, count: sashes, each: sash }] : []),
   ]
+}
+
+/** Strips of blocks, rows or columns, with long sashes between them and none within. */
+function strips(quilt: Quilt, kind: 'row' | 'column', widths: readonly Inches[], heights: readonly Inches[]): Setting {
+  const { cells, sashing } = quilt.setting
+  const placed = cells.map((line, row) => line.map((cell, column) => ({ cell, row, column })))
+  const lines =
+    kind === 'row'
+      ? placed.map((line, r): Line => ({
+          depth: heights[r]!,
+          blocks: line.map((block, c) => ({ ...block, length: widths[c]! })),
+        }))
+      : widths.map((depth, c): Line => ({
+          depth,
+          blocks: placed.map((line, r) => ({ ...line[c]!, length: heights[r]! })),
+        }))
+  return lineSetting(lines, { ...sashing!, within: false, between: true }, kind)
 }

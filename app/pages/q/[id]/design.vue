@@ -39,12 +39,23 @@ const colourOf = (part: Part) => {
     case 'border':
       return clothOf(q, q.borders[part.border - 1]!.cloth).colour
     case 'sash':
+    case 'cornerstone':
+    case 'half-cornerstone':
       return clothOf(q, q.setting.sashing!.cornerstones?.cloth ?? q.setting.sashing!.cloth).colour
+    case 'side-triangle':
+    case 'corner-triangle':
+      return clothOf(q, q.setting.settingCloth!).colour
+    case 'end':
+      return typeof q.setting.ends === 'object' ? clothOf(q, q.setting.ends.cloth).colour : '#a0392a'
     default:
       return '#a0392a'
   }
 }
 
+const isSashing = ({ kind }: Part) => kind === 'sash' || kind === 'cornerstone' || kind === 'half-cornerstone'
+/** What fills the edge is changed with the setting. */
+const isFiller = ({ kind }: Part) =>
+  kind === 'side-triangle' || kind === 'corner-triangle' || kind === 'end' || kind === 'half-block'
 const countOf = (kind: Part['kind']) => dimensions.value.setting.regions.filter(({ part }) => part.kind === kind).length
 
 // a part that an undo took away is no longer selected
@@ -63,10 +74,10 @@ function edit(name: string, change: Edit) {
   toast.problems(store.apply(name, change))
 }
 function preview(part: Part, side: 'width' | 'height', size: Inches | null) {
-  store.preview(size === null ? null : sizeEdit(part, side, size))
+  store.preview(size === null ? null : sizeEdit(quilt.value, part, side, size))
 }
 function commit(part: Part, side: 'width' | 'height', size: Inches) {
-  const change = sizeEdit(part, side, size)
+  const change = sizeEdit(quilt.value, part, side, size)
   if (change) edit(sizeEditName(part), change)
 }
 function nudge(part: Part, side: 'width' | 'height', steps: number) {
@@ -90,6 +101,15 @@ function pickUp() {
   carried.value = selected.value?.kind === 'block' ? selected.value : null
   drawing.value?.$el.focus()
 }
+/** The block so many rows and columns on; at the edge, and where a row has fewer places, the last there is. */
+function blockBeside({ row, column }: { row: number; column: number }, [down, right]: readonly [number, number]): Part {
+  const { cells } = quilt.value.setting
+  let to = row + down
+  // on point, one block across, every second row is empty
+  while (cells[to]?.length === 0) to += down
+  const line = cells[to] ? to : row
+  return { kind: 'block', row: line, column: Math.min(cells[line]!.length - 1, Math.max(0, column + right)) }
+}
 function onKey(event: KeyboardEvent) {
   const moves: Record<string, [number, number]> = {
     ArrowLeft: [0, -1],
@@ -101,14 +121,7 @@ function onKey(event: KeyboardEvent) {
   const move = moves[event.key]
   if (event.ctrlKey || event.metaKey || event.altKey) return
   if (move) {
-    const { across: a, down: d } = quilt.value.setting
-    selected.value = at
-      ? {
-          kind: 'block',
-          row: Math.min(d - 1, Math.max(0, at.row + move[0])),
-          column: Math.min(a - 1, Math.max(0, at.column + move[1])),
-        }
-      : { kind: 'block', row: 0, column: 0 }
+    selected.value = at ? blockBeside(at, move) : { kind: 'block', row: 0, column: 0 }
   } else if (event.key === 'r' && at) edit('turn', turnCell(at.row, at.column))
   else if (event.key === 'm' && at) edit('mirror', mirrorCell(at.row, at.column))
   else if ((event.key === 'x' || event.key === 'Enter') && carried.value && at) press(at)
@@ -154,6 +167,7 @@ useStationShow(part => {
       @edit="edit"
       @select="part => (selected = part)"
       @grey="isGrey = !isGrey"
+      @preview="store.preview"
     />
     <div ref="stage" class="stage">
       <div class="bench">
@@ -204,13 +218,16 @@ useStationShow(part => {
           @pick-up="pickUp"
         />
         <SashingCard
-          v-else-if="(selected.kind === 'sash' || selected.kind === 'cornerstone') && quilt.setting.sashing"
+          v-else-if="isSashing(selected) && quilt.setting.sashing"
           :quilt="quilt"
           :strips="countOf('sash')"
           :cornerstones="countOf('cornerstone')"
           @edit="edit"
           @preview="store.preview"
         />
+        <div v-else-if="isFiller(selected)" class="card floating">
+          <SettingCard :quilt="quilt" @edit="edit" @preview="store.preview" />
+        </div>
         <BorderCard
           v-else-if="selected.kind === 'border' && quilt.borders[selected.border - 1]"
           :key="selected.border"

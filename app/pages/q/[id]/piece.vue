@@ -48,6 +48,15 @@ function choose(kind: string, method: MethodId | null) {
 
 const bothSides = (path: string) => [`${path}.width`, `${path}.height`]
 
+/** Blocks are joined in columns first where sashes, or shifts, run between columns. */
+const isInColumns = computed(() => rows.value.some(({ kind }) => kind === 'column'))
+const joining = computed(() =>
+  store.quilt!.setting.kind === 'on-point'
+    ? 'Join each diagonal from its lower left, with the triangles at its ends; then the diagonals, from the upper left; the corners last.'
+    : isInColumns.value
+      ? 'Join each column from the top down, then the columns from left to right.'
+      : 'Join each row from left to right, then the rows from the top down.',
+)
 // at the machine: the units of this block, its joins, then the rows
 const modeSteps = computed((): PieceStep[] => {
   const r = recipe.value
@@ -238,8 +247,8 @@ const isStepping = computed(() => route.query.steps !== undefined)
       <section class="no-print" aria-label="Rows">
         <h2 class="mb-1">Join the top</h2>
         <p class="note mb-3">
-          Lay all blocks out first, and step back. Join each row from left to right, then the rows from the top down.
-          Chain the same seam of every row;
+          Lay all blocks out first, and step back. {{ joining }} Chain the same seam of every
+          {{ quilt.setting.kind === 'on-point' ? 'diagonal' : isInColumns ? 'column' : 'row' }};
           {{ inEnglish('two clips of one color for each row keep the order.', speech) }}
         </p>
         <RowList

@@ -1,0 +1,19 @@
+import type { Inches } from '../measure/ruler'
+import type { Cell } from './quilt'
+import type { ParsedQuilt } from './schema'
+
+export type Side = 'width' | 'height'
+
+/** How wide and high a block stands in its place, finished: a quarter turn changes its sides. */
+export function placedSizes(file: ParsedQuilt): (cell: Cell) => Record<Side, Inches> {
+  const sizes = new Map(
+    file.blocks.map(block => [
+      block.id,
+      { width: block.width ?? block.size!, height: block.height ?? block.size! } as const,
+    ]),
+  )
+  return ({ block, turn }) => {
+    const { width, height } = sizes.get(block)!
+    return turn % 180 === 0 ? { width, height } : { width: height, height: width }
+  }
+}
