@@ -12,6 +12,8 @@ export function checkText(
   const use = (pieces: Parameters<typeof useName>[0]) => inEnglish(useName(pieces, blockNames), speech)
   const stage = (name: string) => inEnglish(capital(stageName(name)), speech)
   const length = (inches: number) => formatLength(inches, speech)
+  const spacerText = ({ sides, ends }: { sides: number; ends: number }) =>
+    sides === ends ? `${length(sides)} all round` : `${length(sides)} at the sides and ${length(ends)} at the ends`
   const degrees = (angle: number) => `${formatCount(Math.round(angle * 2) / 2)}°`
   switch (id) {
     case 'off-ruler': {
@@ -60,6 +62,18 @@ export function checkText(
         `${stage(data.what)}: the ${data.side === 'width' ? 'widths' : 'heights'} differ by `
         + `${length(data.spread)}. More than ${length(data.most)} means something is off; find it before you cut the `
         + `border.`
+      )
+    case 'border-repeat': {
+      const inside = formatSize(data.width, data.height, speech)
+      return (
+        `The repeat of border ${data.border}, ${length(data.repeat)}, does not divide the top inside it (${inside}). A `
+        + `plain border between them takes up the difference: ${data.spacer.map(spacerText).join(', or ')}.`
+      )
+    }
+    case 'frame-too-narrow':
+      return (
+        `A frame is ${length(data.width)} wide finished: narrower than 1/2″ it is hard to sew evenly. With all blocks `
+        + `framed to ${length(data.module)} every frame is wide enough.`
       )
     case 'border-too-wide':
       return (

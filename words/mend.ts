@@ -19,6 +19,12 @@ export function mendText(words: MendWords, speech: Speech): string {
       return `Use ${words.cloth}`
     case 'border-width':
       return `Make it ${formatLength(words.width, speech)}`
+    case 'frame-all':
+      return `Frame all to ${formatLength(words.module, speech)}`
+    case 'spacer':
+      return words.sides === words.ends
+        ? `Put ${formatLength(words.sides, speech)} between`
+        : `Put ${formatLength(words.sides, speech)} and ${formatLength(words.ends, speech)} between`
     case 'pieces-at-hand':
       return `I have ${words.count}`
     case 'forget-cut':

@@ -90,6 +90,8 @@ const PARTS: Readonly<Record<PartName, string>> = {
   'corner triangles': 'corner triangles',
   'half cornerstones': 'half cornerstones',
   'ends': 'end pieces',
+  'corner': 'corners',
+  'frame-strips': 'strips for frames',
 }
 
 /** `Sawtooth star: for points`, `Border 1: border strips`, `Sashes`; blocks by their names. */

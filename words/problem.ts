@@ -65,6 +65,10 @@ const UNFITTING: Readonly<Record<Unfitting, string>> = {
   'on-point-sashing-with-float': 'sashed on point the edge runs through the cornerstones: there is no float',
   'shift-with-half-blocks': 'half blocks fill the ends only where every second row is shifted by half a block',
   'on-point-not-square': 'blocks that stand on point must be square',
+  'pieced-border-without-corners': 'a pieced border has corners of their own: { cloth } or { design, cloths }',
+  'pieced-sashes-not-straight': 'pieced sashes stand between blocks that are set straight, with sashes both ways',
+  'pieced-stones-on-point': 'on point cornerstones are of one cloth, for those on the edge are cut in half',
+  'frames-with-half-blocks': 'a framed block is not halved; fill the ends with cloth: { cloth }',
   'half-blocks-of-one': 'a shifted row between half blocks needs at least one whole block: two across, or two down',
 }
 

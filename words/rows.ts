@@ -1,3 +1,4 @@
+import type { Corner } from '../core/top/region'
 import { isAlike, linksOf, type QuiltRow, type RowPart } from '../core/top/rows'
 import { capital } from './names'
 import type { Speech } from './speech'
@@ -43,13 +44,21 @@ export function rowParts(
     ]
   }
   if (row.kind === 'corner') {
+    const at = CORNERS[only && 'at' in only ? (only.at as Corner) : 'nw']
     return [
-      `${rowTitle(row)}: a triangle on the ${['upper left', 'lower right', 'lower left', 'upper right'][row.row - 1]} `
-        + 'edge, its middle on the middle of the block. It reaches beyond; trim when the top is whole.',
+      `${rowTitle(row)}: a triangle in the ${at} corner, its middle on the middle of the block. It reaches beyond; `
+        + 'trim when the top is whole.',
     ]
   }
   const order = row.kind === 'diagonal' ? ', from lower left' : row.kind === 'column' ? ', from the top' : ''
   return [`${rowTitle(row)}${order}: `, ...runs(row.parts, blockNames, speech), `. ${capital(pressOfRow(row))}.`]
+}
+
+const CORNERS: Readonly<Record<Corner, string>> = {
+  nw: 'upper left',
+  ne: 'upper right',
+  se: 'lower right',
+  sw: 'lower left',
 }
 
 const PARTS: Readonly<Record<Exclude<RowPart['what'], 'block' | 'half-block'>, [string, string]>> = {

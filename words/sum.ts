@@ -17,6 +17,8 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'blocks': 'blocks',
   'diagonals': 'blocks from corner to corner',
   'ends': 'end piece',
+  'corners': 'corners',
+  'frames': 'strips of frames',
   'half-blocks': 'half block',
   'float': 'float',
   'sashing': 'sashes',

@@ -1,19 +1,32 @@
-import { setBlocksHeight, setBlocksSize, setBlocksWidth } from '~~/core/edits/blocks'
+import { setBlocksHeight, setBlocksSize, setBlocksWidth, setFrame } from '~~/core/edits/blocks'
 import { setBorder } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
 import { setFloat, setSashing } from '~~/core/edits/setting'
-import type { Quilt } from '~~/core/file/quilt'
+import { blockOf, type Quilt } from '~~/core/file/quilt'
 import { roundToRuler, type Inches } from '~~/core/measure/ruler'
 import type { Part } from '~~/core/top/region'
 
 /** The edit that gives a part this size along one side of the quilt; null for parts without a size on the tape. */
-export function sizeEdit({ setting, ruler }: Quilt, part: Part, side: 'width' | 'height', size: Inches): Edit | null {
+export function sizeEdit(quilt: Quilt, part: Part, side: 'width' | 'height', size: Inches): Edit | null {
+  const { setting, ruler } = quilt
   // on point the tape crosses blocks and cornerstones from corner to corner
   const isOnPoint = setting.kind === 'on-point'
   const own = isOnPoint ? roundToRuler(size / Math.SQRT2, ruler || 1 / 8) : size
   switch (part.kind) {
-    case 'block':
-      return isOnPoint ? setBlocksSize(own) : side === 'width' ? setBlocksWidth(size) : setBlocksHeight(size)
+    case 'block': {
+      // the tape shows the block itself; blocks are sized with their frames
+      const { block: id, turn } = setting.cells[part.row]![part.column]!
+      const { width, height, outer } = blockOf(quilt, id)
+      const isAcross = (side === 'width') === (turn % 180 === 0)
+      const framed = own + (isAcross ? outer.width - width : outer.height - height)
+      return isOnPoint ? setBlocksSize(framed) : side === 'width' ? setBlocksWidth(framed) : setBlocksHeight(framed)
+    }
+    case 'frame': {
+      const { block: id } = setting.cells[part.row]![part.column]!
+      const { frame } = blockOf(quilt, id)
+      // with several frames the tape does not say which: they are set in the card of the block
+      return frame.length === 1 ? setFrame(id, [{ cloth: frame[0]!.cloth, width: own }]) : null
+    }
     case 'sash':
     case 'cornerstone':
       return setSashing({ width: own })
@@ -41,6 +54,7 @@ export function sizeEditName(part: Part): string {
     'corner-triangle': 'float',
     'half-block': 'block size',
     'end': 'shift',
+    'frame': 'frame',
     'border': 'border width',
     'binding': 'binding',
   }[part.kind]

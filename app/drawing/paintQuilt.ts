@@ -99,7 +99,12 @@ const HAIR = 0.6
 function fillOutline(context: CanvasRenderingContext2D, outline: Polygon, { left, top, scale }: PaintView) {
   context.beginPath()
   for (const [x, y] of outline) context.lineTo(left + x * scale, top + y * scale)
+  context.closePath()
   context.fill()
+  // a hair of the same cloth closes the seam that smoothing leaves between neighbours
+  context.strokeStyle = context.fillStyle
+  context.lineWidth = HAIR
+  context.stroke()
 }
 
 function paintBlock(

@@ -1,5 +1,6 @@
 import type { Piece } from '../cut/piece'
 import type { Inches } from '../measure/ruler'
+import type { Spacer } from '../top/borders/spacers'
 import type { Plan } from '../plan/plan'
 import type { PlanWork } from '../plan/planWork'
 
@@ -32,6 +33,10 @@ export interface CheckData {
   'border-spread': { what: string; side: 'width' | 'height'; spread: Inches; most: Inches }
   /** Degrees from the long edge of a strip. */
   'mitre-angle': { border: number; sides: number; ends: number }
+  /** `spacer`: plain borders inside it that make the repeat divide, smallest first. */
+  'border-repeat': { border: number; width: Inches; height: Inches; repeat: Inches; spacer: readonly Spacer[] }
+  /** `module`: to which all blocks could be framed with enough. */
+  'frame-too-narrow': { width: Inches; module: Inches }
   'border-too-wide': { border: number; width: Inches; block: Inches }
   'border-too-narrow': { border: number; width: Inches; least: Inches }
   'border-too-short': { border: number; length: Inches; rough: Inches }

@@ -1,4 +1,6 @@
 import type { Check, Checked, Checker } from './check'
+import { borderRepeat } from './borders'
+import { frameTooNarrow } from './frames'
 import { noPrecuts, notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargin, turnedPrints } from './cloth'
 import { lowContrast, neighboursAlike } from './contrast'
 import { borderSpread, borderTooShort, cutAlready, measuredBlocks, seamOff } from './made'
@@ -21,6 +23,8 @@ const CHECKERS: readonly Checker[] = [
   piecesTooLarge,
   notEnoughCloth,
   borderTooShort,
+  borderRepeat,
+  frameTooNarrow,
   seamOff,
   measuredBlocks,
   borderSpread,

@@ -36,10 +36,10 @@ export const measuredBlocks: Checker = ({ quilt, makes }) =>
     const sizes = [...(entry.size ?? []), ...(entry.width ?? [])]
     const checks: Check[] = []
     const measured = measuredBlock(quilt, block)
-    const expected = block.width + 2 * quilt.seam
-    const across = seamsAcross(makes.get(block.id)!.polygons)
+    const expected = block.outer.width + 2 * quilt.seam
+    const across = seamsAcross(makes.get(block.id)!.polygons) + 2 * block.frame.length
     // without a seam across it a block is cut small, not sewn small: then there is no seam to mend
-    if (measured && sizes.length > 0 && across > 0 && measured.width < block.width - 1 / 32) {
+    if (measured && sizes.length > 0 && across > 0 && measured.width < block.outer.width - 1 / 32) {
       checks.push({
         id: 'block-too-small',
         severity: 'warn',

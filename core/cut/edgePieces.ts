@@ -2,7 +2,9 @@ import type { PieceOrder } from './piece'
 import { sameLength, type Inches } from '../measure/ruler'
 import { plus, type Sum } from '../measure/sum'
 import type { Workroom } from '../make/methods/method'
-import type { Quilt } from '../file/quilt'
+import type { Border, Quilt } from '../file/quilt'
+import { plainSide } from '../make/methods/cutSize'
+import { pieceOf } from '../make/methods/pieces'
 import { longStripOrders } from './settingPieces'
 import type { BorderStrip } from '../top/border'
 import type { BorderedTop } from '../top/borders/index'
@@ -18,6 +20,9 @@ export function roughLength(strip: BorderStrip): Sum {
 /** Border strips at their rough length, always by the plan before measures. */
 export function borderOrders(quilt: Quilt, planned: BorderedTop, room: Workroom): PieceOrder[] {
   return quilt.borders.flatMap((border, i) => {
+    const corners = cornerPieces(border, i + 1, room)
+    // a pieced border is made of its units, as a block is
+    if (border.pieced) return corners
     const mine = planned.strips.filter(strip => strip.border === i + 1)
     const order = (finishedWidth: Inches, strips: readonly BorderStrip[], runs: 'upright' | 'level') =>
       longStripOrders(
@@ -38,7 +43,23 @@ export function borderOrders(quilt: Quilt, planned: BorderedTop, room: Workroom)
     const ends = mine.filter(strip => strip.side === 'top' || strip.side === 'bottom')
     // sides and ends of one width are cut, and joined, as one
     return sameLength(border.sides, border.ends) && !room.isDirectional(border.cloth)
-      ? order(border.sides, [...sides, ...ends], 'upright')
-      : [...order(border.sides, sides, 'upright'), ...order(border.ends, ends, 'level')]
+      ? [...order(border.sides, [...sides, ...ends], 'upright'), ...corners]
+      : [...order(border.sides, sides, 'upright'), ...order(border.ends, ends, 'level'), ...corners]
   })
+}
+
+/** Four corners as wide and as high as the borders that meet in them, where they are of one cloth. */
+function cornerPieces({ cornerWears, sides, ends }: Border, at: number, room: Workroom): PieceOrder[] {
+  if (!cornerWears || !('cloth' in cornerWears)) return []
+  const { cloth } = cornerWears
+  const draft = pieceOf(plainSide(sides, room), plainSide(ends, room), {
+    cloth,
+    part: 'corner',
+    cuts: 'none',
+    turn: !room.isDirectional(cloth),
+    count: 4,
+    counted: [{ what: 'corners', count: 4, each: 1 }],
+    slots: [],
+  })
+  return [{ draft, method: 'rectangle', places: [{ border: at }], feeds: [], times: 0 }]
 }

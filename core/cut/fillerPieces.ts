@@ -29,14 +29,14 @@ function fillers(setting: Setting, kind: Part['kind']): (Region & { cloth: strin
 const ONLY_UP: Inches = 0
 
 /**
- * Triangles with their long side on the edge, four from a square. With float they are longer by what the blocks' corners
- * stand from the edge, at both ends. Source: handbook §3 and §4, b√2 + 2·float + 1.2071·4s.
+ * Triangles with their long side on the edge, four from a square. With float they are longer by what the blocks'
+ * corners stand from the edge, at both ends. Source: handbook §3 and §4, b√2 + 2·float + 1.2071·4s.
  */
 function sideTriangles(setting: Setting, room: Workroom): PieceOrder[] {
   const sides = fillers(setting, 'side-triangle')
   const block = blockSide(setting)
   const size = longSideSquare(block * Math.SQRT2 + 2 * floatOf(setting), { ...room, care: 'little' }, ONLY_UP)
-  return triangles(sides, 'side triangles', size, 'two-diagonals', region => edgeOf(region, setting), room)
+  return triangles(sides, 'side triangles', size, 'two-diagonals', room)
 }
 
 /** Triangles with their right angle in the corner, two from a square. Source: handbook §3, b ÷ √2 + 0.8536·4s. */
@@ -44,7 +44,7 @@ function cornerTriangles(setting: Setting, room: Workroom): PieceOrder[] {
   const corners = fillers(setting, 'corner-triangle')
   const leg = blockSide(setting) / Math.SQRT2 + 2 * floatOf(setting)
   const size = legSquare(leg, { ...room, care: 'little' }, 1, ONLY_UP)
-  return triangles(corners, 'corner triangles', size, 'one-diagonal', region => cornerOf(region, setting), room)
+  return triangles(corners, 'corner triangles', size, 'one-diagonal', room)
 }
 
 /** On the edge of a sashed set, four from a square. Source: handbook §4, w√2 + 1.207 at ¼″. */
@@ -52,7 +52,7 @@ function halfCornerstones(setting: Setting, room: Workroom): PieceOrder[] {
   const halves = fillers(setting, 'half-cornerstone')
   const sash = setting.regions.find(({ run }) => run === 'upright')?.own?.width ?? 0
   const size = longSideSquare(sash * Math.SQRT2, { ...room, care: 'little' }, ONLY_UP)
-  return triangles(halves, 'half cornerstones', size, 'two-diagonals', region => edgeOf(region, setting), room, {
+  return triangles(halves, 'half cornerstones', size, 'two-diagonals', room, {
     part: 'sashing',
   })
 }
@@ -62,7 +62,6 @@ function triangles(
   part: PartName,
   size: CutSize,
   cuts: 'one-diagonal' | 'two-diagonals',
-  lieOf: (region: Region) => string,
   room: Workroom,
   place: PiecePlace = { part: 'setting' },
 ): PieceOrder[] {
@@ -104,9 +103,10 @@ function ends(setting: Setting, room: Workroom): PieceOrder[] {
   })
 }
 
-/** Finished side of the blocks on point. */
-function blockSide(setting: Setting): Inches {
-  return setting.regions.find(({ part }) => part.kind === 'block')?.own?.width ?? 0
+/** Finished side of the blocks on point, frames and all. */
+function blockSide({ rows }: Setting): Inches {
+  const blocks = rows.flatMap(({ regions }) => regions).find(({ part }) => part.kind === 'block')
+  return blocks?.own?.width ?? 0
 }
 
 function floatOf({ across }: Setting): Inches {
@@ -114,14 +114,7 @@ function floatOf({ across }: Setting): Inches {
   return term && 'each' in term ? term.each : 0
 }
 
-function edgeOf({ x, y, width, height }: Region, setting: Setting): string {
-  if (sameLength(x, 0)) return 'left'
-  if (sameLength(x + width, setting.width)) return 'right'
-  if (sameLength(y, 0)) return 'top'
-  return sameLength(y + height, setting.height) ? 'bottom' : ''
-}
-
-function cornerOf({ x, y }: Region, setting: Setting): string {
-  const upper = y < setting.height / 4 ? 'n' : 's'
-  return `${upper}${x < setting.width / 4 ? 'w' : 'e'}`
+/** Which way a triangle lies: on which edge, or in which corner. */
+function lieOf({ part }: Region): string {
+  return 'edge' in part ? part.edge : 'corner' in part ? part.corner : ''
 }

@@ -2,7 +2,8 @@
 import type { PartName } from '../make/methods/partName'
 
 /** Blocks by their ids, a border counted from 1, or a part of the top that has no number. */
-export type PiecePlace = { block: string } | { border: number } | { part: 'sashing' | 'setting' | 'filler' | 'edge' }
+export type PiecePlace =
+  { block: string } | { border: number } | { part: 'sashing' | 'setting' | 'filler' | 'frame' | 'edge' }
 
 /** `star + crown: points`, `border 1: border`. */
 export function useOf(places: readonly PiecePlace[], part: PartName): string {

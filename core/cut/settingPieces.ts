@@ -9,6 +9,7 @@ import type { LongPartName } from '../make/methods/partName'
 import { pieceOf } from '../make/methods/pieces'
 import type { Quilt } from '../file/quilt'
 import { ownSize } from '../top/region'
+import { stoneWears } from '../top/stoneWears'
 import type { Setting } from '../top/setting'
 import { fillerOrders } from './fillerPieces'
 
@@ -80,7 +81,7 @@ function sashingOrders(quilt: Quilt, setting: Setting, room: Workroom): PieceOrd
   const depth = plainSide(sashing.width, room)
   const sashes = (['upright', 'level'] as const).flatMap((run): PieceOrder[] => {
     const lengths = setting.regions
-      .filter(sash => sash.run === run)
+      .filter(sash => sash.run === run && 'cloth' in sash.wears)
       .map(sash => plainSide(run === 'upright' ? ownSize(sash).height : ownSize(sash).width, room))
     return countEqual(lengths).map(({ length, count }) => {
       const turn = !room.isDirectional(sashing.cloth)
@@ -126,16 +127,17 @@ function longSashes(quilt: Quilt, lengths: readonly CutSize[], runs: LongStrips[
 }
 
 function cornerstones(quilt: Quilt, setting: Setting, side: CutSize, room: Workroom): PieceOrder[] {
-  const cloth = quilt.setting.sashing?.cornerstones?.cloth
-  const count = setting.regions.filter(({ part }) => part.kind === 'cornerstone').length
-  if (cloth === undefined || count === 0) return []
+  const stones = setting.regions.filter(({ part, wears }) => part.kind === 'cornerstone' && 'cloth' in wears)
+  if (stones.length === 0) return []
+  const wears = stoneWears(quilt)
+  const cloth = 'cloth' in wears ? wears.cloth : ''
   const draft = pieceOf(side, side, {
     cloth,
     part: 'cornerstones',
     cuts: 'none',
     turn: !room.isDirectional(cloth),
-    count,
-    counted: [{ what: 'cornerstones', count, each: 1 }],
+    count: stones.length,
+    counted: [{ what: 'cornerstones', count: stones.length, each: 1 }],
     slots: [],
   })
   return [{ draft, method: 'rectangle', places: [{ part: 'sashing' }], feeds: [], times: 0 }]

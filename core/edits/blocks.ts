@@ -30,8 +30,68 @@ export function setBlocksHeight(height: Inches): Edit {
 export function setBlocksSize(size: Inches): Edit {
   return file => ({
     ...withoutStaleMeasures(file, 'blocks'),
-    blocks: file.blocks.map(({ width: _w, height: _h, ...block }) => ({ ...block, size: written(file, size) })),
+    blocks: file.blocks.map(({ width: _w, height: _h, ...block }) => {
+      const [wide, high] = [size - frameOf(file, block, 'width'), size - frameOf(file, block, 'height')]
+      const isSquare = Math.abs(wide - high) < 1e-9
+      const { size: _s, ...rest } = block
+      return isSquare
+        ? { ...rest, size: written(file, wide) }
+        : { ...rest, width: written(file, wide), height: written(file, high) }
+    }),
   })
+}
+
+/** Every block framed to one size, in the cloth of its frame or the last one; a block of that size has none. */
+export function frameAll(module: Inches): Edit {
+  return old => {
+    const file = withoutStaleMeasures(old, 'blocks')
+    const length = (value: number | string | undefined) => parseLength(value ?? 0, file.units ?? 'in') ?? 0
+    return {
+      ...file,
+      blocks: file.blocks.map(block => {
+        const { frame: old = [], ...rest } = block
+        const cloth = old[0]?.cloth ?? file.cloths.at(-1)!.id
+        const sides = (module - length(block.width ?? block.size)) / 2
+        const ends = (module - length(block.height ?? block.size)) / 2
+        if (Math.max(sides, ends) < 1e-9) return rest
+        const [wide, high] = [written(file, sides), written(file, ends)]
+        return { ...rest, frame: [{ cloth, ...(wide === high ? { width: wide } : { sides: wide, ends: high }) }] }
+      }),
+    }
+  }
+}
+
+/** What the frames of a block add to one of its sides. */
+export function frameOf(file: QuiltFile, { frame = [] }: Pick<BlockEntry, 'frame'>, side: 'width' | 'height'): Inches {
+  const length = (value: number | string | undefined) => parseLength(value ?? 0, file.units ?? 'in') ?? 0
+  return frame.reduce((sum, { width, sides, ends }) => sum + 2 * length((side === 'width' ? sides : ends) ?? width), 0)
+}
+
+/**
+ * Frames of a block; it stays as large as it stands in the quilt, and is itself smaller by them. `null`: none, and the
+ * block fills its place.
+ */
+export function setFrame(blockId: string, frames: readonly { cloth: string; width: Inches }[] | null): Edit {
+  return old => {
+    const file = withoutStaleMeasures(old, 'blocks')
+    return {
+      ...file,
+      blocks: file.blocks.map(block => {
+        if (block.id !== blockId) return block
+        const { frame: _f, size, width = size, height = size, ...rest } = block
+        const length = (value: number | string | undefined) => parseLength(value ?? 0, file.units ?? 'in') ?? 0
+        const frame = (frames ?? []).map(strip => ({ cloth: strip.cloth, width: written(file, strip.width) }))
+        const inner = (side: 'width' | 'height', now: number | string | undefined) =>
+          length(now) + frameOf(file, block, side) - frameOf(file, { frame }, side)
+        const [wide, high] = [inner('width', width), inner('height', height)]
+        const sized =
+          Math.abs(wide - high) < 1e-9
+            ? { size: written(file, wide) }
+            : { width: written(file, wide), height: written(file, high) }
+        return { ...rest, ...sized, ...(frame.length > 0 ? { frame } : {}) }
+      }),
+    }
+  }
 }
 
 /**
@@ -40,7 +100,7 @@ export function setBlocksSize(size: Inches): Edit {
  */
 function resizedBlocks(file: QuiltFile, to: Inches, side: 'width' | 'height'): BlockEntry[] {
   const [only] = file.blocks
-  const design = file.blocks.length === 1 && only ? designIn(file, only.design) : undefined
+  const design = file.blocks.length === 1 && only && !only.frame?.length ? designIn(file, only.design) : undefined
   const length = (value: number | string | undefined) =>
     value === undefined ? NaN : (parseLength(value, file.units ?? 'in') ?? NaN)
   if (only && design && holdsItsShape(design, length(only.width), length(only.height))) {
@@ -63,7 +123,7 @@ function resized(
   to: Inches,
   side: 'width' | 'height',
 ): BlockEntry {
-  const value = written(file, to)
+  const value = written(file, to - frameOf(file, rest, side))
   const inches = (length: number | string | undefined) =>
     length === undefined ? NaN : parseLength(length, file.units ?? 'in')
   if (inches(width) === inches(height)) return { ...rest, size: value }

@@ -2,6 +2,9 @@ import { finishedPatches } from '../designs/design'
 import { clothsOfCell } from '../file/clothsOfCell'
 import { lightness } from '../measure/lightness'
 import { TOLERANCE } from '../measure/ruler'
+import { dimensionsOf } from '../top/dimensions'
+import { drawnTop } from '../top/parts'
+import type { Region } from '../top/region'
 import { blockOf, clothOf, designOf, type Cell, type Quilt } from '../file/quilt'
 
 /**
@@ -16,14 +19,17 @@ export function borderCloth(quilt: Quilt): string {
 
 /** Cloths along the edge of the top as it is now. */
 function outermost(quilt: Quilt): string[] {
-  const border = quilt.borders.at(-1)
-  if (border) return [border.cloth]
-  const { sashing, cells } = quilt.setting
-  if (sashing?.outer) return [sashing.cloth, ...(sashing.cornerstones ? [sashing.cornerstones.cloth] : [])]
-  const edge = cells.flatMap((line, r) =>
-    line.filter((_, c) => r === 0 || c === 0 || r === cells.length - 1 || c === line.length - 1),
-  )
-  return [...new Set(edge.flatMap(cell => edgeCloths(quilt, cell)))]
+  const dimensions = dimensionsOf(quilt)
+  const { width, height } = drawnTop(dimensions)
+  const isAtEdge = ({ x, y, width: wide, height: high }: Region) =>
+    Math.min(x, y, width - x - wide, height - y - high) <= TOLERANCE
+  const worn = new Set<Cell>()
+  const cloths = new Set<string>()
+  for (const region of dimensions.top.regions.filter(isAtEdge)) {
+    if ('cloth' in region.wears) cloths.add(region.wears.cloth)
+    else worn.add(region.wears.cell)
+  }
+  return [...new Set([...cloths, ...[...worn].flatMap(cell => edgeCloths(quilt, cell))])]
 }
 
 /** Cloths of the patches along the edges of a block, whichever way it stands. */

@@ -10,7 +10,9 @@ export interface BorderChange {
   sides?: Inches
   ends?: Inches
   cloth?: string
-  corners?: 'butted' | 'mitred'
+  corners?: BorderEntry['corners']
+  /** null: of one cloth. */
+  pieced?: NonNullable<BorderEntry['pieced']> | null
   first?: 'sides' | 'ends'
   long?: 'along' | 'across'
 }
@@ -18,6 +20,17 @@ export interface BorderChange {
 /** Another border outside those there are. */
 export function addBorder(width: Inches, cloth: string): Edit {
   return file => ({ ...file, borders: [...(file.borders ?? []), { width: written(file, width), cloth }] })
+}
+
+/** A plain border inside the one that stands at this place. */
+export function insertBorder(index: number, { sides, ends }: { sides: Inches; ends: Inches }, cloth: string): Edit {
+  return old => {
+    const file = withoutStaleMeasures(old, { border: index })
+    const [side, end] = [written(file, sides), written(file, ends)]
+    const border: BorderEntry = { ...(side === end ? { width: side } : { sides: side, ends: end }), cloth }
+    const borders = file.borders ?? []
+    return { ...file, borders: [...borders.slice(0, index), border, ...borders.slice(index)] }
+  }
 }
 
 export function removeBorder(index: number): Edit {
@@ -28,7 +41,7 @@ export function removeBorder(index: number): Edit {
 }
 
 /** Equal sides and ends are written as one width. */
-export function setBorder(index: number, { sides, ends, ...rest }: BorderChange): Edit {
+export function setBorder(index: number, { sides, ends, pieced, ...rest }: BorderChange): Edit {
   return file => {
     const border = file.borders?.[index]
     if (!border) return file
@@ -36,14 +49,28 @@ export function setBorder(index: number, { sides, ends, ...rest }: BorderChange)
     const side = sides === undefined ? (old.sides ?? width) : written(file, sides)
     const end = ends === undefined ? (old.ends ?? width) : written(file, ends)
     const { sides: _s, ends: _e, ...others } = old
-    const next: BorderEntry = { ...others, ...rest, ...(side === end ? { width: side } : { sides: side, ends: end }) }
+    const size = side === end ? { width: side } : { sides: side, ends: end }
+    const next: BorderEntry = { ...withPieced({ ...others, ...rest }, pieced), ...size }
     const isResized =
-      sides !== undefined || ends !== undefined || rest.first !== undefined || rest.corners !== undefined
+      sides !== undefined
+      || ends !== undefined
+      || rest.first !== undefined
+      || rest.corners !== undefined
+      || pieced !== undefined
     return {
       ...(isResized ? withoutStaleMeasures(file, { border: index }) : file),
       borders: replaced(file.borders!, index, next),
     }
   }
+}
+
+/** A pieced border has corners of its own; corners that run through make it plain again. */
+function withPieced(border: BorderEntry, change: BorderChange['pieced']): BorderEntry {
+  const { pieced = undefined, ...plain } = border
+  const wanted = change === undefined ? pieced : change
+  if (!wanted) return plain
+  if (typeof border.corners === 'object') return { ...plain, pieced: wanted }
+  return change ? { ...plain, corners: { cloth: border.cloth }, pieced: wanted } : plain
 }
 
 export function setBinding(change: { strip?: Inches; cloth?: string; join?: 'diagonal' | 'straight' } | null): Edit {

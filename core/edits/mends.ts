@@ -2,9 +2,9 @@ import type { Check } from '../checks/check'
 import { lightness } from '../measure/lightness'
 import type { Inches } from '../measure/ruler'
 import { clothOf, type Quilt } from '../file/quilt'
-import { setBlocksSize, setRoleCloth } from './blocks'
+import { frameAll, setBlocksSize, setRoleCloth } from './blocks'
 import { changeCloth } from './cloths'
-import { setBacking, setBatting, setBorder } from './edge'
+import { setBacking, setBatting, insertBorder, setBorder } from './edge'
 import type { Edit } from './edit'
 import { setSashing } from './setting'
 
@@ -17,6 +17,8 @@ export type MendWords =
   | { do: 'margin'; percent: number }
   | { do: 'dress'; cloth: string }
   | { do: 'border-width'; width: Inches }
+  | { do: 'frame-all'; module: Inches }
+  | { do: 'spacer'; sides: Inches; ends: Inches }
   | { do: 'pieces-at-hand'; count: number }
   | { do: 'forget-cut' }
 export interface Mend {
@@ -74,6 +76,13 @@ export function mendsFor({ id, path, data }: Check, quilt: Quilt): Mend[] {
           edit: setBorder(index, { sides: data.block / 2, ends: data.block / 2 }),
         },
       ]
+    case 'frame-too-narrow':
+      return [{ words: { do: 'frame-all', module: data.module }, edit: frameAll(data.module) }]
+    case 'border-repeat':
+      return data.spacer.map(({ sides, ends }) => ({
+        words: { do: 'spacer', sides, ends },
+        edit: insertBorder(index, { sides, ends }, quilt.borders[index]!.cloth),
+      }))
     case 'not-enough-cloth':
       return place[0] === 'cloths'
         ? [

@@ -92,8 +92,10 @@ function fitting({ setting, cloths }: QuiltFile): QuiltFile['setting'] {
   const { across, down, sashing } = setting
   if (setting.kind === 'on-point') {
     if (!sashing) return setting
-    const cornerstones = sashing.cornerstones ?? { cloth: cloths[0]!.id }
-    return { ...setting, float: 0, sashing: { ...sashing, between: 'both', outer: true, cornerstones } }
+    const { cornerstones: stones } = sashing
+    // those on the edge are cut in half: they are of one cloth
+    const cornerstones = stones && 'cloth' in stones ? stones : { cloth: cloths[0]!.id }
+    return { ...setting, float: 0, sashing: { ...withoutPieced(sashing), between: 'both', outer: true, cornerstones } }
   }
   if (setting.kind === 'offset-rows' || setting.kind === 'offset-columns') {
     const isTooShort = (setting.kind === 'offset-rows' ? across : down) < 2
@@ -102,10 +104,14 @@ function fitting({ setting, cloths }: QuiltFile): QuiltFile['setting'] {
       const { shift: _, ...halved } = setting
       return { ...halved, sashing: null }
     }
-    return sashing ? { ...setting, sashing: { ...withoutStones(sashing), between: 'both' } } : setting
+    return sashing ? { ...setting, sashing: { ...withoutPieced(withoutStones(sashing)), between: 'both' } } : setting
   }
   const isOneWay = sashing?.between === 'rows' || sashing?.between === 'columns'
-  return isOneWay ? { ...setting, sashing: withoutStones(sashing) } : setting
+  return isOneWay ? { ...setting, sashing: withoutPieced(withoutStones(sashing)) } : setting
+}
+
+function withoutPieced({ pieced: _, ...sashing }: Sashing): Sashing {
+  return sashing
 }
 
 function withoutStones({ cornerstones: _, ...sashing }: Sashing): Sashing {

@@ -60,6 +60,7 @@ export function halvesOf(block: Block, design: Design): { block: Block; design: 
         design: half.id,
         width,
         height,
+        outer: { width, height },
         derived: { what: 'half', of: block.id, side },
       },
     }

@@ -14,16 +14,7 @@ interface Unplanned {
 const UNPLANNED: readonly Unplanned[] = [
   { path: 'setting.kind', values: oneOf('rows'), name: String },
   { path: 'setting.rows', values: isSaid },
-  { path: 'setting.sashing.pieced', values: isSaid },
-  { path: 'setting.sashing.cornerstones.design', values: isSaid },
   { path: 'designs.*.squares', values: isSaid },
-  { path: 'blocks.*.frame', values: isSaid },
-  {
-    path: 'borders.*.corners',
-    values: value => typeof value === 'object',
-    name: () => 'cornered',
-  },
-  { path: 'borders.*.pieced', values: isSaid },
   { path: 'backing.way', values: oneOf('vertical', 'horizontal', 'wide', 'leftovers') },
   { path: 'backing.offCentre', values: isSaid },
   { path: 'batting.shrink', values: isSaid },

@@ -1,15 +1,16 @@
+import { framed, framesOf } from './frames'
 import type { Inches } from '../measure/ruler'
 import type { Cell } from './quilt'
 import type { ParsedQuilt } from './schema'
 
 export type Side = 'width' | 'height'
 
-/** How wide and high a block stands in its place, finished: a quarter turn changes its sides. */
+/** How wide and high a block stands in its place, finished and with its frames: a quarter turn changes its sides. */
 export function placedSizes(file: ParsedQuilt): (cell: Cell) => Record<Side, Inches> {
   const sizes = new Map(
     file.blocks.map(block => [
       block.id,
-      { width: block.width ?? block.size!, height: block.height ?? block.size! } as const,
+      framed({ width: block.width ?? block.size!, height: block.height ?? block.size! }, framesOf(block)),
     ]),
   )
   return ({ block, turn }) => {

@@ -32,6 +32,10 @@ export type Unfitting =
   | 'shift-with-half-blocks'
   | 'on-point-not-square'
   | 'half-blocks-of-one'
+  | 'frames-with-half-blocks'
+  | 'pieced-border-without-corners'
+  | 'pieced-sashes-not-straight'
+  | 'pieced-stones-on-point'
 
 /** What a quilter's input can get wrong. Sentences are made in `words/problem.ts`. */
 export type Problem =

@@ -17,10 +17,14 @@ export interface Cloth extends Omit<Parsed['cloths'][number], 'name' | 'letter' 
 }
 
 /** A block with its size; `cloths` dresses every role. */
-export interface Block extends Omit<Parsed['blocks'][number], 'name'> {
+export interface Block extends Omit<Parsed['blocks'][number], 'name' | 'frame'> {
   name: string
+  /** Of the block itself; `outer`: with its frames, as it stands in the quilt. */
   width: Inches
   height: Inches
+  outer: { width: Inches; height: Inches }
+  /** Strips round it, inside out. */
+  frame: readonly Frame[]
   /** Of a block that the file does not name and the setting asks for. */
   derived?: Derived
 }
@@ -28,16 +32,22 @@ export interface Block extends Omit<Parsed['blocks'][number], 'name'> {
 /** Where a half lies in its row or column. */
 export type HalfSide = 'left' | 'right' | 'top' | 'bottom'
 
-/** The half of a block at the end of a shifted row. */
-export interface Derived {
-  what: 'half'
-  of: string
-  side: HalfSide
-}
+/** Half of a block at the end of a shifted row; a pieced sash, cornerstone, border or border corner. */
+export type Derived =
+  | { what: 'half'; of: string; side: HalfSide }
+  | { what: 'sashing' | 'cornerstone' }
+  | { what: 'border' | 'border-corner'; border: number }
 
 /** Those that the file names. */
 export function ownBlocks({ blocks }: Pick<Quilt, 'blocks'>): Block[] {
   return blocks.filter(({ derived }) => !derived)
+}
+
+/** Strips round a block: two on its sides, then two on its ends. Finished widths. */
+export interface Frame {
+  cloth: string
+  sides: Inches
+  ends: Inches
 }
 
 export interface Cell extends Placement {
@@ -56,6 +66,10 @@ export interface Quilt extends Omit<Parsed, 'cloths' | 'blocks' | 'designs' | 's
     cells: Cell[][]
     /** How far each row (column) of an offset setting stands from the edge, used in turn; else none. */
     shifts: Inches[]
+    /** Blocks that fill the short sashes, by their length; none where sashes are of one cloth. */
+    sashBlocks: readonly { length: Inches; block: string }[]
+    /** The block in each cornerstone; null where they are of one cloth. */
+    stoneBlock: string | null
   }
   borders: Border[]
   binding: (Omit<NonNullable<Parsed['binding']>, 'cloth'> & { cloth: string }) | null
@@ -65,8 +79,11 @@ export interface Border {
   sides: Inches
   ends: Inches
   cloth: string
-  /** Other corners are refused as not planned yet. */
-  corners: 'butted' | 'mitred'
+  corners: 'butted' | 'mitred' | 'cornered'
+  /** What its corners wear, where they are pieces of their own. */
+  cornerWears?: { cloth: string } | { block: string }
+  /** Of a pieced border: the blocks repeated along its sides and its ends. */
+  pieced?: { sides: string; ends: string }
   first: 'sides' | 'ends'
   long: 'along' | 'across'
 }

@@ -2,13 +2,14 @@
 import { UNIT_DEFAULTS, type Units } from '../measure/units'
 import { cellsOf } from './cells'
 import { clothLetters } from './letters'
-import { halvesOf } from './halfBlocks'
+import { derivedBlocks, type BorderBlocks } from './derivedBlocks'
 import { problemsOf } from './expectation'
 import { cornerProblems, wholeProblems } from './limits'
+import { framed, framesOf } from './frames'
 import { notYet } from './notYet'
 import { designsById } from './ownDesigns'
 import { settingProblems } from './settingProblems'
-import { shiftedSide, shiftsOf } from './shifts'
+import { shiftsOf } from './shifts'
 import { sizeProblems } from './placeSizes'
 import { fail, ok, type Path, type Problem, type Result } from './problem'
 import type { Block, Border, Cloth, Quilt } from './quilt'
@@ -51,31 +52,38 @@ function complete(file: ParsedQuilt, units: Units): Quilt {
       cloth.form === 'piece' && !cloth.directional ? Math.max(usable, cloth.length! * (1 - cloth.shrink)) : usable
     return { ...cloth, name: cloth.name ?? cloth.id, letter: letters[i]!, selvage, usable, longestStrip }
   })
-  const own = file.blocks.map((block): Block => ({
-    ...block,
-    name: block.name ?? ownDesigns.get(block.design)!.name,
-    width: block.width ?? block.size!,
-    height: block.height ?? block.size!,
-  }))
-  const derived =
-    file.setting.ends === 'half-blocks' && shiftedSide(file.setting) !== null
-      ? own.flatMap(block => halvesOf(block, ownDesigns.get(block.design)!))
-      : []
-  const blocks = [...own, ...derived.map(({ block }) => block)]
+  const own = file.blocks.map((block): Block => {
+    const size = { width: block.width ?? block.size!, height: block.height ?? block.size! }
+    const frame = framesOf(block)
+    const name = block.name ?? ownDesigns.get(block.design)!.name
+    return { ...block, name, ...size, frame, outer: framed(size, frame) }
+  })
+  const derived = derivedBlocks(file, own, ownDesigns)
+  const blocks = [...own, ...derived.blocks]
   const designs =
-    derived.length > 0
-      ? new Map([...ownDesigns, ...derived.map(({ design }) => [design.id, design] as const)])
+    derived.designs.length > 0
+      ? new Map([...ownDesigns, ...derived.designs.map(design => [design.id, design] as const)])
       : ownDesigns
-  const borders = file.borders.map((border): Border => ({
+  const borders = file.borders.map((border, i) => completeBorder(border, derived.borders[i]!))
+  const { cells: _cells, fill: _fill, ...setting } = file.setting
+  const more = { shifts: shiftsOf(file), sashBlocks: derived.sashes, stoneBlock: derived.stone, cells: cellsOf(file) }
+  const binding = file.binding?.cloth === undefined ? null : { ...file.binding, cloth: file.binding.cloth }
+  return { ...file, cloths, designs, blocks, borders, binding, setting: { ...setting, ...more } }
+}
+
+function completeBorder(border: ParsedQuilt['borders'][number], made: BorderBlocks): Border {
+  const { corners } = border
+  const { sides, ends, corner } = made
+  const cornerWears =
+    corner !== undefined ? { block: corner } : typeof corners === 'object' && 'cloth' in corners ? corners : undefined
+  return {
     sides: border.sides ?? border.width!,
     ends: border.ends ?? border.width!,
     cloth: border.cloth,
-    corners: border.corners === 'mitred' ? 'mitred' : 'butted',
+    corners: typeof corners === 'object' ? 'cornered' : corners,
+    ...(cornerWears ? { cornerWears } : {}),
+    ...(sides !== undefined && ends !== undefined ? { pieced: { sides, ends } } : {}),
     first: border.first,
     long: border.long,
-  }))
-  const { cells: _cells, fill: _fill, ...setting } = file.setting
-  const shifts = shiftsOf(file)
-  const binding = file.binding?.cloth === undefined ? null : { ...file.binding, cloth: file.binding.cloth }
-  return { ...file, cloths, designs, blocks, borders, binding, setting: { ...setting, shifts, cells: cellsOf(file) } }
+  }
 }

@@ -78,6 +78,11 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
     if (block.size === undefined && (block.width === undefined || block.height === undefined))
       problems.push({ code: 'missing-size', path: [...path, 'size'] })
     const roles = designs.has(block.design) ? rolesOf(designs.get(block.design)!) : Object.keys(block.cloths)
+    block.frame.forEach((strip, k) => {
+      need(cloths, 'cloth', strip.cloth, [...path, 'frame', k, 'cloth'])
+      if (strip.width === undefined && (strip.sides === undefined || strip.ends === undefined))
+        problems.push({ code: 'missing-size', path: [...path, 'frame', k, 'width'] })
+    })
     // a role that the design does not have is no fault: it is what stays when the design is changed
     for (const [role, cloth] of Object.entries(block.cloths)) need(cloths, 'cloth', cloth, [...path, 'cloths', role])
     for (const role of roles)
@@ -107,9 +112,30 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
   need(cloths, 'cloth', setting.settingCloth, ['setting', 'settingCloth'])
   if (typeof setting.ends === 'object') need(cloths, 'cloth', setting.ends.cloth, ['setting', 'ends', 'cloth'])
   need(cloths, 'cloth', setting.sashing?.cloth, ['setting', 'sashing', 'cloth'])
-  need(cloths, 'cloth', setting.sashing?.cornerstones?.cloth, ['setting', 'sashing', 'cornerstones', 'cloth'])
+  /** A design that fills a sash, a corner or a border, and a cloth for each of its roles. */
+  const needPieced = (pieced: { design: string; cloths: Record<string, string> } | undefined, path: Path) => {
+    if (!pieced) return
+    need(designIds, 'design', pieced.design, [...path, 'design'])
+    const design = designs.get(pieced.design)
+    for (const [role, cloth] of Object.entries(pieced.cloths)) need(cloths, 'cloth', cloth, [...path, 'cloths', role])
+    for (const role of design ? rolesOf(design) : [])
+      if (!Object.hasOwn(pieced.cloths, role))
+        problems.push({ code: 'undressed-role', path: [...path, 'cloths'], role })
+  }
+  const stones = setting.sashing?.cornerstones
+  needPieced(setting.sashing?.pieced, ['setting', 'sashing', 'pieced'])
+  if (stones && 'design' in stones) needPieced(stones, ['setting', 'sashing', 'cornerstones'])
+  else need(cloths, 'cloth', stones?.cloth, ['setting', 'sashing', 'cornerstones', 'cloth'])
   file.borders.forEach((border, i) => {
     need(cloths, 'cloth', border.cloth, ['borders', i, 'cloth'])
+    needPieced(border.pieced, ['borders', i, 'pieced'])
+    const { corners } = border
+    if (typeof corners === 'object') {
+      if ('design' in corners) needPieced(corners, ['borders', i, 'corners'])
+      else need(cloths, 'cloth', corners.cloth, ['borders', i, 'corners', 'cloth'])
+    } else if (border.pieced) {
+      problems.push({ code: 'not-together', path: ['borders', i, 'corners'], what: 'pieced-border-without-corners' })
+    }
     if (border.width === undefined && (border.sides === undefined || border.ends === undefined))
       problems.push({ code: 'missing-size', path: ['borders', i, 'width'] })
   })

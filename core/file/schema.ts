@@ -65,6 +65,11 @@ function schemaFor(units: Units) {
     [z.literal(CARES), z.partialRecord(z.enum(UNIT_KINDS), z.enum(CARES))],
     choice([...CARES, '{ unit kind: care }']),
   )
+  // strips round a block, inside out, sides first
+  const frame = z.object(
+    { cloth: f.id, width: finished().optional(), sides: finished().optional(), ends: finished().optional() },
+    object,
+  )
   const block = z.object(
     {
       id: f.id,
@@ -74,6 +79,7 @@ function schemaFor(units: Units) {
       width: finished().optional(),
       height: finished().optional(),
       cloths: z.record(z.string(), f.id).default({}),
+      frame: f.list(frame, 0, 20).default([]),
       method: method.default('auto'),
       // how closely what is trimmed after sewing is cut, for all units of the block or by kind
       trim: care.optional(),
@@ -93,12 +99,18 @@ function schemaFor(units: Units) {
     },
     object,
   )
+  // a design in its cloths, where there is otherwise one cloth
+  const pieced = z.object({ design: f.id, cloths: z.record(z.string(), f.id).default({}) }, object)
   const sashing = z.object(
     {
       width: finished(),
       cloth: f.id,
       outer: f.flag.default(false),
-      cornerstones: z.object({ cloth: f.id }, object).optional(),
+      // the design fills each short sash, its height along the sash
+      pieced: pieced.optional(),
+      cornerstones: z
+        .union([z.object({ cloth: f.id }), pieced], choice(['{ cloth }', '{ design, cloths }']))
+        .optional(),
       long: f.oneOf(['along', 'across']).default('along'),
       // where sashes run: round every block, or only in long strips between rows or between columns
       between: f.oneOf(['both', 'rows', 'columns']).default('both'),
@@ -131,8 +143,13 @@ function schemaFor(units: Units) {
       ends: finished().optional(),
       cloth: f.id,
       corners: z
-        .union([z.literal(['butted', 'mitred']), z.object({ cloth: f.id })], choice(['butted', 'mitred', '{ cloth }']))
+        .union(
+          [z.literal(['butted', 'mitred']), z.object({ cloth: f.id }), pieced],
+          choice(['butted', 'mitred', '{ cloth }', '{ design, cloths }']),
+        )
         .default('butted'),
+      // the design is as high as the border is wide, and is repeated along each side
+      pieced: pieced.optional(),
       first: f.oneOf(['sides', 'ends']).default('sides'),
       long: f.oneOf(['along', 'across']).default('across'),
     },

@@ -41,6 +41,10 @@ function sashingProblems({ setting: { kind, sashing, ends, float } }: ParsedQuil
   const refused = (what: Unfitting, ...path: string[]): Problem[] => [
     { code: 'not-together', path: ['setting', ...path], what },
   ]
+  if (sashing.pieced && (kind !== 'straight' || sashing.between !== 'both'))
+    return refused('pieced-sashes-not-straight', 'sashing', 'pieced')
+  if (kind === 'on-point' && sashing.cornerstones && 'design' in sashing.cornerstones)
+    return refused('pieced-stones-on-point', 'sashing', 'cornerstones')
   const isStoned = sashing.cornerstones !== undefined
   if (sashing.between !== 'both' && kind !== 'straight')
     return refused('between-with-other-setting', 'sashing', 'between')
@@ -64,6 +68,8 @@ function shiftProblems(file: ParsedQuilt): Problem[] {
   const { across, down } = file.setting
   if ((side === 'width' ? across : down) < 2)
     return [{ code: 'not-together', path: ['setting', 'ends'], what: 'half-blocks-of-one' }]
+  if (file.blocks.some(({ frame }) => frame.length > 0))
+    return [{ code: 'not-together', path: ['setting', 'ends'], what: 'frames-with-half-blocks' }]
   const half = placedSizes(file)(cellsOf(file)[0]![0]!)[side] / 2
   const shifts = shiftsOf(file)
   const isHalf = shifts.length === 2 && shifts[0] === 0 && Math.abs(shifts[1]! - half) < 1e-6

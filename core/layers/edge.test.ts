@@ -43,7 +43,8 @@ test('border strips are as long as the raw side they are sewn to; second, or mit
       quilt.borders.forEach((border, i) => {
         const length = (side: string) =>
           top.strips.find(strip => strip.border === i + 1 && strip.side === side)!.length.total
-        const spans = (first: string) => border.corners === 'mitred' || border.first === first
+        const spans = (first: string) =>
+          border.corners === 'mitred' || (border.corners === 'butted' && border.first === first)
         expect(length('left')).toBeCloseTo(height + (spans('ends') ? 2 * border.ends : 0) + 2 * quilt.seam, 9)
         expect(length('top')).toBeCloseTo(width + (spans('sides') ? 2 * border.sides : 0) + 2 * quilt.seam, 9)
         expect([length('right'), length('bottom')]).toEqual([length('left'), length('top')])

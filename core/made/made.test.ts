@@ -51,7 +51,7 @@ test('stages go by the mean of the last measures, blocks by the smallest of all 
   expect(measuredStage(quilt, 'setting', 'width')).toMatchObject({ mean: 54.5, finished: 54, spread: 0.5 })
   expect(measuredStage(quilt, 'setting', 'height')).toBeNull()
   expect(measuredBlock(quilt, quilt.blocks[1]!)).toEqual({ width: 8.9375, height: 8.9375 })
-  expect(measuredBlock(quilt, { width: 6, height: 6 })).toBeNull()
+  expect(measuredBlock(quilt, { outer: { width: 6, height: 6 } })).toBeNull()
 })
 
 const strip = (cuts: readonly string[]): Strip => ({

@@ -24,25 +24,25 @@ export function measuredStage(quilt: Quilt, what: string, side: 'width' | 'heigh
 }
 
 /**
- * The smallest of the measured blocks of this planned size less two seams, for all are trimmed to it; null: none
- * measured.
+ * The smallest of the measured blocks of this planned size, frames and all, less two seams, for all are trimmed to it;
+ * null: none measured.
  */
-export function measuredBlock(
-  quilt: Quilt,
-  block: Pick<Block, 'width' | 'height'>,
-): { width: Inches; height: Inches } | null {
+export function measuredBlock(quilt: Quilt, { outer }: Pick<Block, 'outer'>): { width: Inches; height: Inches } | null {
   const entries = quilt.made.filter(entry => {
     const other = quilt.blocks.find(candidate => candidate.id === entry.block)
     return (
-      entry.what === 'block' && other && sameLength(other.width, block.width) && sameLength(other.height, block.height)
+      entry.what === 'block'
+      && other
+      && sameLength(other.outer.width, outer.width)
+      && sameLength(other.outer.height, outer.height)
     )
   })
   const widths = entries.flatMap(entry => entry.width ?? entry.size ?? [])
   const heights = entries.flatMap(entry => entry.height ?? entry.size ?? [])
   if (widths.length === 0 && heights.length === 0) return null
   return {
-    width: widths.length > 0 ? Math.min(...widths) - 2 * quilt.seam : block.width,
-    height: heights.length > 0 ? Math.min(...heights) - 2 * quilt.seam : block.height,
+    width: widths.length > 0 ? Math.min(...widths) - 2 * quilt.seam : outer.width,
+    height: heights.length > 0 ? Math.min(...heights) - 2 * quilt.seam : outer.height,
   }
 }
 

@@ -5,6 +5,8 @@ import { bindingOrders } from '../layers/bindingPieces'
 import { planBinding } from '../layers/binding'
 import { clothNeed, type ClothNeed } from '../cut/need'
 import { borderOrders } from '../cut/edgePieces'
+import { frameOrders } from '../cut/framePieces'
+import { placesOf } from '../top/places'
 import { gatherPieces } from '../cut/gather'
 import { QUICK, type Search } from '../cut/layout'
 import type { Piece, PieceOrder } from '../cut/piece'
@@ -101,11 +103,12 @@ export function buyByWay(work: PlanWork, unit: string): (ToBuy | null)[] {
 
 type Sizes = Pick<PlanWork, 'dimensions' | 'planned'>
 
-/** Pieces that no choice of ways changes: sashes, borders, binding. */
+/** Pieces that no choice of ways changes: frames, sashes, borders, binding. */
 function fixedOrders(quilt: Quilt, { dimensions: { setting, top }, planned }: Sizes): PieceOrder[] {
   const room = workroomOf(quilt)
   const { width, height } = top.stages.at(-1)!
   return [
+    ...frameOrders(quilt, placesOf(quilt), room),
     ...settingOrders(quilt, setting, room),
     ...borderOrders(quilt, planned.top, room),
     ...bindingOrders(quilt, planBinding(quilt, width.total, height.total), room),

@@ -94,7 +94,7 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
     ),
     rows: quiltRows(quilt, dimensions, PRESSING.row),
     marks: sashMarks(quilt, dimensions),
-    borders: dimensions.top.strips.map((strip, i) => plannedBorder(strip, planned.top.strips[i]!, quilt.seam)),
+    borders: dimensions.top.strips.map((strip, i) => plannedBorder(quilt, strip, planned.top.strips[i]!)),
     backing: backing && {
       panels: because(backing.panels),
       panelLength: because(backing.panelLength),
@@ -117,13 +117,15 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
 }
 
 /** In: a border strip by what was measured, and by the plan before measures. Out: what to cut and to trim it to. */
-function plannedBorder(strip: BorderStrip, before: BorderStrip, seam: Inches): Reckonable<PlannedBorder> {
+function plannedBorder(quilt: Quilt, strip: BorderStrip, before: BorderStrip): Reckonable<PlannedBorder> {
+  // the units of a pieced border are sewn to its length: nothing is trimmed off
+  const isPieced = quilt.borders[strip.border - 1]!.pieced !== undefined
   return {
     border: strip.border,
     side: strip.side,
     length: because(strip.length),
-    rough: because(roughLength(before)),
-    width: because(unfinishedSide(strip.finishedWidth, seam)),
+    rough: because(isPieced ? strip.length : roughLength(before)),
+    width: because(unfinishedSide(strip.finishedWidth, quilt.seam)),
   }
 }
 

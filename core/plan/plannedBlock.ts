@@ -19,7 +19,7 @@ import type { Quilt } from '../file/quilt'
 
 export interface PlannedBlock {
   id: string
-  /** Unfinished, as planned: what a test block should measure. */
+  /** Unfinished, as planned, with its frames: what a test block should measure. */
   width: Inches
   height: Inches
   /** The smallest block measured less the planned size; left out until one is measured. */
@@ -96,7 +96,7 @@ export function plannedBlock(
   const { block, design, order, tree, polygons } = make
   const { seam } = quilt
   const measured = measuredBlock(quilt, block)
-  const [width, height] = [unfinishedSide(block.width, seam), unfinishedSide(block.height, seam)]
+  const [width, height] = [unfinishedSide(block.outer.width, seam), unfinishedSide(block.outer.height, seam)]
   return {
     id: block.id,
     width: because(width),

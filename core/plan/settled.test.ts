@@ -227,8 +227,9 @@ test('fields that cannot be planned yet are refused by their path; those that as
     return read.ok ? [] : read.problems.map(problem => `${problem.code} ${problem.path.join('.')}`)
   }
   const [star, plain] = SAMPLE.blocks
-  expect(paths({ blocks: [{ ...star, frame: [{ cloth: 'cream', width: 1 }] }, plain] })).toEqual([
-    'not-yet blocks.0.frame',
+  expect(paths({ blocks: [{ ...star, frame: [{ cloth: 'none' }] }, plain] })).toEqual([
+    'unknown-reference blocks.0.frame.0.cloth',
+    'missing-size blocks.0.frame.0.width',
   ])
   expect(paths({ setting: { ...SAMPLE.setting, sashing: { ...SAMPLE.setting.sashing, between: 'rows' } } })).toEqual([
     'not-together setting.sashing.cornerstones',
@@ -236,10 +237,12 @@ test('fields that cannot be planned yet are refused by their path; those that as
   expect(paths({ setting: { ...SAMPLE.setting, kind: 'on-point' } })).toEqual(['expected setting.settingCloth'])
   expect(paths({ setting: { ...SAMPLE.setting, kind: 'round' } })).toEqual(['expected setting.kind'])
   expect(paths({ borders: [{ width: 3, cloth: 'soot', pieced: { design: 'plain', cloths: {} } }] })).toEqual([
-    'not-yet borders.0.pieced',
+    'undressed-role borders.0.pieced.cloths',
+    'not-together borders.0.corners',
   ])
-  expect(paths({ borders: [{ width: 3, cloth: 'soot', corners: { cloth: 'soot' } }] })).toEqual([
-    'not-yet borders.0.corners',
+  expect(paths({ borders: [{ width: 3, cloth: 'soot', corners: { cloth: 'soot' } }] })).toEqual([])
+  expect(paths({ borders: [{ width: 3, cloth: 'soot', corners: { cloth: 'none' } }] })).toEqual([
+    'unknown-reference borders.0.corners.cloth',
   ])
   expect(paths({ quilting: [{ kind: 'ditch', where: 'all' }] })).toEqual(['not-yet quilting'])
   expect(paths({ binding: { ...SAMPLE.binding, bias: true, seam: '3/8' } })).toEqual([

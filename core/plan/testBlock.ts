@@ -1,4 +1,5 @@
 // In: the plan and what it was made from. Out: what to cut for one block alone.
+import { frameOrders } from '../cut/framePieces'
 import { gatherBeside } from '../cut/gather'
 import type { Piece, PieceOrder } from '../cut/piece'
 import { unitDemands, variants } from '../make/units/demands'
@@ -27,5 +28,5 @@ export function testBlockPieces({ quilt, makes, choices }: PlanWork, block: stri
       times: demand.count,
     }))
   })
-  return gatherBeside(orders, pieces)
+  return gatherBeside([...orders, ...frameOrders(quilt, [[first.cell, 1]], room)], pieces)
 }

@@ -5,7 +5,7 @@ import { boundingBox } from '../geometry/polygon'
 import type { Piece } from '../cut/piece'
 import type { CheckedPlan } from '../checks/planQuilt'
 import type { Quilt } from '../file/quilt'
-import { settingByHand, settingFaults } from './settingRules'
+import { piecedPatchesByHand, settingByHand, settingFaults } from './settingRules'
 
 /**
  * A rule of the agreed plan: what it says, and where a plan breaks it. Written from the agreement, not from the code
@@ -152,7 +152,17 @@ export const RULES: readonly Rule[] = [
                 : [`${block.id} patch ${patch} is fed by nothing`],
             ),
         )
-      return [...missing, ...differ('patches fed', total(plan.pieces.map(p => p.patches)), plan.quilt.patches)]
+      return [
+        ...missing,
+        // measures change how many repeats a pieced border has room for
+        ...(quilt.made.length > 0
+          ? []
+          : differ(
+              'patches fed',
+              total(plan.pieces.map(p => p.patches)),
+              plan.quilt.patches + piecedPatchesByHand(quilt),
+            )),
+      ]
     },
   },
   {
@@ -281,16 +291,17 @@ export const RULES: readonly Rule[] = [
           ),
         )
       return borders.flatMap(b => {
-        const { sides, ends, first, corners } = quilt.borders[b.border - 1]!
+        const { sides, ends, first, corners, pieced } = quilt.borders[b.border - 1]!
         const isMitred = corners === 'mitred'
+        const isCornered = corners === 'cornered'
         const inner = stages[b.border - 1]!
         const upright = b.side === 'left' || b.side === 'right'
         const length = upright
-          ? inner.height + (isMitred || first === 'ends' ? 2 * ends : 0)
-          : inner.width + (isMitred || first === 'sides' ? 2 * sides : 0)
+          ? inner.height + (isMitred || (!isCornered && first === 'ends') ? 2 * ends : 0)
+          : inner.width + (isMitred || (!isCornered && first === 'sides') ? 2 * sides : 0)
         return [
           ...differ(`border ${b.border} ${b.side}`, b.length, length + 2 * quilt.seam),
-          ...differ('rough', b.rough, length + 2 * quilt.seam + 3),
+          ...differ('rough', b.rough, length + 2 * quilt.seam + (pieced ? 0 : 3)),
           ...differ('width', b.width, (upright ? sides : ends) + 2 * quilt.seam),
         ]
       })
@@ -304,7 +315,10 @@ export const RULES: readonly Rule[] = [
         const cut = pieces.filter(piece => piece.cloth === cloth.id && piece.part.startsWith('border'))
         const count = total(cut.map(piece => piece.count))
         const length = total(cut.map(piece => piece.count * piece.width))
-        const rough = borders.filter(b => quilt.borders[b.border - 1]!.cloth === cloth.id)
+        const rough = borders.filter(({ border }) => {
+          const { cloth: worn, pieced } = quilt.borders[border - 1]!
+          return worn === cloth.id && !pieced
+        })
         // each joined length loses two seams a join; single strips lose nothing
         return length - Math.max(0, count - rough.length) * 2 * quilt.seam >= total(rough.map(b => b.rough)) - 1e-6
           ? []
@@ -516,7 +530,7 @@ export const RULES: readonly Rule[] = [
   {
     number: 27,
     says: 'a pile feeds only patches that wear its cloth somewhere, and every patch in every cloth it wears',
-    broken: (quilt, { pieces }) => {
+    broken: (quilt, { pieces, blocks }) => {
       const worn = new Set<string>()
       for (const cell of quilt.setting.cells.flat()) {
         const block = quilt.blocks.find(candidate => candidate.id === cell.block)!
@@ -525,6 +539,14 @@ export const RULES: readonly Rule[] = [
           .patches.forEach(({ role }, patch) =>
             worn.add(`${block.id} ${patch} ${cell.cloths[role] ?? block.cloths[role]}`),
           )
+      }
+      // pieced sashes and borders wear the cloths of their own
+      for (const { id } of blocks) {
+        const block = quilt.blocks.find(candidate => candidate.id === id)!
+        if (!block.derived || block.derived.what === 'half') continue
+        quilt.designs
+          .get(block.design)!
+          .patches.forEach(({ role }, patch) => worn.add(`${id} ${patch} ${block.cloths[role]}`))
       }
       const fed = new Set(
         pieces.flatMap(piece =>
@@ -559,10 +581,12 @@ export const RULES: readonly Rule[] = [
   {
     number: 29,
     says: 'strips cut at an angle say how; what belongs to no block feeds nothing',
-    broken: (_, { pieces }) =>
+    broken: (_, { pieces, blocks }) =>
       pieces.flatMap(piece => {
         const isAngled = piece.shape === 'strip' && piece.cuts === 'angle'
-        const isLoose = /^(sashing|setting|filler|edge|border \d+): /.test(piece.use)
+        const isLoose =
+          /^(sashing|setting|filler|frame|edge|border \d+): /.test(piece.use)
+          && !blocks.some(block => piece.use.startsWith(block.id))
         return [
           ...(isAngled === (piece.angled !== undefined) ? [] : [`${piece.id}: angled ${JSON.stringify(piece.angled)}`]),
           ...(isLoose && (piece.patches !== 0 || piece.for.length > 0) ? [`${piece.id} feeds blocks`] : []),

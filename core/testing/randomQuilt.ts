@@ -130,6 +130,7 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
       'offset-columns' as const,
     ),
     float: fc.constantFrom(0, 0, 4, 9),
+    frame: fc.constantFrom(0, 0, 0, 2, 5, 8),
     ends: fc.constantFrom('half-blocks' as const, 'cloth' as const, 'cloth' as const),
     shift: fc.array(fc.integer({ min: 0, max: 24 }), { maxLength: 4 }),
     sashing: fc.option(
@@ -137,6 +138,8 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
         width: fc.constantFrom('1', '1 1/2', '2'),
         outer: fc.boolean(),
         stones: fc.boolean(),
+        pieced: fc.boolean(),
+        piecedStones: fc.boolean(),
         between: fc.constantFrom('both' as const, 'both' as const, 'rows' as const, 'columns' as const),
         long: fc.constantFrom('along' as const, 'across' as const),
       }),
@@ -147,7 +150,14 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
         sides: fc.integer({ min: 4, max: 60 }),
         ends: fc.integer({ min: 4, max: 60 }),
         first: fc.constantFrom('sides' as const, 'ends' as const),
-        corners: fc.constantFrom('butted' as const, 'butted' as const, 'mitred' as const),
+        corners: fc.constantFrom(
+          'butted' as const,
+          'butted' as const,
+          'mitred' as const,
+          'cloth' as const,
+          'design' as const,
+        ),
+        pieced: fc.constantFrom(false, false, true),
         long: fc.constantFrom('along' as const, 'across' as const),
       }),
       { maxLength: 3 },
@@ -195,8 +205,28 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
     const sides =
       r.stretch === 1 ? { size: r.size * scale } : { width: r.size * scale, height: r.size * r.stretch * scale }
     const height = r.size * r.stretch
+    /** The block smaller, and strips round it that make up for it. */
+    const inFrame = (size: typeof sides) => {
+      const width = (r.frame / 8) * scale
+      if (r.frame === 0 || r.ends === 'half-blocks' || Math.min(r.size, height) < 4) return size
+      const frame = [{ cloth: `cloth${r.cloths.length - 1}`, width }]
+      return 'size' in size
+        ? { size: size.size! - 2 * width, frame }
+        : { width: size.width! - 2 * width, height: size.height! - 2 * width, frame }
+    }
     // a block that is not square fits its place upright only
     const turnAt = (i: number) => (r.stretch === 1 ? r.turns[i]! : r.turns[i]! % 180 === 0 ? r.turns[i]! : 0)
+    /** A design of two patches: one of triangles, one of strips. */
+    const piecedOf = (from: number) => {
+      const design = SHIPPED_DESIGNS.find(candidate => candidate.id === (from % 2 ? 'half-square' : 'rail-fence'))!
+      return { design: design.id, cloths: dress(rolesOf(design), from) }
+    }
+    const cornersOf = ({ corners }: { corners: string }, i: number) =>
+      corners === 'cloth'
+        ? { cloth: id(i + 1) }
+        : corners === 'design'
+          ? piecedOf(i + 2)
+          : (corners as 'butted' | 'mitred')
     const inUnits = (text: string) => `${text}in`
     return {
       format: 'wren-quilt',
@@ -221,7 +251,7 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
       })),
       designs: [r.own],
       blocks: [
-        { id: 'own', design: 'own', ...sides, cloths: dress(['light', 'dark'], 0) },
+        { id: 'own', design: 'own', ...inFrame(sides), cloths: dress(['light', 'dark'], 0) },
         {
           id: 'shipped',
           design: r.shipped.id,
@@ -267,7 +297,14 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
                 outer: r.sashing.outer,
                 between: r.sashing.between,
                 long: r.sashing.long,
-                ...(r.sashing.stones ? { cornerstones: { cloth: id(6) } } : {}),
+                ...(r.sashing.pieced && r.kind === 'straight' && r.sashing.between === 'both'
+                  ? { pieced: piecedOf(3) }
+                  : {}),
+                ...(r.sashing.stones
+                  ? {
+                      cornerstones: r.sashing.piecedStones && r.kind === 'straight' ? piecedOf(4) : { cloth: id(6) },
+                    }
+                  : {}),
               },
             }
           : {}),
@@ -277,7 +314,8 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
         ends: (b.ends / 8) * scale,
         cloth: id(i),
         first: b.first,
-        corners: b.corners,
+        corners: cornersOf(b, i),
+        ...(b.pieced && (b.corners === 'cloth' || b.corners === 'design') ? { pieced: piecedOf(i) } : {}),
         long: b.long,
       })),
       ...(r.backing ? { backing: { cloth: id(3) }, batting: {} } : {}),

@@ -22,7 +22,9 @@ const total = (numbers: readonly number[]) => numbers.reduce((sum, n) => sum + n
 export function settingByHand(quilt: Quilt): SettingByHand {
   const { kind, across: a, down: d, cells, sashing, float, ends, shifts } = quilt.setting
   const sizeOf = ({ block, turn }: (typeof cells)[number][number]) => {
-    const { width, height } = quilt.blocks.find(({ id }) => id === block)!
+    const found = quilt.blocks.find(({ id }) => id === block)!
+    const width = found.width + 2 * total(found.frame.map(({ sides }) => sides))
+    const height = found.height + 2 * total(found.frame.map(({ ends: high }) => high))
     return turn % 180 === 0 ? { width, height } : { width: height, height: width }
   }
   const none = {
@@ -103,11 +105,16 @@ export function settingFaults(quilt: Quilt, { rows, pieces, stages }: CheckedPla
   const cut = (part: string) => total(pieces.filter(piece => piece.part === part).map(piece => piece.count))
   const isUp = (cloth: string | undefined) => quilt.cloths.some(({ id, directional }) => id === cloth && directional)
   const { settingCloth, sashing } = quilt.setting
+  const stones = sashing?.cornerstones
   // of a print with an up a square gives one triangle for each side, and two for opposite corners
   const squares = (count: number, each: number, cloth: string | undefined, most: number) =>
     isUp(cloth) ? most : Math.ceil(count / each)
   const { across: a, down: d } = quilt.setting
+  const framed = total(
+    quilt.setting.cells.flat().map(cell => 4 * quilt.blocks.find(({ id }) => id === cell.block)!.frame.length),
+  )
   return [
+    ...differ('strips of frames', cut('frame-strips'), framed),
     ...(quilt.made.length > 0
       ? []
       : [
@@ -115,9 +122,9 @@ export function settingFaults(quilt: Quilt, { rows, pieces, stages }: CheckedPla
           ...differ('height of the setting', stages[0]!.height, hand.height),
         ]),
     ...differ('sashes', standing('sash'), hand.sashes + hand.longSashes),
-    ...differ('short sashes cut', cut('sashes'), hand.sashes),
+    ...differ('short sashes cut', cut('sashes'), sashing?.pieced ? 0 : hand.sashes),
     ...differ('cornerstones', standing('cornerstone'), hand.cornerstones),
-    ...differ('cornerstones cut', cut('cornerstones'), hand.cornerstones),
+    ...differ('cornerstones cut', cut('cornerstones'), stones && 'design' in stones ? 0 : hand.cornerstones),
     ...differ('half cornerstones', standing('half-cornerstone'), hand.halfCornerstones),
     ...differ('side triangles', standing('side-triangle'), hand.sideTriangles),
     ...differ('corner triangles', standing('corner-triangle'), hand.cornerTriangles),
@@ -133,7 +140,36 @@ export function settingFaults(quilt: Quilt, { rows, pieces, stages }: CheckedPla
     ...differ(
       'squares for half cornerstones',
       cut('half cornerstones'),
-      squares(hand.halfCornerstones, 4, sashing?.cornerstones?.cloth, hand.halfCornerstones > 0 ? Math.max(a, d) : 0),
+      squares(
+        hand.halfCornerstones,
+        4,
+        stones && 'cloth' in stones ? stones.cloth : undefined,
+        hand.halfCornerstones > 0 ? Math.max(a, d) : 0,
+      ),
     ),
   ]
+}
+
+/** Patches of pieced sashes, cornerstones, borders and their corners: parts of the top that are no blocks. */
+export function piecedPatchesByHand(quilt: Quilt): number {
+  const hand = settingByHand(quilt)
+  const patchesOf = (design: string) => quilt.designs.get(design)!.patches.length
+  const { sashing } = quilt.setting
+  const stones = sashing?.cornerstones
+  let { width, height } = hand
+  let patches = sashing?.pieced ? hand.sashes * patchesOf(sashing.pieced.design) : 0
+  if (stones && 'design' in stones) patches += hand.cornerstones * patchesOf(stones.design)
+  for (const { pieced, cornerWears, sides, ends } of quilt.borders) {
+    if (pieced) {
+      const design = quilt.designs.get(quilt.blocks.find(({ id }) => id === pieced.sides)!.design)!
+      const repeats = (length: number, wide: number) =>
+        Math.max(1, Math.round(length / ((wide * design.width) / design.height)))
+      patches += 2 * (repeats(height, sides) + repeats(width, ends)) * design.patches.length
+    }
+    if (cornerWears && 'block' in cornerWears)
+      patches += 4 * patchesOf(quilt.blocks.find(({ id }) => id === cornerWears.block)!.design)
+    width += 2 * sides
+    height += 2 * ends
+  }
+  return patches
 }

@@ -1,8 +1,9 @@
-import type { Border, Quilt } from '../file/quilt'
+import { blockOf, type Border, type Cell, type Quilt } from '../file/quilt'
 import type { Box } from '../geometry/polygon'
-import type { Inches } from '../measure/ruler'
+import { sameLength, type Inches } from '../measure/ruler'
 import { plus, type Sum } from '../measure/sum'
-import type { Region } from './region'
+import { derivedCell } from './derivedCell'
+import type { Corner, Region } from './region'
 import type { Stage } from './stage'
 
 export type Side = 'left' | 'right' | 'top' | 'bottom'
@@ -18,6 +19,10 @@ export interface BorderStrip {
 /** A border with its place, counted from 1. */
 export interface PlacedBorder extends Border {
   at: number
+  /** Of a pieced border: what is repeated along a side, and how long each repeat is, finished. */
+  unit: (side: Side) => { cell: Cell; length: Inches } | null
+  /** What a corner wears that is a piece of its own. */
+  corner: (corner: Corner) => Region['wears']
 }
 
 /** The top inside a border, finished, and what was measured of a stage: its planned size where nothing was. */
@@ -40,10 +45,10 @@ export interface Ring {
 export interface BorderStyle {
   around: (inside: Inside, border: PlacedBorder) => Ring
   /**
-   * Its strips as drawn round a box, in the order of sewing. By planned sizes, since measures of the whole say nothing
-   * of its parts.
+   * Its strips as drawn round a box, in the order of sewing; a strip is one region, or several that are sewn end to end
+   * first. By planned sizes, since measures of the whole say nothing of its parts.
    */
-  regions: (inside: Box, border: PlacedBorder) => Region[]
+  groups: (inside: Box, border: PlacedBorder) => Region[][]
 }
 
 /** From finished to raw edge to raw edge. */
@@ -52,5 +57,31 @@ export function raw(finished: Sum, seam: Inches): Sum {
 }
 
 export function placed(quilt: Quilt): PlacedBorder[] {
-  return quilt.borders.map((border, i) => ({ ...border, at: i + 1 }))
+  return quilt.borders.map((border, i) => ({
+    ...border,
+    at: i + 1,
+    unit: side => unitOf(quilt, border, side),
+    corner: corner => cornerOf(quilt, border, corner),
+  }))
 }
+
+/** The top of the design lies outwards on every side. */
+const OUTWARDS = { top: 0, right: 90, bottom: 180, left: 270 } as const
+
+function unitOf(quilt: Quilt, { pieced }: Border, side: Side): { cell: Cell; length: Inches } | null {
+  if (!pieced) return null
+  const block = side === 'left' || side === 'right' ? pieced.sides : pieced.ends
+  return { cell: derivedCell(quilt, block, OUTWARDS[side]), length: blockOf(quilt, block).width }
+}
+
+/** Square corners are turned, others mirrored, so that one design lies alike in all four. */
+function cornerOf(quilt: Quilt, { cornerWears, cloth, sides, ends }: Border, corner: Corner): Region['wears'] {
+  if (!cornerWears || 'cloth' in cornerWears) return cornerWears ?? { cloth }
+  const { block } = cornerWears
+  if (sameLength(sides, ends)) return { cell: derivedCell(quilt, block, TURNS[corner]) }
+  const isRight = corner === 'ne' || corner === 'se'
+  const isLower = corner === 'se' || corner === 'sw'
+  return { cell: derivedCell(quilt, block, isLower ? 180 : 0, isRight !== isLower) }
+}
+
+const TURNS = { nw: 0, ne: 90, se: 180, sw: 270 } as const

@@ -1,5 +1,6 @@
 // In: the quilt. Out: how often each block stands in its top.
 import type { Cell, Quilt } from '../file/quilt'
+import { addBorders } from './borders/index'
 import { settingOf } from './settings/index'
 
 const counted = new WeakMap<Quilt, ReadonlyMap<Cell, number>>()
@@ -9,7 +10,10 @@ export function placesOf(quilt: Quilt): ReadonlyMap<Cell, number> {
   const known = counted.get(quilt)
   if (known) return known
   const places = new Map<Cell, number>()
-  for (const { wears } of settingOf(quilt).regions)
+  const setting = settingOf(quilt)
+  const isPieced = quilt.borders.some(({ pieced, cornerWears }) => pieced || (cornerWears && 'block' in cornerWears))
+  const borders = isPieced ? addBorders(quilt, setting).drawnStrips.flat() : []
+  for (const { wears } of [...setting.regions, ...borders])
     if ('cell' in wears) places.set(wears.cell, (places.get(wears.cell) ?? 0) + 1)
   counted.set(quilt, places)
   return places

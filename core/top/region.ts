@@ -2,16 +2,21 @@ import type { Inches } from '../measure/ruler'
 import type { Cell, HalfSide } from '../file/quilt'
 import { contains, cornersOf, holds, movePolygon, type Box, type Point, type Polygon } from '../geometry/polygon'
 
+export type Edge = 'left' | 'right' | 'top' | 'bottom'
+export type Corner = 'nw' | 'ne' | 'se' | 'sw'
+
 /** What can be pressed in the drawing. A border is counted from 1, as in the plan. */
 export type Part =
   | { kind: 'block'; row: number; column: number }
   | { kind: 'sash' }
   | { kind: 'cornerstone' }
   /** On the edge of a sashed set on point. */
-  | { kind: 'half-cornerstone' }
+  | { kind: 'half-cornerstone'; edge: Edge }
   /** On point, on the edge and in the corners. */
-  | { kind: 'side-triangle' }
-  | { kind: 'corner-triangle' }
+  | { kind: 'side-triangle'; edge: Edge }
+  | { kind: 'corner-triangle'; corner: Corner }
+  /** A strip round the block in this place. */
+  | { kind: 'frame'; row: number; column: number }
   /** Fills the end of a shifted row or column. */
   | { kind: 'end' }
   /** Fills it with the half of a block, `half` as it lies in the quilt. */
@@ -47,7 +52,8 @@ export function liesIn(region: Region, point: Point): boolean {
 
 export function samePart(a: Part | null, b: Part | null): boolean {
   if (a === null || b === null || a.kind !== b.kind) return a === b
-  if (a.kind === 'block' && b.kind === 'block') return a.row === b.row && a.column === b.column
+  if ((a.kind === 'block' && b.kind === 'block') || (a.kind === 'frame' && b.kind === 'frame'))
+    return a.row === b.row && a.column === b.column
   return a.kind !== 'border' || b.kind !== 'border' || a.border === b.border
 }
 

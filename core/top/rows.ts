@@ -2,7 +2,7 @@
 import { clothsOfCell } from '../file/clothsOfCell'
 import type { Dimensions } from './dimensions'
 import { placesOf } from './places'
-import { ownSize, type Region } from './region'
+import { ownSize, type Corner, type Edge, type Region } from './region'
 import type { Setting, SettingRow } from './setting'
 import { halvedBlock } from '../file/halfBlocks'
 import type { Cell, HalfSide, Quilt } from '../file/quilt'
@@ -16,7 +16,8 @@ export type RowPart = Sized
   & (
     | { what: 'block'; block: string; turn: Cell['turn']; mirror: boolean; cell: Cell }
     | { what: 'half-block'; block: string; half: HalfSide; turn: Cell['turn']; mirror: boolean; cell: Cell }
-    | { what: FillerName; cloth: string }
+    /** Of triangles: on which edge, or in which corner of the quilt. */
+    | ({ what: FillerName; at?: Edge | Corner } & Region['wears'])
   )
 
 interface Sized {
@@ -85,7 +86,9 @@ export function quiltRows(
 function onePartForEach(both: Inches): (region: Region) => RowPart {
   const known = new Map<unknown, RowPart[]>()
   return region => {
-    const key = 'cell' in region.wears ? region.wears.cell : region.part.kind
+    const { part: stands } = region
+    const lie = 'edge' in stands ? stands.edge : 'corner' in stands ? stands.corner : ''
+    const key = 'cell' in region.wears ? region.wears.cell : `${stands.kind} ${lie}`
     const alike = known.get(key) ?? []
     const { width, height } = ownSize(region)
     const found = alike.find(part => part.width === width + both && part.height === height + both)
@@ -100,7 +103,10 @@ function partOf(region: Region, both: Inches): RowPart {
   const { part, wears } = region
   const { width, height } = ownSize(region)
   const size = { width: width + both, height: height + both }
-  if ('cloth' in wears) return { what: part.kind as FillerName, cloth: wears.cloth, ...size }
+  if ('cloth' in wears || part.kind === 'sash' || part.kind === 'cornerstone') {
+    const at = 'edge' in part ? part.edge : 'corner' in part ? part.corner : undefined
+    return { what: part.kind as FillerName, ...wears, ...(at ? { at } : {}), ...size }
+  }
   const { cell } = wears
   const placed = { block: cell.block, turn: cell.turn, mirror: cell.mirror, cell, ...size }
   return part.kind === 'half-block'

@@ -10,8 +10,9 @@ export interface Setting {
   /** What width and height are made of. */
   across: Term[]
   down: Term[]
+  /** All that can be seen: of a framed block itself and each strip. */
   regions: Region[]
-  /** Its regions in the order of joining: each row from its first to its last, then to the rows joined before it. */
+  /** What is joined, in order: each row from its first to its last, then to the rows before it; framed blocks whole. */
   rows: SettingRow[]
 }
 

@@ -13,7 +13,7 @@ export type StandingSize = (cells: readonly Cell[], side: Side) => Inches
 
 export function standingSizes(quilt: Quilt): StandingSize {
   const sizes = new Map(
-    quilt.blocks.map(block => [block.id, { planned: block, measured: measuredBlock(quilt, block) }] as const),
+    quilt.blocks.map(block => [block.id, { planned: block.outer, measured: measuredBlock(quilt, block) }] as const),
   )
   return (cells, side) => {
     const other = side === 'width' ? 'height' : 'width'

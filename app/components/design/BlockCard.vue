@@ -18,7 +18,7 @@ import {
 } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
 import { asCells } from '~~/core/edits/setting'
-import { blockOf, designOf, type Quilt } from '~~/core/file/quilt'
+import { blockOf, designOf, ownBlocks, type Quilt } from '~~/core/file/quilt'
 import { capital } from '~~/words/names'
 
 const { quilt, row, column } = defineProps<{ quilt: Quilt; row: number; column: number }>()
@@ -32,14 +32,14 @@ const cell = computed(() => quilt.setting.cells[row]![column]!)
 const block = computed(() => blockOf(quilt, cell.value.block))
 const design = computed(() => designOf(quilt, block.value))
 const cloths = computed(() => clothsOfCell(quilt, cell.value))
-const isSquare = computed(() => Math.abs(block.value.width - block.value.height) < 1e-6)
+const isSquare = computed(() => Math.abs(block.value.outer.width - block.value.outer.height) < 1e-6)
 /**
  * The measures by which a block that is not square is known: one of fixed shape keeps its proportions, whichever is
  * typed.
  */
 const sides = computed(() => {
-  const { width, height } = block.value
-  const isFixed = quilt.blocks.length === 1 && holdsItsShape(design.value, width, height)
+  const { width, height } = block.value.outer
+  const isFixed = ownBlocks(quilt).length === 1 && holdsItsShape(design.value, width, height)
   const [across, down] = !isFixed
     ? ['Width', 'Height']
     : width > height
@@ -63,7 +63,10 @@ const sides = computed(() => {
 const alike = computed(() => timesPlaced(quilt, cell.value.block))
 const scope = ref<'all' | 'here'>('all')
 const isChoosing = ref(false)
-const designs = computed(() => [...quilt.designs.values()])
+const derived = computed(
+  () => new Set(quilt.blocks.flatMap(other => (other.derived?.what === 'half' ? [other.design] : []))),
+)
+const designs = computed(() => [...quilt.designs.values()].filter(({ id }) => !derived.value.has(id)))
 const dressed = (candidate: Design) =>
   Object.fromEntries(
     rolesOf(candidate).map((role, i) => [
@@ -90,7 +93,7 @@ function dress(role: string, cloth: string | null) {
 }
 function choose(candidate: Design) {
   if (scope.value === 'all') return emit('edit', 'block', setDesign(cell.value.block, candidate))
-  const known = quilt.blocks.find(other => other.design === candidate.id)
+  const known = ownBlocks(quilt).find(other => other.design === candidate.id)
   emit('edit', 'block of one place', file => {
     const placed = { ...file, setting: { ...file.setting, cells: asCells(file) } }
     return known ? placeBlock(row, column, known.id)(placed) : addBlock(candidate, { row, column })(placed)
@@ -118,7 +121,7 @@ function choose(candidate: Design) {
     <div v-if="isSquare">
       <LengthField
         label="All blocks, finished"
-        :value="block.width"
+        :value="block.outer.width"
         :least="1"
         :most="100"
         why="A block has to be sewn"
@@ -210,6 +213,13 @@ function choose(candidate: Design) {
         @choose="stripes => emit('edit', 'stripes', setStripes(cell.block, role, stripes))"
       />
     </template>
+    <div class="running-stitch" />
+    <FrameField
+      :quilt="quilt"
+      :block="block"
+      @edit="(name, change) => emit('edit', name, change)"
+      @preview="change => emit('preview', change)"
+    />
     <DesignChooser
       v-model:open="isChoosing"
       :designs="designs"

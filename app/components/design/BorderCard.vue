@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { removeBorder, setBorder } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
-import type { Quilt } from '~~/core/file/quilt'
+import { blockOf, type Quilt } from '~~/core/file/quilt'
 import { craft } from '~~/words/speech'
 
 const { quilt, border } = defineProps<{
@@ -17,6 +17,38 @@ const isEven = computed(() => Math.abs(found.value.sides - found.value.ends) < 1
 const apart = ref(false)
 const showBoth = computed(() => apart.value || !isEven.value)
 const edit = (change: Parameters<typeof setBorder>[1]) => setBorder(border - 1, change)
+
+type CornerKind = 'butted' | 'mitred' | 'cloth' | 'design'
+const piecedOf = (id: string | undefined) => {
+  if (id === undefined) return null
+  const { design, cloths } = blockOf(quilt, id)
+  return { design, cloths }
+}
+const unit = computed(() => piecedOf(found.value.pieced?.sides))
+const wears = computed(() => found.value.cornerWears)
+const cornerCloth = computed(() => (wears.value && 'cloth' in wears.value ? wears.value.cloth : null))
+const cornerBlock = computed(() => piecedOf(wears.value && 'block' in wears.value ? wears.value.block : undefined))
+const cornerKind = computed((): CornerKind => {
+  const { corners } = found.value
+  if (corners !== 'cornered') return corners
+  return cornerCloth.value === null ? 'design' : 'cloth'
+})
+function chooseCorners(kind: CornerKind) {
+  const { cloths } = quilt
+  const two = [found.value.cloth, cloths.find(({ id }) => id !== found.value.cloth)?.id ?? found.value.cloth]
+  const corners =
+    kind === 'cloth'
+      ? { cloth: two[1]! }
+      : kind === 'design'
+        ? { design: 'half-square', cloths: { dark: two[0]!, light: two[1]! } }
+        : kind
+  emit('edit', 'corners of the border', edit({ corners }))
+}
+/** A design of the quilter's own goes into the file with it. */
+const both =
+  (also: Edit, change: Parameters<typeof setBorder>[1]): Edit =>
+  file =>
+    edit(change)(also(file))
 
 function remove() {
   emit('edit', 'no border', removeBorder(border - 1))
@@ -70,21 +102,37 @@ function remove() {
       <span class="label">Corners</span>
       <select
         class="field"
-        :value="found.corners"
-        @change="
-          event =>
-            emit(
-              'edit',
-              'corners of the border',
-              edit({ corners: (event.target as HTMLSelectElement).value as 'butted' | 'mitred' }),
-            )
-        "
+        :value="cornerKind"
+        @change="event => chooseCorners((event.target as HTMLSelectElement).value as CornerKind)"
       >
         <option value="butted">butted, one pair over the other</option>
         <option value="mitred">{{ craft('mitered', speech) }}, seams on the slant</option>
+        <option value="cloth">corner squares of one cloth</option>
+        <option value="design">pieced corners</option>
       </select>
     </label>
-    <label v-if="found.corners === 'butted'" class="block">
+    <ClothPicker
+      v-if="cornerCloth !== null"
+      label="Cloth of the corners"
+      :cloths="quilt.cloths"
+      :value="cornerCloth"
+      @choose="cloth => cloth && emit('edit', 'cloth of the corners', edit({ corners: { cloth } }))"
+    />
+    <PiecedField
+      v-if="cornerBlock"
+      label="Block in the corners"
+      :quilt="quilt"
+      :value="cornerBlock"
+      @choose="(pieced, also) => pieced && emit('edit', 'corners of the border', both(also, { corners: pieced }))"
+    />
+    <PiecedField
+      label="Along the border"
+      :quilt="quilt"
+      :value="unit"
+      can-be-plain
+      @choose="(pieced, also) => emit('edit', 'piecing of the border', both(also, { pieced }))"
+    />
+    <label v-if="found.corners !== 'mitred'" class="block">
       <span class="label">Sewn on first</span>
       <select
         class="field"
@@ -102,7 +150,7 @@ function remove() {
         <option value="ends">top and bottom</option>
       </select>
     </label>
-    <label class="block">
+    <label v-if="!found.pieced" class="block">
       <span class="label">Longer than the cloth is wide?</span>
       <select
         class="field"

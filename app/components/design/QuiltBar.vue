@@ -6,9 +6,11 @@ import { addBorder, setBinding } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
 import { craft } from '~~/words/speech'
 
-const { quilt, isGrey, hasOwnPlaces } = defineProps<{
+const { quilt, isGrey, isSetting, hasOwnPlaces } = defineProps<{
   quilt: Quilt
   isGrey: boolean
+  /** The card with the way of setting is open. */
+  isSetting: boolean
   /** Single places were turned, mirrored, dressed or exchanged. */
   hasOwnPlaces: boolean
 }>()
@@ -16,7 +18,7 @@ const emit = defineEmits<{
   edit: [name: string, edit: Edit]
   select: [part: { kind: 'sash' } | { kind: 'border'; border: number } | { kind: 'binding' }]
   grey: []
-  preview: [edit: Edit | null]
+  setting: []
 }>()
 
 function count(side: 'across' | 'down', by: number) {
@@ -100,22 +102,25 @@ const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + li
         </button>
       </template>
     </UPopover>
-    <UPopover
-      :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-96 max-h-[75vh] overflow-y-auto z-50' }"
+    <button
+      type="button"
+      class="button"
+      :aria-pressed="isSetting"
+      :class="{ chosen: isSetting }"
+      @click="emit('setting')"
     >
-      <button type="button" class="button"><UIcon name="i-lucide-blocks" class="size-5" />Setting</button>
-      <template #content
-        ><SettingCard
-          :quilt="quilt"
-          @edit="(name, change) => emit('edit', name, change)"
-          @preview="change => emit('preview', change)"
-      /></template>
-    </UPopover>
+      <UIcon name="i-lucide-blocks" class="size-5" />Setting
+    </button>
     <button v-if="!quilt.setting.sashing && !isHalved" type="button" class="button" @click="sash">
       <UIcon name="i-lucide-grid-3x3" class="size-5" />Sashing
     </button>
-    <button type="button" class="button" @click="border">
-      <UIcon name="i-lucide-square-dashed" class="size-5" />{{ quilt.borders.length > 0 ? 'Another border' : 'Border' }}
+    <button
+      type="button"
+      class="button"
+      :aria-label="quilt.borders.length > 0 ? 'Another border' : 'Border'"
+      @click="border"
+    >
+      <UIcon name="i-lucide-square-dashed" class="size-5" />Border
     </button>
     <button v-if="!quilt.binding" type="button" class="button" @click="bind">
       <UIcon name="i-lucide-square" class="size-5" />Binding
@@ -141,7 +146,7 @@ const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + li
   padding: 0.55rem 0.9rem;
 }
 .bar > .button {
-  padding-inline: 0.8rem;
+  padding-inline: 0.7rem;
 }
 .count {
   display: flex;

@@ -16,6 +16,19 @@ const sashing = computed(() => quilt.setting.sashing!)
 const block = computed(() => quilt.blocks[0]!.width)
 /** Where sashes run one way only, or past shifted rows, there are no crossings. */
 const isStoned = computed(() => sashing.value.between === 'both' && !quilt.setting.kind.startsWith('offset'))
+const stoneCloth = computed(() => {
+  const stones = sashing.value.cornerstones
+  return stones && 'cloth' in stones ? stones.cloth : null
+})
+const stoneBlock = computed(() => {
+  const stones = sashing.value.cornerstones
+  return stones && 'design' in stones ? stones : null
+})
+/** A design of the quilter's own goes into the file with it. */
+const both =
+  (also: Edit, change: NonNullable<Parameters<typeof setSashing>[0]>): Edit =>
+  file =>
+    setSashing(change)(also(file))
 const SHARES = [
   [1, 6, '1/6'],
   [1, 4, '1/4'],
@@ -67,12 +80,32 @@ const share = (over: number, under: number) => roundToRuler((block.value * over)
       v-if="isStoned"
       :label="cornerstones > 0 ? `${cornerstones} cornerstones` : 'Cornerstones'"
       :cloths="quilt.cloths"
-      :value="sashing.cornerstones?.cloth ?? null"
+      :value="stoneCloth"
       :none="quilt.setting.kind === 'on-point' ? undefined : 'none'"
       @choose="
         cloth => emit('edit', 'cornerstones', cloth ? setSashing({ cornerstones: { cloth } }) : withoutCornerstones())
       "
     />
+    <template v-if="quilt.setting.kind === 'straight' && sashing.between === 'both'">
+      <PiecedField
+        label="Short sashes"
+        :quilt="quilt"
+        :value="sashing.pieced ?? null"
+        can-be-plain
+        @choose="(pieced, also) => emit('edit', 'piecing of the sashes', both(also, { pieced: pieced ?? undefined }))"
+      />
+      <PiecedField
+        v-if="sashing.cornerstones"
+        label="In the cornerstones"
+        :quilt="quilt"
+        :value="stoneBlock"
+        can-be-plain
+        @choose="
+          (pieced, also) =>
+            emit('edit', 'cornerstones', both(also, { cornerstones: pieced ?? { cloth: sashing.cloth } }))
+        "
+      />
+    </template>
     <label v-if="quilt.setting.kind !== 'on-point'" class="flex min-h-11 items-center gap-3"
       ><input
         type="checkbox"

@@ -21,6 +21,7 @@ const pairs = computed(() => {
   }))
 })
 const SAID: Record<string, string> = { left: 'the sides', top: 'top and bottom' }
+const isCornered = computed(() => found.value.corners === 'cornered')
 const isMitred = computed(() => found.value.corners === 'mitred')
 </script>
 
@@ -33,12 +34,18 @@ const isMitred = computed(() => found.value.corners === 'mitred')
     <ol class="space-y-2">
       <li v-for="(pair, p) in pairs" :key="p">
         <p class="text-lg">
-          {{ p + 1 }}. {{ p === 0 ? 'First' : 'Then' }} {{ SAID[pair.names[0]!] }}: trim two strips to
+          {{ p + 1 }}. {{ p === 0 ? 'First' : 'Then' }} {{ SAID[pair.names[0]!] }}:
+          {{ found.pieced ? 'join the units of two strips: each measures' : 'trim two strips to' }}
           <strong><Figure :path="`borders.${pair.index}.length`" :title="`Length of ${SAID[pair.names[0]!]}`" /></strong
           >, <Figure :path="`borders.${pair.index}.width`" title="Width of the strip" /> wide.
         </p>
         <p class="note">
-          Cut rough at <Figure :path="`borders.${pair.index}.rough`" title="Rough length" />.
+          <template v-if="isCornered && p === 1"
+            >Sew a corner to both ends of each strip first; its seams meet those of the first pair.
+          </template>
+          <template v-if="!found.pieced"
+            >Cut rough at <Figure :path="`borders.${pair.index}.rough`" title="Rough length" />.
+          </template>
           <template v-if="isMitred"
             >Middle to middle, the same over at both ends; pin, ease, and sew from seam to seam: begin and end
             <span data-given>{{ formatExactLength(quilt.seam, speech) }}</span> from the corners of the top.</template

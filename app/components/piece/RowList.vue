@@ -50,8 +50,8 @@ const sidesOf = (mark: SashMarks) => (['below', 'above'] as const).filter(side =
           <span
             v-else
             class="strip"
-            :class="`${part.what}-in-${row.kind}`"
-            :style="{ background: clothOf(quilt, part.cloth).colour }"
+            :class="[`${part.what}-in-${row.kind}`, 'at' in part ? `at-${part.at}` : '']"
+            :style="{ background: 'cloth' in part ? clothOf(quilt, part.cloth).colour : undefined }"
           />
         </template>
       </div>
@@ -122,12 +122,6 @@ const sidesOf = (mark: SashMarks) => (['below', 'above'] as const).filter(side =
   width: 8px;
   height: 8px;
 }
-.half-cornerstone-in-sash:first-child {
-  clip-path: polygon(0 0, 100% 0, 100% 100%);
-}
-.half-cornerstone-in-sash:last-child {
-  clip-path: polygon(0 0, 100% 100%, 0 100%);
-}
 .sash-in-diagonal {
   width: 8px;
   height: 34px;
@@ -147,14 +141,30 @@ const sidesOf = (mark: SashMarks) => (['below', 'above'] as const).filter(side =
   height: 34px;
   border: 0;
 }
-.side-triangle-in-diagonal:first-child {
+/* as they lie with the row level, its beginning on the left */
+.at-left {
   clip-path: polygon(100% 0, 100% 100%, 0 100%);
 }
-.side-triangle-in-diagonal:last-child {
+.at-bottom {
+  clip-path: polygon(0 0, 100% 0, 100% 100%);
+}
+.at-top {
+  clip-path: polygon(0 0, 100% 100%, 0 100%);
+}
+.at-right {
   clip-path: polygon(0 0, 100% 0, 0 100%);
 }
-.corner-triangle-in-corner {
-  clip-path: polygon(50% 0, 100% 50%, 0 50%);
+.at-nw {
+  clip-path: polygon(0 0, 100% 0, 0 100%);
+}
+.at-ne {
+  clip-path: polygon(0 0, 100% 0, 100% 100%);
+}
+.at-se {
+  clip-path: polygon(100% 0, 100% 100%, 0 100%);
+}
+.at-sw {
+  clip-path: polygon(0 0, 100% 100%, 0 100%);
 }
 @media print {
   .row {

@@ -25,6 +25,8 @@ export type PartName =
   | 'corner triangles'
   | 'half cornerstones'
   | 'ends'
+  | 'frame-strips'
+  | 'corner'
   | LongPartName
   | `${LongPartName}-joined`
 

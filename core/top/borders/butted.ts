@@ -38,7 +38,7 @@ export const butted: BorderStyle = {
     strips.push(...pair('left', 'right'))
     return { strips, width: plus(width, sides), height, first: { side: 'height', expected: raw(higher, seam) } }
   },
-  regions({ x, y, width, height }, { at, sides, ends, first, cloth }) {
+  groups({ x, y, width, height }, { at, sides, ends, first, cloth }) {
     const strip = (box: Box): Region => ({ ...box, part: { kind: 'border', border: at }, wears: { cloth } })
     // the pair sewn on second spans the first
     const over = first === 'ends' ? ends : 0
@@ -49,6 +49,7 @@ export const butted: BorderStyle = {
       sides: [strip({ x: x - sides, ...upright }), strip({ x: x + width, ...upright })],
       ends: [strip({ y: y - ends, ...level }), strip({ y: y + height, ...level })],
     }
-    return first === 'sides' ? [...pairs.sides, ...pairs.ends] : [...pairs.ends, ...pairs.sides]
+    const strips = first === 'sides' ? [...pairs.sides, ...pairs.ends] : [...pairs.ends, ...pairs.sides]
+    return strips.map(one => [one])
   },
 }

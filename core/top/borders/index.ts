@@ -8,16 +8,19 @@ import { movedRegions, type Region } from '../region'
 import type { Setting } from '../setting'
 import type { Stage } from '../stage'
 import { butted } from './butted'
+import { cornered } from './cornered'
 import { mitred } from './mitred'
 
-/** By how its corners are made; `core/file/notYet.ts` refuses those that are not planned. */
-const STYLES: Record<Border['corners'], BorderStyle> = { butted, mitred }
+/** By how its corners are made. */
+const STYLES: Record<Border['corners'], BorderStyle> = { butted, mitred, cornered }
 
 export interface BorderedTop {
   /** From the setting outwards; the last one is the top. */
   stages: Stage[]
   /** In the order of sewing. */
   strips: BorderStrip[]
+  /** Each border strip as it is drawn, one region or several sewn end to end, in the order of sewing. */
+  drawnStrips: Region[][]
   /** All pieces of the top, from its own top left: border strips, then what the setting is made of. */
   regions: Region[]
 }
@@ -51,17 +54,17 @@ export function addBorders(quilt: Quilt, setting: Setting): BorderedTop {
     strips.push(...ring.strips.map(strip => ({ border: border.at, ...strip })))
     stages.push(stageOf(`border-${border.at}`, ring.width, ring.height, ring.first))
   }
-  return { stages, strips, regions: drawn(quilt, setting) }
+  return { stages, strips, ...drawn(quilt, setting) }
 }
 
 /** All regions by planned sizes. */
-function drawn(quilt: Quilt, setting: Setting): Region[] {
+function drawn(quilt: Quilt, setting: Setting): Pick<BorderedTop, 'drawnStrips' | 'regions'> {
   const x = quilt.borders.reduce((sum, border) => sum + border.sides, 0)
   const y = quilt.borders.reduce((sum, border) => sum + border.ends, 0)
-  const regions: Region[] = []
+  const drawnStrips: Region[][] = []
   let inside: Box = { x, y, width: setting.width, height: setting.height }
   for (const border of placed(quilt)) {
-    regions.push(...STYLES[border.corners].regions(inside, border))
+    drawnStrips.push(...STYLES[border.corners].groups(inside, border))
     inside = {
       x: inside.x - border.sides,
       y: inside.y - border.ends,
@@ -69,5 +72,5 @@ function drawn(quilt: Quilt, setting: Setting): Region[] {
       height: inside.height + 2 * border.ends,
     }
   }
-  return [...regions, ...movedRegions(setting.regions, x, y)]
+  return { drawnStrips, regions: [...drawnStrips.flat(), ...movedRegions(setting.regions, x, y)] }
 }

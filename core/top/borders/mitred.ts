@@ -25,7 +25,7 @@ export const mitred: BorderStyle = {
       height: higher,
     }
   },
-  regions(inside, { at, sides, ends, first, cloth }) {
+  groups(inside, { at, sides, ends, first, cloth }) {
     const [left, top, right, bottom] = [inside.x, inside.y, inside.x + inside.width, inside.y + inside.height]
     const [l, t, r, b] = [left - sides, top - ends, right + sides, bottom + ends]
     const strip = (box: Box, ...outline: Polygon): Region => ({
@@ -46,7 +46,8 @@ export const mitred: BorderStyle = {
         strip({ y: bottom, ...level }, [l, b], [left, bottom], [right, bottom], [r, b]),
       ],
     }
-    return first === 'sides' ? [...pairs.sides, ...pairs.ends] : [...pairs.ends, ...pairs.sides]
+    const strips = first === 'sides' ? [...pairs.sides, ...pairs.ends] : [...pairs.ends, ...pairs.sides]
+    return strips.map(one => [one])
   },
 }
 

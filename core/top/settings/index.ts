@@ -1,4 +1,5 @@
 import type { Quilt } from '../../file/quilt'
+import { framedRegions } from '../framedRegion'
 import type { Setting, SettingStyle } from '../setting'
 import { offsetColumns, offsetRows } from './offset'
 import { onPointSetting } from './onPoint'
@@ -20,7 +21,11 @@ export function settingOf(quilt: Quilt): Setting {
   if (known) return known
   const style = SETTINGS[quilt.setting.kind]
   if (!style) throw new Error(`no setting ${quilt.setting.kind}: readQuilt should have refused`)
-  const setting = style(quilt)
+  const set = style(quilt)
+  const setting = {
+    ...set,
+    regions: set.rows.flatMap(row => row.regions.flatMap(region => framedRegions(quilt, region))),
+  }
   made.set(quilt, setting)
   return setting
 }

@@ -4,8 +4,9 @@ import { boundingBox, cornersOf, type Point, type Polygon } from '../../geometry
 import type { Cell, Quilt } from '../../file/quilt'
 import type { Inches } from '../../measure/ruler'
 import type { Term } from '../../measure/sum'
-import type { Part, Region } from '../region'
+import type { Edge, Part, Region } from '../region'
 import type { SettingRow, SettingStyle } from '../setting'
+import { stoneWears } from '../stoneWears'
 import { standingSizes } from '../standingSize'
 
 /**
@@ -102,11 +103,12 @@ function diagonal(quilt: Quilt, lattice: Lattice, blocks: readonly Standing[], v
   const { sashing, settingCloth } = quilt.setting
   const { side, sash, ends } = lattice
   const half = side / 2
-  const [low, high] = [blocks[0]!.u - half - sash, blocks.at(-1)!.u + half + sash]
-  const triangle = (fromU: Inches, toU: Inches) =>
+  const [first, last] = [blocks[0]!, blocks.at(-1)!]
+  const [low, high] = [first.u - half - sash, last.u + half + sash]
+  const triangle = (fromU: Inches, toU: Inches, edge: Edge) =>
     leaning(
       { fromU, toU, fromV: v - half, toV: v + half },
-      { kind: 'side-triangle' },
+      { kind: 'side-triangle', edge },
       { cloth: settingCloth! },
       lattice,
     )
@@ -127,10 +129,12 @@ function diagonal(quilt: Quilt, lattice: Lattice, blocks: readonly Standing[], v
     ...(sashing ? [beside(u + half)] : []),
   ])
   return [
-    ...(low > ends.leastU + NEAR ? [triangle(ends.leastU - FAR, low)] : []),
+    ...(low > ends.leastU + NEAR
+      ? [triangle(ends.leastU - FAR, low, first.column === 0 && first.row % 2 === 0 ? 'left' : 'bottom')]
+      : []),
     ...(sashing ? [beside(low)] : []),
     ...standing,
-    ...(high < ends.mostU - NEAR ? [triangle(high, ends.mostU + FAR)] : []),
+    ...(high < ends.mostU - NEAR ? [triangle(high, ends.mostU + FAR, last.row === 0 ? 'top' : 'right')] : []),
   ]
 }
 
@@ -144,13 +148,14 @@ function sashesBeside(quilt: Quilt, lattice: Lattice, k: number): Region[] {
   const last = Math.min(2 * across, 2 * k + 1)
   return Array.from({ length: last - first + 1 }, (_, i) => {
     const [x, y] = [first + i, 2 * k + 1 - first - i]
-    const isOnEdge = x === 0 || y === 0 || x === 2 * across || y === 2 * down
+    const edge: Edge | null =
+      x === 0 ? 'left' : y === 0 ? 'top' : x === 2 * across ? 'right' : y === 2 * down ? 'bottom' : null
     const u = (module / 2) * (x - y)
     const stone = leaning(
       { fromU: u - sash / 2, toU: u + sash / 2, fromV, toV },
-      { kind: isOnEdge ? 'half-cornerstone' : 'cornerstone' },
-      { cloth: sashing!.cornerstones!.cloth },
-      isOnEdge ? lattice : undefined,
+      edge ? { kind: 'half-cornerstone', edge } : { kind: 'cornerstone' },
+      stoneWears(quilt),
+      edge ? lattice : undefined,
     )
     const fromU = u + sash / 2
     const next = leaning({ fromU, toU: fromU + side, fromV, toV }, { kind: 'sash' }, { cloth: sashing!.cloth })
@@ -175,7 +180,7 @@ function cornersIn(quilt: Quilt, lattice: Lattice): SettingRow[] {
       plane,
       ...(i < 2 ? planes.slice(2).map(opposite) : []),
     ])
-    const part: Part = { kind: 'corner-triangle' }
+    const part: Part = { kind: 'corner-triangle', corner: (['nw', 'se', 'sw', 'ne'] as const)[i]! }
     const wears = { cloth: quilt.setting.settingCloth! }
     return { kind: 'corner', regions: [{ ...boundingBox(outline), part, wears, outline }] }
   })

@@ -5,7 +5,9 @@ import type { Term } from '../../measure/sum'
 import type { Quilt } from '../../file/quilt'
 import type { Region } from '../region'
 import type { Setting, SettingRow } from '../setting'
+import { derivedCell } from '../derivedCell'
 import { standingSizes } from '../standingSize'
+import { stoneWears } from '../stoneWears'
 import { grouped, lineSetting, type Line } from './lines'
 
 /**
@@ -42,7 +44,7 @@ export function straightSetting(quilt: Quilt): Setting {
       wears: { cell },
     })),
   }))
-  const joined = sashing ? withSashes(rows, sashing, width) : rows
+  const joined = sashing ? withSashes(quilt, rows, width) : rows
   return {
     width,
     height,
@@ -54,13 +56,14 @@ export function straightSetting(quilt: Quilt): Setting {
 }
 
 /** Sashes between the blocks of each row and between the rows; round all of them where the sashing is outer. */
-function withSashes(
-  rows: readonly SettingRow[],
-  sashing: NonNullable<Quilt['setting']['sashing']>,
-  across: Inches,
-): SettingRow[] {
-  const { width, cloth, cornerstones, outer } = sashing
-  const sash = (run: Region['run'], box: Box): Region => ({ ...box, part: { kind: 'sash' }, run, wears: { cloth } })
+function withSashes(quilt: Quilt, rows: readonly SettingRow[], across: Inches): SettingRow[] {
+  const { width, cornerstones, outer } = quilt.setting.sashing!
+  const sash = (run: Run, box: Box): Region => ({
+    ...box,
+    part: { kind: 'sash' },
+    run,
+    wears: sashWears(quilt, run, run === 'upright' ? box.height : box.width),
+  })
   const beside = ({ x, y, height }: Box) => sash('upright', { x: x - width, y, width, height })
   const sashed = rows.map(({ regions }): SettingRow => ({
     kind: 'row',
@@ -79,7 +82,7 @@ function withSashes(
       width,
       height: width,
       part: { kind: 'cornerstone' },
-      wears: { cloth: cornerstones.cloth },
+      wears: stoneWears(quilt),
     })
     return between(
       blocks.map(block => sash('level', { x: block.x, y, width: block.width, height: width })),
@@ -95,6 +98,17 @@ function withSashes(
   const last = rows.at(-1)!.regions
   const below: SettingRow = { kind: 'sash', regions: level(last, last[0]!.y + last[0]!.height) }
   return [...sashed.flatMap((row, r) => (r > 0 || outer ? [above(rows[r]!), row] : [row])), ...(outer ? [below] : [])]
+}
+
+type Run = NonNullable<Region['run']>
+
+/** Short sashes may be pieced: by the block that is nearest in length, its height along the sash. */
+function sashWears(quilt: Quilt, run: Run, length: Inches): Region['wears'] {
+  const { sashBlocks, sashing } = quilt.setting
+  if (run === 'long' || sashBlocks.length === 0) return { cloth: sashing!.cloth }
+  const off = (known: { length: Inches }) => Math.abs(known.length - length)
+  const { block } = sashBlocks.reduce((a, b) => (off(b) < off(a) ? b : a))
+  return { cell: derivedCell(quilt, block, run === 'upright' ? 0 : 90) }
 }
 
 /** With what lies before each part but the first; outer, before the first and after the last too. */

@@ -5,7 +5,7 @@ import type { Inches } from '~~/core/measure/ruler'
 import { drawnTop, tapeSegments } from '~~/core/top/parts'
 import { samePart, type Part } from '~~/core/top/region'
 import { greyOf } from '~~/core/measure/lightness'
-import { clothOf } from '~~/core/file/quilt'
+import { blockOf, clothOf, type Quilt } from '~~/core/file/quilt'
 
 const store = useQuilt()
 const toast = useSay()
@@ -14,6 +14,7 @@ const dimensions = computed(() => store.dimensions!)
 const selected = ref<Part | null>(null)
 const carried = ref<Extract<Part, { kind: 'block' }> | null>(null)
 const isGrey = ref(false)
+const isSetting = ref(false)
 
 const stage = useTemplateRef('stage')
 const drawing = useTemplateRef('drawing')
@@ -33,6 +34,10 @@ const scale = computed(() =>
 const across = computed(() => tapeSegments(dimensions.value, 'width'))
 const down = computed(() => tapeSegments(dimensions.value, 'height'))
 const step = computed(() => quilt.value.ruler || 1 / 8)
+function stoneColour(q: Quilt) {
+  const stones = q.setting.sashing!.cornerstones
+  return clothOf(q, stones && 'cloth' in stones ? stones.cloth : q.setting.sashing!.cloth).colour
+}
 const colourOf = (part: Part) => {
   const q = quilt.value
   switch (part.kind) {
@@ -41,7 +46,11 @@ const colourOf = (part: Part) => {
     case 'sash':
     case 'cornerstone':
     case 'half-cornerstone':
-      return clothOf(q, q.setting.sashing!.cornerstones?.cloth ?? q.setting.sashing!.cloth).colour
+      return stoneColour(q)
+    case 'frame': {
+      const { frame } = blockOf(q, q.setting.cells[part.row]![part.column]!.block)
+      return clothOf(q, frame.at(-1)!.cloth).colour
+    }
     case 'side-triangle':
     case 'corner-triangle':
       return clothOf(q, q.setting.settingCloth!).colour
@@ -90,7 +99,14 @@ function press(part: Part | null) {
     carried.value = null
     edit('exchange of two blocks', exchangeCells(from, part))
   }
-  selected.value = part
+  isSetting.value = part !== null && isFiller(part)
+  // a frame is changed with its block
+  const shown: Part | null = part?.kind === 'frame' ? { ...part, kind: 'block' } : part
+  selected.value = isSetting.value ? null : shown
+}
+function toggleSetting() {
+  isSetting.value = !isSetting.value
+  selected.value = null
 }
 /** Leaves the part, and gives the drawing back the focus. */
 function leave() {
@@ -163,11 +179,12 @@ useStationShow(part => {
     <QuiltBar
       :quilt="quilt"
       :is-grey="isGrey"
+      :is-setting="isSetting"
       :has-own-places="store.file?.setting.cells !== undefined"
       @edit="edit"
       @select="part => (selected = part)"
       @grey="isGrey = !isGrey"
-      @preview="store.preview"
+      @setting="toggleSetting"
     />
     <div ref="stage" class="stage">
       <div class="bench">
@@ -199,6 +216,12 @@ useStationShow(part => {
       </div>
       <p v-if="carried" class="caution hint" role="status">Now press the block to exchange it with. Esc lets go.</p>
       <p v-else-if="!selected" class="note hint">Press any part of the drawing or the tape to change it where it is.</p>
+      <aside v-if="isSetting" class="card floating setting" @keydown.esc.stop="isSetting = false">
+        <SettingCard :quilt="quilt" @edit="edit" @preview="store.preview" />
+        <button type="button" class="button quiet icon close" aria-label="Close" @click="isSetting = false">
+          <UIcon name="i-lucide-x" class="size-5" />
+        </button>
+      </aside>
       <PartBubble
         v-if="selected && !carried"
         ref="bubble"
@@ -225,9 +248,6 @@ useStationShow(part => {
           @edit="edit"
           @preview="store.preview"
         />
-        <div v-else-if="isFiller(selected)" class="card floating">
-          <SettingCard :quilt="quilt" @edit="edit" @preview="store.preview" />
-        </div>
         <BorderCard
           v-else-if="selected.kind === 'border' && quilt.borders[selected.border - 1]"
           :key="selected.border"
@@ -267,6 +287,21 @@ useStationShow(part => {
   display: grid;
   grid-template: 54px auto / minmax(62px, auto) auto;
   align-items: start;
+}
+/* beside the quilt, like the bubble of a part */
+.setting {
+  position: absolute;
+  z-index: 20;
+  top: 0.4rem;
+  right: 0.6rem;
+  width: min(22rem, calc(100vw - 1rem));
+  max-height: calc(100% - 0.8rem);
+  overflow-y: auto;
+}
+.close {
+  position: absolute;
+  top: 0.5rem;
+  right: 0.5rem;
 }
 .hint {
   position: absolute;

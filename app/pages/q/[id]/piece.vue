@@ -52,7 +52,8 @@ const bothSides = (path: string) => [`${path}.width`, `${path}.height`]
 const isInColumns = computed(() => rows.value.some(({ kind }) => kind === 'column'))
 const joining = computed(() =>
   store.quilt!.setting.kind === 'on-point'
-    ? 'Join each diagonal from its lower left, with the triangles at its ends; then the diagonals, from the upper left; the corners last.'
+    ? 'Join each diagonal from its lower left, with the triangles at its ends; then the diagonals, from the upper '
+      + 'left; the corners last.'
     : isInColumns.value
       ? 'Join each column from the top down, then the columns from left to right.'
       : 'Join each row from left to right, then the rows from the top down.',

@@ -1,0 +1,55 @@
+// In: blocks in their places. Out: the strips of their frames.
+import { blockOf, type Cell, type Quilt } from '../file/quilt'
+import { plainSide } from '../make/methods/cutSize'
+import type { Workroom } from '../make/methods/method'
+import { pieceOf } from '../make/methods/pieces'
+import type { Inches } from '../measure/ruler'
+import type { PieceOrder } from './piece'
+
+/**
+ * Strips round blocks, sewn as cut: two sides as long as the block, then two ends as long as the block and both sides,
+ * round after round. Source: handbook §4.
+ */
+export function frameOrders(quilt: Quilt, cells: Iterable<readonly [Cell, number]>, room: Workroom): PieceOrder[] {
+  return [...cells].flatMap(([cell, places]) => {
+    const block = blockOf(quilt, cell.block)
+    let { width, height } = block
+    return block.frame.flatMap(({ cloth, sides, ends }) => {
+      const strip = (across: Inches, down: Inches) => stripOrder({ cloth, cell, across, down, count: 2 * places }, room)
+      const orders = [strip(sides, height), strip(width + 2 * sides, ends)]
+      width += 2 * sides
+      height += 2 * ends
+      return orders
+    })
+  })
+}
+
+interface Strip {
+  cloth: string
+  cell: Cell
+  across: Inches
+  down: Inches
+  count: number
+}
+
+/** One pile however they lie; a print with an up is cut as it stands in the quilt. */
+function stripOrder({ cloth, cell, across, down, count }: Strip, room: Workroom): PieceOrder {
+  const isUpright = room.isDirectional(cloth)
+  const isTurned = cell.turn % 180 !== 0
+  const [width, height] = isUpright
+    ? isTurned
+      ? [down, across]
+      : [across, down]
+    : [Math.max(across, down), Math.min(across, down)]
+  const draft = pieceOf(plainSide(width, room), plainSide(height, room), {
+    cloth,
+    part: 'frame-strips',
+    shape: 'rectangle',
+    cuts: 'none',
+    turn: !isUpright,
+    count,
+    counted: [{ what: 'frames', count, each: 1 }],
+    slots: [],
+  })
+  return { draft, method: 'rectangle', places: [{ part: 'frame' }], feeds: [], times: 0 }
+}
