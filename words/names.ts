@@ -119,6 +119,7 @@ const SETTINGS: Readonly<Record<Quilt['setting']['kind'], string>> = {
   'on-point': 'on point',
   'offset-rows': 'shifted rows',
   'offset-columns': 'shifted columns',
+  'rows': 'rows of their own',
 }
 
 export function settingName(kind: Quilt['setting']['kind']): string {

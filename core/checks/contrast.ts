@@ -90,6 +90,7 @@ function touched(kind: Quilt['setting']['kind'], row: number, column: number): [
       ]
     }
     case 'offset-rows':
+    case 'rows':
       return [[row, column + 1]]
     case 'offset-columns':
       return [[row + 1, column]]

@@ -10,7 +10,7 @@ import type { QuiltFile } from '../file/schema'
 import { keepDesign } from './designs'
 import { dressRoles } from './dress'
 import { replaced, written, type Edit } from './edit'
-import { asCells, freeId } from './setting'
+import { asCells, withCells, freeId } from './setting'
 import { withoutStaleMeasures } from './staleMeasures'
 
 type BlockEntry = QuiltFile['blocks'][number]
@@ -276,13 +276,8 @@ type CellEntry = NonNullable<QuiltFile['setting']['cells']>[number][number]
 export function changeCell(row: number, column: number, change: (cell: CellEntry) => CellEntry): Edit {
   return file => {
     const cells = asCells(file)
-    return {
-      ...file,
-      setting: {
-        ...withoutFill(file.setting),
-        cells: replaced(cells, row, replaced(cells[row]!, column, change(cells[row]![column]!))),
-      },
-    }
+    const changed = replaced(cells, row, replaced(cells[row]!, column, change(cells[row]![column]!)))
+    return withCells({ ...file, setting: withoutFill(file.setting) }, changed)
   }
 }
 

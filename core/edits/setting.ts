@@ -1,7 +1,7 @@
 import type { Inches } from '../measure/ruler'
 import type { QuiltFile } from '../file/schema'
 import { rowLengths } from '../file/cells'
-import { written, type Edit } from './edit'
+import { replaced, written, type Edit } from './edit'
 import { withoutStaleMeasures } from './staleMeasures'
 
 type CellEntry = NonNullable<QuiltFile['setting']['cells']>[number][number]
@@ -10,7 +10,8 @@ type Kind = NonNullable<QuiltFile['setting']['kind']>
 
 /** The setting place by place, whether the file has cells or a fill. */
 export function asCells(file: QuiltFile): CellEntry[][] {
-  const { cells, fill = [[file.blocks[0]!.id]] } = file.setting
+  const { cells, rows, kind, fill = [[file.blocks[0]!.id]] } = file.setting
+  if (kind === 'rows' && rows) return rows.map(row => [...row.cells])
   if (cells) return cells.map(line => [...line])
   return rowLengths(file.setting).map((length, r) =>
     Array.from({ length }, (_, c): CellEntry => {
@@ -20,12 +21,51 @@ export function asCells(file: QuiltFile): CellEntry[][] {
   )
 }
 
+/** The file with these places, wherever its setting keeps them. */
+export function withCells(file: QuiltFile, cells: CellEntry[][]): QuiltFile {
+  const { rows, kind } = file.setting
+  if (kind !== 'rows' || !rows) return { ...file, setting: { ...file.setting, cells } }
+  return { ...file, setting: { ...file.setting, rows: cells.map((line, r) => ({ ...rows[r], cells: line })) } }
+}
+
+/** More or fewer blocks in one row of its own; its last block is repeated. */
+export function setRowCount(row: number, count: number): Edit {
+  return old => {
+    const file = withoutStaleMeasures(old, 'setting')
+    const cells = asCells(file)
+    const line = cells[row]!
+    const next = Array.from({ length: count }, (_, c) => line[c] ?? line.at(-1)!)
+    return withCells(file, replaced(cells, row, next))
+  }
+}
+
+/** How far one row of its own stands from the edge. */
+export function setRowShift(row: number, shift: Inches): Edit {
+  return old => {
+    const { setting, ...file } = withoutStaleMeasures(old, 'setting')
+    const rows = setting.rows?.map((entry, r) => (r === row ? { ...entry, shift: written(old, shift) } : entry))
+    return { ...file, setting: { ...setting, ...(rows ? { rows } : {}) } }
+  }
+}
+
 /** More or fewer blocks. Places that are kept keep what stands in them; new ones go on with the pattern two back. */
 export function setCounts(across: number, down: number): Edit {
   return old => {
     const file = withoutStaleMeasures(old, 'setting')
+    if (file.setting.kind === 'rows') return withRowCounts(file, across, down)
     return settled({ ...file, setting: { ...file.setting, across, down } })
   }
+}
+
+/** Rows of their own: as many rows, each with as many blocks more or fewer as the widest. */
+function withRowCounts(file: QuiltFile, across: number, down: number): QuiltFile {
+  const places = asCells(file)
+  const more = across - Math.max(...places.map(line => line.length))
+  const cells = Array.from({ length: down }, (_, r) => {
+    const line = places[r] ?? places.at(-1)!
+    return Array.from({ length: Math.max(1, line.length + more) }, (_, c) => line[c] ?? line.at(-1)!)
+  })
+  return withCells(file, cells)
 }
 
 /** Sets the blocks another way; what fills the edge is of the last cloth, until it is chosen. */
@@ -34,10 +74,23 @@ export function setKind(kind: Kind): Edit {
     const { setting, ...file } = withoutStaleMeasures(old, 'setting')
     const cloth = file.cloths.at(-1)!.id
     const isOffset = kind === 'offset-rows' || kind === 'offset-columns'
+    const { rows: _, ...kept } = setting
+    // rows of their own keep their places by themselves
+    const places = asCells(old)
+    const isFromRows = setting.kind === 'rows' && kind !== 'rows'
+    const counts = isFromRows ? { across: Math.max(...places.map(line => line.length)), down: places.length } : {}
+    const cells = isFromRows ? { cells: places } : {}
+    if (kind === 'rows') {
+      const ends = typeof setting.ends === 'object' ? setting.ends : { cloth }
+      const rows = places.filter(line => line.length > 0).map(line => ({ cells: line }))
+      return settled({ ...file, setting: { ...kept, kind, ends, rows, float: 0 } })
+    }
     return settled({
       ...file,
       setting: {
-        ...setting,
+        ...kept,
+        ...counts,
+        ...cells,
         kind,
         ...(kind === 'on-point' && !setting.settingCloth ? { settingCloth: cloth } : {}),
         ...(isOffset && !setting.ends ? { ends: { cloth } } : {}),
@@ -85,7 +138,7 @@ function settled(file: QuiltFile): QuiltFile {
   const lengths = rowLengths(setting)
   const isFilled =
     setting.cells?.length === lengths.length && setting.cells.every((row, r) => row.length === lengths[r])
-  return !setting.cells || isFilled ? fitted : refilled(fitted, asCells(fitted))
+  return !setting.cells || isFilled || setting.kind === 'rows' ? fitted : refilled(fitted, asCells(fitted))
 }
 
 function fitting({ setting, cloths }: QuiltFile): QuiltFile['setting'] {
@@ -106,6 +159,8 @@ function fitting({ setting, cloths }: QuiltFile): QuiltFile['setting'] {
     }
     return sashing ? { ...setting, sashing: { ...withoutPieced(withoutStones(sashing)), between: 'both' } } : setting
   }
+  if (setting.kind === 'rows')
+    return sashing ? { ...setting, sashing: { ...withoutPieced(withoutStones(sashing)), between: 'rows' } } : setting
   const isOneWay = sashing?.between === 'rows' || sashing?.between === 'columns'
   return isOneWay ? { ...setting, sashing: withoutPieced(withoutStones(sashing)) } : setting
 }
@@ -132,6 +187,16 @@ function refilled(file: QuiltFile, placed: readonly CellEntry[][]): QuiltFile {
 /** Blocks by turns: one block everywhere, or two like a chequerboard. */
 export function setFill(fill: string[][]): Edit {
   return file => {
+    if (file.setting.kind === 'rows') {
+      const cell = (r: number, c: number): CellEntry => {
+        const line = fill[r % fill.length]!
+        return { block: line[c % line.length]! }
+      }
+      return withCells(
+        file,
+        asCells(file).map((line, r) => line.map((_, c) => cell(r, c))),
+      )
+    }
     const { cells: _, ...setting } = file.setting
     return { ...file, setting: { ...setting, fill } }
   }

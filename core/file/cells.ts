@@ -25,6 +25,7 @@ function placedCells(file: ParsedQuilt): Cell[][] {
     known.set(key, cell)
     return cell
   }
+  if (file.setting.kind === 'rows' && file.setting.rows) return file.setting.rows.map(row => row.cells.map(cellFor))
   if (cells) return cells.map(line => line.map(cellFor))
   const filled = fill.map(line => line.map(block => cellFor({ block, turn: 0, mirror: false, cloths: {} })))
   return rowLengths(file.setting).map((length, r) => {
@@ -43,7 +44,9 @@ export function rowLengths({
   across,
   down,
   ends,
-}: Pick<QuiltFile['setting'], 'kind' | 'across' | 'down' | 'ends'>): number[] {
+  rows,
+}: Pick<QuiltFile['setting'], 'kind' | 'across' | 'down' | 'ends' | 'rows'>): number[] {
+  if (kind === 'rows' && rows) return rows.map(row => row.cells.length)
   if (kind === 'on-point') return Array.from({ length: 2 * down - 1 }, (_, r) => across - (r % 2))
   if (ends !== 'half-blocks') return Array.from({ length: down }, () => across)
   if (kind === 'offset-rows') return Array.from({ length: down }, (_, r) => across - (r % 2))

@@ -12,8 +12,6 @@ interface Unplanned {
 
 /** What a file may say but Wren cannot plan so far. Better refused by name than left out of the figures. */
 const UNPLANNED: readonly Unplanned[] = [
-  { path: 'setting.kind', values: oneOf('rows'), name: String },
-  { path: 'setting.rows', values: isSaid },
   { path: 'designs.*.squares', values: isSaid },
   { path: 'backing.way', values: oneOf('vertical', 'horizontal', 'wide', 'leftovers') },
   { path: 'backing.offCentre', values: isSaid },

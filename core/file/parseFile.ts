@@ -35,12 +35,21 @@ const STUB: ParsedDesign = {
 export function parseFile(file: unknown, units: Units): ReturnType<ReturnType<typeof quiltFileSchema>['safeParse']> {
   const cells = listAt(file, 'setting', 'cells')
   const own = listAt(file, 'designs')
-  const parsed = quiltFileSchema(units).safeParse(withoutKnown(file, cells, own))
+  const parsed = quiltFileSchema(units).safeParse(withCounts(withoutKnown(file, cells, own)))
   if (!parsed.success) return parsed
   const { setting } = parsed.data
   if (setting.cells) setting.cells = setting.cells.map((row, r) => remembered(rows, cells[r], row))
   parsed.data.designs = parsed.data.designs.map((design, i) => remembered(designs, own[i], design))
   return parsed
+}
+
+/** Rows of their own are counted by themselves: such a file need not say how many blocks stand across and down. */
+function withCounts(file: unknown): unknown {
+  const rows = listAt(file, 'setting', 'rows')
+  const { setting, ...rest } = (file ?? {}) as { setting?: { kind?: unknown } }
+  if (setting?.kind !== 'rows' || rows.length === 0) return file
+  const across = Math.max(...rows.map(row => listAt(row, 'cells').length))
+  return { ...rest, setting: { ...setting, across: Math.max(1, across), down: rows.length } }
 }
 
 /** The file with as little to read as may be in the places of what was read before. */

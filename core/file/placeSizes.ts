@@ -20,6 +20,8 @@ export function sizeProblems(file: ParsedQuilt): Problem[] {
       return offsetProblems(file, 'row')
     case 'offset-columns':
       return offsetProblems(file, 'column')
+    case 'rows':
+      return rowProblems(file)
   }
 }
 
@@ -42,6 +44,20 @@ function straightProblems(file: ParsedQuilt): Problem[] {
     }
   }
   return problems
+}
+
+/** In a row of its own all blocks are as high as each other. */
+function rowProblems(file: ParsedQuilt): Problem[] {
+  const sizeOf = placedSizes(file)
+  return cellsOf(file)
+    .flatMap((line, r) =>
+      line.flatMap((cell, c): Problem[] => {
+        const sizes: [Inches, Inches] = [sizeOf(line[0]!).height, sizeOf(cell).height]
+        const path: Path = ['setting', 'rows', r, 'cells', c]
+        return differ(...sizes) ? [{ code: 'sizes-differ', path, place: 'row', at: r, sizes }] : []
+      }),
+    )
+    .slice(0, MOST_PROBLEMS)
 }
 
 /** On point all blocks are square and of one size. */

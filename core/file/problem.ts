@@ -32,6 +32,7 @@ export type Unfitting =
   | 'shift-with-half-blocks'
   | 'on-point-not-square'
   | 'half-blocks-of-one'
+  | 'rows-with-other-sashes'
   | 'frames-with-half-blocks'
   | 'pieced-border-without-corners'
   | 'pieced-sashes-not-straight'

@@ -109,6 +109,13 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
       for (const [role, cloth] of Object.entries(cell.cloths)) need(cloths, 'cloth', cloth, [...path, 'cloths', role])
     }),
   )
+  setting.rows?.forEach((row, r) =>
+    row.cells.forEach((cell, c) => {
+      const path: Path = ['setting', 'rows', r, 'cells', c]
+      need(blocks, 'block', cell.block, [...path, 'block'])
+      for (const [role, cloth] of Object.entries(cell.cloths)) need(cloths, 'cloth', cloth, [...path, 'cloths', role])
+    }),
+  )
   need(cloths, 'cloth', setting.settingCloth, ['setting', 'settingCloth'])
   if (typeof setting.ends === 'object') need(cloths, 'cloth', setting.ends.cloth, ['setting', 'ends', 'cloth'])
   need(cloths, 'cloth', setting.sashing?.cloth, ['setting', 'sashing', 'cloth'])

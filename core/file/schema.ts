@@ -10,7 +10,7 @@ export const FORMAT = 'wren-quilt'
 export const VERSION = 1
 export const AIMS = ['least-cloth', 'fewest-steps', 'most-exact', 'from-precuts'] as const
 export const STRIPES = ['upright', 'level', 'lengthwise', 'crosswise'] as const
-export const SETTING_KINDS = ['straight', 'on-point', 'offset-rows', 'offset-columns'] as const
+export const SETTING_KINDS = ['straight', 'on-point', 'offset-rows', 'offset-columns', 'rows'] as const
 
 /** The smallest thing that can be sewn, finished. */
 export const LEAST_FINISHED = 1 / 8
@@ -126,6 +126,8 @@ function schemaFor(units: Units) {
       cells: f.list(f.list(cell, 0, 400), 1, 400).optional(),
       // how far each row (column) stands from the edge, used in turn; one length alone is for every second
       shift: z.union([f.length(), f.list(f.length(), 1, 200)], refuse({ kind: 'length' })).optional(),
+      // rows of their own blocks and height, each so far from the edge
+      rows: f.list(z.object({ cells: f.list(cell, 1, 400), shift: f.length().default(0) }, object), 1, 400).optional(),
       // on point: finished distance from the blocks' corners to the edge of the setting
       float: f.length(0, 40).default(0),
       ends: z

@@ -13,7 +13,11 @@ export function settingProblems(file: ParsedQuilt): Problem[] {
 /** As many places as the setting has. */
 function countProblems({ setting }: ParsedQuilt): Problem[] {
   const { cells } = setting
-  if (!cells) return []
+  if (setting.kind === 'rows' && !setting.rows) {
+    const expected = { kind: 'list', least: 1 } as const
+    return [{ code: 'expected', path: ['setting', 'rows'], expected, got: undefined }]
+  }
+  if (!cells || setting.kind === 'rows') return []
   const lengths = rowLengths(setting)
   const path: Path = ['setting', 'cells']
   if (cells.length !== lengths.length)
@@ -33,6 +37,10 @@ function fieldProblems({ setting: { kind, settingCloth, ends } }: ParsedQuilt): 
     const options = ['half-blocks', '{ cloth }']
     return [{ code: 'expected', path: ['setting', 'ends'], expected: { kind: 'one-of', options }, got: undefined }]
   }
+  if (kind === 'rows' && typeof ends !== 'object')
+    return [
+      { code: 'expected', path: ['setting', 'ends'], expected: { kind: 'one-of', options: ['{ cloth }'] }, got: ends },
+    ]
   return []
 }
 
@@ -46,7 +54,8 @@ function sashingProblems({ setting: { kind, sashing, ends, float } }: ParsedQuil
   if (kind === 'on-point' && sashing.cornerstones && 'design' in sashing.cornerstones)
     return refused('pieced-stones-on-point', 'sashing', 'cornerstones')
   const isStoned = sashing.cornerstones !== undefined
-  if (sashing.between !== 'both' && kind !== 'straight')
+  if (kind === 'rows' && sashing.between !== 'rows') return refused('rows-with-other-sashes', 'sashing', 'between')
+  if (sashing.between !== 'both' && kind !== 'straight' && kind !== 'rows')
     return refused('between-with-other-setting', 'sashing', 'between')
   if (sashing.between !== 'both' && isStoned) return refused('stones-with-between', 'sashing', 'cornerstones')
   if (kind === 'on-point') {

@@ -54,7 +54,7 @@ const cloth = fc.record({
 })
 
 interface Drawn {
-  kind: 'straight' | 'on-point' | 'offset-rows' | 'offset-columns'
+  kind: 'straight' | 'on-point' | 'offset-rows' | 'offset-columns' | 'rows'
   across: number
   down: number
   float: number
@@ -69,6 +69,12 @@ function fitting<T extends Drawn>(r: T): T {
   switch (r.kind) {
     case 'straight':
       return { ...r, sashing: r.sashing && { ...r.sashing, stones } }
+    case 'rows':
+      return {
+        ...r,
+        ends: 'cloth',
+        sashing: r.sashing && { ...r.sashing, stones: false, between: 'rows' },
+      }
     case 'on-point':
       return {
         ...r,
@@ -128,6 +134,7 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
       'on-point' as const,
       'offset-rows' as const,
       'offset-columns' as const,
+      'rows' as const,
     ),
     float: fc.constantFrom(0, 0, 4, 9),
     frame: fc.constantFrom(0, 0, 0, 2, 5, 8),
@@ -227,6 +234,15 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
         : corners === 'design'
           ? piecedOf(i + 2)
           : (corners as 'butted' | 'mitred')
+    /** Rows of one block each by turns, as many as there is room for, and a few fewer. */
+    const ownRows = () =>
+      Array.from({ length: r.down }, (_, y) => ({
+        shift: ((r.shift[y] ?? 0) / 8) * scale,
+        cells: Array.from({ length: Math.max(1, r.across - (y % 3)) }, (_, x) => ({
+          block: (x + y) % 2 ? 'own' : 'shipped',
+          turn: turnAt((x + y) % 8),
+        })),
+      }))
     const inUnits = (text: string) => `${text}in`
     return {
       format: 'wren-quilt',
@@ -270,6 +286,7 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
             ? { ends: r.ends }
             : { ends: { cloth: id(2) }, ...(r.shift.length > 0 ? { shift: r.shift.map(n => (n / 8) * scale) } : {}) }
           : {}),
+        ...(r.kind === 'rows' ? { rows: ownRows(), ends: { cloth: id(2) } } : {}),
         across: r.across,
         down: r.down,
         ...(r.cells

@@ -51,6 +51,19 @@ export function settingByHand(quilt: Quilt): SettingByHand {
     }
   }
   const o = sashing ? (sashing.outer ? 1 : -1) : 0
+  if (kind === 'rows') {
+    const shiftOf = (r: number) => quilt.setting.rows![r]!.shift
+    const lengths = cells.map((line, r) => shiftOf(r) + total(line.map(cell => sizeOf(cell).width)))
+    const width = Math.max(...lengths)
+    return {
+      ...none,
+      blocks: total(cells.map(line => line.length)),
+      width,
+      height: total(cells.map(([cell]) => sizeOf(cell!).height)) + (sashing ? (cells.length + o) * w : 0),
+      longSashes: sashing ? cells.length + o : 0,
+      ends: cells.filter((_, r) => shiftOf(r) > 1e-6).length + lengths.filter(length => width - length > 1e-6).length,
+    }
+  }
   if (kind === 'straight') {
     const within = { rows: sashing && sashing.between !== 'columns', columns: sashing && sashing.between !== 'rows' }
     const both = sashing !== null && sashing !== undefined && sashing.between === 'both'

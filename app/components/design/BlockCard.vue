@@ -17,7 +17,7 @@ import {
   turnCell,
 } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
-import { asCells } from '~~/core/edits/setting'
+import { asCells, withCells } from '~~/core/edits/setting'
 import { blockOf, designOf, ownBlocks, type Quilt } from '~~/core/file/quilt'
 import { capital } from '~~/words/names'
 
@@ -95,7 +95,7 @@ function choose(candidate: Design) {
   if (scope.value === 'all') return emit('edit', 'block', setDesign(cell.value.block, candidate))
   const known = ownBlocks(quilt).find(other => other.design === candidate.id)
   emit('edit', 'block of one place', file => {
-    const placed = { ...file, setting: { ...file.setting, cells: asCells(file) } }
+    const placed = withCells(file, asCells(file))
     return known ? placeBlock(row, column, known.id)(placed) : addBlock(candidate, { row, column })(placed)
   })
 }

@@ -4,7 +4,9 @@ import { setCounts, setFill, setSashing } from '~~/core/edits/setting'
 import { borderCloth } from '~~/core/edits/borderCloth'
 import { addBorder, setBinding } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
-import { craft } from '~~/words/speech'
+import { setTurns, TURN_PATTERNS, type TurnPattern } from '~~/core/edits/turnPatterns'
+import { craft, inEnglish } from '~~/words/speech'
+import { turnPatternName } from '~~/words/tryOuts'
 
 const { quilt, isGrey, isSetting, hasOwnPlaces } = defineProps<{
   quilt: Quilt
@@ -19,6 +21,7 @@ const emit = defineEmits<{
   select: [part: { kind: 'sash' } | { kind: 'border'; border: number } | { kind: 'binding' }]
   grey: []
   setting: []
+  tryOut: []
 }>()
 
 function count(side: 'across' | 'down', by: number) {
@@ -58,6 +61,12 @@ const arrangements = computed(() => {
 const speech = useSpeech()
 /** Between half blocks there is no sashing. */
 const isHalved = computed(() => quilt.setting.kind.startsWith('offset') && quilt.setting.ends === 'half-blocks')
+let seed = 0
+/** Another random arrangement each time it is asked for. */
+function nextSeed(pattern: TurnPattern): number {
+  if (pattern === 'random') seed += 1
+  return seed
+}
 const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + line.length, 0))
 </script>
 
@@ -81,16 +90,28 @@ const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + li
       </button>
     </div>
     <UPopover
-      v-if="ownBlocks(quilt).length > 1"
-      :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-80 z-50' }"
+      :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-96 max-h-[75vh] overflow-y-auto z-50' }"
     >
-      <button type="button" class="button"><UIcon name="i-lucide-layout-grid" class="size-5" />Lay out anew</button>
+      <button type="button" class="button"><UIcon name="i-lucide-layout-grid" class="size-5" />Lay out</button>
       <template #content>
         <p class="mb-3">
           All {{ places }} places are filled anew.<template v-if="hasOwnPlaces">
             Turns, mirrors, exchanges and cloths of single places go (Undo brings them back).</template
           >
         </p>
+        <p class="label">Turn the blocks</p>
+        <div class="mb-3 flex flex-wrap gap-1.5">
+          <button
+            v-for="pattern in TURN_PATTERNS"
+            :key="pattern"
+            type="button"
+            class="button !px-3"
+            @click="emit('edit', 'blocks turned', setTurns(quilt, pattern, nextSeed(pattern)))"
+          >
+            {{ inEnglish(turnPatternName(pattern), speech) }}
+          </button>
+        </div>
+        <p class="label">Fill the places</p>
         <button
           v-for="way in arrangements"
           :key="way.name"
@@ -102,6 +123,9 @@ const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + li
         </button>
       </template>
     </UPopover>
+    <button type="button" class="button" @click="emit('tryOut')">
+      <UIcon name="i-lucide-gallery-thumbnails" class="size-5" />Try-outs
+    </button>
     <button
       type="button"
       class="button"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Edit } from '~~/core/edits/edit'
-import { setEnds, setFloat, setKind, setSettingCloth, setShifts } from '~~/core/edits/setting'
+import { setEnds, setFloat, setKind, setRowCount, setRowShift, setSettingCloth, setShifts } from '~~/core/edits/setting'
 import { ownBlocks, type Quilt } from '~~/core/file/quilt'
 import { sameLength, type Inches } from '~~/core/measure/ruler'
 import { settingName } from '~~/words/names'
@@ -15,6 +15,7 @@ const KINDS = [
   { kind: 'on-point', lines: 'M4 4h16v16H4zM12 4l8 8-8 8-8-8z' },
   { kind: 'offset-rows', lines: 'M4 4h16v16H4zM4 12h16M12 4v8M8 12v8M16 12v8' },
   { kind: 'offset-columns', lines: 'M4 4h16v16H4zM12 4v16M4 12h8M12 8h8M12 16h8' },
+  { kind: 'rows', lines: 'M4 4h16v16H4zM4 9h16M4 16h16M10 4v5M15 4v5M8 9v7M16 9v7M12 16v4' },
 ] as const
 type Kind = (typeof KINDS)[number]['kind']
 
@@ -96,6 +97,47 @@ function addShift() {
       <p v-if="setting.sashing" class="note">
         Sashed on point, the edge runs through the middle of the outer cornerstones.
       </p>
+    </template>
+
+    <template v-if="setting.kind === 'rows'">
+      <ClothPicker
+        label="Cloth of the end pieces"
+        :cloths="quilt.cloths"
+        :value="endCloth"
+        @choose="cloth => cloth && emit('edit', 'cloth of the ends', setEnds({ cloth }))"
+      />
+      <p class="note">Rows narrower than the widest are filled at their right end.</p>
+      <div v-for="(entry, r) in setting.rows" :key="r" class="space-y-1">
+        <div class="flex items-center gap-1" role="group" :aria-label="`Blocks in row ${r + 1}`">
+          <span class="grow">Row {{ r + 1 }}</span>
+          <button
+            type="button"
+            class="button icon"
+            :aria-label="`One block fewer in row ${r + 1}`"
+            :disabled="entry.cells.length < 2"
+            @click="emit('edit', 'blocks of a row', setRowCount(r, entry.cells.length - 1))"
+          >
+            <UIcon name="i-lucide-minus" class="size-5" />
+          </button>
+          <strong class="figure w-8 text-center">{{ entry.cells.length }}</strong>
+          <button
+            type="button"
+            class="button icon"
+            :aria-label="`One block more in row ${r + 1}`"
+            @click="emit('edit', 'blocks of a row', setRowCount(r, Math.min(200, entry.cells.length + 1)))"
+          >
+            <UIcon name="i-lucide-plus" class="size-5" />
+          </button>
+        </div>
+        <LengthField
+          :label="`Row ${r + 1} stands from the edge`"
+          :value="entry.shift"
+          :least="0"
+          :most="100"
+          :step="quilt.ruler || 1 / 8"
+          @commit="v => emit('edit', 'shift', setRowShift(r, v))"
+        />
+      </div>
     </template>
 
     <template v-if="isOffset">

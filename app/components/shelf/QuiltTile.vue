@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import { dimensionsOf } from '~~/core/top/dimensions'
 import { readQuilt } from '~~/core/file/readQuilt'
-import { drawnTop } from '~~/core/top/parts'
-import { paintQuilt } from '~/drawing/paintQuilt'
 import type { KeptQuilt } from '~/keeping/keptQuilt'
 import { formatSize } from '~~/words/length'
 
@@ -10,7 +8,6 @@ const { kept } = defineProps<{ kept: KeptQuilt }>()
 const emit = defineEmits<{ duplicate: []; save: []; remove: [] }>()
 
 const settings = useSettings()
-const canvas = useTemplateRef('canvas')
 const quilt = computed(() => {
   const read = readQuilt(kept.file)
   return read.ok ? read.value : null
@@ -22,26 +19,12 @@ const size = computed(() => {
 })
 const when = computed(() => new Date(kept.savedAt).toLocaleDateString(undefined, { day: 'numeric', month: 'long' }))
 const station = computed(() => STATIONS.find(s => s.id === kept.bookmark?.station)?.name)
-
-watchEffect(() => {
-  const context = canvas.value?.getContext('2d')
-  if (!context || !canvas.value || !quilt.value || !dimensions.value) return
-  const { width, height } = canvas.value
-  const whole = drawnTop(dimensions.value)
-  const scale = Math.min((width - 16) / whole.width, (height - 16) / whole.height)
-  context.clearRect(0, 0, width, height)
-  paintQuilt(context, quilt.value, dimensions.value, {
-    scale,
-    left: (width - whole.width * scale) / 2,
-    top: (height - whole.height * scale) / 2,
-  })
-})
 </script>
 
 <template>
   <article class="card flex flex-col gap-2 !p-3" data-testid="quilt-tile">
     <NuxtLink :to="`/q/${kept.id}`" class="block no-underline" style="color: inherit">
-      <canvas ref="canvas" width="480" height="420" class="mx-auto block w-full" aria-hidden="true" />
+      <QuiltPicture v-if="quilt" :quilt="quilt" :width="480" :height="420" />
       <h2 class="truncate">{{ kept.file.name ?? 'Untitled quilt' }}</h2>
       <p class="note figure !whitespace-normal">{{ size }}</p>
       <p class="note">{{ when }}{{ station ? `, at ${station}` : '' }}</p>

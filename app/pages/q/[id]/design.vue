@@ -15,6 +15,7 @@ const selected = ref<Part | null>(null)
 const carried = ref<Extract<Part, { kind: 'block' }> | null>(null)
 const isGrey = ref(false)
 const isSetting = ref(false)
+const isTrying = ref(false)
 
 const stage = useTemplateRef('stage')
 const drawing = useTemplateRef('drawing')
@@ -185,7 +186,9 @@ useStationShow(part => {
       @select="part => (selected = part)"
       @grey="isGrey = !isGrey"
       @setting="toggleSetting"
+      @try-out="isTrying = true"
     />
+    <TryOutSheet v-if="isTrying && store.file" v-model:open="isTrying" :file="store.file" :quilt="quilt" @edit="edit" />
     <div ref="stage" class="stage">
       <div class="bench">
         <div class="self-center justify-self-end pr-2 text-2xl font-bold">

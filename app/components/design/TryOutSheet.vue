@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import type { Edit } from '~~/core/edits/edit'
+import type { Quilt } from '~~/core/file/quilt'
+import type { QuiltFile } from '~~/core/file/schema'
+import { dimensionsOf } from '~~/core/top/dimensions'
+import { formatCloth, formatSize } from '~~/words/length'
+import { capital } from '~~/words/names'
+import { inEnglish, plural } from '~~/words/speech'
+import { tryOutName } from '~~/words/tryOuts'
+import type { Trial } from '~/composables/useTrials'
+
+const { file, quilt } = defineProps<{ file: QuiltFile; quilt: Quilt }>()
+const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
+const open = defineModel<boolean>('open', { required: true })
+
+const speech = useSpeech()
+const { trials, pins, figures, pin, again } = useTrials(
+  () => file,
+  () => quilt,
+)
+const said = (trial: Trial) => capital(inEnglish(tryOutName(trial.name), speech.value))
+const sizeOf = ({ quilt: tried }: Trial) => {
+  const { width, height } = dimensionsOf(tried).top.stages.at(-1)!
+  return formatSize(width.total, height.total, speech.value)
+}
+const isPinned = ({ key }: Trial) => pins.value.some(other => other.key === key)
+function take(trial: Trial) {
+  open.value = false
+  emit('edit', tryOutName(trial.name), trial.edit)
+}
+</script>
+
+<template>
+  <UModal
+    v-model:open="open"
+    title="Try-outs"
+    description="The same blocks and cloths, set in other ways"
+    :ui="{ content: 'max-w-6xl bg-paper', body: 'p-4' }"
+  >
+    <template #body>
+      <section v-if="pins.length > 0" class="pins" aria-label="Pinned side by side">
+        <article v-for="trial in pins" :key="trial.key" class="pin" data-testid="pinned">
+          <QuiltPicture :quilt="trial.quilt" :width="260" :height="220" />
+          <h3>{{ said(trial) }}</h3>
+          <p class="figure !whitespace-normal">{{ sizeOf(trial) }}</p>
+          <p v-if="figures.get(trial.key)" class="figure !whitespace-normal">
+            {{ formatCloth(figures.get(trial.key)!.buy, speech) }} to buy,
+            {{ plural(figures.get(trial.key)!.pieces, 'piece') }}
+          </p>
+          <p v-else class="note">working it out …</p>
+          <div class="flex gap-2">
+            <button type="button" class="button chosen grow !px-2" @click="take(trial)">Take it</button>
+            <button type="button" class="button quiet icon" :aria-label="`Unpin ${said(trial)}`" @click="pin(trial)">
+              <UIcon name="i-lucide-pin-off" class="size-5" />
+            </button>
+          </div>
+        </article>
+      </section>
+      <p v-else class="note mb-3">
+        Press one to take it; Undo brings the quilt back. Pin up to four to see them side by side with their figures.
+      </p>
+      <ul class="sheet">
+        <li v-for="trial in trials" :key="trial.key" class="tile" data-testid="try-out">
+          <button type="button" class="take" @click="take(trial)">
+            <QuiltPicture :quilt="trial.quilt" :width="220" :height="190" />
+            <strong>{{ said(trial) }}</strong>
+            <span class="note figure !whitespace-normal">{{ sizeOf(trial) }}</span>
+          </button>
+          <button
+            type="button"
+            class="button quiet icon corner"
+            :aria-pressed="isPinned(trial)"
+            :aria-label="`${isPinned(trial) ? 'Unpin' : 'Pin'} ${said(trial)}`"
+            @click="pin(trial)"
+          >
+            <UIcon :name="isPinned(trial) ? 'i-lucide-pin-off' : 'i-lucide-pin'" class="size-5" />
+          </button>
+          <button
+            v-if="trial.name.kind === 'turns' && trial.name.pattern === 'random'"
+            type="button"
+            class="button quiet !px-2"
+            @click="again"
+          >
+            <UIcon name="i-lucide-dices" class="size-5" />Another one
+          </button>
+        </li>
+      </ul>
+    </template>
+  </UModal>
+</template>
+
+<style scoped>
+.sheet,
+.pins {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(11.5rem, 1fr));
+  gap: 0.6rem;
+}
+.pins {
+  grid-template-columns: repeat(auto-fit, minmax(13rem, 1fr));
+  margin-bottom: 1rem;
+  padding-bottom: 1rem;
+  border-bottom: 2px dashed var(--line);
+}
+.pin,
+.tile {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  gap: 0.3rem;
+  border: 1.5px solid var(--line);
+  border-radius: 12px;
+  padding: 0.4rem;
+}
+.pin {
+  background: var(--linen);
+  padding: 0.7rem;
+}
+.take {
+  display: flex;
+  flex-direction: column;
+  gap: 0.2rem;
+  width: 100%;
+  text-align: left;
+  line-height: 1.25;
+  cursor: pointer;
+}
+.tile:hover {
+  border-color: var(--madder);
+}
+.corner {
+  position: absolute;
+  top: 0.3rem;
+  right: 0.3rem;
+  background: var(--paper);
+}
+</style>

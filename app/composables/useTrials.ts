@@ -1,0 +1,78 @@
+import { readQuilt } from '~~/core/file/readQuilt'
+import type { Quilt } from '~~/core/file/quilt'
+import type { QuiltFile } from '~~/core/file/schema'
+import { tryOutsOf, type TryOut } from '~~/core/edits/tryOuts'
+import { createPlanClient } from '~/workers/planClient'
+
+/** A try-out that can be sewn, with the quilt it would be. */
+export interface Trial extends TryOut {
+  key: string
+  file: QuiltFile
+  quilt: Quilt
+}
+
+/** What a pinned try-out comes to; null while it is being worked out, or where that failed. */
+export interface TrialFigures {
+  buy: number
+  pieces: number
+  blocks: number
+}
+
+const MOST_PINNED = 4
+
+/** Other quilts of this quilt's blocks and cloths; up to four of them pinned, and planned one after the other. */
+export function useTrials(file: () => QuiltFile, quilt: () => Quilt) {
+  const seed = ref(1)
+  const trials = computed(() =>
+    tryOutsOf(quilt(), seed.value).flatMap(({ name, edit }): Trial[] => {
+      const tried = edit(file())
+      const read = readQuilt(tried)
+      return read.ok ? [{ key: JSON.stringify(name), name, edit, file: tried, quilt: read.value }] : []
+    }),
+  )
+  const pinned = ref<string[]>([])
+  const figures = shallowRef<ReadonlyMap<string, TrialFigures>>(new Map())
+  const pins = computed(() => trials.value.filter(({ key }) => pinned.value.includes(key)))
+
+  let asked: Trial | undefined
+  const client = createPlanClient(
+    {
+      onDone({ plan }) {
+        const done = asked
+        asked = undefined
+        if (done) {
+          const { buy, pieces, blocks } = plan.quilt
+          figures.value = new Map([...figures.value, [done.key, { buy, pieces, blocks }]])
+        }
+        askNext()
+      },
+      onFailed: () => (asked = undefined),
+      onWays: () => undefined,
+      onRestart: () => undefined,
+      onSilent: () => (asked = undefined),
+    },
+    () => new Worker(new URL('../workers/planWorker.ts', import.meta.url), { type: 'module' }),
+  )
+  function askNext() {
+    if (asked) return
+    asked = pins.value.find(({ key }) => !figures.value.has(key))
+    if (asked) client.ask(asked.file)
+  }
+  function pin({ key }: Trial) {
+    const isPinned = pinned.value.includes(key)
+    pinned.value = isPinned ? pinned.value.filter(other => other !== key) : [...pinned.value, key].slice(-MOST_PINNED)
+    askNext()
+  }
+  /** Another random arrangement. */
+  function again() {
+    seed.value += 1
+  }
+  // another quilt, other figures
+  watch([file, seed], () => {
+    figures.value = new Map()
+    asked = undefined
+    askNext()
+  })
+  onScopeDispose(() => client.stop())
+  return { trials, pins, figures, pin, again }
+}

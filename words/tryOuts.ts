@@ -1,0 +1,41 @@
+import type { TryOutName } from '../core/edits/tryOuts'
+import type { TurnPattern } from '../core/edits/turnPatterns'
+import { settingName } from './names'
+
+const PATTERNS: Readonly<Record<TurnPattern, string>> = {
+  'alike': 'all alike',
+  'quarter-turns': 'quarter turns round a middle',
+  'mirrored-pairs': 'mirrored pairs',
+  'every-second': 'every second turned',
+  'straight-furrow': 'straight furrow',
+  'barn-raising': 'barn raising',
+  'light-and-dark': 'light and dark',
+  'zigzag': 'zigzag',
+  'random': 'at random, no neighbors alike',
+}
+
+export function turnPatternName(pattern: TurnPattern): string {
+  return PATTERNS[pattern]
+}
+
+/** What a try-out does with the quilt. */
+export function tryOutName(name: TryOutName): string {
+  switch (name.kind) {
+    case 'turns':
+      return PATTERNS[name.pattern]
+    case 'set':
+      return settingName(name.as)
+    case 'half-blocks':
+      return `${name.along} shifted by half a block`
+    case 'by-turns':
+      return `${name.blocks[0]} and ${name.blocks[1]} by turns`
+    case 'everywhere':
+      return `${name.block} everywhere`
+    case 'sashed':
+      return `sashed, 1/${name.part} of the block`
+    case 'strips':
+      return `sashes between ${name.along} only`
+    case 'plain-joins':
+      return 'without sashing'
+  }
+}
