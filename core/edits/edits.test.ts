@@ -66,6 +66,8 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
 function isOfSizes(problem: Problem): boolean {
   return (
     problem.code === 'sizes-differ'
+    // a framed block must be larger than its frames
+    || (problem.code === 'expected' && /^blocks\.\d+\.(size|width|height)$/.test(problem.path.join('.')))
     || (problem.code === 'not-together' && /^(on-point-not-square|shift-with-half-blocks)$/.test(problem.what))
   )
 }

@@ -141,7 +141,10 @@ function settled(file: QuiltFile): QuiltFile {
   return !setting.cells || isFilled || setting.kind === 'rows' ? fitted : refilled(fitted, asCells(fitted))
 }
 
-function fitting({ setting, cloths }: QuiltFile): QuiltFile['setting'] {
+function fitting({ setting: asked, cloths, blocks }: QuiltFile): QuiltFile['setting'] {
+  const isFramed = blocks.some(({ frame = [] }) => frame.length > 0)
+  const cannotHalve = asked.ends === 'half-blocks' && (asked.kind === 'rows' || isFramed)
+  const setting = cannotHalve ? { ...asked, ends: { cloth: cloths.at(-1)!.id } } : asked
   const { across, down, sashing } = setting
   if (setting.kind === 'on-point') {
     if (!sashing) return setting

@@ -3,7 +3,7 @@ import { readQuilt } from '../file/readQuilt'
 import { tryOutsOf } from './tryOuts'
 import { setTurns, TURN_PATTERNS, turnsFor } from './turnPatterns'
 
-test('at least twelve try-outs of a quilt of one block, all of which can be planned from its own blocks and cloths', () => {
+test('at least twelve try-outs of a quilt of one block, all planned from its own blocks and cloths', () => {
   const one = {
     ...SAMPLE,
     blocks: [SAMPLE.blocks[0]!],
@@ -45,7 +45,7 @@ test('a random arrangement has no neighbours alike, and is the same again from t
   expect(turnsFor('random', [9, 9, 9, 9, 9], 8).map(row => row.map(({ quarter }) => quarter))).not.toEqual(turns)
 })
 
-test('where halves are dark they meet: in furrows side by side, light and dark round a middle, in the barn in rings', () => {
+test('where halves are dark they meet: in furrows side by side, light and dark round a middle, barns in rings', () => {
   // a half-square whose dark patch lies at the upper left as it is drawn
   const file = {
     ...SAMPLE,

@@ -202,6 +202,28 @@ function schemaFor(units: Units) {
           object,
         )
         .nullish(),
+      // who it is for, and the bed it is to lie on
+      for: z
+        .object(
+          {
+            who: f.text(200).optional(),
+            bed: z
+              .object(
+                {
+                  width: f.length(1, 200),
+                  length: f.length(1, 200),
+                  depth: f.length(0, 40).default(10),
+                  drop: f.length(0, 60).default(12),
+                  foot: f.length(0, 60).default(12),
+                  tuck: f.length(0, 60).default(0),
+                },
+                object,
+              )
+              .optional(),
+          },
+          object,
+        )
+        .optional(),
       margin: f.number(0, 2).default(0.1),
       // pieces cut beyond those needed, in each pile for the blocks
       spares: f.whole(0, 100).default(0),

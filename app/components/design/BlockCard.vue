@@ -60,6 +60,8 @@ const sides = computed(() => {
     { label: `${down} of all blocks`, value: height, resize: setBlocksHeight },
   ]
 })
+/** A framed block keeps half an inch inside its frames. */
+const least = computed(() => Math.max(1, block.value.outer.width - block.value.width + 1 / 2))
 const alike = computed(() => timesPlaced(quilt, cell.value.block))
 const scope = ref<'all' | 'here'>('all')
 const isChoosing = ref(false)
@@ -122,7 +124,7 @@ function choose(candidate: Design) {
       <LengthField
         label="All blocks, finished"
         :value="block.outer.width"
-        :least="1"
+        :least="least"
         :most="100"
         why="A block has to be sewn"
         :step="quilt.ruler || 1 / 8"
@@ -136,7 +138,7 @@ function choose(candidate: Design) {
         :key="label"
         :label="label"
         :value="value"
-        :least="1"
+        :least="least"
         :most="100"
         :step="quilt.ruler || 1 / 8"
         @preview="v => emit('preview', v === null ? null : resize(v))"

@@ -22,6 +22,7 @@ const emit = defineEmits<{
   grey: []
   setting: []
   tryOut: []
+  fit: []
 }>()
 
 function count(side: 'across' | 'down', by: number) {
@@ -126,6 +127,9 @@ const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + li
     <button type="button" class="button" @click="emit('tryOut')">
       <UIcon name="i-lucide-gallery-thumbnails" class="size-5" />Try-outs
     </button>
+    <button type="button" class="button" @click="emit('fit')">
+      <UIcon name="i-lucide-bed-double" class="size-5" />Size to fit
+    </button>
     <button
       type="button"
       class="button"
@@ -154,7 +158,7 @@ const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + li
     </button>
     <UPopover :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-80 z-50' }">
       <button type="button" class="button ml-auto">
-        <UIcon name="i-lucide-sliders-horizontal" class="size-5" />Name, seam, ruler
+        <UIcon name="i-lucide-sliders-horizontal" class="size-5" />Seam, ruler
       </button>
       <template #content><QuiltBasics :quilt="quilt" @edit="(name, change) => emit('edit', name, change)" /></template>
     </UPopover>

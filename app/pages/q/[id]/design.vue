@@ -16,6 +16,7 @@ const carried = ref<Extract<Part, { kind: 'block' }> | null>(null)
 const isGrey = ref(false)
 const isSetting = ref(false)
 const isTrying = ref(false)
+const isFitting = ref(false)
 
 const stage = useTemplateRef('stage')
 const drawing = useTemplateRef('drawing')
@@ -187,7 +188,9 @@ useStationShow(part => {
       @grey="isGrey = !isGrey"
       @setting="toggleSetting"
       @try-out="isTrying = true"
+      @fit="isFitting = true"
     />
+    <FitSheet v-if="isFitting && store.file" v-model:open="isFitting" :file="store.file" :quilt="quilt" @edit="edit" />
     <TryOutSheet v-if="isTrying && store.file" v-model:open="isTrying" :file="store.file" :quilt="quilt" @edit="edit" />
     <div ref="stage" class="stage">
       <div class="bench">

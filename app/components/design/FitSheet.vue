@@ -1,0 +1,208 @@
+<script setup lang="ts">
+import { fitsFor, MATTRESSES, setFor, sizeForBed, type Bed, type Fit } from '~~/core/edits/bedFit'
+import type { Edit } from '~~/core/edits/edit'
+import type { Quilt } from '~~/core/file/quilt'
+import { readQuilt } from '~~/core/file/readQuilt'
+import type { QuiltFile } from '~~/core/file/schema'
+import { fromInches } from '~~/core/measure/units'
+import { formatLength, formatSize } from '~~/words/length'
+
+const { file, quilt } = defineProps<{ file: QuiltFile; quilt: Quilt }>()
+const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
+const open = defineModel<boolean>('open', { required: true })
+
+const speech = useSpeech()
+const kept = quilt.for?.bed
+const isBed = ref(kept !== undefined)
+const who = ref(quilt.for?.who ?? '')
+const queen = MATTRESSES[3]
+const bed = ref<Bed>(kept ?? { width: queen.width, length: queen.length, depth: 10, drop: 12, foot: 12, tuck: 10 })
+const free = ref({ width: 60, height: 80 })
+const mattress = computed(
+  () => MATTRESSES.find(({ width, length }) => width === bed.value.width && length === bed.value.length)?.name ?? 'own',
+)
+const wanted = computed(() => (isBed.value ? sizeForBed(bed.value) : free.value))
+const fits = computed(() => fitsFor(file, quilt, wanted.value))
+const chosen = ref(0)
+watch(fits, () => (chosen.value = 0))
+const shown = computed(() => {
+  const fit = fits.value[chosen.value]
+  const read = fit ? readQuilt(fit.edit(file)) : null
+  return read?.ok ? read.value : quilt
+})
+function chooseMattress(name: string) {
+  const found = MATTRESSES.find(candidate => candidate.name === name)
+  if (found) bed.value = { ...bed.value, width: found.width, length: found.length }
+}
+const FIELDS = [
+  ['width', 'Mattress, across'],
+  ['length', 'Mattress, long'],
+  ['depth', 'Mattress, thick'],
+  ['drop', 'Drop at each side'],
+  ['foot', 'Drop at the foot'],
+  ['tuck', 'Tuck under the pillows'],
+] as const
+const WAYS: Readonly<Record<Fit['way'], string>> = {
+  'borders': 'By the border alone',
+  'counts': 'By the number of blocks',
+  'block-size': 'By the size of the blocks',
+  'sashing': 'By the sashing',
+}
+/** Bed and name are kept in the file, in its own units. */
+function remember(): Edit {
+  const inUnits = (inches: number) => fromInches(inches, file.units ?? 'in')
+  const { width, length, depth, drop, foot, tuck } = bed.value
+  return setFor({
+    ...(who.value.trim() === '' ? {} : { who: who.value.trim() }),
+    ...(isBed.value
+      ? {
+          bed: {
+            width: inUnits(width),
+            length: inUnits(length),
+            depth: inUnits(depth),
+            drop: inUnits(drop),
+            foot: inUnits(foot),
+            tuck: inUnits(tuck),
+          },
+        }
+      : {}),
+  })
+}
+function take(fit: Fit) {
+  open.value = false
+  emit('edit', 'size to fit', old => remember()(fit.edit(old)))
+}
+</script>
+
+<template>
+  <UModal
+    v-model:open="open"
+    title="A size to fit"
+    description="For a bed, or about so large"
+    :ui="{ content: 'max-w-6xl bg-paper', body: 'p-4' }"
+  >
+    <template #body>
+      <div class="grid gap-5 lg:grid-cols-[22rem_1fr]">
+        <div class="space-y-3">
+          <div>
+            <label class="label" for="fit-who">Who it is for</label>
+            <input id="fit-who" v-model="who" class="field" maxlength="200" />
+          </div>
+          <div class="flex gap-2" role="radiogroup" aria-label="What it is to fit">
+            <button
+              type="button"
+              role="radio"
+              class="button grow"
+              :class="{ chosen: isBed }"
+              :aria-checked="isBed"
+              @click="isBed = true"
+            >
+              A bed
+            </button>
+            <button
+              type="button"
+              role="radio"
+              class="button grow"
+              :class="{ chosen: !isBed }"
+              :aria-checked="!isBed"
+              @click="isBed = false"
+            >
+              About so large
+            </button>
+          </div>
+          <template v-if="isBed">
+            <label class="block"
+              ><span class="label">Mattress</span
+              ><select
+                class="field"
+                :value="mattress"
+                @change="event => chooseMattress((event.target as HTMLSelectElement).value)"
+              >
+                <option v-for="one in MATTRESSES" :key="one.name" :value="one.name">
+                  {{ one.name }}, {{ formatSize(one.width, one.length, speech) }}
+                </option>
+                <option value="own">as typed below</option>
+              </select></label
+            >
+            <div class="grid grid-cols-2 gap-2">
+              <LengthField
+                v-for="[key, label] in FIELDS"
+                :key="key"
+                :label="label"
+                :value="bed[key]"
+                :least="key === 'width' || key === 'length' ? 10 : 0"
+                :most="200"
+                :step="1"
+                hide-steps
+                @commit="v => (bed = { ...bed, [key]: v })"
+              />
+            </div>
+          </template>
+          <div v-else class="grid grid-cols-2 gap-2">
+            <LengthField
+              label="About so wide"
+              :value="free.width"
+              :least="5"
+              :most="200"
+              :step="1"
+              hide-steps
+              @commit="v => (free = { ...free, width: v })"
+            />
+            <LengthField
+              label="About so long"
+              :value="free.height"
+              :least="5"
+              :most="200"
+              :step="1"
+              hide-steps
+              @commit="v => (free = { ...free, height: v })"
+            />
+          </div>
+          <p class="figure text-lg !whitespace-normal" data-testid="wanted">
+            The quilt should be <strong>{{ formatSize(wanted.width, wanted.height, speech) }}</strong> finished.
+          </p>
+        </div>
+        <div class="space-y-3">
+          <p v-if="fits.length === 0" class="caution">
+            With these blocks no way reaches that size with a border of sensible width. Change the size, or the blocks.
+          </p>
+          <ul class="ways">
+            <li
+              v-for="(fit, i) in fits"
+              :key="fit.way"
+              class="card space-y-1 !p-3"
+              :class="{ chosen: i === chosen }"
+              data-testid="fit"
+            >
+              <h3>{{ WAYS[fit.way] }}</h3>
+              <p class="figure !whitespace-normal">
+                {{ fit.across }} by {{ fit.down }} blocks of {{ formatLength(fit.block, speech) }}, border
+                {{ formatLength(fit.sides, speech) }} at the sides, {{ formatLength(fit.ends, speech) }} at top and
+                bottom: {{ formatSize(fit.size.width, fit.size.height, speech) }}
+              </p>
+              <div class="flex gap-2">
+                <button type="button" class="button !px-3" :aria-pressed="i === chosen" @click="chosen = i">
+                  Show it
+                </button>
+                <button type="button" class="button chosen !px-3" @click="take(fit)">Take it</button>
+              </div>
+            </li>
+          </ul>
+          <BedPicture v-if="isBed" :quilt="shown" :bed="bed" />
+          <QuiltPicture v-else class="!w-72" :quilt="shown" :width="288" :height="320" />
+        </div>
+      </div>
+    </template>
+  </UModal>
+</template>
+
+<style scoped>
+.ways {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(14rem, 1fr));
+  gap: 0.6rem;
+}
+.card.chosen {
+  border-color: var(--madder);
+}
+</style>

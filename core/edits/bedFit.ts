@@ -1,0 +1,155 @@
+// In: a quilt and the size wanted of it. Out: ways to make it that large, each one edit.
+import { readQuilt } from '../file/readQuilt'
+import { ownBlocks, type Quilt } from '../file/quilt'
+import type { QuiltFile } from '../file/schema'
+import { roundToRuler, type Inches } from '../measure/ruler'
+import { dimensionsOf } from '../top/dimensions'
+import { borderCloth } from './borderCloth'
+import { setBlocksSize } from './blocks'
+import { addBorder, removeBorder, setBorder } from './edge'
+import type { Edit } from './edit'
+import { setCounts, setSashing } from './setting'
+
+/** Common mattresses, width by length. Source: handbook §4. */
+export const MATTRESSES = [
+  { name: 'cot', width: 27, length: 52 },
+  { name: 'twin', width: 39, length: 75 },
+  { name: 'full', width: 54, length: 75 },
+  { name: 'queen', width: 60, length: 80 },
+  { name: 'king', width: 76, length: 80 },
+] as const
+
+export interface Bed {
+  width: Inches
+  length: Inches
+  /** Thickness of the mattress. */
+  depth: Inches
+  /** How far the quilt hangs down at each side, at the foot, and how much is tucked under the pillows. */
+  drop: Inches
+  foot: Inches
+  tuck: Inches
+}
+
+export interface Size {
+  width: Inches
+  height: Inches
+}
+
+/** Mattress and drops on three sides, and the pillow tuck. Source: handbook §4. */
+export function sizeForBed({ width, length, drop, foot, tuck }: Bed): Size {
+  return { width: width + 2 * drop, height: length + foot + tuck }
+}
+
+/** Who the quilt is for, and the bed. */
+export function setFor(change: NonNullable<QuiltFile['for']>): Edit {
+  return file => ({ ...file, for: { ...file.for, ...change } })
+}
+
+export type FitWay = 'borders' | 'counts' | 'block-size' | 'sashing'
+
+export interface Fit {
+  way: FitWay
+  /** What it comes to. */
+  size: Size
+  across: number
+  down: number
+  block: Inches
+  /** The outermost border. */
+  sides: Inches
+  ends: Inches
+  edit: Edit
+}
+
+/** A border narrower than this is no border; wider than so many blocks it is the quilt. */
+const LEAST_BORDER: Inches = 1
+const WIDEST_BORDER = 1.5
+const MOST_COUNT = 40
+
+/**
+ * Ways to the size: by other counts, another block size, another sashing, or as it is, each with an outermost border
+ * that takes up what is left, so that the size is reached to the ruler step. Ways whose border would be too narrow or
+ * too wide are left out.
+ */
+export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: Size): Fit[] {
+  const { across, down, sashing } = quilt.setting
+  const block = ownBlocks(quilt)[0]!.outer.width
+  const step = quilt.ruler || 1 / 8
+  const bare = (edit: Edit): Quilt | null => {
+    const read = readQuilt(withoutOutermost(edit(file)))
+    return read.ok ? read.value : null
+  }
+  const isRoomy = (edit: Edit) => {
+    const made = bare(edit)
+    if (!made) return false
+    const { width, height } = topOf(made)
+    return wanted.width - width >= 2 * LEAST_BORDER - 1e-9 && wanted.height - height >= 2 * LEAST_BORDER - 1e-9
+  }
+  /** The largest that leaves room for a border, by halving: what is made larger makes the top larger. */
+  const largest = (least: number, most: number, unit: number, edit: (value: number) => Edit): number | null => {
+    let [low, high] = [Math.ceil(least / unit), Math.floor(most / unit)]
+    if (low > high || !isRoomy(edit(low * unit))) return null
+    while (low < high) {
+      const middle = Math.ceil((low + high) / 2)
+      if (isRoomy(edit(middle * unit))) low = middle
+      else high = middle - 1
+    }
+    return low * unit
+  }
+  const ways: { way: FitWay; edit: Edit }[] = [{ way: 'borders', edit: same }]
+  const wide = largest(1, MOST_COUNT, 1, count => setCounts(count, 1))
+  const high = largest(1, MOST_COUNT, 1, count => setCounts(1, count))
+  if (wide !== null && high !== null && (wide !== across || high !== down))
+    ways.push({ way: 'counts', edit: setCounts(wide, high) })
+  const size = largest(1, 60, step, setBlocksSize)
+  if (size !== null && Math.abs(size - block) > 1e-9) ways.push({ way: 'block-size', edit: setBlocksSize(size) })
+  if (sashing) {
+    const sash = largest(1 / 4, block, step, width => setSashing({ width }))
+    if (sash !== null && Math.abs(sash - sashing.width) > 1e-9)
+      ways.push({ way: 'sashing', edit: setSashing({ width: sash }) })
+  }
+  return ways.flatMap(({ way, edit }): Fit[] => {
+    const made = bare(edit)
+    if (!made) return []
+    const top = topOf(made)
+    const [sides, ends] = [wanted.width - top.width, wanted.height - top.height].map(gap =>
+      roundToRuler(gap / 2, quilt.ruler),
+    ) as [number, number]
+    const first = ownBlocks(made)[0]!.outer.width
+    if (Math.min(sides, ends) < LEAST_BORDER || Math.max(sides, ends) > WIDEST_BORDER * first) return []
+    const whole: Edit = old => withOutermost(edit(old), { sides, ends }, borderCloth(quilt))
+    const read = readQuilt(whole(file))
+    if (!read.ok) return []
+    const { setting } = read.value
+    return [
+      {
+        way,
+        size: topOf(read.value),
+        across: setting.across,
+        down: setting.down,
+        block: first,
+        sides,
+        ends,
+        edit: whole,
+      },
+    ]
+  })
+}
+
+const same: Edit = file => file
+
+/** Planned: what was measured says nothing of a quilt that is made anew. */
+function topOf(quilt: Quilt): Size {
+  const { width, height } = dimensionsOf({ ...quilt, made: [] }).top.stages.at(-1)!
+  return { width: width.total, height: height.total }
+}
+
+function withoutOutermost(file: QuiltFile): QuiltFile {
+  const count = file.borders?.length ?? 0
+  return count > 0 ? removeBorder(count - 1)(file) : file
+}
+
+function withOutermost(file: QuiltFile, size: { sides: Inches; ends: Inches }, cloth: string): QuiltFile {
+  const count = file.borders?.length ?? 0
+  const bordered = count > 0 ? file : addBorder(size.sides, cloth)(file)
+  return setBorder(Math.max(0, count - 1), size)(bordered)
+}
