@@ -1,7 +1,22 @@
 import type { QuiltFile } from '../core/file/schema'
 import berthFour from './berth-four.wren.json'
 import lostProperty from './lost-property.wren.json'
+import marlJunction from './marl-junction.wren.json'
+import parcelsOffice from './parcels-office.wren.json'
+import passingLoop from './passing-loop.wren.json'
+import signalBox from './signal-box.wren.json'
 import sleepers from './sleepers.wren.json'
 
-/** Quilts of the Little Marl Light Railway, to look at and to try things on. */
-export const DEMO_QUILTS = [berthFour, sleepers, lostProperty] as unknown as readonly QuiltFile[]
+/**
+ * Quilts of the Little Marl Light Railway, to look at and to try things on: sashed stars, steps of logs, scraps; stars
+ * on point with float, diamonds in shifted columns, a sampler in frames, and a pieced border between mitred ones.
+ */
+export const DEMO_QUILTS = [
+  berthFour,
+  sleepers,
+  lostProperty,
+  marlJunction,
+  passingLoop,
+  parcelsOffice,
+  signalBox,
+] as unknown as readonly QuiltFile[]

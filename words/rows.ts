@@ -86,3 +86,17 @@ function runs(parts: readonly RowPart[], blockNames: ReadonlyMap<string, string>
   })
   return [parts.map(part => partOfRow(part, blockNames)).join(', '), ...sized]
 }
+
+/** What stands in a row, part after part, numbered: blocks with their turns. */
+export function cardLines({ parts }: Pick<QuiltRow, 'parts'>, blockNames: ReadonlyMap<string, string>): string[] {
+  return parts.map((part, i) => {
+    const placed = 'turn' in part ? placing(part) : ''
+    return `${i + 1}. ${partOfRow(part, blockNames)}${placed}`
+  })
+}
+
+const TURNS = { 0: '', 90: ', a quarter turn', 180: ', a half turn', 270: ', three quarter turns' } as const
+
+function placing({ turn, mirror }: { turn: keyof typeof TURNS; mirror: boolean }): string {
+  return `${mirror ? ', mirrored' : ''}${TURNS[turn]}`
+}

@@ -103,7 +103,7 @@ export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: Size): Fit[] {
   const size = largest(1, 60, step, setBlocksSize)
   if (size !== null && Math.abs(size - block) > 1e-9) ways.push({ way: 'block-size', edit: setBlocksSize(size) })
   if (sashing) {
-    const sash = largest(1 / 4, block, step, width => setSashing({ width }))
+    const sash = largest(1 / 4, block / 2, step, width => setSashing({ width }))
     if (sash !== null && Math.abs(sash - sashing.width) > 1e-9)
       ways.push({ way: 'sashing', edit: setSashing({ width: sash }) })
   }

@@ -1,9 +1,7 @@
 <script setup lang="ts">
-import type { QuiltRow, RowPart, SashMarks } from '~~/core/top/rows'
+import type { QuiltRow, SashMarks } from '~~/core/top/rows'
 import type { Quilt } from '~~/core/file/quilt'
-import { clothsOfCell } from '~~/core/file/clothsOfCell'
 import { isAlike, linksOf } from '~~/core/top/rows'
-import { blockOf, clothOf, designOf } from '~~/core/file/quilt'
 import { partOfRow, pressOfRow, rowTitle } from '~~/words/rows'
 
 const { rows, marks, quilt, done, canWrite } = defineProps<{
@@ -17,10 +15,6 @@ const { rows, marks, quilt, done, canWrite } = defineProps<{
 }>()
 const emit = defineEmits<{ toggle: [row: number] }>()
 
-type BlockPart = Extract<RowPart, { what: 'block' | 'half-block' }>
-const isBlock = (part: RowPart): part is BlockPart => part.what === 'block' || part.what === 'half-block'
-const colours = ({ cell }: BlockPart) =>
-  Object.fromEntries(Object.entries(clothsOfCell(quilt, cell)).map(([role, id]) => [role, clothOf(quilt, id).colour]))
 const names = computed(() => new Map(quilt.blocks.map(({ id, name }) => [id, name])))
 const countOf = (row: QuiltRow, k: number) => row.parts.filter(other => isAlike(other, row.parts[k]!)).length
 const nameOf = (row: QuiltRow, k: number) => partOfRow(row.parts[k]!, names.value, countOf(row, k))
@@ -39,22 +33,7 @@ const sidesOf = (mark: SashMarks) => (['below', 'above'] as const).filter(side =
         @toggle="emit('toggle', r)"
       />
       <strong class="w-28 flex-none">{{ rowTitle(row) }}</strong>
-      <div class="cells" aria-hidden="true">
-        <template v-for="(part, c) in row.parts" :key="c">
-          <span v-if="isBlock(part)" :style="{ transform: `rotate(${part.turn}deg) scaleX(${part.mirror ? -1 : 1})` }"
-            ><DesignPicture
-              :design="designOf(quilt, blockOf(quilt, part.cell.block))"
-              :colours="colours(part)"
-              :size="34"
-          /></span>
-          <span
-            v-else
-            class="strip"
-            :class="[`${part.what}-in-${row.kind}`, 'at' in part ? `at-${part.at}` : '']"
-            :style="{ background: 'cloth' in part ? clothOf(quilt, part.cloth).colour : undefined }"
-          />
-        </template>
-      </div>
+      <RowPicture :row="row" :quilt="quilt" :size="34" />
       <span v-if="row.kind !== 'corner'" class="figure !whitespace-normal"
         ><Figure :path="`rows.${r}.width`" title="Width of the row, raw" /> ×
         <Figure :path="`rows.${r}.height`" title="Height of the row, raw"
@@ -94,77 +73,6 @@ const sidesOf = (mark: SashMarks) => (['below', 'above'] as const).filter(side =
 }
 .row.sashes {
   margin-left: 1.2rem;
-}
-.cells {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 3px;
-  align-items: center;
-}
-.strip {
-  display: inline-block;
-  border: 1px solid var(--soft);
-  border-radius: 2px;
-}
-.sash-in-row {
-  width: 8px;
-  height: 34px;
-}
-.sash-in-sash {
-  width: 34px;
-  height: 8px;
-}
-.sash-in-sash:only-child {
-  width: 14rem;
-}
-.cornerstone-in-sash,
-.half-cornerstone-in-sash {
-  width: 8px;
-  height: 8px;
-}
-.sash-in-diagonal {
-  width: 8px;
-  height: 34px;
-}
-.sash-in-column {
-  width: 34px;
-  height: 8px;
-}
-.end-in-row,
-.end-in-column {
-  width: 20px;
-  height: 34px;
-}
-.side-triangle-in-diagonal,
-.corner-triangle-in-corner {
-  width: 34px;
-  height: 34px;
-  border: 0;
-}
-/* as they lie with the row level, its beginning on the left */
-.at-left {
-  clip-path: polygon(100% 0, 100% 100%, 0 100%);
-}
-.at-bottom {
-  clip-path: polygon(0 0, 100% 0, 100% 100%);
-}
-.at-top {
-  clip-path: polygon(0 0, 100% 100%, 0 100%);
-}
-.at-right {
-  clip-path: polygon(0 0, 100% 0, 0 100%);
-}
-.at-nw {
-  clip-path: polygon(0 0, 100% 0, 0 100%);
-}
-.at-ne {
-  clip-path: polygon(0 0, 100% 0, 100% 100%);
-}
-.at-se {
-  clip-path: polygon(100% 0, 100% 100%, 0 100%);
-}
-.at-sw {
-  clip-path: polygon(0 0, 100% 100%, 0 100%);
 }
 @media print {
   .row {

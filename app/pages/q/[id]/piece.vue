@@ -246,7 +246,12 @@ const isStepping = computed(() => route.query.steps !== undefined)
         @method="makeWhole"
       />
       <section class="no-print" aria-label="Rows">
-        <h2 class="mb-1">Join the top</h2>
+        <div class="mb-1 flex flex-wrap items-center gap-3">
+          <h2 class="grow">Join the top</h2>
+          <NuxtLink class="button" :to="$route.path.replace(/piece$/, 'cards')"
+            ><UIcon name="i-lucide-printer" class="size-5" />Row cards</NuxtLink
+          >
+        </div>
         <p class="note mb-3">
           Lay all blocks out first, and step back. {{ joining }} Chain the same seam of every
           {{ quilt.setting.kind === 'on-point' ? 'diagonal' : isInColumns ? 'column' : 'row' }};

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { clothsOfCell } from '~~/core/file/clothsOfCell'
+import { blockOf, clothOf, designOf, type Quilt } from '~~/core/file/quilt'
+import type { QuiltRow, RowPart } from '~~/core/top/rows'
+
+/** What stands in a row, from its beginning; columns and diagonals lie level too. `size`: of a block, in pixels. */
+const { row, quilt, size } = defineProps<{ row: QuiltRow; quilt: Quilt; size: number }>()
+
+type WithDesign = Extract<RowPart, { cell: unknown }>
+const isPieced = (part: RowPart): part is WithDesign => 'cell' in part
+const turnOf = (part: WithDesign) => `rotate(${part.cell.turn}deg) scaleX(${part.cell.mirror ? -1 : 1})`
+const colours = ({ cell }: WithDesign) =>
+  Object.fromEntries(Object.entries(clothsOfCell(quilt, cell)).map(([role, id]) => [role, clothOf(quilt, id).colour]))
+/** Cornerstones are small; halves and pieced sashes keep their proportions. */
+const THIN = 0.24
+const widthOf = (part: WithDesign) => {
+  const { width, height } = blockOf(quilt, part.cell.block)
+  const share = width / Math.max(width, height)
+  return part.what === 'cornerstone' ? size * THIN : Math.max(6, size * share)
+}
+</script>
+
+<template>
+  <div class="cells" :style="{ '--block': `${size}px` }" aria-hidden="true">
+    <template v-for="(part, c) in row.parts" :key="c">
+      <span v-if="isPieced(part)" :style="{ transform: turnOf(part) }"
+        ><DesignPicture
+          :design="designOf(quilt, blockOf(quilt, part.cell.block))"
+          :colours="colours(part)"
+          :size="widthOf(part)"
+      /></span>
+      <span
+        v-else
+        class="strip"
+        :class="[`${part.what}-in-${row.kind}`, 'at' in part ? `at-${part.at}` : '']"
+        :style="{ background: 'cloth' in part ? clothOf(quilt, part.cloth).colour : undefined }"
+      />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.cells {
+  --thin: calc(var(--block) * 0.24);
+  display: flex;
+  flex-wrap: wrap;
+  gap: 3px;
+  align-items: center;
+}
+.strip {
+  display: inline-block;
+  border: 1px solid var(--soft);
+  border-radius: 2px;
+  print-color-adjust: exact;
+}
+.sash-in-row,
+.sash-in-diagonal,
+.sash-in-column {
+  width: var(--thin);
+  height: var(--block);
+}
+.sash-in-sash {
+  width: var(--block);
+  height: var(--thin);
+}
+.sash-in-sash:only-child {
+  width: 14rem;
+}
+.cornerstone-in-sash,
+.half-cornerstone-in-sash {
+  width: var(--thin);
+  height: var(--thin);
+}
+.end-in-row,
+.end-in-column {
+  width: calc(var(--block) * 0.6);
+  height: var(--block);
+}
+.side-triangle-in-diagonal,
+.corner-triangle-in-corner {
+  width: var(--block);
+  height: var(--block);
+  border: 0;
+}
+/* as they lie with the row level, its beginning on the left */
+.at-left,
+.at-se {
+  clip-path: polygon(100% 0, 100% 100%, 0 100%);
+}
+.at-bottom,
+.at-ne {
+  clip-path: polygon(0 0, 100% 0, 100% 100%);
+}
+.at-top,
+.at-sw {
+  clip-path: polygon(0 0, 100% 100%, 0 100%);
+}
+.at-right,
+.at-nw {
+  clip-path: polygon(0 0, 100% 0, 0 100%);
+}
+</style>
