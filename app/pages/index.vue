@@ -112,7 +112,7 @@ async function remove(id: string) {
       <p>Begin with a block and a size, and Wren works out the rest: what to buy, cut, sew and measure.</p>
       <div class="flex flex-wrap justify-center gap-3">
         <button type="button" class="button act" @click="isNew = true">Begin a quilt</button>
-        <button type="button" class="button" @click="shelf.addDemo()">Lay out three to look at</button>
+        <button type="button" class="button" @click="shelf.addDemo()">Lay out some to look at</button>
       </div>
     </section>
     <section v-else aria-label="Quilts" class="grid grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] gap-5">

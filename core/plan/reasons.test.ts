@@ -16,19 +16,21 @@ const REASONS: Readonly<Record<string, string>> = {
   'blocks.N.off': 'expected smallest',
   'blocks.N.sewing.height': 'finished seams',
   'blocks.N.sewing.width': 'finished seams',
-  'blocks.N.test.N.count': 'units whole-batches',
-  'blocks.N.test.N.height': 'finished rounding seams tips',
-  'blocks.N.test.N.width': 'finished rounding seams tips',
+  'blocks.N.test.N.angled.pitch': 'base-between-its-leg-lines slant-shared-with-the-next',
+  'blocks.N.test.N.count': 'frames shared-by units whole-batches',
+  'blocks.N.test.N.height': 'finished height-of-the-patch outline-box reach-of-the-tip rounding seams tips',
+  'blocks.N.test.N.width': 'advance-of-each finished outline-box rounding seams slant-of-the-end squaring-the-end tips',
   'blocks.N.units.N.bonus.side': 'corner-square lost-at-both-seams',
   'blocks.N.units.N.count': 'units-in-blocks',
   'blocks.N.units.N.height': 'finished seams',
-  'blocks.N.units.N.lengths': 'finished seams',
+  'blocks.N.units.N.lengths':
+    'base-between-its-leg-lines finished half-the-slant half-the-width seams slant-shared-with-the-next',
   'blocks.N.units.N.over': 'units-made units-wanted',
   'blocks.N.units.N.ways.N.length': 'strips-of',
   'blocks.N.units.N.width': 'finished seams',
   'blocks.N.width': 'finished seams',
-  'borders.N.length': 'blocks border sashing seams',
-  'borders.N.rough': 'blocks border rough-extra sashing seams',
+  'borders.N.length': 'blocks border diagonals float sashing seams',
+  'borders.N.rough': 'blocks border diagonals float rough-extra sashing seams',
   'borders.N.width': 'finished seams',
   'cloths.N.buy': 'long-pieces margin rounding shrinkage square-up strips',
   'cloths.N.laid': 'strips-laid',
@@ -39,34 +41,36 @@ const REASONS: Readonly<Record<string, string>> = {
   'cloths.N.strips.N.width': 'deepest-piece usable-there',
   'cloths.N.usable': 'selvages shrinkage width-as-sold',
   'cloths.N.waste': 'area-used whole',
+  'pieces.N.angled.pitch': 'base-between-its-leg-lines slant-shared-with-the-next',
   'pieces.N.count':
-    'binding-strips cornerstones level-sashes strips-joined strips-wanted units upright-sashes whole-batches',
-  'pieces.N.height': 'finished rounding seams strip-as-chosen tips',
+    'binding-strips cornerstones frames level-sashes shared-by strips-joined strips-wanted units '
+    + 'upright-sashes whole-batches',
+  'pieces.N.height': 'finished height-of-the-patch outline-box reach-of-the-tip rounding seams strip-as-chosen tips',
   'pieces.N.width':
-    'blocks border finished long-strips lost-in-joins rough-extra rounding seams segments squaring-the-end tips '
-    + 'usable-width whole-strips',
+    'advance-of-each blocks border finished long-strips lost-in-joins outline-box rough-extra rounding '
+    + 'seams segments slant-of-the-end squaring-the-end tips usable-width whole-strips',
   'quilt.blocks': 'rows-of-blocks',
   'quilt.buy': 'backing cloth',
-  'quilt.edged.height': 'binding-edge blocks border sashing',
-  'quilt.edged.width': 'binding-edge blocks border sashing',
-  'quilt.height': 'blocks border sashing',
+  'quilt.edged.height': 'binding-edge blocks border diagonals float sashing',
+  'quilt.edged.width': 'binding-edge blocks border diagonals float sashing',
+  'quilt.height': 'blocks border diagonals float sashing',
   'quilt.patches': 'patches-of',
   'quilt.pieces': 'pieces-of',
-  'quilt.width': 'blocks border sashing',
-  'rows.N.height': 'blocks sashing seams',
+  'quilt.width': 'blocks border diagonals float sashing',
+  'rows.N.height': 'blocks finished half-blocks sashing seams',
   'rows.N.parts.N.height': 'blocks sashing seams',
   'rows.N.parts.N.width': 'blocks sashing seams',
-  'rows.N.width': 'blocks sashing seams',
+  'rows.N.width': 'blocks finished sashing seams',
   'seamTest.expected': 'seams strips',
   'seamTest.off': 'seam-sewn seam-wanted',
   'seamTest.sewn': 'share-of-each-allowance',
-  'stages.N.first.expected': 'blocks border sashing seams',
-  'stages.N.height': 'blocks border sashing',
-  'stages.N.measures.height.expected': 'blocks border sashing seams',
-  'stages.N.measures.width.expected': 'blocks border sashing seams',
-  'stages.N.planned.height': 'blocks border sashing',
-  'stages.N.planned.width': 'blocks border sashing',
-  'stages.N.width': 'blocks border sashing',
+  'stages.N.first.expected': 'blocks border diagonals float sashing seams',
+  'stages.N.height': 'blocks border diagonals float sashing',
+  'stages.N.measures.height.expected': 'blocks border diagonals float sashing seams',
+  'stages.N.measures.width.expected': 'blocks border diagonals float sashing seams',
+  'stages.N.planned.height': 'blocks border diagonals float sashing',
+  'stages.N.planned.width': 'blocks border diagonals float sashing',
+  'stages.N.width': 'blocks border diagonals float sashing',
 }
 
 test('every number is told by its own reasons, and by no other', () => {
@@ -93,9 +97,12 @@ test('a raw side is the finished one and a seam on either side, of the size that
       { what: 'finished', value: expect.closeTo(finished, 9) as number },
       { what: 'seams', count: 2, each: quilt.seam },
     ]
-    quilt.blocks.forEach((block, i) => {
-      expect(plan.sums[`blocks.${i}.width`]!.terms).toEqual(raw(block.width))
-      expect(plan.sums[`blocks.${i}.height`]!.terms).toEqual(raw(block.height))
+    plan.blocks.forEach(({ id }, i) => {
+      const { width, height, frame } = quilt.blocks.find(block => block.id === id)!
+      // with its frames
+      const round = (side: 'sides' | 'ends') => 2 * frame.reduce((sum, strip) => sum + strip[side], 0)
+      expect(plan.sums[`blocks.${i}.width`]!.terms).toEqual(raw(width + round('sides')))
+      expect(plan.sums[`blocks.${i}.height`]!.terms).toEqual(raw(height + round('ends')))
     })
     plan.borders.forEach(({ border, side }, i) => {
       const { sides, ends } = quilt.borders[border - 1]!
