@@ -44,7 +44,7 @@ test('the way of setting is chosen beside the quilt: on point with float, shifte
   await expect(page.getByTestId('row').nth(1)).toContainText('Row 2')
 })
 
-test('try-outs: at least twelve, pinned side by side with figures; one press takes one, one undo gives it back', async ({
+test('try-outs: at least twelve, pinned side by side with figures; one press takes one, undo gives it back', async ({
   page,
 }) => {
   await openDemo(page, 'Sleepers')
