@@ -47,9 +47,9 @@ export function parseFile(file: unknown, units: Units): ReturnType<ReturnType<ty
 function withCounts(file: unknown): unknown {
   const rows = listAt(file, 'setting', 'rows')
   const { setting, ...rest } = (file ?? {}) as { setting?: { kind?: unknown } }
-  if (setting?.kind !== 'rows' || rows.length === 0) return file
-  const across = Math.max(...rows.map(row => listAt(row, 'cells').length))
-  return { ...rest, setting: { ...setting, across: Math.max(1, across), down: rows.length } }
+  if (setting?.kind !== 'rows') return file
+  const across = Math.max(1, ...rows.map(row => listAt(row, 'cells').length))
+  return { ...rest, setting: { ...setting, across, down: Math.max(1, rows.length) } }
 }
 
 /** The file with as little to read as may be in the places of what was read before. */

@@ -9,6 +9,7 @@ import {
   type Point,
   type Polygon,
 } from '../geometry/polygon'
+import type { QuiltFile } from '../file/schema'
 import { randomQuilt } from '../testing/randomQuilt'
 import { drawnTop, outlinesOf, partAt, tapeSegments } from './parts'
 import { liesIn, movedRegions, outlineOf, samePart, type Region } from './region'
@@ -51,6 +52,16 @@ function sewn(one: Polygon, other: Polygon): Polygon {
   const from = (polygon: Polygon, at: number) => [...polygon.slice(at), ...polygon.slice(0, at)]
   return withoutIdleCorners([...from(a, i + 1), ...from(b, k + 1).slice(1, -1)], 1e-6)
 }
+
+/** On point with float, one block across or down, where the corners meet. */
+const NARROW: QuiltFile[] = [
+  [1, 3],
+  [3, 1],
+  [1, 1],
+].map(([across, down]) => ({
+  ...SAMPLE,
+  setting: { kind: 'on-point', across: across!, down: down!, settingCloth: 'cream', float: 2 },
+}))
 
 test('the top is joined in its own order, every seam straight and edge to edge, and ends with its outline', () => {
   fc.assert(
@@ -112,6 +123,7 @@ test('the top is joined in its own order, every seam straight and edge to edge, 
       expect(areaOf(whole)).toBeCloseTo(drawn.width * drawn.height, 5)
       expect(seams).toBe(top.regions.length - 1)
     }),
+    { examples: NARROW.map(file => [file]) },
   )
 })
 
