@@ -70,6 +70,18 @@ export function checkText(
         + `plain border between them takes up the difference: ${data.spacer.map(spacerText).join(', or ')}.`
       )
     }
+    case 'very-large':
+      return (
+        `The quilt is ${formatSize(data.width, data.height, speech)} and has ${formatCount(data.patches)} patches: `
+        + `larger than any bed, or more than anybody sews. Fewer blocks, or smaller ones?`
+      )
+    case 'shift-too-long':
+      return (
+        `Rows are shifted by ${length(data.shift)}, more than a block is long (${length(data.block)}). What they `
+        + `leave open is filled with cloth.`
+      )
+    case 'one-on-point':
+      return `A single block on point is a block with four corner triangles. Two across or down make a setting of it.`
     case 'frame-too-narrow':
       return (
         `A frame is ${length(data.width)} wide finished: narrower than 1/2″ it is hard to sew evenly. With all blocks `

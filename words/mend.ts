@@ -21,6 +21,10 @@ export function mendText(words: MendWords, speech: Speech): string {
       return `Make it ${formatLength(words.width, speech)}`
     case 'frame-all':
       return `Frame all to ${formatLength(words.module, speech)}`
+    case 'half-shift':
+      return 'Shift by half a block'
+    case 'straight':
+      return 'Set it straight'
     case 'spacer':
       return words.sides === words.ends
         ? `Put ${formatLength(words.sides, speech)} between`

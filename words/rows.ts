@@ -87,6 +87,12 @@ function runs(parts: readonly RowPart[], blockNames: ReadonlyMap<string, string>
   return [parts.map(part => partOfRow(part, blockNames)).join(', '), ...sized]
 }
 
+/** In which direction its parts are read. */
+export function readFrom({ kind }: Pick<QuiltRow, 'kind'>): string {
+  if (kind === 'column') return 'From the top down:'
+  return kind === 'diagonal' ? 'From its lower left:' : 'From left to right:'
+}
+
 /** What stands in a row, part after part, numbered: blocks with their turns. */
 export function cardLines({ parts }: Pick<QuiltRow, 'parts'>, blockNames: ReadonlyMap<string, string>): string[] {
   return parts.map((part, i) => {

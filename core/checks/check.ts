@@ -35,6 +35,9 @@ export interface CheckData {
   'mitre-angle': { border: number; sides: number; ends: number }
   /** `spacer`: plain borders inside it that make the repeat divide, smallest first. */
   'border-repeat': { border: number; width: Inches; height: Inches; repeat: Inches; spacer: readonly Spacer[] }
+  'very-large': { width: Inches; height: Inches; patches: number }
+  'shift-too-long': { shift: Inches; block: Inches }
+  'one-on-point': Record<never, never>
   /** `module`: to which all blocks could be framed with enough. */
   'frame-too-narrow': { width: Inches; module: Inches }
   'border-too-wide': { border: number; width: Inches; block: Inches }

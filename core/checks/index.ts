@@ -1,5 +1,6 @@
 import type { Check, Checked, Checker } from './check'
 import { borderRepeat } from './borders'
+import { oneOnPoint, shiftTooLong, tooLarge } from './extent'
 import { frameTooNarrow } from './frames'
 import { noPrecuts, notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargin, turnedPrints } from './cloth'
 import { lowContrast, neighboursAlike } from './contrast'
@@ -25,6 +26,9 @@ const CHECKERS: readonly Checker[] = [
   borderTooShort,
   borderRepeat,
   frameTooNarrow,
+  tooLarge,
+  shiftTooLong,
+  oneOnPoint,
   seamOff,
   measuredBlocks,
   borderSpread,

@@ -6,7 +6,7 @@ import { frameAll, setBlocksSize, setRoleCloth } from './blocks'
 import { changeCloth } from './cloths'
 import { setBacking, setBatting, insertBorder, setBorder } from './edge'
 import type { Edit } from './edit'
-import { setSashing } from './setting'
+import { setKind, setSashing, setShifts } from './setting'
 
 /** What a mend does, for the words on its button. */
 export type MendWords =
@@ -18,6 +18,8 @@ export type MendWords =
   | { do: 'dress'; cloth: string }
   | { do: 'border-width'; width: Inches }
   | { do: 'frame-all'; module: Inches }
+  | { do: 'half-shift' }
+  | { do: 'straight' }
   | { do: 'spacer'; sides: Inches; ends: Inches }
   | { do: 'pieces-at-hand'; count: number }
   | { do: 'forget-cut' }
@@ -76,6 +78,10 @@ export function mendsFor({ id, path, data }: Check, quilt: Quilt): Mend[] {
           edit: setBorder(index, { sides: data.block / 2, ends: data.block / 2 }),
         },
       ]
+    case 'shift-too-long':
+      return [{ words: { do: 'half-shift' }, edit: setShifts(null) }]
+    case 'one-on-point':
+      return [{ words: { do: 'straight' }, edit: setKind('straight') }]
     case 'frame-too-narrow':
       return [{ words: { do: 'frame-all', module: data.module }, edit: frameAll(data.module) }]
     case 'border-repeat':

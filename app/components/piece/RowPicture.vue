@@ -11,13 +11,15 @@ const isPieced = (part: RowPart): part is WithDesign => 'cell' in part
 const turnOf = (part: WithDesign) => `rotate(${part.cell.turn}deg) scaleX(${part.cell.mirror ? -1 : 1})`
 const colours = ({ cell }: WithDesign) =>
   Object.fromEntries(Object.entries(clothsOfCell(quilt, cell)).map(([role, id]) => [role, clothOf(quilt, id).colour]))
-/** Cornerstones are small; halves and pieced sashes keep their proportions. */
-const THIN = 0.24
-const widthOf = (part: WithDesign) => {
-  const { width, height } = blockOf(quilt, part.cell.block)
-  const share = width / Math.max(width, height)
-  return part.what === 'cornerstone' ? size * THIN : Math.max(6, size * share)
-}
+/** All in one scale: the largest block of the row is so large. */
+const scale = computed(() => {
+  const sides = row.parts.filter(isPieced).flatMap(({ cell }) => {
+    const { width, height } = blockOf(quilt, cell.block)
+    return [width, height]
+  })
+  return size / Math.max(...sides)
+})
+const widthOf = ({ cell }: WithDesign) => Math.max(6, blockOf(quilt, cell.block).width * scale.value)
 </script>
 
 <template>

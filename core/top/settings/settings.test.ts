@@ -152,6 +152,23 @@ test('a frame under ½″ is warned of, with the next size that gives every bloc
   expect(check).toMatchObject({ severity: 'warn', path: 'blocks.1.frame.0', data: { width: 0.25, module: 10 } })
 })
 
+test('what is out of proportion is said with its figures: a very large quilt, a long shift, one block on point', () => {
+  const checks = (setting: object, block: object = {}) =>
+    planOf(file(setting, block)).plan.checks.map(({ id, path, data }) => ({ id, path, data }))
+  expect(checks({ across: 23, down: 3 })).toEqual([
+    { id: 'very-large', path: 'setting', data: { width: 207, height: 27, patches: 1173 } },
+  ])
+  expect(checks({ across: 22, down: 3 })).toEqual([])
+  const shifted = { kind: 'offset-rows', across: 3, down: 2, ends: { cloth: 'c' } }
+  expect(checks({ ...shifted, shift: 9.5 })).toEqual([
+    { id: 'shift-too-long', path: 'setting.shift', data: { shift: 9.5, block: 9 } },
+  ])
+  expect(checks({ ...shifted, shift: 9 })).toEqual([])
+  expect(checks({ kind: 'on-point', across: 1, down: 1, settingCloth: 'c' })).toEqual([
+    { id: 'one-on-point', path: 'setting.across', data: {} },
+  ])
+})
+
 test('what cannot be had together is refused at its field', () => {
   const sashing = { width: 1, cloth: 'b', outer: true }
   const stones = { ...sashing, cornerstones: { cloth: 'a' } }

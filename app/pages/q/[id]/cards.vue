@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { cardLines, pressOfRow, rowTitle } from '~~/words/rows'
+import { cardLines, pressOfRow, readFrom, rowTitle } from '~~/words/rows'
 import { capital } from '~~/words/names'
 import { formatLength, formatSize } from '~~/words/length'
 
@@ -35,6 +35,7 @@ const print = () => window.print()
           <p class="note figure">{{ quilt.name }}, joined {{ r + 1 }} of {{ rows.length }}</p>
           <h2>{{ rowTitle(row) }}</h2>
           <RowPicture :row="row" :quilt="quilt" :size="52" />
+          <p v-if="row.parts.length > 1" class="note">{{ readFrom(row) }}</p>
           <ol class="parts">
             <li v-for="(line, i) in cardLines(row, store.blockNames)" :key="i">{{ line }}</li>
           </ol>

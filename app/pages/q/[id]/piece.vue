@@ -9,6 +9,7 @@ import { blockOf, designOf, clothOf } from '~~/core/file/quilt'
 import { clothsOfCell } from '~~/core/file/clothsOfCell'
 import { CAUTIONS } from '~~/words/caution'
 import { capital, unitName } from '~~/words/names'
+import { formatLength } from '~~/words/length'
 import { rowParts } from '~~/words/rows'
 import { inEnglish, plural } from '~~/words/speech'
 import { stepParts } from '~~/words/step'
@@ -50,10 +51,17 @@ const bothSides = (path: string) => [`${path}.width`, `${path}.height`]
 
 /** Blocks are joined in columns first where sashes, or shifts, run between columns. */
 const isInColumns = computed(() => rows.value.some(({ kind }) => kind === 'column'))
+/** Triangles are cut a little large: the whole top is trimmed before anything is sewn to it. */
+const trimming = computed(() => {
+  const { seam, setting } = store.quilt!
+  return setting.sashing
+    ? `Trim the whole top ${formatLength(seam, speech.value)} outside the points where sashes meet the edge.`
+    : `Trim the whole top ${formatLength(setting.float + seam, speech.value)} outside the corners of the blocks.`
+})
 const joining = computed(() =>
   store.quilt!.setting.kind === 'on-point'
     ? 'Join each diagonal from its lower left, with the triangles at its ends; then the diagonals, from the upper '
-      + 'left; the corners last.'
+      + `left; the corners last. ${trimming.value}`
     : isInColumns.value
       ? 'Join each column from the top down, then the columns from left to right.'
       : 'Join each row from left to right, then the rows from the top down.',

@@ -1,0 +1,34 @@
+import { ownBlocks } from '../file/quilt'
+import { TOLERANCE, type Inches } from '../measure/ruler'
+import type { Checker } from './check'
+
+/** Beyond this a quilt is a slip of the finger, or a year of work. Source: the agreement on settings. */
+const LONGEST: Inches = 200
+const MOST_PATCHES = 40_000
+
+/** A quilt larger than any bed, or of more patches than anybody sews. */
+export const tooLarge: Checker = ({ plan }) => {
+  const { width, height, patches } = plan.quilt
+  if (Math.max(width, height) <= LONGEST && patches <= MOST_PATCHES) return []
+  return [{ id: 'very-large', severity: 'warn', path: 'setting', data: { width, height, patches } }]
+}
+
+/** A row that begins further in than a block is long leaves a hole to fill with cloth. */
+export const shiftTooLong: Checker = ({ quilt }) => {
+  const { kind, ends, shifts } = quilt.setting
+  if (!kind.startsWith('offset') || ends === 'half-blocks') return []
+  const side = kind === 'offset-rows' ? 'width' : 'height'
+  const block = Math.min(...ownBlocks(quilt).map(({ outer }) => outer[side]))
+  const shift = Math.max(...shifts)
+  return shift > block + TOLERANCE
+    ? [{ id: 'shift-too-long', severity: 'note', path: 'setting.shift', data: { shift, block } }]
+    : []
+}
+
+/** One block on its corner has corners only: that is a block with four triangles round it. */
+export const oneOnPoint: Checker = ({ quilt }) => {
+  const { kind, across, down } = quilt.setting
+  return kind === 'on-point' && across === 1 && down === 1
+    ? [{ id: 'one-on-point', severity: 'note', path: 'setting.across', data: {} }]
+    : []
+}
