@@ -180,6 +180,38 @@ for (const [name, file, readAim, planAim] of LARGE) {
   record(`told of ${name}, its border changed`, told, 'kB', 100)
 }
 
+// every setting, in as many places: cost goes with what is different, not with how often it stands there
+const SETTINGS = {
+  'on point': side => ({ kind: 'on-point', across: Math.round(side / Math.SQRT2), settingCloth: 'c1' }),
+  'sashed on point': side => ({
+    kind: 'on-point',
+    across: Math.round(side / Math.SQRT2),
+    settingCloth: 'c1',
+    sashing: { width: 1, cloth: 'c1', outer: true, cornerstones: { cloth: 'c0' } },
+  }),
+  'shifted rows': side => ({ kind: 'offset-rows', across: side, ends: { cloth: 'c1' } }),
+  'half blocks': side => ({ kind: 'offset-columns', across: side, ends: 'half-blocks' }),
+}
+for (const [name, settingFor] of Object.entries(SETTINGS)) {
+  for (const [side, aim] of [
+    [10, null],
+    [20, null],
+    [50, 1000],
+  ]) {
+    const setting = settingFor(side)
+    const whole = many(1, 2, ...PINWHEEL, 1)
+    const file = { ...whole, setting: { ...setting, down: setting.across } }
+    readQuilt(file)
+    const times = [3, 4, 5].map(width => {
+      const { value } = readQuilt({ ...file, borders: [{ width, cloth: 'c0' }] })
+      const started = performance.now()
+      makeWorkbook(value)
+      return performance.now() - started
+    })
+    record(`plan and recipes, ${name}, about ${side * side} blocks`, median(times), 'ms', aim)
+  }
+}
+
 // how blocks are sewn: the whole library, each design at first sight
 const oneBlock = design =>
   readQuilt({

@@ -35,11 +35,22 @@ function straightProblems(file: ParsedQuilt): Problem[] {
     const rowHeight = sizeOf(line[0]!).height
     for (const [c, cell] of line.entries()) {
       const { width, height } = sizeOf(cell)
-      const path = pathOf(file, r, c)
       if (differ(width, firsts[c]!))
-        problems.push({ code: 'sizes-differ', path, place: 'column', at: c, sizes: [firsts[c]!, width] })
+        problems.push({
+          code: 'sizes-differ',
+          path: pathOf(file, r, c),
+          place: 'column',
+          at: c,
+          sizes: [firsts[c]!, width],
+        })
       else if (differ(height, rowHeight))
-        problems.push({ code: 'sizes-differ', path, place: 'row', at: r, sizes: [rowHeight, height] })
+        problems.push({
+          code: 'sizes-differ',
+          path: pathOf(file, r, c),
+          place: 'row',
+          at: r,
+          sizes: [rowHeight, height],
+        })
       if (problems.length >= MOST_PROBLEMS) return problems
     }
   }

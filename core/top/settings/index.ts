@@ -21,10 +21,13 @@ export function settingOf(quilt: Quilt): Setting {
   const known = made.get(quilt)
   if (known) return known
   const set = SETTINGS[quilt.setting.kind](quilt)
-  const setting = {
-    ...set,
-    regions: set.rows.flatMap(row => row.regions.flatMap(region => framedRegions(quilt, region))),
-  }
+  const isFramed = quilt.blocks.some(({ frame }) => frame.length > 0)
+  const setting = isFramed ? withFrames(quilt, set) : set
   made.set(quilt, setting)
   return setting
+}
+
+function withFrames(quilt: Quilt, setting: Setting): Setting {
+  const regions = setting.rows.flatMap(row => row.regions.flatMap(region => framedRegions(quilt, region)))
+  return { ...setting, regions }
 }
