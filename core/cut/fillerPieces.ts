@@ -11,6 +11,8 @@ import type { PiecePlace } from './place'
 
 /** Fillers of the setting, cloth by cloth. */
 export function fillerOrders(setting: Setting, room: Workroom): PieceOrder[] {
+  // most settings have none: a quilt of thousands of places is looked through once
+  if (!setting.regions.some(({ part }) => FILLERS.has(part.kind))) return []
   return [
     ...sideTriangles(setting, room),
     ...cornerTriangles(setting, room),
@@ -18,6 +20,8 @@ export function fillerOrders(setting: Setting, room: Workroom): PieceOrder[] {
     ...ends(setting, room),
   ]
 }
+
+const FILLERS: ReadonlySet<Part['kind']> = new Set(['side-triangle', 'corner-triangle', 'half-cornerstone', 'end'])
 
 function fillers(setting: Setting, kind: Part['kind']): (Region & { cloth: string })[] {
   return setting.regions.flatMap(region =>
@@ -105,8 +109,11 @@ function ends(setting: Setting, room: Workroom): PieceOrder[] {
 
 /** Finished side of the blocks on point, frames and all. */
 function blockSide({ rows }: Setting): Inches {
-  const blocks = rows.flatMap(({ regions }) => regions).find(({ part }) => part.kind === 'block')
-  return blocks?.own?.width ?? 0
+  for (const { regions } of rows) {
+    const block = regions.find(({ part }) => part.kind === 'block')
+    if (block) return block.own?.width ?? 0
+  }
+  return 0
 }
 
 function floatOf({ across }: Setting): Inches {
