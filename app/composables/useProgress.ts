@@ -31,7 +31,8 @@ export function useProgress() {
         (sum, block) => sum + Math.min(blockCount(block.id), blockCounts.get(block.id) ?? 0),
         0,
       ),
-      allBlocks: plan.quilt.blocks,
+      // halves, pieced sashes and borders are sewn like blocks, and counted with them
+      allBlocks: plan.blocks.reduce((sum, block) => sum + blockCount(block.id), 0),
       rows: rows.reduce(
         (sum, row, i) =>
           sum + ((rowCounts.get(row.id) ?? 0) > rows.slice(0, i).filter(other => other.id === row.id).length ? 1 : 0),

@@ -11,7 +11,7 @@ export interface Trial extends TryOut {
   quilt: Quilt
 }
 
-/** What a pinned try-out comes to; null while it is being worked out, or where that failed. */
+/** What a pinned try-out comes to. */
 export interface TrialFigures {
   buy: number
   pieces: number
@@ -31,10 +31,16 @@ export function useTrials(file: () => QuiltFile, quilt: () => Quilt) {
     }),
   )
   const pinned = ref<string[]>([])
-  const figures = shallowRef<ReadonlyMap<string, TrialFigures>>(new Map())
+  const figures = shallowRef<ReadonlyMap<string, TrialFigures | null>>(new Map())
   const pins = computed(() => trials.value.filter(({ key }) => pinned.value.includes(key)))
 
   let asked: Trial | undefined
+  /** One that cannot be planned does not keep the others waiting. */
+  function giveUp() {
+    if (asked) figures.value = new Map([...figures.value, [asked.key, null]])
+    asked = undefined
+    askNext()
+  }
   const client = createPlanClient(
     {
       onDone({ plan }) {
@@ -46,10 +52,10 @@ export function useTrials(file: () => QuiltFile, quilt: () => Quilt) {
         }
         askNext()
       },
-      onFailed: () => (asked = undefined),
+      onFailed: giveUp,
       onWays: () => undefined,
       onRestart: () => undefined,
-      onSilent: () => (asked = undefined),
+      onSilent: giveUp,
     },
     () => new Worker(new URL('../workers/planWorker.ts', import.meta.url), { type: 'module' }),
   )

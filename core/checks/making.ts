@@ -13,9 +13,11 @@ export const longStrips: Checker = ({ quilt, plan }) =>
       const place = piece.places[0]!
       const border = 'border' in place ? place.border : null
       const mine = plan.borders.filter(strip => strip.border === border)
-      const lengths = border
-        ? mine.map(strip => strip.rough)
-        : [Math.max(...plan.pieces.filter(p => p.use === piece.use).map(p => p.width))]
+      const lengths = mine.map(strip => strip.rough)
+      // sashes between columns run down the quilt, others across it
+      const { kind, sashing } = quilt.setting
+      const side = sashing?.between === 'columns' || kind === 'offset-columns' ? 'height' : 'width'
+      const sash = plan.stages[0]![side] + 2 * quilt.seam
       const joined = plan.pieces.filter(other => other.use === piece.use)
       return {
         id: 'long-strip',
@@ -25,11 +27,11 @@ export const longStrips: Checker = ({ quilt, plan }) =>
           use: piece.use,
           places: piece.places,
           part: piece.part,
-          longest: border ? Math.max(...lengths) : plan.stages[0]!.width + 2 * quilt.seam,
+          longest: border ? Math.max(...lengths) : sash,
           usable: quilt.cloths.find(cloth => cloth.id === piece.cloth)!.usable,
           strips: joined.reduce((sum, p) => sum + p.count, 0),
           clothAcross: joined.reduce((sum, p) => sum + p.count * p.height, 0),
-          clothAlong: border ? Math.max(...lengths) : plan.stages[0]!.width + 2 * quilt.seam,
+          clothAlong: border ? Math.max(...lengths) : sash,
         },
       }
     })

@@ -43,6 +43,8 @@ function ownSide(side: HalfSide, placement: Placement): HalfSide {
   })!
 }
 
+const SAID = { left: 'left', right: 'right', top: 'upper', bottom: 'lower' } as const
+
 /** All four halves of a block; those that stand nowhere cost nothing. */
 export function halvesOf(block: Block, design: Design): { block: Block; design: Design }[] {
   return (Object.keys(MIDDLES) as HalfSide[]).map(side => {
@@ -56,7 +58,7 @@ export function halvesOf(block: Block, design: Design): { block: Block; design: 
       block: {
         ...rest,
         id: halfId(block.id, side),
-        name: `Half of ${block.name}`,
+        name: `${block.name}, ${SAID[side]} half`,
         design: half.id,
         width,
         height,

@@ -127,7 +127,7 @@ function layOutChoices(
     way.made.pieces.map((draft): PieceOrder => ({
       draft,
       method: way.method.id,
-      places: [...demand.perBlock.keys()].map(block => ({ block })),
+      places: [...demand.perBlock.keys()].map(block => ({ block: wholeOf(quilt, block) })),
       feeds: demand.feeds,
       times: demand.count,
       ...inWhole(demand, way.made.pieces, draft, quilt),
@@ -144,6 +144,12 @@ function layOutChoices(
     return isSame ? known.needs[i]! : clothNeed(quilt, cloth, pieces, search)
   })
   return { choices, pieces, needs }
+}
+
+/** A half goes where its block does. */
+function wholeOf(quilt: Quilt, block: string): string {
+  const { derived } = blockOf(quilt, block)
+  return derived?.what === 'half' ? derived.of : block
 }
 
 /**

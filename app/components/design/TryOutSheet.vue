@@ -47,7 +47,9 @@ function take(trial: Trial) {
             {{ formatCloth(figures.get(trial.key)!.buy, speech) }} to buy,
             {{ plural(figures.get(trial.key)!.pieces, 'piece') }}
           </p>
-          <p v-else class="note">working it out …</p>
+          <p v-else class="note">
+            {{ figures.has(trial.key) ? 'This one could not be worked out.' : 'working it out …' }}
+          </p>
           <div class="flex gap-2">
             <button type="button" class="button chosen grow !px-2" @click="take(trial)">Take it</button>
             <button type="button" class="button quiet icon" :aria-label="`Unpin ${said(trial)}`" @click="pin(trial)">

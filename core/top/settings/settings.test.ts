@@ -196,3 +196,16 @@ test('what cannot be had together is refused at its field', () => {
     expect(() => quiltOf(file(setting))).toThrow(JSON.stringify(path.split('.')))
   }
 })
+
+test('a sash between columns is as long as the columns are, and so says the check of joins', () => {
+  const sashing = { width: 1, cloth: 'b', between: 'columns', long: 'across' }
+  const { plan } = planOf(file({ across: 3, down: 6, sashing }))
+  expect(plan.checks.find(({ id }) => id === 'long-strip')).toMatchObject({
+    data: { longest: 54.5, clothAlong: 54.5, usable: 41 },
+  })
+})
+
+test('pieces of halves go with those of their block', () => {
+  const { plan } = planOf(file({ kind: 'offset-rows', across: 3, down: 2, ends: 'half-blocks' }))
+  expect([...new Set(plan.pieces.map(({ use }) => use.split(':')[0]))]).toEqual(['star'])
+})
