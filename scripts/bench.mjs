@@ -2,6 +2,7 @@
 // bench/results.json.
 import { spawnSync } from 'node:child_process'
 import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { serialize } from 'node:v8'
 import { gzipSync } from 'node:zlib'
 import { chromium } from '@playwright/test'
 import { build } from 'esbuild'
@@ -58,6 +59,7 @@ await build({
       "export { workroomOf } from './core/plan/workroom'",
       "export { makeWorkbook } from './app/workers/makeWorkbook'",
       "export { changeBetween } from './app/workers/changes'",
+      "export { shared, toWire } from './app/workers/wire'",
     ].join('\n'),
     resolveDir: ROOT,
     loader: 'ts',
@@ -84,6 +86,8 @@ const {
   workroomOf,
   makeWorkbook,
   changeBetween,
+  shared,
+  toWire,
 } = await import(`${ROOT}cli/dist/bench.mjs`)
 const quilts = [
   ['sample', sample],
@@ -166,17 +170,20 @@ for (const [name, file, readAim, planAim] of LARGE) {
   const read = []
   const planned = []
   const books = []
-  for (let width = 3; width < 6; width++) {
+  // as many edits as somebody makes in a row
+  for (let width = 3; width < 6.5; width += 0.5) {
     const started = performance.now()
     const { value } = readQuilt({ ...file, borders: [{ width, cloth: 'c0' }] })
     const isRead = performance.now()
-    books.push(makeWorkbook(value).workbook)
+    const { workbook } = makeWorkbook(value)
+    books.push(toWire(workbook))
     read.push(isRead - started)
     planned.push(performance.now() - isRead)
   }
   record(`read ${name}, its border changed`, median(read), 'ms', readAim)
   record(`plan and recipes of ${name}`, median(planned), 'ms', planAim)
-  const told = JSON.stringify(changeBetween(books[1], books[2])).length / 1000
+  // as the browser writes it to send it
+  const told = serialize(shared(changeBetween(books[2], books[4]))).length / 1000
   record(`told of ${name}, its border changed`, told, 'kB', 100)
 }
 
@@ -209,7 +216,21 @@ for (const [name, settingFor] of Object.entries(SETTINGS)) {
       return performance.now() - started
     })
     record(`plan and recipes, ${name}, about ${side * side} blocks`, median(times), 'ms', aim)
+    if (aim) record(`memory of a thread planning ${name}, about ${side * side} blocks`, memoryFor(file), 'MB', 300)
   }
+}
+
+/** The most memory that a process of its own took to plan a quilt twice, Node itself included. */
+function memoryFor(file) {
+  const script = `
+    import { readFileSync } from 'node:fs'
+    import { readQuilt, makeWorkbook } from '${ROOT}cli/dist/bench.mjs'
+    const { value } = readQuilt(JSON.parse(readFileSync(0, 'utf8')))
+    makeWorkbook(value)
+    makeWorkbook(value)
+    console.log(process.resourceUsage().maxRSS / 1024)`
+  const { stdout } = spawnSync('node', ['--input-type=module', '-e', script], { input: JSON.stringify(file) })
+  return Number(stdout)
 }
 
 // how blocks are sewn: the whole library, each design at first sight
@@ -275,15 +296,14 @@ const browser = await chromium.launch({
 })
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-US' })
-  let scripts = 0
-  page.on('response', async response => {
-    if (response.request().resourceType() === 'script')
-      scripts += gzipSync(await response.body().catch(() => Buffer.alloc(0))).length
+  const scripts = []
+  page.on('response', response => {
+    if (response.request().resourceType() === 'script') scripts.push(response.body().catch(() => Buffer.alloc(0)))
   })
   await page.goto(address)
   await page.getByRole('heading', { name: 'The shelf is empty' }).waitFor()
-  await page.waitForTimeout(300)
-  record('script of the first load, gzip', scripts / 1000, 'kB', 220)
+  const sizes = (await Promise.all(scripts)).map(body => gzipSync(body).length)
+  record('script of the first load, gzip', sizes.reduce((sum, size) => sum + size, 0) / 1000, 'kB', 220)
 
   const paper = await page.request.post(`${address}/api/papers`, {
     data: { file: JSON.parse(readFileSync(sample, 'utf8')), block: 'star', what: 'papers', page: 'a4' },

@@ -116,7 +116,7 @@ async function remove(id: string) {
       </div>
     </section>
     <section v-else aria-label="Quilts" class="grid grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] gap-5">
-      <QuiltTile
+      <LazyQuiltTile
         v-for="kept in shelf.quilts"
         :key="`${kept.id} ${kept.savedAt}`"
         :kept="kept"
@@ -125,6 +125,6 @@ async function remove(id: string) {
         @remove="remove(kept.id)"
       />
     </section>
-    <NewQuiltDialog v-if="isNew" v-model:open="isNew" @make="make" />
+    <LazyNewQuiltDialog v-if="isNew" v-model:open="isNew" @make="make" />
   </main>
 </template>

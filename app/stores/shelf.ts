@@ -1,4 +1,3 @@
-import { readQuilt } from '~~/core/file/readQuilt'
 import type { QuiltFile } from '~~/core/file/schema'
 import { sayGone } from '~/keeping/lease'
 import { keep, keptIds, loadKept, newId, removeKept } from '~/keeping/quiltKeeper'
@@ -63,7 +62,7 @@ export const useShelf = defineStore('shelf', () => {
   /** The demo quilts, once for each browser that starts with an empty shelf. */
   async function addDemo() {
     const { DEMO_QUILTS } = await import('~~/demo')
-    for (const file of [...DEMO_QUILTS].reverse()) if (readQuilt(file).ok) await add(file)
+    for (const file of [...DEMO_QUILTS].reverse()) await add(file)
   }
 
   return { quilts, isLoaded, trouble, load, add, remove, putBack, addDemo }

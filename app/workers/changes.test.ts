@@ -1,8 +1,6 @@
 import fc from 'fast-check'
-import { SAMPLE } from '~~/core/testing/quiltOf'
-import { readQuilt } from '~~/core/file/readQuilt'
 import { changeBetween, changed } from './changes'
-import { makeWorkbook } from './makeWorkbook'
+import { shared } from './wire'
 
 const value = fc.letrec(tie => ({
   value: fc.oneof(
@@ -17,26 +15,11 @@ test('a change makes the one value the other, whatever they are, and survives th
   fc.assert(
     fc.property(value, value, (before, after) => {
       const kept = structuredClone(before)
-      const change = structuredClone(changeBetween(before, after))
+      const change = structuredClone(shared(changeBetween(before, after)))
       expect(changed(before, change)).toStrictEqual(after)
       expect(before).toEqual(kept)
       expect(changeBetween(after, structuredClone(after))).toBeNull()
     }),
     { numRuns: 2000 },
   )
-})
-
-test('of a workbook only what a wider border changes is told, and the rest stays the same objects', () => {
-  const bookOf = (width: number) => {
-    const quilt = readQuilt({ ...SAMPLE, borders: [{ width, cloth: 'soot' }] })
-    if (!quilt.ok) throw new Error('the sample cannot be read')
-    return makeWorkbook(quilt.value).workbook
-  }
-  const [before, after] = [bookOf(3), bookOf(4)]
-  const change = changeBetween(before, after)
-  const shown = changed(before, change) as typeof after
-  expect(shown).toEqual(after)
-  expect(shown.recipes).toBe(before.recipes)
-  expect(shown.plan.rows).toBe(before.plan.rows)
-  expect(JSON.stringify(change).length).toBeLessThan(JSON.stringify(after).length / 5)
 })

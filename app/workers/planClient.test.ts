@@ -1,6 +1,6 @@
 import type { QuiltFile } from '~~/core/file/schema'
 import { createPlanClient } from './planClient'
-import type { FromPlanWorker, ToPlanWorker, Workbook } from './planMessages'
+import type { FromPlanWorker, ToPlanWorker } from './planMessages'
 
 /** A worker whose answers the test gives. */
 class FakeWorker {
@@ -34,14 +34,16 @@ class FakeWorker {
 }
 
 const file = (name: string) => ({ name }) as QuiltFile
-const workbook = (name: string) => ({ plan: name }) as unknown as Workbook
+const workbook = (quilt: string) => ({ plan: { quilt, cloths: [], sums: {} }, recipes: [] })
+/** The name of the quilt has changed, and nothing else. */
+const renamed = (quilt: string) => ({ parts: { plan: { parts: { quilt: { put: quilt } }, gone: [] } }, gone: [] })
 
 function setUp() {
   FakeWorker.all = []
   const heard: string[] = []
   const client = createPlanClient(
     {
-      onDone: book => heard.push(`done ${String(book.plan)}`),
+      onDone: book => heard.push(`done ${String(book.plan.quilt)}`),
       onFailed: message => heard.push(`failed: ${message}`),
       onRestart: () => heard.push('restarted'),
       onSilent: () => heard.push('silent'),
@@ -56,8 +58,8 @@ test('a better answer to the same question, given later, takes the place of the 
   const { client, heard, worker } = setUp()
   client.ask(file('quilt'))
   const { job } = worker().asked[0]!
-  worker().answer({ kind: 'done', job, change: { put: { plan: 'quick', recipes: [] } } })
-  worker().answer({ kind: 'done', job, change: { parts: { plan: { put: 'better' } }, gone: [] } })
+  worker().answer({ kind: 'done', job, change: { put: workbook('quick') } })
+  worker().answer({ kind: 'done', job, change: renamed('better') })
   expect(heard).toEqual(['done quick', 'done better'])
 })
 
@@ -66,8 +68,8 @@ test('a worker tells what has changed since its last answer, even if that came t
   client.ask(file('old'))
   client.ask(file('new'))
   const [first, second] = worker().asked
-  worker().answer({ kind: 'done', job: first!.job, change: { put: { plan: 'old', recipes: [] } } })
-  worker().answer({ kind: 'done', job: second!.job, change: { parts: { plan: { put: 'new' } }, gone: [] } })
+  worker().answer({ kind: 'done', job: first!.job, change: { put: workbook('old') } })
+  worker().answer({ kind: 'done', job: second!.job, change: renamed('new') })
   expect(heard).toEqual(['done new'])
 })
 

@@ -2,6 +2,7 @@ import type { ToBuy } from '~~/core/plan/chosenWays'
 import type { QuiltFile } from '~~/core/file/schema'
 import { changed } from './changes'
 import type { FromPlanWorker, ToPlanWorker, Workbook } from './planMessages'
+import { fromWire, type WireBook } from './wire'
 
 export interface PlanClient {
   /** Asks for a plan; an older request that is not answered yet is forgotten. */
@@ -56,7 +57,7 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
       if (data.kind === 'hello' || data.job !== job) return
       if (data.kind === 'ways') return listener.onWays(data.unit, data.buys)
       asked = null
-      if (data.kind === 'done') listener.onDone(book as Workbook)
+      if (data.kind === 'done') listener.onDone(fromWire(book as WireBook))
       else listener.onFailed(data.message)
     })
     fresh.addEventListener('error', event => {

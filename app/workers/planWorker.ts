@@ -3,10 +3,11 @@ import type { PlanWork } from '~~/core/plan/planWork'
 import { readQuilt } from '~~/core/file/readQuilt'
 import { changeBetween } from './changes'
 import { makeWorkbook } from './makeWorkbook'
-import type { FromPlanWorker, ToPlanWorker, Workbook } from './planMessages'
+import type { FromPlanWorker, ToPlanWorker } from './planMessages'
+import { shared, toWire, type WireBook } from './wire'
 
 const answer = (message: FromPlanWorker) => postMessage(message)
-let last: { workbook: Workbook; work: PlanWork } | null = null
+let last: { book: WireBook; work: PlanWork } | null = null
 
 addEventListener('message', ({ data }: MessageEvent<ToPlanWorker>) => {
   answer({ kind: 'hello', job: data.job })
@@ -22,7 +23,9 @@ addEventListener('message', ({ data }: MessageEvent<ToPlanWorker>) => {
 function plan({ job, file }: Extract<ToPlanWorker, { kind: 'plan' }>) {
   const quilt = readQuilt(file)
   if (!quilt.ok) return answer({ kind: 'failed', job, message: quilt.problems.map(problem => problem.code).join(', ') })
-  const made = makeWorkbook(quilt.value)
-  answer({ kind: 'done', job, change: changeBetween(last?.workbook, made.workbook) })
-  last = made
+  const { workbook, work } = makeWorkbook(quilt.value)
+  const book = toWire(workbook)
+  // the first time all is told, and looking for like things would take longer than to send them
+  answer({ kind: 'done', job, change: last ? shared(changeBetween(last.book, book)) : { put: book } })
+  last = { book, work }
 }
