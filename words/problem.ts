@@ -151,6 +151,10 @@ function expectationText(expected: Expectation): string {
       return 'a date such as 2026-03-01 or 2026-03-01T10:00:00Z'
     case 'point':
       return 'a point [x, y]'
+    case 'letters':
+      return `${expected.count} letters, one for each square`
+    case 'nothing':
+      return 'nothing here, since the other says it'
     case 'something-else':
       return 'something else here'
   }

@@ -22,7 +22,11 @@ export const offRuler: Checker = ({ quilt, makes, choices }) =>
     if (quilt.ruler === 0) return []
     const sides = { seam: quilt.seam, ruler: quilt.ruler }
     const { rectangles, lengths } = sewnAsCutIn(makes.get(block.id)!, choices)
-    const off = worstOf(rectangles, size => plainSide(size, sides).total - plainSide(size, sides).exact)
+    const roundingOf = (size: Inches) => {
+      const { total, exact } = plainSide(size, sides)
+      return total - exact
+    }
+    const off = worstOf(rectangles, roundingOf)
     if (Math.abs(off) < LEAST_OFF - TOLERANCE) return []
     const isGood = (size: Inches) =>
       lengths.every(({ finished, beyond }) =>
@@ -52,10 +56,9 @@ function sewnAsCutIn(make: BlockMake, choices: readonly Choice[]): SewnAsCut {
       ...boxes.flatMap(({ width, height }) => [width, height]).map(finished => ({ finished, beyond: 0 })),
     )
   }
+  const choiceOf = choicesByPatch(make, choices)
   for (const unit of unitsOf(make.units)) {
-    const choice = choices.find(({ demand }) =>
-      demand.feeds.some(feed => feed.block === make.block.id && feed.patch === unit.patches[0]!.patch),
-    )
+    const choice = choiceOf.get(unit.patches[0]!.patch)
     if (!choice || choice.way.made.trim) continue
     switch (choice.way.method.sewnAsCut) {
       case 'patches':
@@ -73,6 +76,15 @@ function sewnAsCutIn(make: BlockMake, choices: readonly Choice[]): SewnAsCut {
         break
     }
   }
+  return found
+}
+
+/** The way taken for each patch of a block; the first where several feed it. */
+function choicesByPatch(make: BlockMake, choices: readonly Choice[]): Map<number, Choice> {
+  const found = new Map<number, Choice>()
+  for (const choice of choices)
+    for (const { block, patch } of choice.demand.feeds)
+      if (block === make.block.id && !found.has(patch)) found.set(patch, choice)
   return found
 }
 
@@ -96,17 +108,24 @@ function stripDepth({ way }: Choice): { finished: Inches; beyond: Inches } {
  * down.
  */
 function worstOf(boxes: readonly Box[], error: (size: Inches) => Inches): Inches {
-  const along = (start: 'x' | 'y', span: 'width' | 'height', size: 'width' | 'height') =>
-    boxes.map(line => {
-      const middle = line[start] + line[span] / 2
-      return boxes
+  const along = (start: 'x' | 'y', span: 'width' | 'height', size: 'width' | 'height') => {
+    const errors = new Map([...new Set(boxes.map(box => box[size]))].map(length => [length, error(length)]))
+    const middles = new Set(boxes.map(line => onceRounded(line[start] + line[span] / 2)))
+    return [...middles].map(middle =>
+      boxes
         .filter(box => box[start] < middle && middle < box[start] + box[span])
-        .reduce((sum, box) => sum + error(box[size]), 0)
-    })
+        .reduce((sum, box) => sum + errors.get(box[size])!, 0),
+    )
+  }
   return [...along('y', 'height', 'width'), ...along('x', 'width', 'height')].reduce(
     (most, sum) => (Math.abs(sum) > Math.abs(most) + TOLERANCE ? sum : most),
     0,
   )
+}
+
+/** Lines this close are one line. */
+function onceRounded(place: Inches): Inches {
+  return Math.round(place * 1e6) / 1e6
 }
 
 /** The nearest good size below and the nearest above, each a multiple of the ruler's step; never the size itself. */

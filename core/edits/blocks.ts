@@ -114,7 +114,8 @@ function resizedBlocks(file: QuiltFile, to: Inches, side: 'width' | 'height'): B
 
 function designIn(file: QuiltFile, id: string): Pick<Design, 'width' | 'height' | 'patches'> | undefined {
   const own = file.designs?.find(design => design.id === id)
-  return own ?? SHIPPED_DESIGNS.find(design => design.id === id)
+  // squares hold no shape of their own
+  return own ? { ...own, patches: own.patches ?? [] } : SHIPPED_DESIGNS.find(design => design.id === id)
 }
 
 function resized(

@@ -26,7 +26,8 @@ function readExpectation(message: string): Expectation {
   return message.startsWith('{') ? (JSON.parse(message) as Expectation) : { kind: 'something-else' }
 }
 
-function valueAt(root: unknown, path: Path): unknown {
+/** What stands at a path of anything; undefined where nothing does. */
+export function valueAt(root: unknown, path: Path): unknown {
   return path.reduce<unknown>(
     (value, step) =>
       value !== null && typeof value === 'object' && Object.hasOwn(value, step)

@@ -12,7 +12,7 @@ export const MOST_PATCHES = 100_000
 /** A file small in bytes can ask for more work than any quilt: refused by the whole of it, with the figure. */
 export function cornerProblems(file: ParsedQuilt): Problem[] {
   const corners = file.designs.reduce(
-    (sum, design) => sum + design.patches.reduce((all, patch) => all + patch.points.length, 0),
+    (sum, design) => sum + (design.isPicture ? 0 : design.patches.reduce((all, patch) => all + patch.points.length, 0)),
     0,
   )
   return corners > MOST_CORNERS

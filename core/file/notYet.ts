@@ -1,9 +1,7 @@
-import type { Path, Problem } from './problem'
+import { valueAt } from './expectation'
+import type { Problem } from './problem'
 
-/**
- * A field of the agreed format, the values of it that are not planned, and how to name them. A star stands for every
- * place of a list.
- */
+/** A field of the agreed format, the values of it that are not planned, and how to name them. */
 interface Unplanned {
   path: string
   values: (value: unknown) => boolean
@@ -12,7 +10,6 @@ interface Unplanned {
 
 /** What a file may say but Wren cannot plan so far. Better refused by name than left out of the figures. */
 const UNPLANNED: readonly Unplanned[] = [
-  { path: 'designs.*.squares', values: isSaid },
   { path: 'backing.way', values: oneOf('vertical', 'horizontal', 'wide', 'leftovers') },
   { path: 'backing.offCentre', values: isSaid },
   { path: 'batting.shrink', values: isSaid },
@@ -41,16 +38,9 @@ function isSaid(value: unknown): boolean {
 }
 
 export function notYet(file: unknown): Problem[] {
-  return UNPLANNED.flatMap(({ path, values, name = () => path.split('.').at(-1)! }) =>
-    valuesAt(file, path.split('.'), [])
-      .filter(({ value }) => values(value))
-      .map(({ at, value }): Problem => ({ code: 'not-yet', path: at, what: name(value) })),
-  )
-}
-
-function valuesAt(value: unknown, [step, ...rest]: readonly string[], at: Path): { at: Path; value: unknown }[] {
-  if (step === undefined) return [{ at, value }]
-  if (step === '*') return Array.isArray(value) ? value.flatMap((entry, i) => valuesAt(entry, rest, [...at, i])) : []
-  if (value === null || typeof value !== 'object' || !Object.hasOwn(value, step)) return []
-  return valuesAt((value as Record<string, unknown>)[step], rest, [...at, step])
+  return UNPLANNED.flatMap(({ path, values, name = () => path.split('.').at(-1)! }) => {
+    const at = path.split('.')
+    const value = valueAt(file, at)
+    return values(value) ? [{ code: 'not-yet', path: at, what: name(value) }] : []
+  })
 }

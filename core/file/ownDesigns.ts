@@ -1,6 +1,5 @@
 import type { Design } from '../designs/design'
 import { SHIPPED_DESIGNS } from '../designs/shipped'
-import type { Point } from '../geometry/polygon'
 import type { ParsedQuilt } from './schema'
 
 /** Designs that ship and designs of this file, by id; a file's own design wins. */
@@ -21,11 +20,8 @@ const completed = new WeakMap<ParsedDesign, Design>()
 function ownDesign(design: ParsedDesign): Design {
   const known = completed.get(design)
   if (known) return known
-  const own: Design = {
-    ...design,
-    name: design.name ?? design.id,
-    patches: design.patches.map(patch => ({ role: patch.role, points: patch.points as Point[] })),
-  }
+  const { isPicture: _, ...rest } = design
+  const own: Design = { ...rest, name: design.name ?? design.id }
   completed.set(design, own)
   return own
 }

@@ -19,6 +19,7 @@ const STUB: ParsedDesign = {
   family: 'own',
   width: 1,
   height: 1,
+  isPicture: false,
   patches: [
     {
       role: 'stub',

@@ -18,6 +18,8 @@ export type Expectation =
   | { kind: 'object' }
   | { kind: 'date' }
   | { kind: 'point' }
+  | { kind: 'letters'; count: number }
+  | { kind: 'nothing' }
   | { kind: 'something-else' }
 
 /** What each is fine by itself, and cannot be had together. */

@@ -120,3 +120,30 @@ test('a file made of parts that were read before is read like a new one, good or
     }),
   )
 })
+
+/** A picture of a lamp, in a block of its own beside the sample's. */
+const withPicture = (design: object) => ({
+  ...SAMPLE,
+  designs: [{ id: 'lamp', width: 3, height: 2, ...design }],
+  blocks: [...SAMPLE.blocks, { id: 'lamp', design: 'lamp', size: 3, cloths: { A: 'soot', B: 'cream' } }],
+})
+
+test('a picture has a letter for each of its squares, and is refused at the row that has not', () => {
+  expect(problems(withPicture({ squares: ['ABA', 'BBA'] }))).toEqual([])
+  expect(problems(withPicture({ squares: ['ABA'] }))).toEqual(['designs.0.squares: expected'])
+  expect(problems(withPicture({ squares: ['ABA', 'BB'] }))).toEqual(['designs.0.squares.1: expected'])
+  expect(problems(withPicture({ squares: ['ABA', 'B A'] }))).toEqual(['designs.0.squares.1: expected'])
+  expect(problems(withPicture({ squares: ['ABA', 'BCA'] }))).toEqual(['blocks.2.cloths: undressed-role'])
+  expect(problems(withPicture({ squares: 'ABABBA' }))).toEqual(['designs.0.squares: expected'])
+  expect(problems(withPicture({}))).toEqual(['designs.0.patches: expected'])
+  const square = {
+    role: 'A',
+    points: [
+      [0, 0],
+      [3, 0],
+      [3, 2],
+      [0, 2],
+    ],
+  }
+  expect(problems(withPicture({ squares: ['ABA', 'BBA'], patches: [square] }))).toEqual(['designs.0.patches: expected'])
+})

@@ -14,7 +14,8 @@ const looked = new WeakMap<ParsedDesign, TilingFault[]>()
 /** Looked for once in a design that edits leave as it is. */
 function tilingFaultsOf(design: ParsedDesign): TilingFault[] {
   const { patches, width, height } = design
-  const known = looked.get(design)
+  // squares lie side by side as they are
+  const known = design.isPicture ? [] : looked.get(design)
   const faults =
     known
     ?? tilingFaults(

@@ -1,10 +1,12 @@
 import { z } from 'zod'
+import { MOST_SQUARES } from '../designs/squares'
 import { UNIT_KINDS } from './unitKinds'
 import { CARES } from './cares'
 import { METHOD_IDS } from './methodNames'
 import { UNIT_DEFAULTS, type Units } from '../measure/units'
 import { refuse } from './expectation'
 import { fieldsFor, MOST_INCHES } from './fields'
+import { withPatches } from './designPatches'
 
 export const FORMAT = 'wren-quilt'
 export const VERSION = 1
@@ -46,17 +48,20 @@ function schemaFor(units: Units) {
     object,
   )
   const point = z.tuple([z.number(), z.number()], refuse({ kind: 'point' }))
-  const design = z.object(
-    {
-      id: f.id,
-      name: f.text(200).optional(),
-      family: f.text(80).default('own'),
-      width: f.number(1e-3, 1000),
-      height: f.number(1e-3, 1000),
-      patches: f.list(z.object({ role: f.id, points: f.list(point, 3, 200) }, object), 1, 2000),
-    },
-    object,
-  )
+  const design = z
+    .object(
+      {
+        id: f.id,
+        name: f.text(200).optional(),
+        family: f.text(80).default('own'),
+        width: f.number(1e-3, 1000),
+        height: f.number(1e-3, 1000),
+        patches: f.list(z.object({ role: f.id, points: f.list(point, 3, 200) }, object), 1, 2000).optional(),
+        squares: f.list(f.text(MOST_SQUARES), 1, MOST_SQUARES).optional(),
+      },
+      object,
+    )
+    .transform(withPatches)
   const method = z.union(
     [z.literal(['auto', 'template', 'foundation']), z.partialRecord(z.enum(UNIT_KINDS), z.enum(METHOD_IDS))],
     choice(['auto', 'template', 'foundation', '{ unit kind: method id }']),

@@ -1,3 +1,4 @@
+import Flatbush from 'flatbush'
 import { boundingBox, type Point, type Polygon } from './polygon'
 import { GRID_TOLERANCE } from './tiling'
 
@@ -11,23 +12,20 @@ export interface SharedEdge {
 
 /** Every stretch of edge that two of the polygons share; a corner alone is no edge. Polygons must not overlap. */
 export function sharedEdges(polygons: readonly Polygon[]): SharedEdge[] {
+  if (polygons.length < 2) return []
   const boxes = polygons.map(boundingBox)
-  const shared: SharedEdge[] = []
-  for (let first = 0; first < polygons.length; first++) {
-    for (let second = first + 1; second < polygons.length; second++) {
-      const a = boxes[first]!
-      const b = boxes[second]!
-      const apart =
-        a.x > b.x + b.width + GRID_TOLERANCE
-        || b.x > a.x + a.width + GRID_TOLERANCE
-        || a.y > b.y + b.height + GRID_TOLERANCE
-        || b.y > a.y + a.height + GRID_TOLERANCE
-      if (!apart)
-        for (const [from, to] of commonEdges(polygons[first]!, polygons[second]!))
-          shared.push({ first, second, from, to })
-    }
-  }
-  return shared
+  const index = new Flatbush(boxes.length)
+  for (const { x, y, width, height } of boxes) index.add(x, y, x + width, y + height)
+  index.finish()
+  return boxes.flatMap(({ x, y, width, height }, first) => {
+    const t = GRID_TOLERANCE
+    const near = index.search(x - t, y - t, x + width + t, y + height + t, other => other > first)
+    return near
+      .sort((a, b) => a - b)
+      .flatMap(second =>
+        commonEdges(polygons[first]!, polygons[second]!).map(([from, to]) => ({ first, second, from, to })),
+      )
+  })
 }
 
 /** Where the edges of two polygons lie on each other. */

@@ -348,3 +348,34 @@ test('chiral patches have a hand in cloth with an up too', () => {
     ),
   ).toHaveLength(5)
 })
+
+test('a picture in squares is cut and sewn as the same squares drawn one by one', () => {
+  const rows = ['ABBA', 'AABB', 'BABA']
+  const drawn = rows.flatMap((row, y) =>
+    [...row].map((role, x) => ({
+      role,
+      points: [
+        [x, y],
+        [x + 1, y],
+        [x + 1, y + 1],
+        [x, y + 1],
+      ],
+    })),
+  )
+  const planned = (design: object) =>
+    planOf({
+      format: 'wren-quilt',
+      version: 1,
+      cloths: [{ id: 'a' }, { id: 'b' }],
+      designs: [{ id: 'lamp', width: 4, height: 3, ...design }],
+      blocks: [{ id: 'lamp', design: 'lamp', width: 8, height: 6, cloths: { A: 'a', B: 'b' } }],
+      setting: { across: 2, down: 2 },
+    }).plan
+  const plan = planned({ squares: rows })
+  expect(plan).toEqual(planned({ patches: drawn }))
+  // twelve squares in each of four blocks, six of either letter
+  expect(plan.quilt.patches).toBe(48)
+  expect(plan.pieces.reduce((sum, piece) => sum + piece.patches, 0)).toBe(48)
+  for (const cloth of ['a', 'b'])
+    expect(plan.pieces.filter(piece => piece.cloth === cloth).reduce((sum, { patches }) => sum + patches, 0)).toBe(24)
+})

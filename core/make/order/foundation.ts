@@ -21,6 +21,9 @@ export interface Foundation {
 /** Parts looked at before the search settles for the best found. */
 const MOST_PARTS = 1500
 
+/** Larger pictures are never sewn on papers: to look for them would take longer than all else. */
+const MOST_PATCHES = 2000
+
 /**
  * The fewest papers on which the patches can be sewn in number order, the papers then joined by straight seams; null
  * when they cannot. On one paper each patch lies on one side of a straight line and all earlier ones on the other.
@@ -28,6 +31,7 @@ const MOST_PARTS = 1500
  * as long as it goes; where it does not lead to the end, every straight cut into two parts is tried.
  */
 export function findFoundation(patches: readonly Polygon[]): Foundation | null {
+  if (patches.length > MOST_PATCHES) return null
   const known = new Map<string, Part | null>()
   let isFewest = true
   const solve = (members: readonly number[]): Part | null => {
