@@ -87,6 +87,12 @@ export function checkText(
         `A frame is ${length(data.width)} wide finished: narrower than 1/2″ it is hard to sew evenly. With all blocks `
         + `framed to ${length(data.module)} every frame is wide enough.`
       )
+    case 'border-covered':
+      return data.wider > 0
+        ? `The binding is sewn with a seam of ${length(data.seam)}: the outermost border is cut ${length(data.wider)} `
+            + `wider on its outer edge, so that as much of it shows as was planned.`
+        : `The binding is sewn with a seam of ${length(data.seam)} and hides ${length(data.covered)} of the top along `
+            + `every edge, points and all. A plain border outside them would be cut wider for it.`
     case 'border-too-wide':
       return (
         `Border ${data.border} is ${length(data.width)} wide, wider than a block (${length(data.block)}). It will `
@@ -193,6 +199,7 @@ export function checkTitle({ id }: Check): string {
 const TITLES: Partial<Record<Check['id'], string>> = {
   'angled-folded': 'Cut at an angle: one layer',
   'off-ruler': 'Not on the ruler',
+  'border-covered': 'A wide seam of the binding',
   'mitre-angle': 'Miters not at 45°',
   'no-foundation': 'No foundation papers',
   'no-precuts': 'Precuts to make it from',

@@ -25,6 +25,8 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'border': 'borders',
   'seams': 'seam allowances',
   'binding-edge': 'binding edges',
+  'binding-seam': 'seam of the binding',
+  'for-wide-binding': 'cut wider for the wide seam of the binding',
   'measured-mean': 'mean of the measures',
   'measure': 'measured',
   'rough-extra': 'extra, to be trimmed',

@@ -40,6 +40,8 @@ export interface CheckData {
   'one-on-point': Record<never, never>
   /** `module`: to which all blocks could be framed with enough. */
   'frame-too-narrow': { width: Inches; module: Inches }
+  /** `wider`: what the outermost border is cut wider for it; `covered`: what it hides of the top on each edge. */
+  'border-covered': { seam: Inches; wider: Inches; covered: Inches }
   'border-too-wide': { border: number; width: Inches; block: Inches }
   'border-too-narrow': { border: number; width: Inches; least: Inches }
   'border-too-short': { border: number; length: Inches; rough: Inches }

@@ -93,6 +93,7 @@ const CAUSES: Partial<Record<CheckId, Partial<QuiltFile>>> = {
     blocks: [{ id: 'slant', design: 'slant', width: 6, height: 9, cloths: { a: 'soot', b: 'cream' } }],
     setting: { across: 2, down: 2 },
   },
+  'border-covered': { borders: [], binding: { ...SAMPLE.binding!, seam: '3/8' } },
   'mitre-angle': { borders: [{ sides: 2, ends: 4, cloth: 'soot', corners: 'mitred' }] },
   'overhang-too-small': { backing: { cloth: 'cream', overhang: 1 } },
   'no-foundation': {

@@ -1,5 +1,5 @@
 import type { Check, Checked, Checker } from './check'
-import { borderRepeat } from './borders'
+import { borderCovered, borderRepeat } from './borders'
 import { oneOnPoint, shiftTooLong, tooLarge } from './extent'
 import { frameTooNarrow } from './frames'
 import { noPrecuts, notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargin, turnedPrints } from './cloth'
@@ -46,6 +46,7 @@ const CHECKERS: readonly Checker[] = [
   borderTooNarrow,
   borderTooWide,
   mitreAngle,
+  borderCovered,
   neighboursAlike,
   biasEdges,
   shortMargin,

@@ -7,6 +7,7 @@ import { plainSide } from '../make/methods/cutSize'
 import { pieceOf } from '../make/methods/pieces'
 import { longStripOrders } from './settingPieces'
 import type { BorderStrip } from '../top/border'
+import { beyondSeam } from '../top/rawEdge'
 import type { BorderedTop } from '../top/borders/index'
 
 /** Cut longer than planned by this, and trimmed when the top has been measured. Source: handbook §6. */
@@ -29,6 +30,7 @@ export function borderOrders(quilt: Quilt, planned: BorderedTop, room: Workroom)
         {
           cloth: border.cloth,
           finishedWidth,
+          beyond: border.beyond,
           lengths: strips.map(roughLength),
           long: border.long,
           part: 'border',
@@ -49,10 +51,11 @@ export function borderOrders(quilt: Quilt, planned: BorderedTop, room: Workroom)
 }
 
 /** Four corners as wide and as high as the borders that meet in them, where they are of one cloth. */
-function cornerPieces({ cornerWears, sides, ends }: Border, at: number, room: Workroom): PieceOrder[] {
+function cornerPieces({ cornerWears, sides, ends, beyond }: Border, at: number, room: Workroom): PieceOrder[] {
   if (!cornerWears || !('cloth' in cornerWears)) return []
   const { cloth } = cornerWears
-  const draft = pieceOf(plainSide(sides, room), plainSide(ends, room), {
+  const wider = beyondSeam(beyond, 1)
+  const draft = pieceOf(plainSide(sides, room, wider), plainSide(ends, room, wider), {
     cloth,
     part: 'corner',
     cuts: 'none',

@@ -8,6 +8,7 @@ import type { PieceDraft, Workroom } from '../make/methods/method'
 import type { LongPartName } from '../make/methods/partName'
 import { pieceOf } from '../make/methods/pieces'
 import type { Quilt } from '../file/quilt'
+import { beyondSeam } from '../top/rawEdge'
 import { ownSize } from '../top/region'
 import { stoneWears } from '../top/stoneWears'
 import type { Setting } from '../top/setting'
@@ -17,6 +18,8 @@ import { fillerOrders } from './fillerPieces'
 export interface LongStrips {
   cloth: string
   finishedWidth: Inches
+  /** Cut wider by this on one edge. */
+  beyond?: Inches
   lengths: readonly Sum[]
   long: 'along' | 'across'
   part: LongPartName
@@ -31,7 +34,7 @@ export interface LongStrips {
  * across it.
  */
 export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom, joinLoss: Inches): PieceOrder[] {
-  const depth = plainSide(strips.finishedWidth, room)
+  const depth = plainSide(strips.finishedWidth, room, beyondSeam(strips.beyond ?? 0, 1))
   const usable = room.longestStrip(strips.cloth)
   const directional = room.isDirectional(strips.cloth)
   const along = !room.isInPieces(strips.cloth) && (directional ? strips.runs === 'upright' : strips.long === 'along')

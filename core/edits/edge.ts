@@ -73,16 +73,33 @@ function withPieced(border: BorderEntry, change: BorderChange['pieced']): Border
   return change ? { ...plain, corners: { cloth: border.cloth }, pieced: wanted } : plain
 }
 
-export function setBinding(change: { strip?: Inches; cloth?: string; join?: 'diagonal' | 'straight' } | null): Edit {
+export interface BindingChange {
+  strip?: Inches
+  cloth?: string
+  join?: 'diagonal' | 'straight'
+  /** null: as wide as every other. */
+  seam?: Inches | null
+}
+
+export function setBinding(change: BindingChange | null): Edit {
   return file => {
     if (change === null) return { ...file, binding: null }
-    const { strip, ...rest } = change
-    const old = file.binding ?? {
+    const { strip, seam, ...rest } = change
+    const { seam: oldSeam, ...old } = file.binding ?? {
       style: 'double' as const,
       strip: written(file, UNIT_DEFAULTS[file.units ?? 'in'].bindingStrip),
       cloth: file.cloths[0]!.id,
     }
-    return { ...file, binding: { ...old, ...rest, ...(strip === undefined ? {} : { strip: written(file, strip) }) } }
+    const ownSeam = seam === undefined ? oldSeam : seam === null ? undefined : written(file, seam)
+    return {
+      ...file,
+      binding: {
+        ...old,
+        ...rest,
+        ...(strip === undefined ? {} : { strip: written(file, strip) }),
+        ...(ownSeam === undefined ? {} : { seam: ownSeam }),
+      },
+    }
   }
 }
 

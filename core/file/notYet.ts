@@ -16,7 +16,6 @@ const UNPLANNED: readonly Unplanned[] = [
   { path: 'binding.style', values: oneOf('flanged', 'self', 'tape'), name: String },
   { path: 'binding.cloth', values: Array.isArray },
   { path: 'binding.bias', values: isSaid },
-  { path: 'binding.seam', values: isSaid },
   { path: 'binding.extra', values: isSaid },
   { path: 'quilting', values: isSaid },
   { path: 'making', values: oneOf('as-you-go') },

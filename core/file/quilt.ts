@@ -72,7 +72,7 @@ export interface Quilt extends Omit<Parsed, 'cloths' | 'blocks' | 'designs' | 's
     stoneBlock: string | null
   }
   borders: Border[]
-  binding: (Omit<NonNullable<Parsed['binding']>, 'cloth'> & { cloth: string }) | null
+  binding: (Omit<NonNullable<Parsed['binding']>, 'cloth' | 'seam'> & { cloth: string; seam: Inches }) | null
 }
 
 export interface Border {
@@ -86,6 +86,8 @@ export interface Border {
   pieced?: { sides: string; ends: string }
   first: 'sides' | 'ends'
   long: 'along' | 'across'
+  /** Cut wider by this on its outer edge, and no wider finished: for a binding sewn with a wider seam than all else. */
+  beyond: Inches
 }
 
 const indexes = new WeakMap<readonly { id: string }[], ReadonlyMap<string, unknown>>()

@@ -1,4 +1,5 @@
 // In: a quilt file as written. Out: the quilt, complete and in inches, or every fault with its path.
+import { TOLERANCE, type Inches } from '../measure/ruler'
 import { UNIT_DEFAULTS, type Units } from '../measure/units'
 import { cellsOf } from './cells'
 import { clothLetters } from './letters'
@@ -65,9 +66,11 @@ function complete(file: ParsedQuilt, units: Units): Quilt {
       ? new Map([...ownDesigns, ...derived.designs.map(design => [design.id, design] as const)])
       : ownDesigns
   const borders = file.borders.map((border, i) => completeBorder(border, derived.borders[i]!))
+  widenOutermost(borders, (file.binding?.seam ?? file.seam) - file.seam)
   const { cells: _cells, fill: _fill, ...setting } = file.setting
   const more = { shifts: shiftsOf(file), sashBlocks: derived.sashes, stoneBlock: derived.stone, cells: cellsOf(file) }
-  const binding = file.binding?.cloth === undefined ? null : { ...file.binding, cloth: file.binding.cloth }
+  const { cloth, seam = file.seam } = file.binding ?? {}
+  const binding = file.binding && cloth !== undefined ? { ...file.binding, cloth, seam } : null
   return { ...file, cloths, designs, blocks, borders, binding, setting: { ...setting, ...more } }
 }
 
@@ -85,5 +88,12 @@ function completeBorder(border: ParsedQuilt['borders'][number], made: BorderBloc
     ...(sides !== undefined && ends !== undefined ? { pieced: { sides, ends } } : {}),
     first: border.first,
     long: border.long,
+    beyond: 0,
   }
+}
+
+/** The outermost border makes room for a binding sewn with a wider seam. What is pieced stays as it is pieced. */
+function widenOutermost(borders: readonly Border[], by: Inches): void {
+  const last = borders.at(-1)
+  if (last && by > TOLERANCE && !last.pieced && !(last.cornerWears && 'block' in last.cornerWears)) last.beyond = by
 }

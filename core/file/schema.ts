@@ -201,6 +201,7 @@ function schemaFor(units: Units) {
             style: f.oneOf(['double', 'single', 'flanged', 'self']).default('double'),
             strip: f.length(0.5, 12).default(defaults.bindingStrip),
             cloth: f.id.optional(),
+            seam: f.length(1 / 16, 3).optional(),
             join: f.oneOf(['diagonal', 'straight']).default('diagonal'),
             flange: z.object({ strip: f.length(0.5, 12), cloth: f.id }, object).optional(),
           },

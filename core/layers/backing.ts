@@ -1,6 +1,7 @@
 // In: the finished size of the top. Out: panels of the back, and what to buy.
 import { roundUpToRuler, TOLERANCE, type Inches } from '../measure/ruler'
 import { roundedSum, sumOf, type Sum } from '../measure/sum'
+import { beyondFinished } from '../top/rawEdge'
 import { SQUARE_UP } from '../cut/squareUp'
 import type { TermName } from '../measure/termName'
 import { UNIT_DEFAULTS } from '../measure/units'
@@ -28,11 +29,7 @@ export function planBacking(quilt: Quilt, topWidth: Inches, topHeight: Inches): 
   const { overhang } = quilt.backing
   const cloth = clothOf(quilt, quilt.backing.cloth)
   const side = (what: TermName, finished: Inches): Sum =>
-    sumOf([
-      { what, value: finished },
-      { what: 'seams', count: 2, each: quilt.seam },
-      { what: 'overhang', count: 2, each: overhang },
-    ])
+    sumOf([{ what, value: finished }, ...beyondFinished(quilt, 2), { what: 'overhang', count: 2, each: overhang }])
   const width = side('top-width', topWidth)
   const height = side('top-height', topHeight)
   const ways = (

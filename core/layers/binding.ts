@@ -3,6 +3,7 @@ import type { Inches } from '../measure/ruler'
 import { roundedSum, sumOf, type Sum } from '../measure/sum'
 import { clothOf, type Quilt } from '../file/quilt'
 import { stripsToReach } from '../cut/joinedStrips'
+import { beyondFinished } from '../top/rawEdge'
 
 /** Spare for turning four corners and joining the ends. Source: handbook §11. */
 const BINDING_SPARE: Inches = 12
@@ -13,7 +14,8 @@ export interface Binding {
   strips: Sum
   strip: Inches
   buy: Sum
-  visible: Inches
+  /** What the front shows of it: as wide as its seam. */
+  visible: Sum
   joins: number
   loss: Inches
   /** Of the two ends where they are joined last. */ overlap: Sum
@@ -21,8 +23,8 @@ export interface Binding {
 
 /**
  * Binding strips for a top of this finished size. Length = raw perimeter + 12″; strips = ⌈(length − loss) ÷ (usable −
- * loss)⌉, where a diagonal join takes one strip width and a straight one two seams. Its visible edge is one seam
- * wide. Source: handbook §11.
+ * loss)⌉, where a diagonal join takes one strip width and a straight one two seams. Its visible edge is as wide as
+ * the seam that sews it on. Source: handbook §11.
  */
 export function planBinding(quilt: Quilt, width: Inches, height: Inches): Binding | null {
   const { binding } = quilt
@@ -32,7 +34,7 @@ export function planBinding(quilt: Quilt, width: Inches, height: Inches): Bindin
   const length = sumOf([
     { what: 'top-width', count: 2, each: width },
     { what: 'top-height', count: 2, each: height },
-    { what: 'seams', count: 8, each: quilt.seam },
+    ...beyondFinished(quilt, 8),
     { what: 'binding-spare', value: BINDING_SPARE },
   ])
   const exact = length.total <= usable ? length.total / usable : (length.total - loss) / (usable - loss)
@@ -51,7 +53,7 @@ export function planBinding(quilt: Quilt, width: Inches, height: Inches): Bindin
     strips,
     strip: binding.strip,
     buy: sumOf([{ what: 'strips', count, each: binding.strip }]),
-    visible: quilt.seam,
+    visible: sumOf([{ what: 'binding-seam', value: binding.seam }]),
     joins: count,
     loss,
     overlap: sumOf([

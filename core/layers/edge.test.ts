@@ -45,8 +45,14 @@ test('border strips are as long as the raw side they are sewn to; second, or mit
           top.strips.find(strip => strip.border === i + 1 && strip.side === side)!.length.total
         const spans = (first: string) =>
           border.corners === 'mitred' || (border.corners === 'butted' && border.first === first)
-        expect(length('left')).toBeCloseTo(height + (spans('ends') ? 2 * border.ends : 0) + 2 * quilt.seam, 9)
-        expect(length('top')).toBeCloseTo(width + (spans('sides') ? 2 * border.sides : 0) + 2 * quilt.seam, 9)
+        expect(length('left')).toBeCloseTo(
+          height + (spans('ends') ? 2 * (border.ends + border.beyond) : 0) + 2 * quilt.seam,
+          9,
+        )
+        expect(length('top')).toBeCloseTo(
+          width + (spans('sides') ? 2 * (border.sides + border.beyond) : 0) + 2 * quilt.seam,
+          9,
+        )
         expect([length('right'), length('bottom')]).toEqual([length('left'), length('top')])
         width += 2 * border.sides
         height += 2 * border.ends

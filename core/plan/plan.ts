@@ -9,7 +9,7 @@ import { planBacking, type Backing } from '../layers/backing'
 import { planBatting } from '../layers/batting'
 import { seamTest } from '../made/seamTest'
 import type { Inches } from '../measure/ruler'
-import type { Sum } from '../measure/sum'
+import { plus, type Sum } from '../measure/sum'
 import { chooseWays } from './chosenWays'
 import { testBlockPieces } from './testBlock'
 import { timesPlaced } from '../top/places'
@@ -22,6 +22,7 @@ import { plannedQuilt, type PlannedQuilt } from './plannedQuilt'
 import { because, plainOf, type Reckonable } from '../measure/reckoned'
 import { unfinishedSide } from '../measure/unfinishedSide'
 import type { BorderStrip } from '../top/border'
+import { beyondSeam } from '../top/rawEdge'
 import { plannedBlock, type PlannedBlock } from './plannedBlock'
 import { plannedStages, type PlannedStage } from './plannedStages'
 import type { Quilt } from '../file/quilt'
@@ -55,6 +56,8 @@ export interface Plan {
     strip: Inches
     buy: Inches
     overlap: Inches
+    /** On the front. */
+    visible: Inches
   } | null
   seamTest: {
     strips: number
@@ -109,6 +112,7 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
       strip: binding.strip,
       buy: because(binding.buy),
       overlap: because(binding.overlap),
+      visible: because(binding.visible),
     },
     seamTest: plannedSeamTest(quilt),
   }
@@ -125,7 +129,7 @@ function plannedBorder(quilt: Quilt, strip: BorderStrip, before: BorderStrip): R
     side: strip.side,
     length: because(strip.length),
     rough: because(isPieced ? strip.length : roughLength(before)),
-    width: because(unfinishedSide(strip.finishedWidth, quilt.seam)),
+    width: because(plus(unfinishedSide(strip.finishedWidth, quilt.seam), ...beyondSeam(strip.beyond, 1))),
   }
 }
 

@@ -5,9 +5,10 @@ import type { Backing } from '../layers/backing'
 import type { Binding } from '../layers/binding'
 import { because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
-import { plus, sumOf, type Term } from '../measure/sum'
+import { addTerms, plus, sumOf, type Term } from '../measure/sum'
 import type { Dimensions } from '../top/dimensions'
 import { placesOf } from '../top/places'
+import { beyondFinished } from '../top/rawEdge'
 
 /** The quilt as a whole. */
 export interface PlannedQuilt {
@@ -34,7 +35,8 @@ export function plannedQuilt(
   { dimensions, pieces, needs, binding, backing }: Made,
 ): Reckonable<PlannedQuilt> {
   const { width, height } = dimensions.top.stages.at(-1)!
-  const edge: Term = { what: 'binding-edge', count: 2, each: binding?.visible ?? 0 }
+  // the binding folds round the raw edge of the top
+  const edge: Term = { what: 'binding-edge', count: 2, each: binding ? addTerms(beyondFinished(quilt, 1)) : 0 }
   return {
     width: because(width),
     height: because(height),

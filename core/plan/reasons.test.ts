@@ -11,6 +11,7 @@ const REASONS: Readonly<Record<string, string>> = {
   'binding.buy': 'strips',
   'binding.length': 'binding-spare seams top-height top-width',
   'binding.overlap': 'strip-width',
+  'binding.visible': 'binding-seam',
   'binding.strips': 'rounding strips-exactly',
   'blocks.N.height': 'finished seams',
   'blocks.N.off': 'expected smallest',

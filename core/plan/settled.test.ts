@@ -245,10 +245,7 @@ test('fields that cannot be planned yet are refused by their path; those that as
     'unknown-reference borders.0.corners.cloth',
   ])
   expect(paths({ quilting: [{ kind: 'ditch', where: 'all' }] })).toEqual(['not-yet quilting'])
-  expect(paths({ binding: { ...SAMPLE.binding, bias: true, seam: '3/8' } })).toEqual([
-    'not-yet binding.bias',
-    'not-yet binding.seam',
-  ])
+  expect(paths({ binding: { ...SAMPLE.binding, bias: true, seam: '3/8' } })).toEqual(['not-yet binding.bias'])
   expect(paths({ backing: { cloth: 'cream', way: 'leftovers' } })).toEqual(['not-yet backing.way'])
   expect(
     paths({
@@ -378,4 +375,44 @@ test('a picture in squares is cut and sewn as the same squares drawn one by one'
   expect(plan.pieces.reduce((sum, piece) => sum + piece.patches, 0)).toBe(48)
   for (const cloth of ['a', 'b'])
     expect(plan.pieces.filter(piece => piece.cloth === cloth).reduce((sum, { patches }) => sum + patches, 0)).toBe(24)
+})
+
+test('a wide seam of the binding: the outermost border is cut wider, the quilt stays as large, its raw edge grows', () => {
+  const bound = (seam: string, borders: readonly object[]) =>
+    planOf({ ...SAMPLE, borders, backing: { cloth: 'cream' }, batting: {}, binding: { ...SAMPLE.binding, seam } }).plan
+  const [inner, outer] = [
+    { width: 2, cloth: 'cream' },
+    { width: 3, cloth: 'soot' },
+  ]
+  const [usual, wide] = [bound('1/4', [inner, outer]), bound('3/8', [inner, outer])]
+  expect(wide.stages.map(({ width, height }) => [width, height])).toEqual(
+    usual.stages.map(({ width, height }) => [width, height]),
+  )
+  // an eighth on every edge of the raw top, and of the outer border alone
+  expect(wide.quilt.edged.width - usual.quilt.edged.width).toBeCloseTo(1 / 4)
+  expect(wide.binding!.length - usual.binding!.length).toBeCloseTo(8 / 8)
+  expect(wide.batting!.height - usual.batting!.height).toBeCloseTo(1 / 4)
+  expect(wide.stages[2]!.measures.width.expected - usual.stages[2]!.measures.width.expected).toBeCloseTo(1 / 4)
+  expect(wide.borders.map((strip, i) => strip.width - usual.borders[i]!.width)).toEqual(
+    [0, 0, 0, 0, 1, 1, 1, 1].map(n => n / 8),
+  )
+  // ends are sewn on last and span the wider sides
+  const longer = wide.borders.map((strip, i) => strip.length - usual.borders[i]!.length)
+  expect(longer).toEqual([0, 0, 0, 0, 0, 0, 1 / 4, 1 / 4])
+  expect(wide.sums['borders.4.width']!.terms.map(({ what }) => what)).toContain('for-wide-binding')
+  expect(wide.binding!.visible).toBe(3 / 8)
+  const said = (plan: typeof wide) => plan.checks.filter(({ id }) => id === 'border-covered').map(({ data }) => data)
+  expect(said(usual)).toEqual([])
+  expect(said(wide)).toEqual([{ seam: 3 / 8, wider: 1 / 8, covered: 0 }])
+  // nothing outside the blocks that could be cut wider
+  const bare = bound('3/8', [])
+  expect(bare.quilt.edged).toEqual(bound('1/4', []).quilt.edged)
+  expect(said(bare)).toEqual([{ seam: 3 / 8, wider: 0, covered: 1 / 8 }])
+  // measured raw edge to raw edge with the wider border: the finished size is what was planned
+  const { width, height } = wide.stages[2]!.measures
+  const measured = bound('3/8', [inner, outer])
+  const made = [{ what: 'border-2', width: [width.expected], height: [height.expected] }]
+  const after = planOf({ ...SAMPLE, borders: [inner, outer], binding: { ...SAMPLE.binding, seam: '3/8' }, made }).plan
+  expect(after.stages[2]!.width).toBeCloseTo(measured.stages[2]!.width)
+  expect(after.quilt.edged.height).toBeCloseTo(measured.quilt.edged.height)
 })

@@ -30,10 +30,10 @@ const TRIMMED =
 export const RULES: readonly Rule[] = [
   {
     number: 1,
-    says: 'the quilt is as large as its last stage; the binding adds one seam on each side',
-    broken: ({ seam, binding }, { quilt, stages }) => {
+    says: 'the quilt is as large as its last stage; the binding folds round the raw edge',
+    broken: (source, { quilt, stages }) => {
       const last = stages.at(-1)!
-      const edge = binding ? 2 * seam : 0
+      const edge = source.binding ? 2 * rawEdge(source) : 0
       return [
         ...differ('width', quilt.width, last.width),
         ...differ('height', quilt.height, last.height),
@@ -287,22 +287,24 @@ export const RULES: readonly Rule[] = [
             (b.side === 'left' || b.side === 'right'
               ? quilt.borders[b.border - 1]!.sides
               : quilt.borders[b.border - 1]!.ends)
-              + 2 * quilt.seam,
+              + 2 * quilt.seam
+              + widerFor(quilt, b.border),
           ),
         )
       return borders.flatMap(b => {
         const { sides, ends, first, corners, pieced } = quilt.borders[b.border - 1]!
+        const wider = widerFor(quilt, b.border)
         const isMitred = corners === 'mitred'
         const isCornered = corners === 'cornered'
         const inner = stages[b.border - 1]!
         const upright = b.side === 'left' || b.side === 'right'
         const length = upright
-          ? inner.height + (isMitred || (!isCornered && first === 'ends') ? 2 * ends : 0)
-          : inner.width + (isMitred || (!isCornered && first === 'sides') ? 2 * sides : 0)
+          ? inner.height + (isMitred || (!isCornered && first === 'ends') ? 2 * (ends + wider) : 0)
+          : inner.width + (isMitred || (!isCornered && first === 'sides') ? 2 * (sides + wider) : 0)
         return [
           ...differ(`border ${b.border} ${b.side}`, b.length, length + 2 * quilt.seam),
           ...differ('rough', b.rough, length + 2 * quilt.seam + (pieced ? 0 : 3)),
-          ...differ('width', b.width, (upright ? sides : ends) + 2 * quilt.seam),
+          ...differ('width', b.width, (upright ? sides : ends) + 2 * quilt.seam + wider),
         ]
       })
     },
@@ -333,8 +335,8 @@ export const RULES: readonly Rule[] = [
         return quilt.backing === backing || (!quilt.backing && !backing) ? [] : ['backing missing']
       const cloth = quilt.cloths.find(c => c.id === quilt.backing!.cloth)!
       const o = quilt.backing.overhang
-      const W = top.width + 2 * quilt.seam + 2 * o
-      const H = top.height + 2 * quilt.seam + 2 * o
+      const W = top.width + 2 * rawEdge(quilt) + 2 * o
+      const H = top.height + 2 * rawEdge(quilt) + 2 * o
       const panels = (span: number) =>
         span <= cloth.usable + 1e-6 ? 1 : Math.ceil((span - 1) / (cloth.usable - 1) - 1e-6)
       const least = Math.min(panels(W) * H, panels(H) * W)
@@ -354,8 +356,8 @@ export const RULES: readonly Rule[] = [
     broken: (quilt, { batting, quilt: top }) =>
       quilt.batting && batting
         ? [
-            ...differ('batting', batting.width, top.width + 2 * quilt.seam + 2 * quilt.batting.overhang),
-            ...differ('batting', batting.height, top.height + 2 * quilt.seam + 2 * quilt.batting.overhang),
+            ...differ('batting', batting.width, top.width + 2 * rawEdge(quilt) + 2 * quilt.batting.overhang),
+            ...differ('batting', batting.height, top.height + 2 * rawEdge(quilt) + 2 * quilt.batting.overhang),
           ]
         : [],
   },
@@ -367,7 +369,7 @@ export const RULES: readonly Rule[] = [
     broken: (quilt, { binding, quilt: top, pieces }) => {
       if (!quilt.binding || !binding) return quilt.binding || binding ? ['binding missing'] : []
       const cloth = quilt.cloths.find(c => c.id === quilt.binding!.cloth)!
-      const length = 2 * (top.width + top.height + 4 * quilt.seam) + 12
+      const length = 2 * (top.width + top.height + 4 * rawEdge(quilt)) + 12
       const loss = quilt.binding.join === 'diagonal' ? quilt.binding.strip : 2 * quilt.seam
       const longest =
         cloth.form === 'piece' && !cloth.directional
@@ -627,6 +629,18 @@ export const RULES: readonly Rule[] = [
 /** Everything a plan breaks, each line with the number of its rule. */
 export function brokenRules(quilt: Quilt, plan: CheckedPlan): string[] {
   return RULES.flatMap(rule => rule.broken(quilt, plan).map(fault => `rule ${rule.number}: ${fault}`))
+}
+
+/** How much wider a border is cut for a binding with a wide seam: the outermost alone, if nothing of it is pieced. */
+function widerFor({ borders, binding, seam }: Quilt, border: number): number {
+  const outermost = borders.at(-1)
+  const isPieced = outermost?.pieced !== undefined || 'block' in (outermost?.cornerWears ?? {})
+  return border !== borders.length || isPieced ? 0 : Math.max(0, (binding?.seam ?? seam) - seam)
+}
+
+/** From the finished edge of the top to its raw edge. */
+function rawEdge(quilt: Quilt): number {
+  return quilt.seam + (quilt.borders.length > 0 ? widerFor(quilt, quilt.borders.length) : 0)
 }
 
 function tooLarge(plan: CheckedPlan, piece: Piece): boolean {

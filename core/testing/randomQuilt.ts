@@ -171,6 +171,7 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
     ),
     backing: fc.boolean(),
     binding: fc.option(fc.constantFrom('diagonal' as const, 'straight' as const), { nil: null }),
+    bindingSeam: fc.constantFrom(undefined, undefined, 3 / 8, 3 / 16),
     margin: fc.constantFrom(0, 0.1, 0.25),
     colours: fc.array(fc.nat(4), { minLength: 8, maxLength: 8 }),
     turns: fc.array(fc.constantFrom(0 as const, 90 as const, 180 as const, 270 as const), {
@@ -336,7 +337,9 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
         long: b.long,
       })),
       ...(r.backing ? { backing: { cloth: id(3) }, batting: {} } : {}),
-      ...(r.binding ? { binding: { cloth: id(4), join: r.binding } } : {}),
+      ...(r.binding
+        ? { binding: { cloth: id(4), join: r.binding, ...(r.bindingSeam ? { seam: r.bindingSeam * scale } : {}) } }
+        : {}),
       ...(r.measured
         ? {
             made: [

@@ -3,6 +3,7 @@ import type { Box } from '../geometry/polygon'
 import { sameLength, type Inches } from '../measure/ruler'
 import { plus, type Sum } from '../measure/sum'
 import { derivedCell } from './derivedCell'
+import { beyondSeam } from './rawEdge'
 import type { Corner, Region } from './region'
 import type { Stage } from './stage'
 
@@ -14,6 +15,8 @@ export interface BorderStrip {
   side: Side
   length: Sum
   finishedWidth: Inches
+  /** Cut wider by this on its outer edge. */
+  beyond: Inches
 }
 
 /** A border with its place, counted from 1. */
@@ -30,12 +33,13 @@ export interface Inside {
   width: Sum
   height: Sum
   seam: Inches
-  sizeOf: (stage: string, side: 'width' | 'height', planned: Sum) => Sum
+  /** `beyond`: what of the raw size lies outside both seams. */
+  sizeOf: (stage: string, side: 'width' | 'height', planned: Sum, beyond?: Inches) => Sum
 }
 
 /** What a border adds: its strips in the order of sewing, and the size of the top with it before that is measured. */
 export interface Ring {
-  strips: Omit<BorderStrip, 'border'>[]
+  strips: Omit<BorderStrip, 'border' | 'beyond'>[]
   width: Sum
   height: Sum
   first?: Stage['first']
@@ -51,9 +55,9 @@ export interface BorderStyle {
   groups: (inside: Box, border: PlacedBorder) => Region[][]
 }
 
-/** From finished to raw edge to raw edge. */
-export function raw(finished: Sum, seam: Inches): Sum {
-  return plus(finished, { what: 'seams', count: 2, each: seam })
+/** From finished to raw edge to raw edge; `beyond`: cut wider by so much on both edges. */
+export function raw(finished: Sum, seam: Inches, beyond: Inches = 0): Sum {
+  return plus(finished, { what: 'seams', count: 2, each: seam }, ...beyondSeam(beyond, 2))
 }
 
 export function placed(quilt: Quilt): PlacedBorder[] {

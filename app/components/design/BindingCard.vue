@@ -2,6 +2,7 @@
 import { setBinding } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
 import type { Quilt } from '~~/core/file/quilt'
+import { sameLength } from '~~/core/measure/ruler'
 
 const { quilt } = defineProps<{ quilt: Quilt }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit]; removed: [] }>()
@@ -33,6 +34,15 @@ function remove() {
       :cloths="quilt.cloths"
       :value="binding.cloth"
       @choose="cloth => cloth && emit('edit', 'cloth of the binding', setBinding({ cloth }))"
+    />
+    <LengthField
+      label="Seam that sews it on"
+      :value="binding.seam"
+      :least="1 / 8"
+      :most="1"
+      why="A narrower seam would not hold, a wider one would hide the border"
+      :step="quilt.ruler || 1 / 8"
+      @commit="v => emit('edit', 'seam of the binding', setBinding({ seam: sameLength(v, quilt.seam) ? null : v }))"
     />
     <label class="block">
       <span class="label">Strips joined</span>

@@ -65,9 +65,13 @@ export function sewnAsCut(terms: readonly Term[], { ruler }: Pick<Workroom, 'rul
   return { exact, ...roundedSum(terms, roundToRuler(exact, ruler / 2)) }
 }
 
-/** A finished side and its seams, sewn as cut. */
-export function plainSide(finished: Inches, room: Pick<Workroom, 'seam' | 'ruler'>): CutSize {
-  return sewnAsCut([{ what: 'finished', value: finished }, ...allowance(2, room.seam)], room)
+/** A finished side and its seams, and what else lies beyond it, sewn as cut. */
+export function plainSide(
+  finished: Inches,
+  room: Pick<Workroom, 'seam' | 'ruler'>,
+  beyond: readonly Term[] = [],
+): CutSize {
+  return sewnAsCut([{ what: 'finished', value: finished }, ...allowance(2, room.seam), ...beyond], room)
 }
 
 /** As it is: nothing rounded. */

@@ -1,4 +1,5 @@
 import type { Box } from '../../geometry/polygon'
+import type { Inches } from '../../measure/ruler'
 import type { Term } from '../../measure/sum'
 import { plus } from '../../measure/sum'
 import { raw, type BorderStyle, type Ring, type Side } from '../border'
@@ -11,32 +12,33 @@ import type { Region } from '../region'
 export const butted: BorderStyle = {
   around(inside, border) {
     const { seam, sizeOf } = inside
+    const { beyond } = border
     const name = `border-${border.at}`
     const sides: Term = { what: 'border', count: 2, each: border.sides, of: String(border.at) }
     const ends: Term = { what: 'border', count: 2, each: border.ends, of: String(border.at) }
-    const pair = (...both: Side[]) =>
+    const pair = (beyond: Inches, ...both: Side[]) =>
       both.map(side => ({
         side,
         finishedWidth: side === 'left' || side === 'right' ? border.sides : border.ends,
-        length: raw(side === 'left' || side === 'right' ? height : width, seam),
+        length: raw(side === 'left' || side === 'right' ? height : width, seam, beyond),
       }))
     let { width, height } = inside
     const strips: Ring['strips'] = []
     // what is measured after the first pair replaces both dimensions, where both were measured
     if (border.first === 'sides') {
-      strips.push(...pair('left', 'right'))
+      strips.push(...pair(0, 'left', 'right'))
       const wider = plus(width, sides)
-      width = sizeOf(`${name}-first`, 'width', wider)
+      width = sizeOf(`${name}-first`, 'width', wider, beyond)
       height = sizeOf(`${name}-first`, 'height', height)
-      strips.push(...pair('top', 'bottom'))
-      return { strips, width, height: plus(height, ends), first: { side: 'width', expected: raw(wider, seam) } }
+      strips.push(...pair(beyond, 'top', 'bottom'))
+      return { strips, width, height: plus(height, ends), first: { side: 'width', expected: raw(wider, seam, beyond) } }
     }
-    strips.push(...pair('top', 'bottom'))
+    strips.push(...pair(0, 'top', 'bottom'))
     const higher = plus(height, ends)
-    height = sizeOf(`${name}-first`, 'height', higher)
+    height = sizeOf(`${name}-first`, 'height', higher, beyond)
     width = sizeOf(`${name}-first`, 'width', width)
-    strips.push(...pair('left', 'right'))
-    return { strips, width: plus(width, sides), height, first: { side: 'height', expected: raw(higher, seam) } }
+    strips.push(...pair(beyond, 'left', 'right'))
+    return { strips, width: plus(width, sides), height, first: { side: 'height', expected: raw(higher, seam, beyond) } }
   },
   groups({ x, y, width, height }, { at, sides, ends, first, cloth }) {
     const strip = (box: Box): Region => ({ ...box, part: { kind: 'border', border: at }, wears: { cloth } })

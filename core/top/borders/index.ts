@@ -2,8 +2,9 @@
 import type { Border, Quilt } from '../../file/quilt'
 import type { Box } from '../../geometry/polygon'
 import { measuredStage } from '../../made/measures'
-import { sumOf, type Sum } from '../../measure/sum'
-import { placed, raw, type BorderStrip, type BorderStyle } from '../border'
+import { sumOf } from '../../measure/sum'
+import { placed, raw, type BorderStrip, type BorderStyle, type Inside, type Ring } from '../border'
+import { beyondSeam } from '../rawEdge'
 import { movedRegions, type Region } from '../region'
 import type { Setting } from '../setting'
 import type { Stage } from '../stage'
@@ -25,10 +26,12 @@ export interface BorderedTop {
   regions: Region[]
 }
 
+type Size = Omit<Ring, 'strips'>
+
 /** The setting with its borders round it. What was measured of a stage replaces its plan for all that follows. */
 export function addBorders(quilt: Quilt, setting: Setting): BorderedTop {
   const { seam } = quilt
-  const sizeOf = (stage: string, side: 'width' | 'height', planned: Sum): Sum => {
+  const sizeOf: Inside['sizeOf'] = (stage, side, planned, beyond = 0) => {
     const found = measuredStage(quilt, stage, side)
     return found === null
       ? planned
@@ -36,23 +39,25 @@ export function addBorders(quilt: Quilt, setting: Setting): BorderedTop {
           [
             { what: 'measured-mean', value: found.mean, of: stage },
             { what: 'seams', count: -2, each: seam },
+            ...beyondSeam(beyond, -2),
           ],
           found.raw.map(value => ({ what: 'measure', value })),
         )
   }
-  const stageOf = (what: string, width: Sum, height: Sum, first?: Stage['first']): Stage => ({
+  const stageOf = (what: string, { width, height, first }: Size, beyond = 0): Stage => ({
     what,
-    width: sizeOf(what, 'width', width),
-    height: sizeOf(what, 'height', height),
-    expected: { width: raw(width, seam), height: raw(height, seam) },
+    width: sizeOf(what, 'width', width, beyond),
+    height: sizeOf(what, 'height', height, beyond),
+    expected: { width: raw(width, seam, beyond), height: raw(height, seam, beyond) },
     first,
   })
-  const stages = [stageOf('setting', sumOf(setting.across), sumOf(setting.down))]
+  const stages = [stageOf('setting', { width: sumOf(setting.across), height: sumOf(setting.down) })]
   const strips: BorderStrip[] = []
   for (const border of placed(quilt)) {
     const ring = STYLES[border.corners].around({ ...stages.at(-1)!, seam, sizeOf }, border)
-    strips.push(...ring.strips.map(strip => ({ border: border.at, ...strip })))
-    stages.push(stageOf(`border-${border.at}`, ring.width, ring.height, ring.first))
+    const { at, beyond } = border
+    strips.push(...ring.strips.map(strip => ({ border: at, beyond, ...strip })))
+    stages.push(stageOf(`border-${at}`, ring, beyond))
   }
   return { stages, strips, ...drawn(quilt, setting) }
 }

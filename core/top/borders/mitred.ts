@@ -16,7 +16,11 @@ export const mitred: BorderStyle = {
     const pair = (...both: Side[]) =>
       both.map(side => {
         const isSide = side === 'left' || side === 'right'
-        return { side, length: raw(isSide ? higher : wider, seam), finishedWidth: isSide ? border.sides : border.ends }
+        return {
+          side,
+          length: raw(isSide ? higher : wider, seam, border.beyond),
+          finishedWidth: isSide ? border.sides : border.ends,
+        }
       })
     const [sides, ends] = [pair('left', 'right'), pair('top', 'bottom')]
     return {
