@@ -20,6 +20,8 @@ const UK: Readonly<Record<string, string>> = {
   Selvage: 'Selvedge',
   Selvages: 'Selvedges',
   colors: 'colours',
+  Colors: 'Colours',
+  neighbors: 'neighbours',
   color: 'colour',
   Color: 'Colour',
   miter: 'mitre',

@@ -32,7 +32,7 @@ export const borderRepeat: Checker = ({ quilt, dimensions, planned }) =>
     ]
   })
 
-/** A binding sewn with a wider seam than all else: the outermost border makes room for it, or it hides the top's edge. */
+/** A binding sewn with a wide seam: the outermost border makes room for it, or it hides the edge of the top. */
 export const borderCovered: Checker = ({ quilt: { binding, borders, seam } }) => {
   const more = (binding?.seam ?? seam) - seam
   if (more <= TOLERANCE) return []

@@ -377,7 +377,7 @@ test('a picture in squares is cut and sewn as the same squares drawn one by one'
     expect(plan.pieces.filter(piece => piece.cloth === cloth).reduce((sum, { patches }) => sum + patches, 0)).toBe(24)
 })
 
-test('a wide seam of the binding: the outermost border is cut wider, the quilt stays as large, its raw edge grows', () => {
+test('a wide seam of the binding: the outermost border is cut wider, the quilt stays, its raw edge grows', () => {
   const bound = (seam: string, borders: readonly object[]) =>
     planOf({ ...SAMPLE, borders, backing: { cloth: 'cream' }, batting: {}, binding: { ...SAMPLE.binding, seam } }).plan
   const [inner, outer] = [
@@ -393,9 +393,8 @@ test('a wide seam of the binding: the outermost border is cut wider, the quilt s
   expect(wide.binding!.length - usual.binding!.length).toBeCloseTo(8 / 8)
   expect(wide.batting!.height - usual.batting!.height).toBeCloseTo(1 / 4)
   expect(wide.stages[2]!.measures.width.expected - usual.stages[2]!.measures.width.expected).toBeCloseTo(1 / 4)
-  expect(wide.borders.map((strip, i) => strip.width - usual.borders[i]!.width)).toEqual(
-    [0, 0, 0, 0, 1, 1, 1, 1].map(n => n / 8),
-  )
+  const wider = wide.borders.map((strip, i) => strip.width - usual.borders[i]!.width)
+  expect(wider).toEqual([0, 0, 0, 0, 1, 1, 1, 1].map(n => n / 8))
   // ends are sewn on last and span the wider sides
   const longer = wide.borders.map((strip, i) => strip.length - usual.borders[i]!.length)
   expect(longer).toEqual([0, 0, 0, 0, 0, 0, 1 / 4, 1 / 4])

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { removeBorder, setBorder } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
+import { borderOffers } from '~~/core/edits/widthOffers'
 import { blockOf, type Quilt } from '~~/core/file/quilt'
 import { craft } from '~~/words/speech'
 
@@ -17,6 +18,9 @@ const isEven = computed(() => Math.abs(found.value.sides - found.value.ends) < 1
 const apart = ref(false)
 const showBoth = computed(() => apart.value || !isEven.value)
 const edit = (change: Parameters<typeof setBorder>[1]) => setBorder(border - 1, change)
+
+const isAuditioning = ref(false)
+const dressBorder = (cloth: string) => edit({ cloth })
 
 type CornerKind = 'butted' | 'mitred' | 'cloth' | 'design'
 const piecedOf = (id: string | undefined) => {
@@ -82,6 +86,13 @@ function remove() {
       @preview="v => emit('preview', v === null ? null : edit({ ends: v }))"
       @commit="v => emit('edit', 'border width', edit({ ends: v }))"
     />
+    <WidthOffers
+      v-if="!showBoth"
+      label="Between sashing and block, and the quilt's size"
+      :offers="borderOffers(quilt, border - 1)"
+      :value="found.sides"
+      @choose="width => emit('edit', 'border width', edit({ sides: width, ends: width }))"
+    />
     <label class="flex min-h-11 items-center gap-3"
       ><input
         type="checkbox"
@@ -97,6 +108,18 @@ function remove() {
       :cloths="quilt.cloths"
       :value="found.cloth"
       @choose="cloth => cloth && emit('edit', 'cloth of the border', edit({ cloth }))"
+    />
+    <button type="button" class="button w-full" @click="isAuditioning = true">
+      <UIcon name="i-lucide-columns-3" class="size-5" />Cloths side by side
+    </button>
+    <AuditionSheet
+      v-if="isAuditioning"
+      v-model:open="isAuditioning"
+      :title="`Cloths for border ${border}`"
+      name="cloth of the border"
+      :value="found.cloth"
+      :dress="dressBorder"
+      @edit="(name, change) => emit('edit', name, change)"
     />
     <label class="block">
       <span class="label">Corners</span>

@@ -23,12 +23,18 @@ const emit = defineEmits<{
   setting: []
   tryOut: []
   fit: []
+  climb: []
 }>()
 
 function count(side: 'across' | 'down', by: number) {
   const { across, down } = quilt.setting
   const next = Math.min(200, Math.max(1, quilt.setting[side] + by))
   emit('edit', 'number of blocks', setCounts(side === 'across' ? next : across, side === 'down' ? next : down))
+}
+const isLayingOut = ref(false)
+function climb() {
+  isLayingOut.value = false
+  emit('climb')
 }
 function sash() {
   emit('edit', 'sashing', setSashing({ cloth: quilt.cloths.at(-1)!.id }))
@@ -91,6 +97,7 @@ const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + li
       </button>
     </div>
     <UPopover
+      v-model:open="isLayingOut"
       :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-96 max-h-[75vh] overflow-y-auto z-50' }"
     >
       <button type="button" class="button"><UIcon name="i-lucide-layout-grid" class="size-5" />Lay out</button>
@@ -112,6 +119,9 @@ const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + li
             {{ inEnglish(turnPatternName(pattern), speech) }}
           </button>
         </div>
+        <button type="button" class="button mb-3 w-full" @click="climb">
+          <UIcon name="i-lucide-trending-up" class="size-5" />{{ inEnglish('Colors that climb', speech) }} …
+        </button>
         <p class="label">Fill the places</p>
         <button
           v-for="way in arrangements"

@@ -2,7 +2,8 @@
 import type { Edit } from '~~/core/edits/edit'
 import { setSashing, withoutCornerstones } from '~~/core/edits/setting'
 import type { Quilt } from '~~/core/file/quilt'
-import { roundToRuler } from '~~/core/measure/ruler'
+import { sashOffers, sizeWithoutSashing } from '~~/core/edits/widthOffers'
+import { formatSize } from '~~/words/length'
 
 const { quilt, strips, cornerstones } = defineProps<{
   quilt: Quilt
@@ -13,7 +14,8 @@ const { quilt, strips, cornerstones } = defineProps<{
 const emit = defineEmits<{ edit: [name: string, edit: Edit]; preview: [edit: Edit | null] }>()
 
 const sashing = computed(() => quilt.setting.sashing!)
-const block = computed(() => quilt.blocks[0]!.width)
+const speech = useSpeech()
+const without = computed(() => sizeWithoutSashing(quilt))
 /** Where sashes run one way only, or past shifted rows, there are no crossings. */
 const isStoned = computed(() => sashing.value.between === 'both' && !quilt.setting.kind.startsWith('offset'))
 const stoneCloth = computed(() => {
@@ -29,13 +31,8 @@ const both =
   (also: Edit, change: NonNullable<Parameters<typeof setSashing>[0]>): Edit =>
   file =>
     setSashing(change)(also(file))
-const SHARES = [
-  [1, 6, '1/6'],
-  [1, 4, '1/4'],
-  [1, 3, '1/3'],
-  [1, 2, '1/2'],
-] as const
-const share = (over: number, under: number) => roundToRuler((block.value * over) / under, quilt.ruler)
+const isAuditioning = ref(false)
+const dressSashing = (cloth: string) => setSashing({ cloth })
 </script>
 
 <template>
@@ -54,27 +51,34 @@ const share = (over: number, under: number) => roundToRuler((block.value * over)
       @preview="v => emit('preview', v === null ? null : setSashing({ width: v }))"
       @commit="v => emit('edit', 'sashing width', setSashing({ width: v }))"
     />
-    <div>
-      <p class="label">A part of the block</p>
-      <div class="flex flex-wrap gap-2">
-        <button
-          v-for="[over, under, text] in SHARES"
-          :key="text"
-          type="button"
-          class="button figure !px-3"
-          :class="{ chosen: Math.abs(share(over, under) - sashing.width) < 1e-6 }"
-          @click="emit('edit', 'sashing width', setSashing({ width: share(over, under) }))"
-        >
-          {{ text }}
-        </button>
-        <button type="button" class="button !px-3" @click="emit('edit', 'no sashing', setSashing(null))">none</button>
-      </div>
-    </div>
+    <WidthOffers
+      label="A part of the block, and the quilt's size"
+      :offers="sashOffers(quilt)"
+      :value="sashing.width"
+      @choose="width => emit('edit', 'sashing width', setSashing({ width }))"
+    >
+      <button type="button" class="button offer-none" @click="emit('edit', 'no sashing', setSashing(null))">
+        <span>none</span>
+        <span class="figure font-normal">{{ formatSize(without.width, without.height, speech) }}</span>
+      </button>
+    </WidthOffers>
     <ClothPicker
       label="Cloth"
       :cloths="quilt.cloths"
       :value="sashing.cloth"
       @choose="cloth => cloth && emit('edit', 'cloth of the sashing', setSashing({ cloth }))"
+    />
+    <button type="button" class="button w-full" @click="isAuditioning = true">
+      <UIcon name="i-lucide-columns-3" class="size-5" />Cloths side by side
+    </button>
+    <AuditionSheet
+      v-if="isAuditioning"
+      v-model:open="isAuditioning"
+      title="Cloths for the sashing"
+      name="cloth of the sashing"
+      :value="sashing.cloth"
+      :dress="dressSashing"
+      @edit="(name, change) => emit('edit', name, change)"
     />
     <ClothPicker
       v-if="isStoned"
@@ -153,3 +157,11 @@ const share = (over: number, under: number) => roundToRuler((block.value * over)
     </label>
   </section>
 </template>
+
+<style scoped>
+.offer-none {
+  justify-content: space-between;
+  width: 100%;
+  padding-inline: 0.8rem;
+}
+</style>

@@ -17,6 +17,7 @@ const isGrey = ref(false)
 const isSetting = ref(false)
 const isTrying = ref(false)
 const isFitting = ref(false)
+const isClimbing = ref(false)
 
 const stage = useTemplateRef('stage')
 const drawing = useTemplateRef('drawing')
@@ -189,9 +190,17 @@ useStationShow(part => {
       @setting="toggleSetting"
       @try-out="isTrying = true"
       @fit="isFitting = true"
+      @climb="isClimbing = true"
     />
     <FitSheet v-if="isFitting && store.file" v-model:open="isFitting" :file="store.file" :quilt="quilt" @edit="edit" />
     <TryOutSheet v-if="isTrying && store.file" v-model:open="isTrying" :file="store.file" :quilt="quilt" @edit="edit" />
+    <ClimbSheet
+      v-if="isClimbing && store.file"
+      v-model:open="isClimbing"
+      :file="store.file"
+      :quilt="quilt"
+      @edit="edit"
+    />
     <div ref="stage" class="stage">
       <div class="bench">
         <div class="self-center justify-self-end pr-2 text-2xl font-bold">

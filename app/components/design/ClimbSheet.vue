@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { CLIMB_CORNERS, climbingRoles, setClimb, type ClimbCorner } from '~~/core/edits/climbing'
+import type { Edit } from '~~/core/edits/edit'
+import { clothOf, designOf, ownBlocks, type Quilt } from '~~/core/file/quilt'
+import { readQuilt } from '~~/core/file/readQuilt'
+import type { QuiltFile } from '~~/core/file/schema'
+import { capital } from '~~/words/names'
+import { inEnglish } from '~~/words/speech'
+
+/** Cloths put in order, and the blocks dressed by it, so that the colours climb from one corner to the other. */
+const { file, quilt } = defineProps<{ file: QuiltFile; quilt: Quilt }>()
+const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
+const open = defineModel<boolean>('open', { required: true })
+
+const speech = useSpeech()
+const blocks = computed(() => ownBlocks(quilt).filter(block => rolesOfBlock(block.id).length > 1))
+const block = ref(blocks.value[0]?.id ?? '')
+const roles = ref(rolesOfBlock(block.value))
+const cloths = ref(quilt.cloths.map(({ id }) => id))
+const from = ref<ClimbCorner>('sw')
+const after = ref<'again' | 'back'>('again')
+
+function rolesOfBlock(id: string): string[] {
+  const found = quilt.blocks.find(other => other.id === id)
+  return found ? climbingRoles(designOf(quilt, found)) : []
+}
+watch(block, id => (roles.value = rolesOfBlock(id)))
+
+const isOnPoint = computed(() => quilt.setting.kind === 'on-point')
+const CORNERS: Record<ClimbCorner, { straight: string; onPoint: string }> = {
+  nw: { straight: 'upper left', onPoint: 'left' },
+  ne: { straight: 'upper right', onPoint: 'top' },
+  se: { straight: 'lower right', onPoint: 'right' },
+  sw: { straight: 'lower left', onPoint: 'foot' },
+}
+function move(at: number, by: -1 | 1) {
+  const order = [...cloths.value]
+  const [cloth] = order.splice(at, 1)
+  order.splice(at + by, 0, cloth!)
+  cloths.value = order
+}
+const canClimb = computed(() => roles.value.length > 1 && cloths.value.length > 1)
+const climb = computed(() => ({
+  block: block.value,
+  roles: roles.value,
+  cloths: cloths.value,
+  from: from.value,
+  after: after.value,
+}))
+const shown = computed(() => {
+  const read = canClimb.value ? readQuilt(setClimb(quilt, climb.value)(file)) : null
+  return read?.ok ? read.value : quilt
+})
+function take() {
+  open.value = false
+  emit('edit', 'cloths that climb', setClimb(quilt, climb.value))
+}
+</script>
+
+<template>
+  <UModal
+    v-model:open="open"
+    :title="inEnglish('Colors that climb', speech)"
+    description="What follows in one block leads in the next, so that a cloth runs on in steps"
+    :ui="{ content: 'max-w-5xl bg-paper', body: 'p-4' }"
+  >
+    <template #body>
+      <p v-if="blocks.length === 0" class="caution">
+        This needs a block with a leading and a following cloth, such as a log cabin. None of this quilt's blocks has
+        two cloths round its middle.
+      </p>
+      <div v-else class="grid gap-6 md:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
+        <div class="space-y-4">
+          <label v-if="blocks.length > 1" class="block"
+            ><span class="label">Block</span
+            ><select v-model="block" class="field">
+              <option v-for="one in blocks" :key="one.id" :value="one.id">{{ one.name }}</option>
+            </select></label
+          >
+          <div>
+            <p class="label">Leads, and follows</p>
+            <p class="flex flex-wrap items-center gap-2">
+              <template v-for="(role, i) in roles" :key="role">
+                <UIcon v-if="i > 0" name="i-lucide-arrow-right" class="size-5" aria-hidden="true" />
+                <strong>{{ capital(role) }}</strong>
+              </template>
+              <button type="button" class="button !px-3" @click="roles = [...roles].reverse()">
+                <UIcon name="i-lucide-arrow-left-right" class="size-5" />Other way round
+              </button>
+            </p>
+          </div>
+          <div>
+            <p class="label">Cloths, in the order in which they climb</p>
+            <ol>
+              <li v-for="(id, i) in cloths" :key="`${i} ${id}`" class="step" data-testid="climb-cloth">
+                <strong class="figure w-6 text-right">{{ i + 1 }}</strong>
+                <ClothSwatch :cloth="clothOf(quilt, id)" :size="34" />
+                <span class="grow">{{ clothOf(quilt, id).name }}</span>
+                <button
+                  type="button"
+                  class="button quiet icon"
+                  :disabled="i === 0"
+                  :aria-label="`${clothOf(quilt, id).name}, step ${i + 1}: earlier`"
+                  @click="move(i, -1)"
+                >
+                  <UIcon name="i-lucide-arrow-up" class="size-5" />
+                </button>
+                <button
+                  type="button"
+                  class="button quiet icon"
+                  :disabled="i === cloths.length - 1"
+                  :aria-label="`${clothOf(quilt, id).name}, step ${i + 1}: later`"
+                  @click="move(i, 1)"
+                >
+                  <UIcon name="i-lucide-arrow-down" class="size-5" />
+                </button>
+                <button
+                  type="button"
+                  class="button quiet icon"
+                  :disabled="cloths.length < 3"
+                  :aria-label="`Without ${clothOf(quilt, id).name} at step ${i + 1}`"
+                  @click="cloths = cloths.filter((_, other) => other !== i)"
+                >
+                  <UIcon name="i-lucide-x" class="size-5" />
+                </button>
+              </li>
+            </ol>
+            <ClothPicker
+              class="mt-2"
+              label="One more at the end"
+              :cloths="quilt.cloths"
+              :value="null"
+              @choose="cloth => cloth && (cloths = [...cloths, cloth])"
+            />
+          </div>
+          <label class="block"
+            ><span class="label">After the last</span
+            ><select v-model="after" class="field">
+              <option value="again">begin again with the first</option>
+              <option value="back">go back through them</option>
+            </select></label
+          >
+          <label class="block"
+            ><span class="label">They climb from</span
+            ><select v-model="from" class="field">
+              <option v-for="corner in CLIMB_CORNERS" :key="corner" :value="corner">
+                the {{ isOnPoint ? CORNERS[corner].onPoint : CORNERS[corner].straight }}
+              </option>
+            </select></label
+          >
+        </div>
+        <div class="sticky top-0 self-start space-y-3">
+          <QuiltPicture :quilt="shown" :width="480" :height="520" />
+          <button type="button" class="button act w-full" :disabled="!canClimb" @click="take">
+            Dress the blocks so
+          </button>
+        </div>
+      </div>
+    </template>
+  </UModal>
+</template>
+
+<style scoped>
+.step {
+  display: flex;
+  align-items: center;
+  gap: 0.5rem;
+  min-height: 48px;
+}
+</style>

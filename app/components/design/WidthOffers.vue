@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import type { WidthOffer } from '~~/core/edits/widthOffers'
+import { sameLength, type Inches } from '~~/core/measure/ruler'
+import { formatLength, formatSize } from '~~/words/length'
+
+/** Widths in proportion to the block, each with the size that the quilt would have. */
+const { label, offers, value } = defineProps<{ label: string; offers: readonly WidthOffer[]; value: Inches }>()
+const emit = defineEmits<{ choose: [width: Inches] }>()
+const speech = useSpeech()
+</script>
+
+<template>
+  <div role="group" :aria-label="label">
+    <p class="label">{{ label }}</p>
+    <button
+      v-for="{ part: [over, under], width, size } in offers"
+      :key="`${over}/${under}`"
+      type="button"
+      class="button offer"
+      :class="{ chosen: sameLength(width, value) }"
+      :aria-pressed="sameLength(width, value)"
+      data-testid="width-offer"
+      @click="emit('choose', width)"
+    >
+      <span class="figure">{{ over }}/{{ under }}</span>
+      <strong class="figure">{{ formatLength(width, speech) }}</strong>
+      <span class="figure size"
+        ><span class="sr-only">makes the quilt </span>{{ formatSize(size.width, size.height, speech) }}</span
+      >
+    </button>
+    <slot />
+  </div>
+</template>
+
+<style scoped>
+.offer {
+  display: grid;
+  grid-template-columns: 2.2rem 1fr auto;
+  justify-items: start;
+  width: 100%;
+  margin-bottom: 0.3rem;
+  padding-inline: 0.8rem;
+}
+.size {
+  font-weight: 400;
+}
+</style>
