@@ -38,6 +38,12 @@ export function formatExact(inches: Inches, { units }: Pick<Speech, 'units'>): s
   return withMinus(trimZeros(inches.toFixed(2)))
 }
 
+/** As a tape can say it: in full where a ruler has the mark, else to the nearest that a tape has. */
+export function formatMark(inches: Inches, speech: Pick<Speech, 'units'>): string {
+  const exact = formatExact(inches, speech)
+  return speech.units === 'in' && !exact.includes('.') ? exact : formatFigure(inches, speech)
+}
+
 /** So many parts of an inch, in lowest terms: `−1 3/8`. */
 function fraction(count: number, parts: number): string {
   if (count < 0) return `−${fraction(-count, parts)}`

@@ -10,6 +10,7 @@ import { subcuts, stripParts } from './cutting'
 import {
   formatCloth,
   formatExactLength,
+  formatMark,
   formatFigure,
   formatLength,
   formatRough,
@@ -50,6 +51,7 @@ test('what is written can be read back', () => {
   fc.assert(
     fc.property(fc.integer({ min: 1, max: 6400 }), n => {
       expect(parseLength(formatExactLength(n / 32, us), 'in')).toBeCloseTo(n / 32, 9)
+      expect(formatMark(n / 32, us)).toBe(formatExactLength(n / 32, us).replace('″', ''))
       expect(Math.abs(parseLength(formatLength(n / 32, us), 'in')! - n / 32)).toBeLessThanOrEqual(1 / 32)
       expect(parseLength(formatLength(n / 25.4, uk), 'in')).toBeCloseTo(n / 25.4, 9)
     }),

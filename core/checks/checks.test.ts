@@ -207,3 +207,35 @@ test('a quilt of plain squares in order has nothing to say but notes', () => {
   const { plan } = planOf({ ...SAMPLE, blocks: [star, plain], made: [] })
   expect(plan.checks.every(check => check.severity === 'note')).toBe(true)
 })
+
+test('a half block is looked at by itself: roundings that cancel in the whole add up in its halves', () => {
+  const widths = [1.53, 1.53, 1.53, 1.47, 1.47, 1.47]
+  const patches = widths.map((width, i) => {
+    const x = widths.slice(0, i).reduce((sum, other) => sum + other, 0)
+    return {
+      role: i % 2 === 0 ? 'dark' : 'light',
+      points: [
+        [x, 0],
+        [x + width, 0],
+        [x + width, 3],
+        [x, 3],
+      ],
+    }
+  })
+  const offOf = (setting: object) => {
+    const { plan } = planOf({
+      ...SAMPLE,
+      made: [],
+      designs: [{ id: 'slats', width: 9, height: 3, patches }],
+      blocks: [{ id: 'slats', design: 'slats', width: 9, height: 3, cloths: { dark: 'soot', light: 'cream' } }],
+      setting: { across: 3, down: 2, ...setting },
+      borders: [],
+    })
+    return plan.checks.flatMap(check => (check.id === 'off-ruler' ? [check.data] : []))
+  }
+  expect(offOf({})).toEqual([])
+  const [found] = offOf({ kind: 'offset-rows', ends: 'half-blocks' })
+  // two slats cut 2″ that would be 2.03, and the third, cut off at the middle, 1 15/16″ for 1.94
+  expect(Math.abs(found!.off)).toBeCloseTo(2 * 0.03 + 0.0025, 6)
+  expect(found!.block).toMatch(/half/)
+})

@@ -1,11 +1,13 @@
 import type { BlockMake } from '../make/units/blockMake'
+import { variants } from '../make/units/demands'
+import { dressUnit } from '../make/units/dressUnit'
 import { squareCorner, type Unit } from '../make/units/unit'
 import { unitsOf } from '../make/units/unitTree'
 import { boundingBox, type Box } from '../geometry/polygon'
 import { isOnRuler, TOLERANCE, type Inches } from '../measure/ruler'
 import { plainSide } from '../make/methods/cutSize'
 import type { Choice } from '../plan/choose'
-import { ownBlocks } from '../file/quilt'
+import { ownBlocks, type Block, type Quilt } from '../file/quilt'
 import type { Check, Checker } from './check'
 
 /** Roundings that add up to this over a block show in it. */
@@ -14,30 +16,40 @@ const LEAST_OFF: Inches = 1 / 16
 const REACH = 800
 
 /**
- * A block whose sewn-as-cut pieces had to be rounded, and by so much together that it shows; with the nearest sizes
- * that would not.
+ * A block, or the half of one, whose sewn-as-cut pieces had to be rounded, and by so much together that it shows; with
+ * the nearest sizes of the block at which neither would.
  */
 export const offRuler: Checker = ({ quilt, makes, choices }) =>
   ownBlocks(quilt).flatMap((block, i): Check[] => {
     if (quilt.ruler === 0) return []
     const sides = { seam: quilt.seam, ruler: quilt.ruler }
-    const { rectangles, lengths } = sewnAsCutIn(makes.get(block.id)!, choices)
+    const parts = partsOf(quilt, block).flatMap(part => {
+      const make = makes.get(part.id)
+      return make ? [{ name: part.name, ...sewnAsCutIn(quilt, make, choices) }] : []
+    })
+    const lengths = parts.flatMap(part => part.lengths)
     const roundingOf = (size: Inches) => {
       const { total, exact } = plainSide(size, sides)
       return total - exact
     }
-    const off = worstOf(rectangles, roundingOf)
-    if (Math.abs(off) < LEAST_OFF - TOLERANCE) return []
+    const errors = parts.map(({ name, rectangles }) => ({ name, off: worstOf(rectangles, roundingOf) }))
+    const worst = errors.reduce((most, part) => (Math.abs(part.off) > Math.abs(most.off) + TOLERANCE ? part : most))
+    if (Math.abs(worst.off) < LEAST_OFF - TOLERANCE) return []
     const isGood = (size: Inches) =>
       lengths.every(({ finished, beyond }) =>
         isOnRuler((finished * size) / block.width + beyond + 2 * quilt.seam, quilt.ruler / 2),
       )
     const field = block.size === undefined ? 'width' : 'size'
     const sizes = nearestGood(block.width, quilt.ruler, isGood)
-    return [
-      { id: 'off-ruler', severity: 'warn', path: `blocks.${i}.${field}`, data: { block: block.name, off, sizes } },
-    ]
+    const data = { block: worst.name, off: worst.off, sizes }
+    return [{ id: 'off-ruler', severity: 'warn', path: `blocks.${i}.${field}`, data }]
   })
+
+/** A block and its halves, if the ends of shifted rows are filled with them. */
+function partsOf(quilt: Quilt, block: Block): Block[] {
+  const halves = quilt.blocks.filter(({ derived }) => derived?.what === 'half' && derived.of === block.id)
+  return [block, ...halves]
+}
 
 /**
  * What is cut to the nearest half step: rectangles where they lie in the block, and all finished lengths that are set
@@ -48,7 +60,7 @@ interface SewnAsCut {
   lengths: { finished: Inches; beyond: Inches }[]
 }
 
-function sewnAsCutIn(make: BlockMake, choices: readonly Choice[]): SewnAsCut {
+function sewnAsCutIn(quilt: Quilt, make: BlockMake, choices: readonly Choice[]): SewnAsCut {
   const found: SewnAsCut = { rectangles: [], lengths: [] }
   const add = (...boxes: Box[]) => {
     found.rectangles.push(...boxes)
@@ -56,9 +68,9 @@ function sewnAsCutIn(make: BlockMake, choices: readonly Choice[]): SewnAsCut {
       ...boxes.flatMap(({ width, height }) => [width, height]).map(finished => ({ finished, beyond: 0 })),
     )
   }
-  const choiceOf = choicesByPatch(make, choices)
+  const choiceOf = waysOf(quilt, make, choices)
   for (const unit of unitsOf(make.units)) {
-    const choice = choiceOf.get(unit.patches[0]!.patch)
+    const choice = choiceOf(unit)
     if (!choice || choice.way.made.trim) continue
     switch (choice.way.method.sewnAsCut) {
       case 'patches':
@@ -79,13 +91,14 @@ function sewnAsCutIn(make: BlockMake, choices: readonly Choice[]): SewnAsCut {
   return found
 }
 
-/** The way taken for each patch of a block; the first where several feed it. */
-function choicesByPatch(make: BlockMake, choices: readonly Choice[]): Map<number, Choice> {
-  const found = new Map<number, Choice>()
-  for (const choice of choices)
-    for (const { block, patch } of choice.demand.feeds)
-      if (block === make.block.id && !found.has(patch)) found.set(patch, choice)
-  return found
+/** The way taken for a unit of a block, as the commonest of its dressings wears it. */
+function waysOf(quilt: Quilt, make: BlockMake, choices: readonly Choice[]): (unit: Unit) => Choice | undefined {
+  const { id } = make.block
+  const cell = variants(quilt).find(variant => variant.cell.block === id)?.cell
+  const byUnit = new Map(
+    choices.filter(({ demand }) => demand.perBlock.has(id)).map(choice => [choice.demand.unit.key, choice]),
+  )
+  return unit => cell && byUnit.get(dressUnit(quilt, make, unit, cell).dressed.key)
 }
 
 function flippedLegs(unit: Unit): Inches[] {

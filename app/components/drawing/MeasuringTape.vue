@@ -2,7 +2,7 @@
 import type { Inches } from '~~/core/measure/ruler'
 import type { TapeSegment } from '~~/core/top/parts'
 import { samePart, type Part } from '~~/core/top/region'
-import { formatExact } from '~~/words/length'
+import { formatMark } from '~~/words/length'
 
 const {
   segments,
@@ -56,8 +56,8 @@ const marks = computed(() => {
 const labels = computed(() =>
   segments.map(segment => ({
     at: (segment.start + segment.size / 2) * scale,
-    text: formatExact(segment.size, settings),
-    fits: segment.size * scale > formatExact(segment.size, settings).length * 7.6,
+    text: formatMark(segment.size, settings),
+    fits: segment.size * scale > formatMark(segment.size, settings).length * 7.6,
   })),
 )
 const current = computed(() => segments[Math.min(at.value, segments.length - 1)])
@@ -132,7 +132,7 @@ function onKey(event: KeyboardEvent) {
     role="slider"
     :aria-orientation="isAcross ? 'horizontal' : 'vertical'"
     :aria-label="isAcross ? 'Tape across the quilt' : 'Tape down the quilt'"
-    :aria-valuetext="current ? `${current.part.kind} ${formatExact(current.size, settings)}` : ''"
+    :aria-valuetext="current ? `${current.part.kind} ${formatMark(current.size, settings)}` : ''"
     :aria-valuenow="current?.size ?? 0"
     aria-valuemin="0"
     :aria-valuemax="total"
