@@ -311,7 +311,7 @@ export const RULES: readonly Rule[] = [
   },
   {
     number: 14,
-    says: 'the cut border strips, joined or not, reach all rough lengths',
+    says: 'the cut border strips, joined or not, are as wide as the border asks, and reach all rough lengths',
     broken: (quilt, { borders, pieces }) =>
       quilt.cloths.flatMap(cloth => {
         const cut = pieces.filter(piece => piece.cloth === cloth.id && piece.part.startsWith('border'))
@@ -321,10 +321,19 @@ export const RULES: readonly Rule[] = [
           const { cloth: worn, pieced } = quilt.borders[border - 1]!
           return worn === cloth.id && !pieced
         })
-        // each joined length loses two seams a join; single strips lose nothing
-        return length - Math.max(0, count - rough.length) * 2 * quilt.seam >= total(rough.map(b => b.rough)) - 1e-6
-          ? []
-          : [`borders of ${cloth.id}: ${length} of strips for ${total(rough.map(b => b.rough))}`]
+        const isMarked = (piece: Piece, width: number) => Math.abs(piece.height - width) <= quilt.ruler / 4 + 1e-6
+        return [
+          ...cut
+            .filter(piece => !rough.some(strip => isMarked(piece, strip.width)))
+            .map(piece => `${piece.use}: ${piece.height} wide`),
+          ...rough
+            .filter(strip => !cut.some(piece => isMarked(piece, strip.width)))
+            .map(strip => `border ${strip.border} ${strip.side}: no strip is cut ${strip.width} wide`),
+          // each joined length loses two seams a join; single strips lose nothing
+          ...(length - Math.max(0, count - rough.length) * 2 * quilt.seam >= total(rough.map(b => b.rough)) - 1e-6
+            ? []
+            : [`borders of ${cloth.id}: ${length} of strips for ${total(rough.map(b => b.rough))}`]),
+        ]
       }),
   },
   {

@@ -433,4 +433,32 @@ export const FAULTS = [
     to: 'before: end(0)',
     tests: ['core/top', 'core/plan/plan.test.ts'],
   },
+  {
+    name: 'a border no wider for a wide seam of the binding',
+    file: 'core/cut/edgePieces.ts',
+    from: 'beyond: border.beyond,',
+    to: 'beyond: 0,',
+    tests: ['core/plan/plan.test.ts', 'core/plan/settled.test.ts'],
+  },
+  {
+    name: 'colours that climb two cloths at each step',
+    file: 'core/edits/climbing.ts',
+    from: 'clothAt(climb, steps(r, c) + i)',
+    to: 'clothAt(climb, 2 * steps(r, c) + i)',
+    tests: ['core/edits'],
+  },
+  {
+    name: 'a picture in squares read column by column',
+    file: 'core/designs/squares.ts',
+    from: 'rectangle(role, x, y, 1, 1)',
+    to: 'rectangle(role, y, x, 1, 1)',
+    tests: ['core/plan/settled.test.ts'],
+  },
+  {
+    name: 'a half block never looked at for roundings',
+    file: 'core/checks/offRuler.ts',
+    from: 'return [block, ...halves]',
+    to: 'return [block]',
+    tests: ['core/checks'],
+  },
 ]
