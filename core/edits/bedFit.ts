@@ -45,7 +45,7 @@ export function setFor(change: NonNullable<QuiltFile['for']>): Edit {
   return file => ({ ...file, for: { ...file.for, ...change } })
 }
 
-export type FitWay = 'borders' | 'counts' | 'block-size' | 'sashing'
+export type FitWay = 'borders' | 'counts' | 'block-size' | 'sashing' | 'more-blocks' | 'fewer-blocks'
 
 export interface Fit {
   way: FitWay
@@ -66,14 +66,16 @@ const WIDEST_BORDER = 1.5
 const MOST_COUNT = 40
 
 /**
- * Ways to the size: by other counts, another block size, another sashing, or as it is, each with an outermost border
- * that takes up what is left, so that the size is reached to the ruler step. Ways whose border would be too narrow or
- * too wide are left out.
+ * Ways to the size: by other counts, another block size, both, another sashing, or as it is, each with an outermost
+ * border that takes up what is left, so that the size is reached to the ruler step. Ways whose border would be too
+ * narrow or too wide are left out.
  */
 export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: Size): Fit[] {
   const { across, down, sashing } = quilt.setting
   const block = ownBlocks(quilt)[0]!.outer.width
   const step = quilt.ruler || 1 / 8
+  // a framed block keeps half an inch inside its frames
+  const least = Math.max(1, ...ownBlocks(quilt).map(({ outer, width }) => outer.width - width + 1 / 2))
   const bare = (edit: Edit): Quilt | null => {
     const read = readQuilt(withoutOutermost(edit(file)))
     return read.ok ? read.value : null
@@ -100,12 +102,23 @@ export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: Size): Fit[] {
   const high = largest(1, MOST_COUNT, 1, count => setCounts(1, count))
   if (wide !== null && high !== null && (wide !== across || high !== down))
     ways.push({ way: 'counts', edit: setCounts(wide, high) })
-  const size = largest(1, 60, step, setBlocksSize)
+  const size = largest(least, 60, step, setBlocksSize)
   if (size !== null && Math.abs(size - block) > 1e-9) ways.push({ way: 'block-size', edit: setBlocksSize(size) })
   if (sashing) {
     const sash = largest(1 / 4, block / 2, step, width => setSashing({ width }))
     if (sash !== null && Math.abs(sash - sashing.width) > 1e-9)
       ways.push({ way: 'sashing', edit: setSashing({ width: sash }) })
+  }
+  // one more or one fewer across, as large as leaves room, and as many down as fit
+  for (const [way, count] of [
+    ['more-blocks', (wide ?? across) + 1],
+    ['fewer-blocks', (wide ?? across) - 1],
+  ] as const) {
+    const wideAs = (value: number) => inTurn(setCounts(count, 1), setBlocksSize(value))
+    const side = count > 0 ? largest(least, 60, step, wideAs) : null
+    if (side === null) continue
+    const rows = largest(1, MOST_COUNT, 1, high => inTurn(setCounts(count, high), setBlocksSize(side)))
+    if (rows !== null) ways.push({ way, edit: inTurn(setCounts(count, rows), setBlocksSize(side)) })
   }
   return ways.flatMap(({ way, edit }): Fit[] => {
     const made = bare(edit)
@@ -136,6 +149,10 @@ export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: Size): Fit[] {
 }
 
 const same: Edit = file => file
+
+function inTurn(first: Edit, second: Edit): Edit {
+  return file => second(first(file))
+}
 
 /** Planned: what was measured says nothing of a quilt that is made anew. */
 function topOf(quilt: Quilt): Size {

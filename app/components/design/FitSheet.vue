@@ -47,6 +47,8 @@ const WAYS: Readonly<Record<Fit['way'], string>> = {
   'counts': 'By the number of blocks',
   'block-size': 'By the size of the blocks',
   'sashing': 'By the sashing',
+  'more-blocks': 'More blocks, smaller',
+  'fewer-blocks': 'Fewer blocks, larger',
 }
 /** Bed and name are kept in the file, in its own units. */
 function remember(): Edit {
