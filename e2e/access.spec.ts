@@ -5,7 +5,10 @@ import { goTo, openDemo } from './support'
 /** Looks at the whole page, or at what lies over a page that was looked at before. */
 async function expectAccessible(page: Page, place: string, rules?: string[], over?: string) {
   const builder = new AxeBuilder({ page }).options({ resultTypes: ['violations'] })
-  if (over) builder.include(over)
+  if (over) {
+    await expect(page.locator(over).first()).toBeVisible()
+    builder.include(over)
+  }
   const { violations } = await (rules ? builder.withRules(rules) : builder).analyze()
   const grave = violations.filter(violation => violation.impact === 'serious' || violation.impact === 'critical')
   expect(
@@ -41,6 +44,13 @@ for (const light of ['light', 'dark'] as const) {
     await look('block card')
     await page.getByTestId('tape-width').press('ArrowRight')
     await look('sashing card')
+    await page.getByRole('button', { name: 'Cloths side by side' }).click()
+    await look('cloths side by side', '[role="dialog"]')
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Lay out' }).click()
+    await page.getByRole('button', { name: /Colors that climb/ }).click()
+    await look('climbing', '[role="dialog"]')
+    await page.keyboard.press('Escape')
     for (const station of ['Cloth', 'Cut', 'Piece', 'Finish', 'Diary']) {
       await goTo(page, station)
       await look(station)
