@@ -93,6 +93,11 @@ export function checkText(
             + `wider on its outer edge, so that as much of it shows as was planned.`
         : `The binding is sewn with a seam of ${length(data.seam)} and hides ${length(data.covered)} of the top along `
             + `every edge, points and all. A plain border outside them would be cut wider for it.`
+    case 'seams-do-not-nest':
+      return (
+        `At ${formatCount(data.clashes)} of ${formatCount(data.crossings)} crossings both allowances lie the same way, `
+        + `however the block is pressed. Press one of them open there, or match these crossings with a pin.`
+      )
     case 'border-too-wide':
       return (
         `Border ${data.border} is ${length(data.width)} wide, wider than a block (${length(data.block)}). It will `

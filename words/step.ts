@@ -267,6 +267,8 @@ export function stepParts(
         )
       case 'same-on-other-corner':
         return `The same on the other corner.`
+      case 'press-as-behind':
+        return `Set the seams shut, then press each the way the back view of its block shows.`
       case 'press-open':
         return `Set the seam shut, then press it open.`
       case 'press-to-dark':

@@ -42,6 +42,8 @@ export interface CheckData {
   'frame-too-narrow': { width: Inches; module: Inches }
   /** `wider`: what the outermost border is cut wider for it; `covered`: what it hides of the top on each edge. */
   'border-covered': { seam: Inches; wider: Inches; covered: Inches }
+  /** Crossings of the quilt at which both allowances lie the same way. */
+  'seams-do-not-nest': { clashes: number; crossings: number }
   'border-too-wide': { border: number; width: Inches; block: Inches }
   'border-too-narrow': { border: number; width: Inches; least: Inches }
   'border-too-short': { border: number; length: Inches; rough: Inches }

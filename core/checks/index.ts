@@ -6,6 +6,7 @@ import { noPrecuts, notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargi
 import { lowContrast, neighboursAlike } from './contrast'
 import { borderSpread, borderTooShort, cutAlready, measuredBlocks, seamOff } from './made'
 import { offRuler } from './offRuler'
+import { seamsDoNotNest } from './pressing'
 import {
   angledPieces,
   biasEdges,
@@ -47,6 +48,7 @@ const CHECKERS: readonly Checker[] = [
   borderTooWide,
   mitreAngle,
   borderCovered,
+  seamsDoNotNest,
   neighboursAlike,
   biasEdges,
   shortMargin,

@@ -39,7 +39,19 @@ export function derivedBlocks(
   const add = (name: string, { design, cloths }: Pieced, size: { width: Inches; height: Inches }, derived: Derived) => {
     const id = free(derivedId(derived), taken)
     taken.add(id)
-    blocks.push({ id, name, design, cloths, ...size, outer: size, frame: [], method: 'auto', stripes: {}, derived })
+    blocks.push({
+      id,
+      name,
+      design,
+      cloths,
+      ...size,
+      outer: size,
+      frame: [],
+      method: 'auto',
+      stripes: {},
+      press: {},
+      derived,
+    })
     return id
   }
   const { sashing } = file.setting

@@ -12,6 +12,8 @@ export const FORMAT = 'wren-quilt'
 export const VERSION = 1
 export const AIMS = ['least-cloth', 'fewest-steps', 'most-exact', 'from-precuts'] as const
 export const STRIPES = ['upright', 'level', 'lengthwise', 'crosswise'] as const
+export const PRESSES = ['first', 'second', 'open'] as const
+export const PRESSING_SCHOOLS = ['plan', 'dark', 'open'] as const
 export const SETTING_KINDS = ['straight', 'on-point', 'offset-rows', 'offset-columns', 'rows'] as const
 
 /** The smallest thing that can be sewn, finished. */
@@ -92,6 +94,8 @@ function schemaFor(units: Units) {
       stripes: z
         .record(z.string(), z.union([z.literal(STRIPES), f.number(0, 180)], choice([...STRIPES, '0 to 180'])))
         .default({}),
+      // seams pressed by hand, by their number in the plan's `sewing`
+      press: z.record(z.string(), f.oneOf(PRESSES)).default({}),
     },
     object,
   )
@@ -186,6 +190,7 @@ function schemaFor(units: Units) {
       seam: f.length(0.05, 2).default(defaults.seam),
       ruler: f.length(0, 1).default(defaults.ruler),
       aim: f.oneOf(AIMS).default('least-cloth'),
+      press: f.oneOf(PRESSING_SCHOOLS).default('plan'),
       cloths: f.list(cloth, 1, 500),
       designs: f.list(design, 0, 500).default([]),
       blocks: f.list(block, 1, 500),

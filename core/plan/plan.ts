@@ -18,8 +18,10 @@ import { quiltRows, sashMarks, type QuiltRow, type SashMarks } from '../top/rows
 import { dimensionsOf, plannedDimensions } from '../top/dimensions'
 import { plannedCloth, type PlannedCloth } from './plannedCloth'
 import { plannedPiece } from './plannedPiece'
+import { plannedPressing, versionAt, type PlannedPressing } from './plannedPressing'
+import { quiltPressing } from './pressing/quiltPressing'
 import { plannedQuilt, type PlannedQuilt } from './plannedQuilt'
-import { because, plainOf, type Reckonable } from '../measure/reckoned'
+import { asItIs, because, plainOf, type Reckonable } from '../measure/reckoned'
 import { unfinishedSide } from '../measure/unfinishedSide'
 import type { BorderStrip } from '../top/border'
 import { beyondSeam } from '../top/rawEdge'
@@ -46,6 +48,7 @@ export interface Plan {
   rows: QuiltRow[]
   /** On long sashes. */
   marks: SashMarks[]
+  pressing: PlannedPressing
   borders: PlannedBorder[]
   backing: { panels: number; panelLength: Inches; seams: Backing['seams']; buy: Inches } | null
   batting: { width: Inches; height: Inches } | null
@@ -85,7 +88,9 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
 
   const backing = planBacking(quilt, width.total, height.total)
   const batting = planBatting(quilt, width.total, height.total)
-  const work: PlanWork = { quilt, makes, choices, dimensions, planned, needs, pieces }
+  const pressing = quiltPressing(quilt, makes, dimensions)
+  const work: PlanWork = { quilt, makes, choices, dimensions, planned, needs, pieces, pressing }
+  const rows = quiltRows(quilt, dimensions, PRESSING.row, versionAt(pressing))
   const numbers = new Map(pieces.map(piece => [piece.id, piece.letter]))
   const parts: Reckonable<Omit<Plan, 'sums'>> = {
     quilt: plannedQuilt(quilt, { dimensions, pieces, needs, binding, backing }),
@@ -95,7 +100,8 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
     blocks: blocks.map(block =>
       plannedBlock(quilt, makes.get(block.id)!, choices, testBlockPieces(work, block.id, pieces)),
     ),
-    rows: quiltRows(quilt, dimensions, PRESSING.row),
+    rows,
+    pressing: asItIs(plannedPressing(quilt, pressing, makes, rows)),
     marks: sashMarks(quilt, dimensions),
     borders: dimensions.top.strips.map((strip, i) => plannedBorder(quilt, strip, planned.top.strips[i]!)),
     backing: backing && {

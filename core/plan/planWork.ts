@@ -4,6 +4,7 @@ import type { Piece } from '../cut/piece'
 import type { Quilt } from '../file/quilt'
 import type { Dimensions } from '../top/dimensions'
 import type { Choice } from './choose'
+import type { QuiltPressing } from './pressing/quiltPressing'
 
 /** What the plan was made from, for those who look deeper than the plan: recipes, tables of ways, drawings. */
 export interface PlanWork {
@@ -15,4 +16,5 @@ export interface PlanWork {
   planned: Dimensions
   needs: readonly ClothNeed[]
   pieces: readonly Piece[]
+  pressing: QuiltPressing
 }

@@ -6,7 +6,6 @@ import { dressUnit } from '../make/units/dressUnit'
 import { mirroredMake } from '../make/units/mirroredMake'
 import type { Unit } from '../make/units/unit'
 import { unitsOf } from '../make/units/unitTree'
-import { lightness } from '../measure/lightness'
 import type { Inches } from '../measure/ruler'
 import type { Choice } from './choose'
 import { unfinishedSide } from '../measure/unfinishedSide'
@@ -14,11 +13,18 @@ import type { DressedUnit } from '../make/units/dressedUnit'
 import { pieceId } from '../cut/gather'
 import type { Piece } from '../cut/piece'
 import { shortHash } from '../measure/shortHash'
-import { clothOf, type Cell } from '../file/quilt'
+import type { Cell } from '../file/quilt'
 import type { Plan } from './plan'
+import { versionNames } from './plannedPressing'
 import type { PlanWork } from './planWork'
+import { seamsOf } from './pressing/looks'
+import type { QuiltPressing, Version } from './pressing/quiltPressing'
 import { joinSteps, type RecipeJoin } from '../make/joins/joins'
-import { unfinished } from '../make/steps/picture'
+import { backView } from '../make/joins/backView'
+import type { SeamEdge } from '../make/pressing/meetings'
+import { unfinished, type Picture } from '../make/steps/picture'
+import type { BlockMake } from '../make/units/blockMake'
+import type { Point } from '../geometry/polygon'
 import type { Step } from '../make/steps/step'
 
 /** How one block is made in one set of cloths: its units first, then the joins. */
@@ -26,8 +32,10 @@ export interface Recipe {
   block: string
   /** Cloths of this version, where the block stands in several. */
   cell: Cell
-  /** Blocks of this version in the quilt. */
+  /** Blocks of these cloths, pressed so, in the quilt. */
   count: number
+  /** A letter, where the block is pressed in more than one way. */
+  version?: string
   units: RecipeUnit[]
   joins: RecipeJoin[]
   /** Where the block stands in the plan. */
@@ -36,6 +44,8 @@ export interface Recipe {
   size: { width: Inches; height: Inches }
   /** The finished block, to be measured. */
   done: Step
+  /** From behind, its allowances folded as they are pressed. */
+  back: Picture
 }
 
 export interface RecipeUnit {
@@ -76,10 +86,13 @@ export function recipesFor(work: PlanWork, plan: Plan, block: string): Recipe[] 
   const make = makes.get(block)!
   const at = plan.blocks.findIndex(planned => planned.id === block)
   const found = lookUps(work, plan, block, at)
+  const names = versionNames(work.pressing)
   return variants(quilt)
     .filter(variant => variant.cell.block === block)
+    .flatMap(({ cell, cells }) => pressedVersions(work.pressing, cells).map(pressed => ({ cell, ...pressed })))
     .sort((a, b) => b.count - a.count)
-    .map(({ cell, count }) => {
+    .map(({ cell, count, version }) => {
+      const name = names.get(version)
       const cloths = clothsOfCell(quilt, cell)
       const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
       const units = new Map<string, RecipeUnit>()
@@ -97,15 +110,24 @@ export function recipesFor(work: PlanWork, plan: Plan, block: string): Recipe[] 
         block,
         cell,
         count,
+        ...(name ? { version: name } : {}),
         units: withMirrors([...units.values()], found.ofDemand),
         size,
         path: `blocks.${at}`,
         joins: joinSteps({
           make: seen,
           clothOfPatch,
-          light: id => lightness(clothOf(quilt, id).colour),
+          press: version.press,
           seam: quilt.seam,
           path: `blocks.${at}.sewing`,
+        }),
+        back: backView({
+          ...make.block,
+          polygons: seen.polygons,
+          clothOfPatch,
+          edges: edgesInInches(make, cell.mirror),
+          press: version.press,
+          seam: quilt.seam,
         }),
         done: {
           do: 'measure',
@@ -145,6 +167,25 @@ function withMirrors(units: readonly RecipeUnit[], ofDemand: ReadonlyMap<string,
       },
     ]
   })
+}
+
+/** Stretches of seams as the block is seen from the front. */
+function edgesInInches(make: BlockMake, isMirrored: boolean): SeamEdge[] {
+  const { block, design } = make
+  const place = ([x, y]: Point): Point => {
+    const across = (x * block.width) / design.width
+    return [isMirrored ? block.width - across : across, (y * block.height) / design.height]
+  }
+  return seamsOf(make).edges.map(edge => ({ ...edge, from: place(edge.from), to: place(edge.to) }))
+}
+
+/** The versions that cells of one dressing have, the commonest first. */
+function pressedVersions({ ofCell, versions }: QuiltPressing, cells: readonly Cell[]) {
+  const counts = new Map<Version, number>()
+  for (const cell of cells)
+    for (const [version, count] of ofCell.get(cell)!)
+      counts.set(versions[version]!, (counts.get(versions[version]!) ?? 0) + count)
+  return [...counts].map(([version, count]) => ({ version, count }))
 }
 
 /** What recipes look up in a plan, found once for all dressings of a block. */

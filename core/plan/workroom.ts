@@ -15,6 +15,6 @@ export function workroomOf(quilt: Quilt): Workroom {
     isInPieces: cloth => clothOf(quilt, cloth).form === 'piece',
     isDirectional: cloth => clothOf(quilt, cloth).directional,
     isDarker,
-    pressed: (first, second) => PRESSING.unit(isDarker(first, second)),
+    pressed: (first, second) => (quilt.press === 'open' ? 'open' : PRESSING.unit(isDarker(first, second))),
   }
 }

@@ -14,11 +14,20 @@ import { addTerms, plus, sumOf, type Sum, type Term } from '../measure/sum'
 /** What stands in a row, from its beginning. Raw sizes; of triangles those of their box. */
 export type RowPart = Sized
   & (
-    | { what: 'block'; block: string; turn: Cell['turn']; mirror: boolean; cell: Cell }
-    | { what: 'half-block'; block: string; half: HalfSide; turn: Cell['turn']; mirror: boolean; cell: Cell }
+    | ({ what: 'block' } & PlacedBlock)
+    | ({ what: 'half-block'; half: HalfSide } & PlacedBlock)
     /** Of triangles: on which edge, or in which corner of the quilt. */
     | ({ what: FillerName; at?: Edge | Corner } & Region['wears'])
   )
+
+interface PlacedBlock {
+  block: string
+  turn: Cell['turn']
+  mirror: boolean
+  cell: Cell
+  /** How it is pressed, where the block has versions. */
+  version?: string
+}
 
 interface Sized {
   width: Inches
@@ -51,11 +60,12 @@ export function quiltRows(
   quilt: Quilt,
   { setting }: Dimensions,
   pressOf: (row: number, isSashed: boolean, kind: QuiltRow['kind']) => QuiltRow['press'],
+  versionOf: (region: Region) => string | undefined = () => undefined,
 ): Reckonable<QuiltRow>[] {
   const both = 2 * quilt.seam
   const names = new Map([...placesOf(quilt).keys()].map(cell => [cell, nameOf(quilt, cell)]))
   const isSashed = setting.regions.some(({ part }) => part.kind === 'sash')
-  const partAt = onePartForEach(both)
+  const partAt = onePartForEach(both, versionOf)
   const counts = new Map<QuiltRow['kind'], number>()
   return setting.rows.map(({ kind, regions }) => {
     const row = (counts.get(kind) ?? 0) + 1
@@ -83,7 +93,7 @@ export function quiltRows(
 }
 
 /** Parts alike are one object, however many places they have. */
-function onePartForEach(both: Inches): (region: Region) => RowPart {
+function onePartForEach(both: Inches, versionOf: (region: Region) => string | undefined): (region: Region) => RowPart {
   const known = new Map<unknown, RowPart[]>()
   return region => {
     const { part: stands } = region
@@ -91,15 +101,21 @@ function onePartForEach(both: Inches): (region: Region) => RowPart {
     const key = 'cell' in region.wears ? region.wears.cell : `${stands.kind} ${lie}`
     const alike = known.get(key) ?? []
     const { width, height } = ownSize(region)
-    const found = alike.find(part => part.width === width + both && part.height === height + both)
+    const version = versionOf(region)
+    const found = alike.find(
+      part =>
+        part.width === width + both
+        && part.height === height + both
+        && ('version' in part ? part.version : undefined) === version,
+    )
     if (found) return found
-    const part = partOf(region, both)
+    const part = partOf(region, both, version)
     known.set(key, [...alike, part])
     return part
   }
 }
 
-function partOf(region: Region, both: Inches): RowPart {
+function partOf(region: Region, both: Inches, version: string | undefined): RowPart {
   const { part, wears } = region
   const { width, height } = ownSize(region)
   const size = { width: width + both, height: height + both }
@@ -108,7 +124,8 @@ function partOf(region: Region, both: Inches): RowPart {
     return { what: part.kind as FillerName, ...wears, ...(at ? { at } : {}), ...size }
   }
   const { cell } = wears
-  const placed = { block: cell.block, turn: cell.turn, mirror: cell.mirror, cell, ...size }
+  const { block, turn, mirror } = cell
+  const placed = { block, turn, mirror, cell, ...(version ? { version } : {}), ...size }
   return part.kind === 'half-block'
     ? { what: 'half-block', half: part.half, ...placed, block: halvedBlock(cell) }
     : { what: 'block', ...placed }

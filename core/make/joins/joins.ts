@@ -7,7 +7,8 @@ import type { Press } from '../steps/press'
 import type { JoinedPart, Step } from '../steps/step'
 import { joinPicture } from './joinPicture'
 import { lookOfJoin } from './lookOfJoin'
-import { directionOf, PRESSING } from './pressing'
+import { unitJoinNumbers } from '../pressing/unitJoins'
+import { directionOf } from './pressing'
 import { bothParts, joinsOf, patchesUnder, type Join, type SewnBlock } from './sewnBlock'
 
 /** A seam that joins two parts of a block; those that look alike are one. */
@@ -22,13 +23,13 @@ export interface RecipeJoin {
 
 /** The joins of a block in the order of sewing; like parts are sewn together and said once. */
 export function joinSteps(block: SewnBlock): RecipeJoin[] {
-  const pressing = PRESSING.block(block)
+  const numbers = unitJoinNumbers(block.make.tree, block.make.units)
   const distinct = new Map<string, RecipeJoin>()
   // number of the join that gave a part, as it is said
   const given = new Map<UnitTree, number>()
   for (const { join, path } of joinsOf(block.make.units, block.path)) {
     const named = join.join.map(child => partOf(child, given, block)) as [JoinedPart, JoinedPart]
-    const { key, step } = joinStep(block, join, pressing.get(join)!, named)
+    const { key, step } = joinStep(block, join, block.press[numbers.get(join)!]!, named)
     const known = distinct.get(key)
     if (known) known.times += 1
     else distinct.set(key, { id: `join.${block.make.block.id}.${shortHash(key)}`, step, times: 1, path })

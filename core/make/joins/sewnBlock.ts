@@ -1,17 +1,18 @@
 import type { BlockMake } from '../units/blockMake'
 import type { UnitTree } from '../units/unitTree'
 import { boundingBox, type Box, type Point, type Polygon } from '../../geometry/polygon'
+import type { Press } from '../steps/press'
 import type { Inches } from '../../measure/ruler'
 
 /** A block as it is sewn and seen. */
 export interface SewnBlock {
   make: BlockMake
   clothOfPatch: (patch: number) => string
-  /** Lightness of a cloth, 0 to 100. */
-  light: (cloth: string) => number
   seam: Inches
   /** Where its sewing stands in the plan. */
   path: string
+  /** To which side each seam is pressed, by its number in the sewing tree. */
+  press: readonly Press[]
 }
 
 export type Join = Extract<UnitTree, { join: unknown }>

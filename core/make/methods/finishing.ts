@@ -1,5 +1,5 @@
 import type { Point } from '../../geometry/polygon'
-import { arrowsOf, unfinished, type Arrow } from '../steps/picture'
+import { arrowsOf, unfinished, type Arrow, type Picture } from '../steps/picture'
 import type { Step } from '../steps/step'
 import { unfinishedSide } from '../../measure/unfinishedSide'
 import type { Workroom } from './method'
@@ -17,13 +17,19 @@ export function pressAndTrim(
   const expect = { width: width.total, height: height.total }
   const press: Step = {
     do: 'press',
-    code: isOpen(unit, room) ? 'press-open' : 'press-to-dark',
-    picture: { ...done, arrows: pressArrow(unit, room) },
+    ...pressing(unit, room, done),
     ...(trim ? {} : { expect }),
   }
   return trim
     ? [press, { do: 'trim', code: `trim-${trim}`, picture: done, data: { width, height, seam: room.seam }, expect }]
     : [press]
+}
+
+/** Strips are pressed as the block they go to is: which way, its back view shows. */
+function pressing(unit: DressedUnit, room: Workroom, done: Picture): Pick<Step, 'code' | 'picture'> {
+  if (isOpen(unit, room)) return { code: 'press-open', picture: done }
+  if (unit.kind === 'strip-set') return { code: 'press-as-behind', picture: done }
+  return { code: 'press-to-dark', picture: { ...done, arrows: pressArrow(unit, room) } }
 }
 
 function isOpen({ patches: [one, two] }: DressedUnit, room: Workroom): boolean {

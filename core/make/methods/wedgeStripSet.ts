@@ -64,7 +64,11 @@ export const wedgeStripSet: Method = {
         data,
         picture: setPicture(set, wedge.cloth, corner.cloth, shown, true, room),
       },
-      { do: 'press', code: 'press-to-dark', picture: wedgePicture(set, wedge.cloth, corner.cloth, room) },
+      {
+        do: 'press',
+        code: room.pressed(wedge.cloth, corner.cloth) === 'open' ? 'press-open' : 'press-to-dark',
+        picture: wedgePicture(set, wedge.cloth, corner.cloth, room),
+      },
       {
         do: 'trim',
         code: 'trim-corner-later',

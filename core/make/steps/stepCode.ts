@@ -51,6 +51,7 @@ export type StepCode =
   | 'sew-corner-square'
   | 'fold-check-then-trim'
   | 'same-on-other-corner'
+  | 'press-as-behind'
   | 'press-open'
   | 'press-to-dark'
   | 'trim-half-square'

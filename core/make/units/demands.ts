@@ -81,6 +81,8 @@ function careFor(quilt: Quilt, { trim }: Block, kind: UnitKind): Care {
 export interface Variant {
   cell: Cell
   count: number
+  /** As they stand in the quilt. */
+  cells: Cell[]
 }
 
 const known = new WeakMap<Quilt, readonly Variant[]>()
@@ -110,8 +112,10 @@ function countVariants(quilt: Quilt): Variant[] {
       : { turn: 0, mirror: cell.mirror && !isOwnMirrorImage }
     const key = JSON.stringify([cell.block, Object.entries(cloths).sort(), placement])
     const variant = found.get(key)
-    if (variant) variant.count += places
-    else found.set(key, { cell: { ...cell, ...placement }, count: places })
+    if (variant) {
+      variant.count += places
+      variant.cells.push(cell)
+    } else found.set(key, { cell: { ...cell, ...placement }, count: places, cells: [cell] })
   }
   return [...found.values()]
 }

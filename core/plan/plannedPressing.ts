@@ -1,0 +1,146 @@
+// In: how the quilt is pressed. Out: the same as others read it: each seam by number, versions, crossings.
+import type { Quilt } from '../file/quilt'
+import type { BlockMake } from '../make/units/blockMake'
+import { outcomeOf, outcomes } from '../make/pressing/pressBlock'
+import { turnOf } from '../make/pressing/costs'
+import type { Press } from '../make/steps/press'
+import type { Inches } from '../measure/ruler'
+import type { Reckonable } from '../measure/reckoned'
+import type { Region } from '../top/region'
+import type { QuiltRow } from '../top/rows'
+import { pointInTop } from './pressing/placedEnds'
+import type { QuiltPressing, Version } from './pressing/quiltPressing'
+
+export interface PlannedPressing {
+  school: Quilt['press']
+  /** `join` counts the joins of the block's `sewing` from the leaves up, left before right. */
+  seams: { block: string; join: number; press: Press; version?: string }[]
+  /** Seams within a row, and the join after it. */
+  rows: { row: number; kind: QuiltRow['kind']; press: QuiltRow['press'] }[]
+  between: { row: number; kind: QuiltRow['kind']; press: 'up' | 'down' | 'left' | 'right' }[]
+  versions: { block: string; version: string; count: number }[]
+  /** Over the whole quilt; `clash` by its place, from the raw top left of the top. */
+  crossings: { nest: number; open: number; clash: { x: Inches; y: Inches }[] }
+  /** Where three seams or more meet: all turned one way, so that the middle can be spun flat, or not. */
+  hubs: { round: number; mixed: number }
+  /** Whether nothing better is possible with these versions in these places. */
+  proven: boolean
+}
+
+/** Versions of a block by letters, the commonest first; none where a block is always pressed alike. */
+export function versionNames({ versions }: QuiltPressing): ReadonlyMap<Version, string> {
+  const names = new Map<Version, string>()
+  for (const block of new Set(versions.map(({ look }) => look.block))) {
+    const own = versions.filter(({ look }) => look.block === block).sort((a, b) => b.count - a.count)
+    if (own.length > 1) own.forEach((version, i) => names.set(version, letterAt(i)))
+  }
+  return names
+}
+
+/** The version of the block in a place of the setting, where it has versions. */
+export function versionAt(pressing: QuiltPressing): (region: Region) => string | undefined {
+  const names = versionNames(pressing)
+  const byPlace = new Map<string, Version>()
+  pressing.regions.forEach(({ part }, i) => {
+    if (part.kind === 'block') byPlace.set(`${part.row} ${part.column}`, pressing.versions[pressing.versionOf[i]!]!)
+  })
+  return ({ part, wears }) => {
+    if (!('cell' in wears)) return undefined
+    const first = pressing.ofCell.get(wears.cell)?.keys().next().value
+    const version =
+      part.kind === 'block'
+        ? byPlace.get(`${part.row} ${part.column}`)
+        : first === undefined
+          ? undefined
+          : pressing.versions[first]
+    return version && names.get(version)
+  }
+}
+
+export function plannedPressing(
+  quilt: Quilt,
+  pressing: QuiltPressing,
+  makes: ReadonlyMap<string, BlockMake>,
+  reckoned: readonly Reckonable<QuiltRow>[],
+): PlannedPressing {
+  const rows = reckoned.map(({ row, kind, press }) => ({ row: Number(row), kind, press }))
+  const names = versionNames(pressing)
+  const { versions } = pressing
+  const inner = versions.map(({ look, press }) => outcomes(look.seams, press))
+  const counts = { nest: 0, open: 0, round: 0, mixed: 0 }
+  pressing.versionOf.forEach(version => {
+    counts.nest += inner[version]!.nest
+    counts.open += inner[version]!.open
+    counts.round += inner[version]!.round
+    counts.mixed += inner[version]!['not-round']
+  })
+  const clash = [...innerClashes(quilt, pressing, makes)]
+  for (const { at, ends } of pressing.outer) {
+    const [a, b] = ends.map(({ region, join, sense }) => {
+      const { press } = versions[pressing.versionOf[region]!]!
+      return turnOf(press[join]!) * sense
+    })
+    if (a === 0 || b === 0) counts.open += 1
+    else if (a === b) counts.nest += 1
+    else clash.push(fromTopLeft(quilt, at))
+  }
+  return {
+    school: quilt.press,
+    seams: versions.flatMap(version => {
+      const name = names.get(version)
+      return version.press.map((press, join) => ({
+        block: version.look.block,
+        join,
+        press,
+        ...(name ? { version: name } : {}),
+      }))
+    }),
+    rows: rows
+      .filter(({ kind }) => kind !== 'sash' && kind !== 'corner')
+      .map(({ row, kind, press }) => ({ row, kind, press })),
+    between: joinsBetween(rows),
+    versions: versions.map(version => ({
+      block: version.look.block,
+      version: names.get(version) ?? 'A',
+      count: version.count,
+    })),
+    crossings: { nest: counts.nest, open: counts.open, clash },
+    hubs: { round: counts.round, mixed: counts.mixed },
+    proven: pressing.isProven,
+  }
+}
+
+/** Clashes within blocks, in all their places. */
+function* innerClashes(quilt: Quilt, pressing: QuiltPressing, makes: ReadonlyMap<string, BlockMake>) {
+  for (const [i, region] of pressing.regions.entries()) {
+    const { look, press } = pressing.versions[pressing.versionOf[i]!]!
+    for (const { kind, at, rays } of look.seams.meetings) {
+      if (kind !== 'crossing' || outcomeOf(kind, rays, press) !== 'clash') continue
+      const { cell } = region.wears
+      yield fromTopLeft(quilt, pointInTop(region, makes.get(cell.block)!, pressing.looks.get(cell)!.isMirrored, at))
+    }
+  }
+}
+
+function fromTopLeft({ borders, seam }: Quilt, [x, y]: readonly [number, number]): { x: Inches; y: Inches } {
+  const beyond = seam + (borders.at(-1)?.beyond ?? 0)
+  return {
+    x: borders.reduce((sum, { sides }) => sum + sides, beyond) + x,
+    y: borders.reduce((sum, { ends }) => sum + ends, beyond) + y,
+  }
+}
+
+/** The join after each row: towards the sashes, else away from the first row. */
+function joinsBetween(rows: readonly Pick<QuiltRow, 'row' | 'kind' | 'press'>[]): PlannedPressing['between'] {
+  return rows.flatMap(({ row, kind }, i): PlannedPressing['between'] => {
+    const next = rows[i + 1]
+    if (!next || next.kind === 'corner') return []
+    const isColumn = kind === 'column' || next.kind === 'column'
+    const [on, back] = isColumn ? (['right', 'left'] as const) : (['down', 'up'] as const)
+    return [{ row, kind, press: kind === 'sash' && next.kind !== 'sash' ? back : on }]
+  })
+}
+
+function letterAt(i: number): string {
+  return String.fromCharCode(65 + (i % 26)) + (i < 26 ? '' : String(Math.floor(i / 26)))
+}

@@ -1,0 +1,131 @@
+// In: the blocks of a quilt and their dressings. Out: what the search for their pressing starts from, look by look.
+import { clothsOfCell } from '../../file/clothsOfCell'
+import { clothOf, type Cell, type Quilt } from '../../file/quilt'
+import { patchesOf, type SewingTree } from '../../make/order/sewingTree'
+import type { PressedBlock } from '../../make/pressing/costs'
+import { blockSeams, type BlockSeams } from '../../make/pressing/meetings'
+import type { Press } from '../../make/steps/press'
+import type { BlockMake } from '../../make/units/blockMake'
+import { variants } from '../../make/units/demands'
+import type { Unit } from '../../make/units/unit'
+import { unitsOf } from '../../make/units/unitTree'
+import { lightness } from '../../measure/lightness'
+
+/** A block in cloths that press it alike: where half-squares go to the dark, other cloths may turn them round. */
+export interface Look extends PressedBlock {
+  block: string
+}
+
+const known = new WeakMap<SewingTree, BlockSeams>()
+
+/** The seams of a block, found once for its order of sewing. */
+export function seamsOf({ design, tree }: Pick<BlockMake, 'design' | 'tree'>): BlockSeams {
+  const found =
+    known.get(tree)
+    ?? blockSeams(
+      design.patches.map(({ points }) => points),
+      tree,
+    )
+  known.set(tree, found)
+  return found
+}
+
+/** A cell with its look. `isMirrored`: sewn in the mirror; a block that is its own mirror image never is. */
+export interface LookedCell {
+  look: Look
+  isMirrored: boolean
+}
+
+/** For each cell of the quilt its look; cells that are pressed alike share one. */
+export function looksOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): ReadonlyMap<Cell, LookedCell> {
+  const byKey = new Map<string, Look>()
+  const looks = new Map<Cell, LookedCell>()
+  for (const { cell, cells } of variants(quilt)) {
+    const make = makes.get(cell.block)!
+    const cloths = clothsOfCell(quilt, cell)
+    const lights = make.design.patches.map(({ role }) => lightness(clothOf(quilt, cloths[role]!).colour))
+    const light = (patch: number) => lights[patch]!
+    const fixed = fixedSeams(quilt, make, light)
+    const key = `${cell.block} ${[...fixed].sort(([a], [b]) => a - b).join()}`
+    const look = byKey.get(key) ?? {
+      block: cell.block,
+      seams: seamsOf(make),
+      light,
+      side: Math.max(make.design.width, make.design.height),
+      fixed,
+      bias: join => biasOf(seamsOf(make), join),
+    }
+    byKey.set(key, look)
+    for (const placed of cells) looks.set(placed, { look, isMirrored: cell.mirror })
+  }
+  return looks
+}
+
+/** Seams whose side is settled before any search: by the quilter, by the school, by how units and papers are made. */
+function fixedSeams(
+  { press: school, blocks }: Quilt,
+  make: BlockMake,
+  light: (patch: number) => number,
+): Map<number, Press> {
+  const { joins } = seamsOf(make)
+  const fixed = new Map<number, Press>()
+  const toDark = (node: SewingTree): Press | null => {
+    if ('patch' in node) return null
+    const [one, other] = node.join.map(part => meanOf(patchesOf(part), light)) as [number, number]
+    return Math.abs(one - other) < 1e-6 ? null : one < other ? 'first' : 'second'
+  }
+  const units = new Map(unitsOf(make.units).flatMap(unit => unit.patches.map(({ patch }) => [patch, unit] as const)))
+  joins.forEach(({ node }, join) => {
+    const patches = patchesOf(node)
+    const unit = units.get(patches[0]!)!
+    const isInUnit = patches.every(patch => units.get(patch) === unit)
+    const press =
+      school === 'open'
+        ? 'open'
+        : onPaper(make, node)
+          ? 'second'
+          : isInUnit && unit.kind !== 'strip-set'
+            ? (outwards(unit, node) ?? toDark(node) ?? 'second')
+            : school === 'dark'
+              ? toDark(node)
+              : null
+    if (press) fixed.set(join, press)
+  })
+  const own = blocks.find(({ id }) => id === make.block.id)?.press ?? {}
+  for (const [join, press] of Object.entries(own)) if (joins[Number(join)]) fixed.set(Number(join), press)
+  return fixed
+}
+
+function meanOf(patches: readonly number[], light: (patch: number) => number): number {
+  return patches.reduce((sum, patch) => sum + light(patch), 0) / patches.length
+}
+
+type JoinNode = Extract<SewingTree, { join: unknown }>
+
+/** On papers every patch is folded over its own seam. */
+function onPaper({ papers }: BlockMake, node: JoinNode): boolean {
+  const patches = patchesOf(node)
+  return papers?.sections.some(({ order }) => patches.every(patch => order.includes(patch))) ?? false
+}
+
+const MIDDLES = new Set(['goose', 'base', 'centre', 'wedge'])
+
+/** What is sewn to the corners of a unit is pressed outwards, away from its middle. */
+function outwards(unit: Unit, node: JoinNode): Press | null {
+  const middle = unit.patches.find(({ slot }) => MIDDLES.has(slot))
+  if (!middle) return null
+  const [inFirst, inSecond] = node.join.map(part => patchesOf(part).includes(middle.patch))
+  return inFirst ? 'second' : inSecond ? 'first' : null
+}
+
+function biasOf({ edges }: BlockSeams, join: number): number {
+  let [slanted, whole] = [0, 0]
+  for (const edge of edges) {
+    if (edge.join !== join) continue
+    const [x, y] = [edge.to[0] - edge.from[0], edge.to[1] - edge.from[1]]
+    const length = Math.hypot(x, y)
+    whole += length
+    if (Math.min(Math.abs(x), Math.abs(y)) > 1e-6 * length) slanted += length
+  }
+  return whole === 0 ? 0 : slanted / whole
+}

@@ -1,0 +1,64 @@
+// In: the regions of a setting. Out: where seams of neighbouring blocks end opposite each other.
+import { placePoint } from '../../geometry/placement'
+import type { Point } from '../../geometry/polygon'
+import type { Cell } from '../../file/quilt'
+import type { BlockMake } from '../../make/units/blockMake'
+import { ownSize, type Region } from '../../top/region'
+import { seamsOf, type LookedCell } from './looks'
+
+/** A block in its place: a region that wears a cell. */
+export type BlockRegion = Region & { wears: { cell: Cell } }
+
+/** A seam of a block in the quilt that ends on the edge of its block. */
+export interface PlacedEnd {
+  /** Its block, by its place in the list of regions. */
+  region: number
+  join: number
+  /** As in the block, turned round where that stands mirrored. */
+  sense: 1 | -1
+}
+
+/** Two seams of neighbours that end at one point of the seam between them. */
+export interface OuterCrossing {
+  at: Point
+  ends: readonly [PlacedEnd, PlacedEnd]
+}
+
+/** All points at which the seams of two blocks meet across the seam between them. */
+export function outerCrossings(
+  regions: readonly BlockRegion[],
+  makes: ReadonlyMap<string, BlockMake>,
+  looks: ReadonlyMap<Cell, LookedCell>,
+): OuterCrossing[] {
+  const byPoint = new Map<string, { at: Point; ends: PlacedEnd[] }>()
+  regions.forEach((region, i) => {
+    const { cell } = region.wears
+    const make = makes.get(cell.block)!
+    const { isMirrored } = looks.get(cell)!
+    for (const { join, sense, at } of seamsOf(make).ends) {
+      const point = pointInTop(region, make, isMirrored, at)
+      // a shade off the middle between two marks, so that no mark is rounded both ways
+      const key = point.map(value => Math.round((value + 0.00037) * 1000)).join()
+      const found = byPoint.get(key) ?? { at: point, ends: [] }
+      found.ends.push({ region: i, join, sense: isMirrored ? (-sense as 1 | -1) : sense })
+      byPoint.set(key, found)
+    }
+  })
+  return [...byPoint.values()].flatMap(({ at, ends }): OuterCrossing[] => {
+    const [one, other, ...more] = ends
+    return one && other && more.length === 0 && one.region !== other.region ? [{ at, ends: [one, other] }] : []
+  })
+}
+
+/** A point of the block's drawing as it lies in the quilt, from the top left of the setting. */
+export function pointInTop(region: BlockRegion, { block, design }: BlockMake, mirror: boolean, [x, y]: Point): Point {
+  const { turn } = region.wears.cell
+  const own: Point = [(x * block.width) / design.width, (y * block.height) / design.height]
+  const [px, py] = placePoint(own, { turn, mirror }, block.width, block.height)
+  if (!region.own) return [region.x + px, region.y + py]
+  // on point the block's own right runs up to the right
+  const { width, height } = ownSize(region)
+  const [u, v] = [px - width / 2, py - height / 2]
+  const half = Math.SQRT1_2
+  return [region.x + region.width / 2 + (u + v) * half, region.y + region.height / 2 + (v - u) * half]
+}

@@ -1,0 +1,170 @@
+import { finishedPatches, rolesOf, type Design } from '../../designs/design'
+import { SHIPPED_DESIGNS } from '../../designs/shipped'
+import type { QuiltFile } from '../../file/schema'
+import { placePolygon } from '../../geometry/placement'
+import { contains, movePolygon, type Point, type Polygon } from '../../geometry/polygon'
+import { patchesOf } from '../../make/order/sewingTree'
+import { turnOf } from '../../make/pressing/costs'
+import { outcomes } from '../../make/pressing/pressBlock'
+import { blockMake, type BlockMake } from '../../make/units/blockMake'
+import { planOf, quiltOf, SAMPLE } from '../../testing/quiltOf'
+import { dimensionsOf } from '../../top/dimensions'
+import type { PlacedEnd } from './placedEnds'
+import { quiltPressing, type QuiltPressing } from './quiltPressing'
+
+type CellEntry = Partial<NonNullable<QuiltFile['setting']['cells']>[number][number]>
+/** How the blocks of a quilt stand beside each other. */
+const WAYS: Readonly<Record<string, (row: number, column: number) => CellEntry>> = {
+  'alike': () => ({}),
+  'quarter turns': (row, column) => ({ turn: ([0, 90, 270, 180] as const)[(row % 2) * 2 + (column % 2)]! }),
+  'mirrored columns': (_, column) => ({ mirror: column % 2 === 1 }),
+}
+
+function fileOf(design: Design, side: number, cell: (row: number, column: number) => CellEntry): QuiltFile {
+  const cloths = ['light', 'dark', 'middle']
+  return {
+    format: 'wren-quilt',
+    version: 1,
+    cloths: [
+      { id: 'dark', colour: '#222222' },
+      { id: 'light', colour: '#eeeeee' },
+      { id: 'middle', colour: '#888888' },
+    ],
+    blocks: [
+      {
+        id: 'one',
+        design: design.id,
+        width: (12 * design.width) / design.height,
+        height: 12,
+        cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, cloths[i % 3]!])),
+      },
+    ],
+    setting: {
+      across: side,
+      down: side,
+      cells: Array.from({ length: side }, (_, r) =>
+        Array.from({ length: side }, (_, c) => ({ block: 'one', ...cell(r, c) })),
+      ),
+    },
+  }
+}
+
+function pressed(file: QuiltFile): { pressing: QuiltPressing; makes: ReadonlyMap<string, BlockMake> } {
+  const quilt = quiltOf(file)
+  const makes = new Map(quilt.blocks.map(block => [block.id, blockMake(quilt, block)]))
+  return { pressing: quiltPressing(quilt, makes, dimensionsOf(quilt)), makes }
+}
+
+/** Which way the allowance of a seam turns that ends at the edge of its block. */
+function turnAt({ versions, versionOf }: QuiltPressing, { region, join, sense }: PlacedEnd): number {
+  return turnOf(versions[versionOf[region]!]!.press[join]!) * sense
+}
+
+function clashesOf(pressing: QuiltPressing): number {
+  const within = pressing.versionOf.map(version => {
+    const { look, press } = pressing.versions[version]!
+    return outcomes(look.seams, press).clash
+  })
+  const between = pressing.outer.filter(({ ends: [one, other] }) => turnAt(pressing, one) !== turnAt(pressing, other))
+  return within.reduce((sum, count) => sum + count, 0) + between.length
+}
+
+const isSquare = ({ width, height }: Design) => width === height
+
+test.each(Object.entries(WAYS))(
+  'ten by ten of every design, %s: with two versions at most all seams nest',
+  (way, cell) => {
+    // every corner of a snowball is pressed outwards, and its neighbours' too
+    const left = SHIPPED_DESIGNS.filter(design => isSquare(design) || way !== 'quarter turns').filter(design => {
+      const { pressing } = pressed(fileOf(design, 10, cell))
+      expect(pressing.versions.length).toBeLessThanOrEqual(2)
+      return clashesOf(pressing) > 0
+    })
+    expect(left.map(({ id }) => id)).toEqual(['snowball'])
+  },
+)
+
+/** A block in its place, patch by patch, as it is seen. */
+function patchesInTop({ regions, looks }: QuiltPressing, at: number, make: BlockMake): Polygon[] {
+  const region = regions[at]!
+  const { turn } = region.wears.cell
+  const mirror = looks.get(region.wears.cell)!.isMirrored
+  const { width, height } = make.block
+  return finishedPatches(make.design, width, height).map(polygon =>
+    movePolygon(placePolygon(polygon, { turn, mirror }, width, height), region.x, region.y),
+  )
+}
+
+/** Looks at the cloth: on which side of the point, along the edge between the blocks, the allowance lies. */
+function sideAt(pressing: QuiltPressing, make: BlockMake, end: PlacedEnd, at: Point): Point {
+  const patches = patchesInTop(pressing, end.region, make)
+  const { look, press } = pressing.versions[pressing.versionOf[end.region]!]!
+  const under = patchesOf(look.seams.joins[end.join]!.node.join[press[end.join] === 'first' ? 0 : 1])
+  const step = 0.02
+  // all round the point: the allowance lies in the patch it is pressed to that touches the seam there
+  const hits = Array.from({ length: 72 }, (_, i): Point => {
+    const angle = (i * Math.PI) / 36 + 0.01
+    return [at[0] + step * Math.cos(angle), at[1] + step * Math.sin(angle)]
+  }).filter(point => under.some(patch => contains(patches[patch]!, point)))
+  const [x, y] = [0, 1].map(axis => hits.reduce((sum, point) => sum + point[axis]! - at[axis]!, 0))
+  return [x!, y!]
+}
+
+test('between neighbours, turned and mirrored, seams nest just where their allowances lie on opposite sides', () => {
+  let seen = 0
+  for (const design of SHIPPED_DESIGNS.filter(isSquare).filter((_, i) => i % 5 === 0)) {
+    const file = fileOf(design, 3, (row, column) => ({
+      turn: ([0, 90, 180, 270] as const)[(row * 3 + column * 2) % 4]!,
+      mirror: (row + column) % 3 === 1,
+    }))
+    const { pressing, makes } = pressed(file)
+    for (const { at, ends } of pressing.outer) {
+      const make = makes.get('one')!
+      const [one, other] = ends.map(end => sideAt(pressing, make, end, at))
+      const isUpright = Math.abs(pressing.regions[ends[0].region]!.x - pressing.regions[ends[1].region]!.x) > 1
+      const along = isUpright ? 1 : 0
+      const isOpposite = Math.sign(one![along]!) !== Math.sign(other![along]!)
+      const nests = turnAt(pressing, ends[0]) === turnAt(pressing, ends[1])
+      expect({ id: design.id, at, nests }).toEqual({ id: design.id, at, nests: isOpposite })
+      seen += 1
+    }
+  }
+  expect(seen).toBeGreaterThan(100)
+})
+
+test('the plan tells every seam of every block, which version stands where, and counts every crossing', () => {
+  const rail = SHIPPED_DESIGNS.find(({ id }) => id === 'rail-fence')!
+  const { plan } = planOf(fileOf(rail, 4, () => ({})))
+  const { pressing } = plan
+  expect(pressing.versions.map(({ version, count }) => [version, count])).toEqual([
+    ['A', 8],
+    ['B', 8],
+  ])
+  // two seams between three rails, in each version; the one the other way round
+  const sides = (version: string) => pressing.seams.filter(seam => seam.version === version).map(({ press }) => press)
+  expect(sides('A')).toHaveLength(2)
+  expect(sides('B')).not.toEqual(sides('A'))
+  const inRows = plan.rows.flatMap(({ parts }) => parts.map(part => ('version' in part ? part.version : undefined)))
+  expect(inRows.filter(version => version === 'B')).toHaveLength(8)
+  // both seams run on into the next rail fence, three times in each of four rows
+  expect(pressing.crossings).toEqual({ nest: 24, open: 0, clash: [] })
+  expect(plan.checks.map(({ id }) => id)).not.toContain('seams-do-not-nest')
+})
+
+test('by hand, to the dark, open: what was chosen is kept, and what clashes by it is said with its place', () => {
+  const rail = SHIPPED_DESIGNS.find(({ id }) => id === 'rail-fence')!
+  const file = fileOf(rail, 2, () => ({}))
+  const [block] = file.blocks
+  const byHand = planOf({ ...file, blocks: [{ ...block!, press: { 0: 'first', 1: 'open' } }] }).plan
+  expect(byHand.pressing.seams.map(({ press }) => press)).toEqual(['first', 'open'])
+  expect(byHand.pressing.crossings.nest).toBe(0)
+  expect(byHand.pressing.crossings.open).toBe(2)
+  // one in each row, where the two blocks meet: 12″ from the left of a top with ¼″ seams
+  expect(byHand.pressing.crossings.clash.map(({ x }) => x)).toEqual([12.25, 12.25])
+  expect(byHand.checks.find(({ id }) => id === 'seams-do-not-nest')?.data).toEqual({ clashes: 2, crossings: 4 })
+  const open = planOf({ ...SAMPLE, press: 'open' }).plan.pressing
+  expect(new Set(open.seams.map(({ press }) => press))).toEqual(new Set(['open']))
+  const dark = planOf({ ...fileOf(rail, 2, () => ({})), press: 'dark' }).plan.pressing
+  // light, dark, middle: both seams go to the dark rail between
+  expect(dark.seams.map(({ press }) => press).sort()).toEqual(['first', 'second'])
+})
