@@ -57,6 +57,8 @@ await build({
       "export { unitDemands } from './core/make/units/demands'",
       "export { waysFor } from './core/plan/choose'",
       "export { workroomOf } from './core/plan/workroom'",
+      "export { quiltPressing } from './core/plan/pressing/quiltPressing'",
+      "export { dimensionsOf } from './core/top/dimensions'",
       "export { makeWorkbook } from './app/workers/makeWorkbook'",
       "export { changeBetween } from './app/workers/changes'",
       "export { shared, toWire } from './app/workers/wire'",
@@ -84,6 +86,8 @@ const {
   unitDemands,
   waysFor,
   workroomOf,
+  quiltPressing,
+  dimensionsOf,
   makeWorkbook,
   changeBetween,
   shared,
@@ -231,6 +235,41 @@ function memoryFor(file) {
     console.log(process.resourceUsage().maxRSS / 1024)`
   const { stdout } = spawnSync('node', ['--input-type=module', '-e', script], { input: JSON.stringify(file) })
   return Number(stdout)
+}
+
+// how seams are pressed: ten by ten of every design, as they stand and at random
+const standing = {
+  'alike': () => ({}),
+  'turned at random': (() => {
+    let seed = 3
+    return () => ({ turn: ((seed = (seed * 1103515245 + 12345) % 2147483648) % 4) * 90 })
+  })(),
+}
+for (const [name, cell] of Object.entries(standing)) {
+  const times = SHIPPED_DESIGNS.filter(({ width, height }) => width === height).map(design => {
+    const dressed = Object.fromEntries(design.patches.map(({ role }, i) => [role, i % 2 ? 'a' : 'b']))
+    const { value } = readQuilt({
+      format: 'wren-quilt',
+      version: 1,
+      cloths: [
+        { id: 'a', colour: '#222222' },
+        { id: 'b', colour: '#eeeeee' },
+      ],
+      blocks: [{ id: 'one', design: design.id, size: 12, cloths: dressed }],
+      setting: {
+        across: 10,
+        down: 10,
+        cells: Array.from({ length: 10 }, () => Array.from({ length: 10 }, () => ({ block: 'one', ...cell() }))),
+      },
+    })
+    const makes = new Map([['one', blockMake(value, value.blocks[0])]])
+    const dimensions = dimensionsOf(value)
+    const started = performance.now()
+    quiltPressing(value, makes, dimensions)
+    return performance.now() - started
+  })
+  const aim = name === 'alike' ? 300 : 500
+  record(`pressing of 10 by 10, ${name}, slowest design`, Math.max(...times), 'ms', aim)
 }
 
 // how blocks are sewn: the whole library, each design at first sight

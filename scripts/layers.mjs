@@ -11,6 +11,7 @@ export const CORE_ORDER = [
   'make/units',
   'make/steps',
   'make/methods',
+  'make/pressing',
   'make/joins',
   'cut',
   'layers',

@@ -95,8 +95,8 @@ export function checkText(
             + `every edge, points and all. A plain border outside them would be cut wider for it.`
     case 'seams-do-not-nest':
       return (
-        `At ${formatCount(data.clashes)} of ${formatCount(data.crossings)} crossings both allowances lie the same way, `
-        + `however the block is pressed. Press one of them open there, or match these crossings with a pin.`
+        `At ${formatCount(data.clashes)} of ${formatCount(data.crossings)} crossings both allowances lie the same way. `
+        + `Press one of them open there, or match these crossings with a pin.`
       )
     case 'border-too-wide':
       return (

@@ -72,8 +72,11 @@ const PARTS: Readonly<Record<Exclude<RowPart['what'], 'block' | 'half-block'>, [
 
 /** A part of a row by its name: blocks by theirs, halves by that of their block. */
 export function partOfRow(part: RowPart, blockNames: ReadonlyMap<string, string>, count = 1): string {
-  if (part.what === 'block') return blockNames.get(part.block) ?? part.block
-  if (part.what === 'half-block') return `half of ${blockNames.get(part.block) ?? part.block}`
+  if ('cell' in part && (part.what === 'block' || part.what === 'half-block')) {
+    // the letter of its pressing, where the block is pressed in more than one way
+    const name = `${blockNames.get(part.block) ?? part.block}${part.version ? ` ${part.version}` : ''}`
+    return part.what === 'block' ? name : `half of ${name}`
+  }
   return PARTS[part.what][count === 1 ? 0 : 1]
 }
 

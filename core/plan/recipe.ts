@@ -20,8 +20,8 @@ import type { PlanWork } from './planWork'
 import { seamsOf } from './pressing/looks'
 import type { QuiltPressing, Version } from './pressing/quiltPressing'
 import { joinSteps, type RecipeJoin } from '../make/joins/joins'
-import { backView } from '../make/joins/backView'
-import type { SeamEdge } from '../make/pressing/meetings'
+import { backShapes, backView, type BackShapes } from '../make/joins/backView'
+import type { Press } from '../make/steps/press'
 import { unfinished, type Picture } from '../make/steps/picture'
 import type { BlockMake } from '../make/units/blockMake'
 import type { Point } from '../geometry/polygon'
@@ -121,14 +121,7 @@ export function recipesFor(work: PlanWork, plan: Plan, block: string): Recipe[] 
           seam: quilt.seam,
           path: `blocks.${at}.sewing`,
         }),
-        back: backView({
-          ...make.block,
-          polygons: seen.polygons,
-          clothOfPatch,
-          edges: edgesInInches(make, cell.mirror),
-          press: version.press,
-          seam: quilt.seam,
-        }),
+        back: backView(backOf(version, make, cell.mirror, quilt.seam), clothOfPatch),
         done: {
           do: 'measure',
           code: 'block-done',
@@ -169,15 +162,30 @@ function withMirrors(units: readonly RecipeUnit[], ofDemand: ReadonlyMap<string,
   })
 }
 
-/** Stretches of seams as the block is seen from the front. */
-function edgesInInches(make: BlockMake, isMirrored: boolean): SeamEdge[] {
+/** A version of a block from behind, drawn once for all its dressings. */
+function backOf(version: Version, make: BlockMake, isMirrored: boolean, seam: Inches): BackShapes {
   const { block, design } = make
+  const key = [isMirrored, block.width, block.height, seam].join()
+  const known = backs.get(version.press)
+  if (known?.key === key) return known.shapes
   const place = ([x, y]: Point): Point => {
     const across = (x * block.width) / design.width
     return [isMirrored ? block.width - across : across, (y * block.height) / design.height]
   }
-  return seamsOf(make).edges.map(edge => ({ ...edge, from: place(edge.from), to: place(edge.to) }))
+  const shapes = backShapes({
+    width: block.width,
+    height: block.height,
+    polygons: (isMirrored ? mirroredMake(make) : make).polygons,
+    edges: seamsOf(make).edges.map(edge => ({ ...edge, from: place(edge.from), to: place(edge.to) })),
+    press: version.press,
+    seam,
+  })
+  backs.set(version.press, { key, shapes })
+  return shapes
 }
+
+/** The last that was drawn of each version: its dressings follow each other. */
+const backs = new WeakMap<readonly Press[], { key: string; shapes: BackShapes }>()
 
 /** The versions that cells of one dressing have, the commonest first. */
 function pressedVersions({ ofCell, versions }: QuiltPressing, cells: readonly Cell[]) {

@@ -8,6 +8,7 @@ const {
   cloths,
   label,
   mirror = false,
+  arrows = 1,
 } = defineProps<{
   picture: Picture
   cloths: readonly Pick<Cloth, 'id' | 'colour' | 'letter'>[]
@@ -15,6 +16,8 @@ const {
   label: string
   /** For the left hand. */
   mirror?: boolean
+  /** How thick arrows are drawn: less than 1 where there are many. */
+  arrows?: number
 }>()
 
 const id = useId()
@@ -118,7 +121,7 @@ function colourOf(cloth: string | null, side: 'right' | 'wrong'): string {
         :x2="arrow.to[0]"
         :y2="arrow.to[1]"
         stroke="#fff"
-        :stroke-width="unit * 4.4"
+        :stroke-width="unit * 4.4 * arrows"
         stroke-linecap="round"
       />
       <line
@@ -127,7 +130,7 @@ function colourOf(cloth: string | null, side: 'right' | 'wrong'): string {
         :x2="arrow.to[0]"
         :y2="arrow.to[1]"
         stroke="#a0392a"
-        :stroke-width="unit * 2.2"
+        :stroke-width="unit * 2.2 * arrows"
         :marker-end="`url(#${id}-head)`"
       />
     </template>

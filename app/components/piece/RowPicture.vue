@@ -25,12 +25,14 @@ const widthOf = ({ cell }: WithDesign) => Math.max(6, blockOf(quilt, cell.block)
 <template>
   <div class="cells" :style="{ '--block': `${size}px` }" aria-hidden="true">
     <template v-for="(part, c) in row.parts" :key="c">
-      <span v-if="isPieced(part)" :style="{ transform: turnOf(part) }"
-        ><DesignPicture
-          :design="designOf(quilt, blockOf(quilt, part.cell.block))"
-          :colours="colours(part)"
-          :size="widthOf(part)"
-      /></span>
+      <span v-if="isPieced(part)" class="block"
+        ><span class="placed" :style="{ transform: turnOf(part) }"
+          ><DesignPicture
+            :design="designOf(quilt, blockOf(quilt, part.cell.block))"
+            :colours="colours(part)"
+            :size="widthOf(part)" /></span
+        ><strong v-if="part.version" class="version">{{ part.version }}</strong></span
+      >
       <span
         v-else
         class="strip"
@@ -48,6 +50,25 @@ const widthOf = ({ cell }: WithDesign) => Math.max(6, blockOf(quilt, cell.block)
   flex-wrap: wrap;
   gap: 3px;
   align-items: center;
+}
+.block {
+  position: relative;
+}
+.placed {
+  display: block;
+}
+.version {
+  position: absolute;
+  inset: 0;
+  margin: auto;
+  width: 1.35em;
+  height: 1.35em;
+  border-radius: 50%;
+  background: var(--paper);
+  color: var(--ink);
+  font-size: 0.8rem;
+  line-height: 1.35em;
+  text-align: center;
 }
 .strip {
   display: inline-block;

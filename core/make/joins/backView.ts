@@ -3,7 +3,7 @@ import { clip, type HalfPlane } from '../../geometry/clip'
 import type { Point, Polygon } from '../../geometry/polygon'
 import type { Inches } from '../../measure/ruler'
 import type { SeamEdge } from '../pressing/meetings'
-import { picture, type Arrow, type Picture, type PictureShape } from '../steps/picture'
+import type { Arrow, Picture, PictureShape } from '../steps/picture'
 import type { Press } from '../steps/press'
 
 export interface BlockFromBehind {
@@ -11,12 +11,16 @@ export interface BlockFromBehind {
   height: Inches
   /** Finished, in inches, as the block is seen from the front. */
   polygons: readonly Polygon[]
-  clothOfPatch: (patch: number) => string
   /** Stretches of seams, in inches, as seen from the front. */
   edges: readonly SeamEdge[]
   /** To which side each seam is pressed, by its number. */
   press: readonly Press[]
   seam: Inches
+}
+
+/** A picture whose shapes name patches where they will name cloths. */
+export type BackShapes = Omit<Picture, 'shapes'> & {
+  shapes: { points: Polygon; patch: number; side: PictureShape['side'] }[]
 }
 
 /** More arrows than this only hide the seams; the folded allowances show the same. */
@@ -26,37 +30,38 @@ const MOST_ARROWS = 60
  * The wrong side of a block, turned over sideways, with its allowances folded the way they lie: pressed to a patch, the
  * allowance of its neighbour lies on top; pressed open, each lies on its own.
  */
-export function backView({ width, height, polygons, clothOfPatch, edges, press, seam }: BlockFromBehind): Picture {
+export function backShapes({ width, height, polygons, edges, press, seam }: BlockFromBehind): BackShapes {
   const behind = ([x, y]: Point): Point => [width - x, y]
-  const patches = polygons.map((polygon, patch): PictureShape => ({
+  const shapes: BackShapes['shapes'] = polygons.map((polygon, patch) => ({
     points: polygon.map(behind),
-    cloth: clothOfPatch(patch),
+    patch,
     side: 'wrong',
   }))
-  const folds = edges.flatMap((edge): PictureShape[] => {
-    const fold = (under: number, cloth: number, side: PictureShape['side']): PictureShape[] => {
-      const band = bandIn(polygons[under]!, edge, seam)
-      return band.length > 2 ? [{ points: band.map(behind), cloth: clothOfPatch(cloth), side }] : []
-    }
+  const fold = (edge: SeamEdge, under: number, patch: number, side: PictureShape['side']) => {
+    const band = bandIn(polygons[under]!, edge, seam)
+    if (band.length > 2) shapes.push({ points: band.map(behind), patch, side })
+  }
+  for (const edge of edges) {
     const { first, second } = edge
-    switch (press[edge.join]!) {
-      case 'first':
-        return fold(first, second, 'wrong')
-      case 'second':
-        return fold(second, first, 'wrong')
-      case 'open':
-        return [...fold(first, first, 'right'), ...fold(second, second, 'right')]
+    const side = press[edge.join]
+    if (side === 'first') fold(edge, first, second, 'wrong')
+    else if (side === 'second') fold(edge, second, first, 'wrong')
+    else {
+      fold(edge, first, first, 'right')
+      fold(edge, second, second, 'right')
     }
+  }
+  const closed = longestOfEach(edges).filter(({ join }) => press[join] !== 'open')
+  const arrows = (closed.length > MOST_ARROWS ? [] : closed).map(edge => {
+    const under = press[edge.join] === 'first' ? edge.first : edge.second
+    return arrowInto(polygons[under]!, edge, seam, behind)
   })
-  const longest = longestOfEach(edges)
-  const arrows =
-    longest.length > MOST_ARROWS
-      ? []
-      : longest.flatMap((edge): Arrow[] => {
-          const under = press[edge.join] === 'first' ? edge.first : edge.second
-          return press[edge.join] === 'open' ? [] : [arrowInto(polygons[under]!, edge, seam, behind)]
-        })
-  return { ...picture([...patches, ...folds], [], arrows), width, height }
+  return { width, height, shapes, lines: [], arrows }
+}
+
+/** The same in its cloths. */
+export function backView({ shapes, ...rest }: BackShapes, clothOfPatch: (patch: number) => string): Picture {
+  return { ...rest, shapes: shapes.map(({ points, patch, side }) => ({ points, cloth: clothOfPatch(patch), side })) }
 }
 
 /** Of each seam the longest stretch. */

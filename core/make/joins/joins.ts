@@ -7,7 +7,7 @@ import type { Press } from '../steps/press'
 import type { JoinedPart, Step } from '../steps/step'
 import { joinPicture } from './joinPicture'
 import { lookOfJoin } from './lookOfJoin'
-import { unitJoinNumbers } from '../pressing/unitJoins'
+import { unitJoinNumbers } from './joinNumbers'
 import { directionOf } from './pressing'
 import { bothParts, joinsOf, patchesUnder, type Join, type SewnBlock } from './sewnBlock'
 

@@ -14,9 +14,21 @@ import { lightness } from '../../measure/lightness'
 /** A block in cloths that press it alike: where half-squares go to the dark, other cloths may turn them round. */
 export interface Look extends PressedBlock {
   block: string
+  /** The same for looks that are alike in any state of the quilt. */
+  key: string
 }
 
 const known = new WeakMap<SewingTree, BlockSeams>()
+
+const numbers = new WeakMap<SewingTree, number>()
+let next = 0
+
+/** An order of sewing is kept for its drawing: its number stands for both. */
+function numberOf(tree: SewingTree): number {
+  const number = numbers.get(tree) ?? (next += 1)
+  numbers.set(tree, number)
+  return number
+}
 
 /** The seams of a block, found once for its order of sewing. */
 export function seamsOf({ design, tree }: Pick<BlockMake, 'design' | 'tree'>): BlockSeams {
@@ -46,9 +58,10 @@ export function looksOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): Re
     const lights = make.design.patches.map(({ role }) => lightness(clothOf(quilt, cloths[role]!).colour))
     const light = (patch: number) => lights[patch]!
     const fixed = fixedSeams(quilt, make, light)
-    const key = `${cell.block} ${[...fixed].sort(([a], [b]) => a - b).join()}`
+    const key = `${cell.block} ${[...fixed].join()}`
     const look = byKey.get(key) ?? {
       block: cell.block,
+      key: `${key} ${numberOf(make.tree)} ${lights.map(value => value.toFixed(2)).join()}`,
       seams: seamsOf(make),
       light,
       side: Math.max(make.design.width, make.design.height),

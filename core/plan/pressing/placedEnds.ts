@@ -4,7 +4,7 @@ import type { Point } from '../../geometry/polygon'
 import type { Cell } from '../../file/quilt'
 import type { BlockMake } from '../../make/units/blockMake'
 import { ownSize, type Region } from '../../top/region'
-import { seamsOf, type LookedCell } from './looks'
+import type { LookedCell } from './looks'
 
 /** A block in its place: a region that wears a cell. */
 export type BlockRegion = Region & { wears: { cell: Cell } }
@@ -24,21 +24,26 @@ export interface OuterCrossing {
   ends: readonly [PlacedEnd, PlacedEnd]
 }
 
+/** More marks, of a thousandth of an inch, than any quilt is long. */
+const MOST_MARKS = 2 ** 26
+
 /** All points at which the seams of two blocks meet across the seam between them. */
 export function outerCrossings(
   regions: readonly BlockRegion[],
   makes: ReadonlyMap<string, BlockMake>,
   looks: ReadonlyMap<Cell, LookedCell>,
 ): OuterCrossing[] {
-  const byPoint = new Map<string, { at: Point; ends: PlacedEnd[] }>()
+  const byPoint = new Map<number, { at: Point; ends: PlacedEnd[] }>()
   regions.forEach((region, i) => {
     const { cell } = region.wears
+    const { look, isMirrored } = looks.get(cell)!
+    if (look.seams.ends.length === 0) return
     const make = makes.get(cell.block)!
-    const { isMirrored } = looks.get(cell)!
-    for (const { join, sense, at } of seamsOf(make).ends) {
+    for (const { join, sense, at } of look.seams.ends) {
       const point = pointInTop(region, make, isMirrored, at)
       // a shade off the middle between two marks, so that no mark is rounded both ways
-      const key = point.map(value => Math.round((value + 0.00037) * 1000)).join()
+      const [x, y] = point.map(value => Math.round((value + 0.00037) * 1000)) as [number, number]
+      const key = x * MOST_MARKS + y
       const found = byPoint.get(key) ?? { at: point, ends: [] }
       found.ends.push({ region: i, join, sense: isMirrored ? (-sense as 1 | -1) : sense })
       byPoint.set(key, found)

@@ -55,45 +55,77 @@ export function quiltPressing(
   { setting }: Dimensions,
 ): QuiltPressing {
   const regions = setting.regions.filter((region): region is BlockRegion => 'cell' in region.wears)
-  const looks = looksOf(quilt, makes)
-  const outer = outerCrossings(regions, makes, looks)
-  const problem = {
-    looks: [...new Set([...looks.values()].map(({ look }) => look))],
-    lookOf: regions.map(({ wears }) => looks.get(wears.cell)!.look),
-    outer,
-  }
+  const cells = looksOf(quilt, makes)
+  const looks = [...new Set([...cells.values()].map(({ look }) => look))]
+  const places = new Map(looks.map((look, i) => [look, i]))
+  const lookOf = regions.map(({ wears }) => places.get(cells.get(wears.cell)!.look)!)
+  const key = keyOf(looks, lookOf, regions, cells)
+  const known = solutions.get(key)
+  const { outer, best } = known ?? searched({ looks, lookOf, outer: outerCrossings(regions, makes, cells) }, regions)
+  solutions.delete(key)
+  solutions.set(key, { outer, best })
+  if (solutions.size > MOST_KEPT) solutions.delete(solutions.keys().next().value!)
+  return named({ looks, lookOf, outer }, best, regions, cells, placesOf(quilt))
+}
+
+/** Other borders and other sizes leave all as it is: what was found for a setting is kept for some edits. */
+const solutions = new Map<string, { outer: readonly OuterCrossing[]; best: Pressed }>()
+const MOST_KEPT = 4
+
+function keyOf(
+  looks: readonly Look[],
+  lookOf: readonly number[],
+  regions: readonly BlockRegion[],
+  cells: ReadonlyMap<Cell, LookedCell>,
+): string {
+  // where nothing meets it does not matter what stands where
+  const stands = looks.some(({ seams }) => seams.ends.length > 0)
+    ? regions.map(({ x, y, wears: { cell } }, i) => {
+        const { isMirrored } = cells.get(cell)!
+        return `${lookOf[i]} ${cell.turn}${isMirrored ? 'm' : ''} ${x.toFixed(3)} ${y.toFixed(3)}`
+      })
+    : [...lookOf.length.toString()]
+  return [...looks.map(({ key }) => key), ...stands].join('|')
+}
+
+function searched(
+  problem: Problem,
+  regions: readonly BlockRegion[],
+): { outer: readonly OuterCrossing[]; best: Pressed } {
   let best = solved(
     problem,
     regions.map(() => 0),
   )
-  if (clashes(problem, best) > 0) {
+  const left = (pressed: Pressed) => clashes(problem, pressed)
+  if (left(best) > 0) {
     for (const pattern of PATTERNS.slice(1)) {
       const next = solved(
         problem,
         regions.map(region => bitOf(region, pattern)),
       )
-      if (clashes(problem, next) < clashes(problem, best)) best = next
+      if (left(next) < left(best)) best = next
     }
   }
-  for (let round = 0; round < ROUNDS && clashes(problem, best) > 0; round++) {
+  for (let round = 0; round < ROUNDS && left(best) > 0; round++) {
     const next = solved(problem, moved(problem, best))
-    if (clashes(problem, next) >= clashes(problem, best)) break
+    if (left(next) >= left(best)) break
     best = next
   }
-  return named(problem, opened(problem, best), regions, looks, placesOf(quilt))
+  return { outer: problem.outer, best: left(best) === 0 ? best : solved(problem, best.bits, best) }
 }
 
 interface Problem {
   looks: readonly Look[]
-  /** For each region. */
-  lookOf: readonly Look[]
+  /** For each region, by its place in the list. */
+  lookOf: readonly number[]
   outer: readonly OuterCrossing[]
 }
 
 /** Both versions of each look, and which of them stands where. */
 interface Pressed {
   bits: readonly number[]
-  press: ReadonlyMap<Look, readonly [readonly Press[], readonly Press[]]>
+  /** For each look. */
+  press: readonly (readonly [readonly Press[], readonly Press[]])[]
   isProven: boolean
 }
 
@@ -104,36 +136,32 @@ function bitOf({ part }: BlockRegion, pattern: (row: number, column: number) => 
 /** The best pressing of both versions where it is settled which stands in each place, no seam open. */
 function solved(problem: Problem, bits: readonly number[], free?: Pressed): Pressed {
   const { looks, lookOf, outer } = problem
-  const used = new Map<string, number>()
-  lookOf.forEach((look, i) => {
-    const key = `${looks.indexOf(look)} ${bits[i]}`
-    used.set(key, (used.get(key) ?? 0) + 1)
-  })
+  // how often each version of each look stands in the quilt
+  const used = looks.map((): [number, number] => [0, 0])
+  lookOf.forEach((look, i) => (used[look]![bits[i] as 0 | 1] += 1))
   const counts: number[] = []
   const factors: Factor[] = []
-  const begins = new Map<string, number>()
-  looks.forEach((look, l) => {
-    for (const bit of [0, 1]) {
-      const key = `${l} ${bit}`
+  const begins = looks.map((look, l) =>
+    ([0, 1] as const).map(bit => {
       // a look that stands in borders alone is pressed all the same
-      const times = used.get(key) ?? (bit === 0 && !used.has(`${l} 1`) ? 1 : 0)
-      if (times === 0) continue
-      const fixed = free ? fixedBut(problem, look, bit, free) : look.fixed
+      const times = used[l]![bit] || (bit === 0 && used[l]![1] === 0 ? 1 : 0)
+      if (times === 0) return null
+      const fixed = free ? fixedBut(problem, l, bit, free) : look.fixed
       const own = blockFactors({ ...look, fixed }, free !== undefined)
       const start = counts.length
-      begins.set(key, start)
       counts.push(...own.counts)
       for (const { variables, cost } of own.factors)
         factors.push({ variables: variables.map(variable => start + variable), cost: cost.map(value => value * times) })
-    }
-  })
+      return start
+    }),
+  )
   const variable = ({ region, join }: { region: number; join: number }) =>
-    begins.get(`${looks.indexOf(lookOf[region]!)} ${bits[region]}`)! + join
-  const pairs = new Map<string, { a: number; b: number; isAlike: boolean; times: number }>()
+    begins[lookOf[region]!]![bits[region]!]! + join
+  const pairs = new Map<number, { a: number; b: number; isAlike: boolean; times: number }>()
   for (const { ends } of outer) {
     const [a, b] = ends.map(variable) as [number, number]
     const isAlike = ends[0].sense === ends[1].sense
-    const key = `${Math.min(a, b)} ${Math.max(a, b)} ${isAlike}`
+    const key = (Math.min(a, b) * counts.length + Math.max(a, b)) * 2 + Number(isAlike)
     const pair = pairs.get(key) ?? { a, b, isAlike, times: 0 }
     pair.times += 1
     pairs.set(key, pair)
@@ -144,35 +172,31 @@ function solved(problem: Problem, bits: readonly number[], free?: Pressed): Pres
     else factors.push({ variables: [a], cost: cost.filter((_, i) => i % (counts[a]! + 1) === 0) })
   }
   const { states, isProven } = leastCost(counts, factors)
-  const press = new Map(
-    looks.map((look, l) => {
-      const version = (bit: number) => {
-        const start = begins.get(`${l} ${bit}`)
-        return start === undefined ? null : look.seams.joins.map((_, join) => STATES[states[start + join]!]!)
-      }
-      const [a, b] = [version(0), version(1)]
-      return [look, [a ?? b!, b ?? a!] as const]
-    }),
-  )
+  const press = looks.map(({ seams }, l) => {
+    const [a, b] = begins[l]!.map(start =>
+      start === null ? null : seams.joins.map((_, join) => STATES[states[start + join]!]!),
+    )
+    return [a ?? b!, b ?? a!] as const
+  })
   return { bits, press, isProven }
 }
 
 /** Whether the seams that meet at a point between blocks turn the same way; null where one lies open. */
-function nests({ lookOf }: Problem, { bits, press }: Pressed, { ends }: OuterCrossing): boolean | null {
+function nests({ lookOf }: Pick<Problem, 'lookOf'>, { bits, press }: Pressed, { ends }: OuterCrossing): boolean | null {
   const [a, b] = ends.map(({ region, join, sense }) => {
-    const version = press.get(lookOf[region]!)![bits[region] as 0 | 1]
+    const version = press[lookOf[region]!]![bits[region] as 0 | 1]
     return turnOf(version[join]!) * sense
   })
   return a === 0 || b === 0 ? null : a === b
 }
 
 /** Clashes between neighbours and within blocks, over the whole quilt. */
-function clashes(problem: Problem, pressed: Pressed): number {
-  const between = problem.outer.filter(crossing => nests(problem, pressed, crossing) === false).length
-  return problem.lookOf.reduce(
-    (sum, look, i) => sum + outcomes(look.seams, pressed.press.get(look)![pressed.bits[i] as 0 | 1]).clash,
-    between,
-  )
+function clashes({ looks, lookOf, outer }: Problem, pressed: Pressed): number {
+  const within = pressed.press.map((versions, l) => versions.map(press => outcomes(looks[l]!.seams, press).clash))
+  let sum = 0
+  for (const crossing of outer) if (nests({ lookOf }, pressed, crossing) === false) sum += 1
+  lookOf.forEach((look, i) => (sum += within[look]![pressed.bits[i]!]!))
+  return sum
 }
 
 /** Each place takes the version with which it clashes less with its neighbours as they are. */
@@ -191,17 +215,14 @@ function moved(problem: Problem, pressed: Pressed): number[] {
 }
 
 /** Seams that still clash may be pressed open; all others stay as they are. */
-function opened(problem: Problem, pressed: Pressed): Pressed {
-  return clashes(problem, pressed) === 0 ? pressed : solved(problem, pressed.bits, pressed)
-}
-
-function fixedBut(problem: Problem, look: Look, bit: number, pressed: Pressed): Map<number, Press> {
-  const press = pressed.press.get(look)![bit as 0 | 1]
+function fixedBut(problem: Problem, l: number, bit: 0 | 1, pressed: Pressed): Map<number, Press> {
+  const look = problem.looks[l]!
+  const press = pressed.press[l]![bit]
   const free = new Set<number>()
   for (const crossing of problem.outer) {
     if (nests(problem, pressed, crossing) !== false) continue
     for (const { region, join } of crossing.ends)
-      if (problem.lookOf[region] === look && pressed.bits[region] === bit) free.add(join)
+      if (problem.lookOf[region] === l && pressed.bits[region] === bit) free.add(join)
   }
   for (const { kind, rays } of look.seams.meetings) {
     if (kind !== 'crossing') continue
@@ -223,10 +244,10 @@ function named(
 ): QuiltPressing {
   const versions: Version[] = []
   const numberOf = new Map<string, number>()
-  const number = (look: Look, bit: number): number => {
-    const sides = press.get(look)![bit as 0 | 1]
-    const key = `${all.indexOf(look)} ${sides.join()}`
-    const found = numberOf.get(key) ?? versions.push({ look, press: sides, count: 0 }) - 1
+  const number = (l: number, bit: 0 | 1): number => {
+    const sides = press[l]![bit]
+    const key = `${l} ${sides.join()}`
+    const found = numberOf.get(key) ?? versions.push({ look: all[l]!, press: sides, count: 0 }) - 1
     numberOf.set(key, found)
     return found
   }
@@ -237,9 +258,11 @@ function named(
     ofCell.set(cell, mine)
     versions[version]!.count += count
   }
-  const versionOf = lookOf.map((look, i) => number(look, bits[i]!))
+  const known = all.map((): [number?, number?] => [])
+  const versionOf = lookOf.map((l, i) => (known[l]![bits[i] as 0 | 1] ??= number(l, bits[i] as 0 | 1)))
   versionOf.forEach((version, i) => add(regions[i]!.wears.cell, version, 1))
   // what is pieced in borders stands in no place of the setting
-  for (const [cell, count] of places) if (!ofCell.has(cell)) add(cell, number(looks.get(cell)!.look, 0), count)
+  for (const [cell, count] of places)
+    if (!ofCell.has(cell)) add(cell, number(all.indexOf(looks.get(cell)!.look), 0), count)
   return { versions, regions, versionOf, ofCell, looks, outer, isProven }
 }

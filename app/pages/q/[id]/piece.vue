@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { timesPlaced } from '~~/core/top/places'
-import { setMethod, setTrim, setWholeMethod } from '~~/core/edits/blocks'
+import { setMethod, setPressing, setTrim, setWholeMethod } from '~~/core/edits/blocks'
 import type { MethodId } from '~~/core/file/methodNames'
 import type { Picture } from '~~/core/make/steps/picture'
 import { isWorked, type Recipe, type RecipeUnit } from '~~/core/plan/recipe'
@@ -32,6 +32,13 @@ const ofBlock = computed(() => (recipe.value ? timesPlaced(quilt.value, recipe.v
 const madeBlocks = computed(() => Math.min(ofBlock.value, blocks.value.get(recipe.value?.block ?? '') ?? 0))
 const versions = computed(() => recipes.value.filter(other => other.block === recipe.value?.block).length)
 
+/** With the letter of its pressing, where the block is pressed in more than one way. */
+const nameOf = ({ block, cell, version }: Recipe) =>
+  `${blockOf(quilt.value, block).name}${cell.mirror ? ', mirrored' : ''}${version ? `, ${version}` : ''}`
+const versionsOf = (block: string) => [
+  ...new Set(recipes.value.flatMap(other => (other.block === block && other.version ? [other.version] : []))),
+]
+
 const plannedUnit = (unit: RecipeUnit) =>
   plan
     .value!.blocks.flatMap(block => (block.id === recipe.value!.block ? block.units : []))
@@ -40,6 +47,9 @@ const coloursOf = (r: (typeof recipes.value)[number]) =>
   Object.fromEntries(
     Object.entries(clothsOfCell(quilt.value, r.cell)).map(([role, id]) => [role, clothOf(quilt.value, id).colour]),
   )
+function school(press: 'plan' | 'dark' | 'open') {
+  toast.problems(store.apply('way of pressing', setPressing(press)))
+}
 function makeWhole(method: 'auto' | 'foundation' | 'template') {
   toast.problems(store.apply('way of making', setWholeMethod(recipe.value!.block, method)))
 }
@@ -169,8 +179,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
             :colours="coloursOf(r)"
             :size="34"
             :style="r.cell.mirror ? { transform: 'scaleX(-1)' } : {}"
-          />{{ blockOf(quilt, r.block).name }}{{ r.cell.mirror ? ', mirrored' : ''
-          }}<span class="note figure">× {{ r.count }}</span>
+          />{{ nameOf(r) }}<span class="note figure">× {{ r.count }}</span>
         </button>
       </div>
       <header class="mb-4 flex flex-wrap items-center gap-4">
@@ -178,9 +187,10 @@ const isStepping = computed(() => route.query.steps !== undefined)
           <PictureView :picture="recipe.done.picture" :cloths="quilt.cloths" label="The block" />
         </div>
         <div>
-          <h2 class="text-2xl">{{ blockOf(quilt, recipe.block).name }}{{ recipe.cell.mirror ? ', mirrored' : '' }}</h2>
+          <h2 class="text-2xl">{{ nameOf(recipe) }}</h2>
           <p class="figure !whitespace-normal">
-            {{ recipe.count }} in these cloths<template v-if="versions > 1">, {{ ofBlock }} in all</template>;
+            {{ recipe.count }} in these cloths{{ recipe.version ? ', pressed so' : ''
+            }}<template v-if="versions > 1">, {{ ofBlock }} in all</template>;
             <Figure :path="`${recipe.path}.width`" title="Unfinished width" /> ×
             <Figure :path="`${recipe.path}.height`" title="Unfinished height" /> unfinished
           </p>
@@ -218,6 +228,46 @@ const isStepping = computed(() => route.query.steps !== undefined)
         </div>
         <p class="caution ml-auto min-w-72 max-w-md flex-1 print:max-w-none">{{ CAUTIONS.needle }}</p>
       </header>
+      <section class="card mb-6 flex flex-wrap items-center gap-5" aria-label="From behind">
+        <div class="h-56 w-56 flex-none" data-testid="back-view">
+          <PictureView
+            :picture="recipe.back"
+            :cloths="quilt.cloths"
+            :arrows="0.6"
+            label="The block from behind, as it is pressed"
+          />
+        </div>
+        <div class="min-w-64 flex-1 space-y-2">
+          <h2>From behind{{ recipe.version ? `, version ${recipe.version}` : '' }}</h2>
+          <p>
+            Turned over sideways: every allowance lies the way its arrow points.
+            <template v-if="quilt.press === 'plan'">Where seams cross, they lie opposite ways and nest.</template>
+            <template v-else-if="quilt.press === 'open'">Without an arrow, each lies on its own patch.</template>
+          </p>
+          <p v-if="recipe.version">
+            Like blocks stand side by side here, and pressed all alike their seams would not nest: some are pressed as
+            {{ versionsOf(recipe.block).join(', others as ') }}. Mark each with its letter; the rows say where it
+            stands.
+          </p>
+          <label class="no-print block max-w-80"
+            ><span class="label">Seams of all blocks are pressed</span
+            ><select
+              class="field"
+              :value="quilt.press"
+              :disabled="!store.canWrite"
+              @change="event => school((event.target as HTMLSelectElement).value as typeof quilt.press)"
+            >
+              <option value="plan">so that they nest</option>
+              <option value="dark">to the darker side</option>
+              <option value="open">open</option>
+            </select></label
+          >
+          <p v-if="plan.pressing.crossings.clash.length > 0" class="note">
+            At {{ plural(plan.pressing.crossings.clash.length, 'crossing') }} of the quilt both allowances lie the same
+            way: press one of them open there, or match it with a pin.
+          </p>
+        </div>
+      </section>
       <section class="mb-6 space-y-4" aria-label="Units">
         <PlainPieces
           v-if="recipe.units.some(unit => !isWorked(unit))"

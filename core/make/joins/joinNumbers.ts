@@ -1,4 +1,4 @@
-import type { Join } from '../joins/sewnBlock'
+import type { Join } from './sewnBlock'
 import type { SewingTree } from '../order/sewingTree'
 import type { UnitTree } from '../units/unitTree'
 

@@ -1,0 +1,28 @@
+import { expect, test } from '@playwright/test'
+import { goTo, openDemo, planned } from './support'
+
+test('a block that meets itself is pressed in two ways, told in recipe, rows and cards; or open, in one', async ({
+  page,
+}) => {
+  await openDemo(page, 'Signal box', 'Piece')
+  // 6 by 8 pinwheels by turns
+  await expect(page.getByRole('tab', { name: 'Pinwheel, A × 24' })).toBeVisible()
+  await page.getByRole('tab', { name: 'Pinwheel, B × 24' }).click()
+  const behind = page.getByRole('region', { name: 'From behind' })
+  await expect(behind.getByRole('heading')).toHaveText('From behind, version B')
+  await expect(behind).toContainText('some are pressed as A, others as B')
+  // eight patches, and an allowance at each stretch of seam
+  await expect(behind.locator('.picture polygon[stroke]')).toHaveCount(8 + 8)
+  await expect(page.getByTestId('row').first()).toContainText('ABABAB')
+  await behind.getByRole('combobox').selectOption('open')
+  await planned(page)
+  await expect(behind).toContainText('Without an arrow, each lies on its own patch')
+  await expect(page.getByRole('tab', { name: /^Pinwheel × 48/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo: way of pressing' }).click()
+  await planned(page)
+  await expect(page.getByRole('tab', { name: 'Pinwheel, A × 24' })).toBeVisible()
+  await page.getByRole('link', { name: 'Row cards' }).click()
+  await expect(page.getByTestId('row-card').nth(1)).toContainText('1. Pinwheel B')
+  await page.goBack()
+  await goTo(page, 'Design')
+})
