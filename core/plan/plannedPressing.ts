@@ -40,6 +40,7 @@ export function versionNames({ versions }: QuiltPressing): ReadonlyMap<Version, 
 /** The version of the block in a place of the setting, where it has versions. */
 export function versionAt(pressing: QuiltPressing): (region: Region) => string | undefined {
   const names = versionNames(pressing)
+  if (names.size === 0) return () => undefined
   const byPlace = new Map<string, Version>()
   pressing.regions.forEach(({ part }, i) => {
     if (part.kind === 'block') byPlace.set(`${part.row} ${part.column}`, pressing.versions[pressing.versionOf[i]!]!)

@@ -260,7 +260,8 @@ function named(
   }
   const known = all.map((): [number?, number?] => [])
   const versionOf = lookOf.map((l, i) => (known[l]![bits[i] as 0 | 1] ??= number(l, bits[i] as 0 | 1)))
-  versionOf.forEach((version, i) => add(regions[i]!.wears.cell, version, 1))
+  // one version everywhere: counted by cells
+  if (bits.includes(1)) versionOf.forEach((version, i) => add(regions[i]!.wears.cell, version, 1))
   // what is pieced in borders stands in no place of the setting
   for (const [cell, count] of places)
     if (!ofCell.has(cell)) add(cell, number(all.indexOf(looks.get(cell)!.look), 0), count)
