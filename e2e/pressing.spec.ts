@@ -26,3 +26,23 @@ test('a block that meets itself is pressed in two ways, told in recipe, rows and
   await page.goBack()
   await goTo(page, 'Design')
 })
+
+test("the quilter's own clips: typed once, told with each row, on its card, with dots when they run out", async ({
+  page,
+}) => {
+  await openDemo(page, 'Signal box', 'Piece')
+  const field = page.getByLabel('The colors of your clips, with commas between')
+  await field.fill('red, sea green, red')
+  await field.press('Enter')
+  await planned(page)
+  // the same colour twice is one
+  await expect(field).toHaveValue('red, sea green')
+  await expect(page.getByTestId('row').nth(1)).toContainText('two sea green clips')
+  await expect(page.getByTestId('row').nth(2)).toContainText('two red clips, each with one dot')
+  await page.getByRole('link', { name: 'Row cards' }).click()
+  await expect(page.getByTestId('row-card').nth(7)).toContainText('two sea green clips, each with 3 dots')
+  await page.goBack()
+  await field.fill(Array.from({ length: 25 }, (_, i) => `shade ${i}`).join(', '))
+  await field.press('Enter')
+  await expect(page.getByRole('alert')).toContainText('More than 24 colors')
+})

@@ -1,4 +1,5 @@
 import type { Corner } from '../core/top/region'
+import type { RowClips } from '../core/top/clips'
 import { isAlike, linksOf, type QuiltRow, type RowPart } from '../core/top/rows'
 import { capital } from './names'
 import type { Speech } from './speech'
@@ -108,4 +109,9 @@ const TURNS = { 0: '', 90: ', a quarter turn', 180: ', a half turn', 270: ', thr
 
 function placing({ turn, mirror }: { turn: keyof typeof TURNS; mirror: boolean }): string {
   return `${mirror ? ', mirrored' : ''}${TURNS[turn]}`
+}
+
+/** `two red clips, each with one dot` */
+export function clipsText({ colour, dots }: RowClips): string {
+  return `two ${colour} clips${dots === 0 ? '' : `, each with ${dots === 1 ? 'one dot' : `${dots} dots`}`}`
 }

@@ -7,7 +7,7 @@ import { dimensionsOf } from '../top/dimensions'
 import { borderCloth } from './borderCloth'
 import { setBlocksSize } from './blocks'
 import { addBorder, removeBorder, setBorder } from './edge'
-import type { Edit } from './edit'
+import { inTurn, type Edit } from './edit'
 import { setCounts, setSashing } from './setting'
 
 /** Common mattresses, width by length. Source: handbook §4. */
@@ -149,10 +149,6 @@ export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: Size): Fit[] {
 }
 
 const same: Edit = file => file
-
-function inTurn(first: Edit, second: Edit): Edit {
-  return file => second(first(file))
-}
 
 /** Planned: what was measured says nothing of a quilt that is made anew. */
 function topOf(quilt: Quilt): Size {

@@ -5,6 +5,11 @@ import type { QuiltFile } from '../file/schema'
 /** A change to a quilt file. Never writes to what it is given. */
 export type Edit = (file: QuiltFile) => QuiltFile
 
+/** One edit after the other. */
+export function inTurn(...edits: readonly Edit[]): Edit {
+  return file => edits.reduce((now, edit) => edit(now), file)
+}
+
 /** A length as a number in the file's own units. */
 export function written(file: QuiltFile, inches: Inches): number {
   return fromInches(inches, file.units ?? 'in')

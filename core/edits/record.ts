@@ -64,3 +64,8 @@ export function addNote(at: string, text: string, minutes?: number): Edit {
 export function removeNote(index: number): Edit {
   return file => ({ ...file, diary: replaced(file.diary ?? [], index, null) })
 }
+
+/** The colours of the clips that keep rows in order. */
+export function setClips(clips: readonly string[]): Edit {
+  return ({ clips: _, ...file }) => (clips.length === 0 ? file : { ...file, clips: [...clips] })
+}

@@ -1,8 +1,7 @@
 // In: a quilt. Out: other quilts of its own blocks and cloths, each one edit away.
 import { ownBlocks, type Quilt } from '../file/quilt'
-import type { QuiltFile } from '../file/schema'
 import { sameLength } from '../measure/ruler'
-import type { Edit } from './edit'
+import { inTurn, type Edit } from './edit'
 import { setEnds, setFill, setKind, setSashing } from './setting'
 import { setTurns, TURN_PATTERNS, type TurnPattern } from './turnPatterns'
 
@@ -73,8 +72,4 @@ function byTurns(first: string, second: string): Edit {
     [first, second],
     [second, first],
   ])
-}
-
-function inTurn(...edits: readonly Edit[]): Edit {
-  return (file: QuiltFile) => edits.reduce((now, edit) => edit(now), file)
 }

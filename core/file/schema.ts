@@ -191,6 +191,8 @@ function schemaFor(units: Units) {
       ruler: f.length(0, 1).default(defaults.ruler),
       aim: f.oneOf(AIMS).default('least-cloth'),
       press: f.oneOf(PRESSING_SCHOOLS).default('plan'),
+      // colours of the clips that keep rows in order
+      clips: f.list(f.text(40), 0, 24).default([]),
       cloths: f.list(cloth, 1, 500),
       designs: f.list(design, 0, 500).default([]),
       blocks: f.list(block, 1, 500),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { clipsOf } from '~~/core/top/clips'
 import type { QuiltRow, SashMarks } from '~~/core/top/rows'
 import type { Quilt } from '~~/core/file/quilt'
 import { isAlike, linksOf } from '~~/core/top/rows'
@@ -45,6 +46,7 @@ const sidesOf = (mark: SashMarks) => (['below', 'above'] as const).filter(side =
           <Figure :path="`rows.${r}.parts.${k}.height`" title="Height of the piece, raw"
         /></template>
       </span>
+      <ClipMark v-if="clipsOf(quilt.clips, row)" :clips="clipsOf(quilt.clips, row)!" />
       <span class="note ml-auto">{{
         row.kind === 'corner' ? 'press to the corner' : row.parts.length > 1 ? pressOfRow(row) : 'press to the sash'
       }}</span>

@@ -8,6 +8,7 @@ const { row, quilt, size } = defineProps<{ row: QuiltRow; quilt: Quilt; size: nu
 
 type WithDesign = Extract<RowPart, { cell: unknown }>
 const isPieced = (part: RowPart): part is WithDesign => 'cell' in part
+const versionOf = (part: WithDesign) => ('version' in part ? part.version : undefined)
 const turnOf = (part: WithDesign) => `rotate(${part.cell.turn}deg) scaleX(${part.cell.mirror ? -1 : 1})`
 const colours = ({ cell }: WithDesign) =>
   Object.fromEntries(Object.entries(clothsOfCell(quilt, cell)).map(([role, id]) => [role, clothOf(quilt, id).colour]))
@@ -31,7 +32,7 @@ const widthOf = ({ cell }: WithDesign) => Math.max(6, blockOf(quilt, cell.block)
             :design="designOf(quilt, blockOf(quilt, part.cell.block))"
             :colours="colours(part)"
             :size="widthOf(part)" /></span
-        ><strong v-if="part.version" class="version">{{ part.version }}</strong></span
+        ><strong v-if="versionOf(part)" class="version">{{ versionOf(part) }}</strong></span
       >
       <span
         v-else

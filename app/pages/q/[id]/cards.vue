@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { clipsOf } from '~~/core/top/clips'
 import { cardLines, pressOfRow, readFrom, rowTitle } from '~~/words/rows'
 import { capital } from '~~/words/names'
 import { formatLength, formatSize } from '~~/words/length'
@@ -39,6 +40,7 @@ const print = () => window.print()
           <ol class="parts">
             <li v-for="(line, i) in cardLines(row, store.blockNames)" :key="i">{{ line }}</li>
           </ol>
+          <p v-if="clipsOf(quilt.clips, row)"><ClipMark :clips="clipsOf(quilt.clips, row)!" /></p>
           <p v-if="marksOf(r).length > 0" class="figure !whitespace-normal">
             Mark from its first end:
             {{

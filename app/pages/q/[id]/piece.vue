@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { clipsOf } from '~~/core/top/clips'
 import { timesPlaced } from '~~/core/top/places'
+import type { QuiltRow } from '~~/core/top/rows'
 import { setMethod, setPressing, setTrim, setWholeMethod } from '~~/core/edits/blocks'
 import type { MethodId } from '~~/core/file/methodNames'
 import type { Picture } from '~~/core/make/steps/picture'
@@ -10,7 +12,7 @@ import { clothsOfCell } from '~~/core/file/clothsOfCell'
 import { CAUTIONS } from '~~/words/caution'
 import { capital, unitName } from '~~/words/names'
 import { formatLength } from '~~/words/length'
-import { rowParts } from '~~/words/rows'
+import { clipsText, rowParts } from '~~/words/rows'
 import { inEnglish, plural } from '~~/words/speech'
 import { stepParts } from '~~/words/step'
 import { textOf } from '~~/words/textPart'
@@ -125,13 +127,17 @@ function joinSteps(r: Recipe): PieceStep[] {
     },
   ]
 }
+function clipsSentence(row: QuiltRow): string {
+  const clips = clipsOf(quilt.value.clips, row)
+  return clips ? ` Keep its first and its last block with ${clipsText(clips)}.` : ''
+}
 function rowSteps(): PieceStep[] {
   return rows.value.map((row, i) => ({
     place: `Joining the top: ${i + 1} of ${rows.value.length}`,
     picture: null,
     done: rowsDone.value[i]!,
     tick: () => toggleRow(i),
-    parts: rowParts(row, store.blockNames, speech.value, `rows.${i}`),
+    parts: [...rowParts(row, store.blockNames, speech.value, `rows.${i}`), clipsSentence(row)],
     figures: bothSides(`rows.${i}`),
   }))
 }
@@ -315,6 +321,12 @@ const isStepping = computed(() => route.query.steps !== undefined)
           {{ quilt.setting.kind === 'on-point' ? 'diagonal' : isInColumns ? 'column' : 'row' }};
           {{ inEnglish('two clips of one color for each row keep the order.', speech) }}
         </p>
+        <ClipsField
+          class="mb-4"
+          :clips="quilt.clips"
+          :disabled="!store.canWrite"
+          @edit="(name, change) => toast.problems(store.apply(name, change))"
+        />
         <RowList
           :rows="rows"
           :marks="plan.marks"
