@@ -46,3 +46,16 @@ test("the quilter's own clips: typed once, told with each row, on its card, with
   await field.press('Enter')
   await expect(page.getByRole('alert')).toContainText('More than 24 colors')
 })
+
+test('rows are measured before they are joined, and the borders follow', async ({ page }) => {
+  await openDemo(page, 'Signal box', 'Piece')
+  await page.getByText('Measure them before you join them').click()
+  await page.getByLabel('Row 1, planned 36 1/2″').fill('36 5/8')
+  await page.keyboard.press('Enter')
+  await planned(page)
+  // an eighth wider than planned, with eight inches of borders on either side
+  await expect(page.locator('footer [data-path="quilt.width"]')).toHaveText('52 1/8″')
+  await page.getByRole('button', { name: 'Forget these measures' }).click()
+  await planned(page)
+  await expect(page.locator('footer [data-path="quilt.width"]')).toHaveText('52″')
+})

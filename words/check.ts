@@ -60,8 +60,8 @@ export function checkText(
     case 'border-spread':
       return (
         `${stage(data.what)}: the ${data.side === 'width' ? 'widths' : 'heights'} differ by `
-        + `${length(data.spread)}. More than ${length(data.most)} means something is off; find it before you cut the `
-        + `border.`
+        + `${length(data.spread)}. More than ${length(data.most)} means something is off; find it before you `
+        + `${data.what === 'rows' ? 'join them' : 'cut the border'}.`
       )
     case 'border-repeat': {
       const inside = formatSize(data.width, data.height, speech)

@@ -140,6 +140,7 @@ export function aimName(aim: string): string {
 /** `setting`, `border-1`, `border-1-first` as a quilter says them. */
 export function stageName(what: string): string {
   if (what === 'setting') return 'the center'
+  if (what === 'rows') return 'the rows'
   const match = /^border-(\d+)(-first)?$/.exec(what)
   if (!match) return what
   return match[2] ? `the top with the first pair of border ${match[1]} on` : `the top with border ${match[1]}`

@@ -4,7 +4,7 @@ import { oneOnPoint, shiftTooLong, tooLarge } from './extent'
 import { frameTooNarrow } from './frames'
 import { noPrecuts, notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargin, turnedPrints } from './cloth'
 import { lowContrast, neighboursAlike } from './contrast'
-import { borderSpread, borderTooShort, cutAlready, measuredBlocks, seamOff } from './made'
+import { borderSpread, borderTooShort, cutAlready, measuredBlocks, rowSpread, seamOff } from './made'
 import { offRuler } from './offRuler'
 import { seamsDoNotNest } from './pressing'
 import {
@@ -33,6 +33,7 @@ const CHECKERS: readonly Checker[] = [
   seamOff,
   measuredBlocks,
   borderSpread,
+  rowSpread,
   cutAlready,
   offRuler,
   lowContrast,

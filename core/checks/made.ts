@@ -1,5 +1,13 @@
 import { countSeams } from '../make/order/sewingTree'
-import { MOST_SPREAD, expectedSeamTest, measuredBlock, measuredStage, seamError, sewnSeam } from '../made/measures'
+import {
+  MOST_SPREAD,
+  expectedSeamTest,
+  measuredBlock,
+  measuredRows,
+  measuredStage,
+  seamError,
+  sewnSeam,
+} from '../made/measures'
 import { SEAM_TOLERANCE } from '../made/seamTest'
 import type { Check, Checker } from './check'
 
@@ -93,6 +101,15 @@ export const borderSpread: Checker = ({ quilt }) =>
         },
       ]
     })
+  })
+
+/** Rows that differ by more than can be eased: found before they are joined. */
+export const rowSpread: Checker = ({ quilt }) =>
+  (['width', 'height'] as const).flatMap((side): Check[] => {
+    const found = measuredRows(quilt, side)
+    if (!found || found.spread <= MOST_SPREAD) return []
+    const data = { what: 'rows', side, spread: found.spread, most: MOST_SPREAD }
+    return [{ id: 'border-spread', severity: 'warn', path: 'made', data }]
   })
 
 /** The top grew beyond what its border was cut for. */

@@ -53,6 +53,11 @@ export function removeMeasures(what: string, block?: string): Edit {
   return file => ({ ...file, made: withoutMeasures(file, what, block) })
 }
 
+/** Takes back what was measured of single rows. */
+export function removeRowMeasures(): Edit {
+  return file => ({ ...file, made: (file.made ?? []).filter(({ what }) => !what.startsWith('row-')) })
+}
+
 function withoutMeasures(file: QuiltFile, what: string, block: string | undefined): MadeEntry[] {
   return (file.made ?? []).filter(entry => entry.what !== what || entry.block !== block)
 }

@@ -9,7 +9,7 @@ export function withoutStaleMeasures(file: QuiltFile, changed: 'blocks' | 'setti
   const from = typeof changed === 'object' ? changed.border + 1 : 0
   const isStale = (what: string) => {
     if (what === 'block') return changed === 'blocks'
-    if (what === 'setting') return typeof changed !== 'object'
+    if (what === 'setting' || what.startsWith('row-')) return typeof changed !== 'object'
     const border = /^border-(\d+)/.exec(what)?.[1]
     return border !== undefined && Number(border) >= from
   }

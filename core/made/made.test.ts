@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import type { Strip } from '../cut/cutPiece'
+import type { QuiltFile } from '../file/schema'
 import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
 import { expectedSeamTest, measuredBlock, measuredStage, seamError, sewnSeam } from './measures'
 import { cutProgress, doneCounts, piecesIn, stripProgress } from '../cut/progress'
@@ -119,4 +120,26 @@ test('ticks are kept by what a piece is: a quilt with more blocks still has them
   )!
   expect(after.id).toBe(before.id)
   expect(after.count).toBeGreaterThan(before.count)
+})
+
+test('rows measured before they are joined decide the borders, until the whole is measured', () => {
+  const of = (made: QuiltFile['made']) => planOf({ ...SAMPLE, made }).plan
+  const planned = of([])
+  const [setting] = planned.stages
+  // one row a quarter long, one an eighth short: 1/16 longer in the mean
+  const raw = setting!.width + 0.5
+  const rows = [
+    { what: 'row-1', width: [raw + 1 / 4] },
+    { what: 'row-2', width: [raw - 1 / 4, raw] },
+  ]
+  const measured = of(rows)
+  expect(measured.stages[0]!.width).toBeCloseTo(setting!.width + 1 / 16)
+  expect(measured.stages[0]!.height).toBe(setting!.height)
+  expect(measured.sums['stages.0.width']!.terms[0]).toMatchObject({ what: 'measured-mean', of: 'rows' })
+  const end = (plan: typeof planned) => plan.borders.find(({ side }) => side === 'top')!.length
+  expect(end(measured) - end(planned)).toBeCloseTo(1 / 16)
+  expect(of([...rows, { what: 'setting', width: [raw + 1] }]).stages[0]!.width).toBeCloseTo(setting!.width + 1)
+  expect(measured.checks.map(({ id }) => id)).not.toContain('border-spread')
+  const apart = of([rows[0]!, { what: 'row-2', width: [raw - 1 / 2] }])
+  expect(apart.checks.find(({ id }) => id === 'border-spread')?.data).toMatchObject({ what: 'rows', spread: 0.75 })
 })

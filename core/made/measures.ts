@@ -18,9 +18,27 @@ export interface Measured {
  */
 export function measuredStage(quilt: Quilt, what: string, side: 'width' | 'height'): Measured | null {
   const raw = quilt.made.findLast(entry => entry.what === what && entry[side] !== undefined)?.[side]
-  if (!raw) return null
-  const mean = raw.reduce((sum, value) => sum + value, 0) / raw.length
-  return { raw, mean, finished: mean - 2 * quilt.seam, spread: Math.max(...raw) - Math.min(...raw) }
+  return raw ? measured(raw, quilt.seam) : null
+}
+
+/**
+ * Rows, or columns, that were measured before they are joined (`row-1`, `row-2` …), each by its mean: the top will be
+ * as wide as they are together. Null where none was.
+ */
+export function measuredRows(quilt: Quilt, side: 'width' | 'height'): Measured | null {
+  const rows = new Map<string, Inches>()
+  for (const { what, [side]: values } of quilt.made)
+    if (/^row-\d+$/.test(what) && values && values.length > 0) rows.set(what, meanOf(values))
+  return rows.size === 0 ? null : measured([...rows.values()], quilt.seam)
+}
+
+function measured(raw: readonly Inches[], seam: Inches): Measured {
+  const mean = meanOf(raw)
+  return { raw, mean, finished: mean - 2 * seam, spread: Math.max(...raw) - Math.min(...raw) }
+}
+
+function meanOf(values: readonly Inches[]): Inches {
+  return values.reduce((sum, value) => sum + value, 0) / values.length
 }
 
 /**

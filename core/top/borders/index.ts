@@ -1,7 +1,7 @@
 // In: the quilt and its setting. Out: the stages of the top, its border strips, and all its regions.
 import type { Border, Quilt } from '../../file/quilt'
 import type { Box } from '../../geometry/polygon'
-import { measuredStage } from '../../made/measures'
+import { measuredRows, measuredStage } from '../../made/measures'
 import { sumOf } from '../../measure/sum'
 import { placed, raw, type BorderStrip, type BorderStyle, type Inside, type Ring } from '../border'
 import { beyondSeam } from '../rawEdge'
@@ -32,12 +32,14 @@ type Size = Omit<Ring, 'strips'>
 export function addBorders(quilt: Quilt, setting: Setting): BorderedTop {
   const { seam } = quilt
   const sizeOf: Inside['sizeOf'] = (stage, side, planned, beyond = 0) => {
-    const found = measuredStage(quilt, stage, side)
+    const whole = measuredStage(quilt, stage, side)
+    // until the whole is measured, its rows say how wide it will be
+    const found = whole ?? (stage === 'setting' ? measuredRows(quilt, side) : null)
     return found === null
       ? planned
       : sumOf(
           [
-            { what: 'measured-mean', value: found.mean, of: stage },
+            { what: 'measured-mean', value: found.mean, of: whole ? stage : 'rows' },
             { what: 'seams', count: -2, each: seam },
             ...beyondSeam(beyond, -2),
           ],

@@ -335,6 +335,12 @@ const isStepping = computed(() => route.query.steps !== undefined)
           :can-write="store.canWrite"
           @toggle="toggleRow"
         />
+        <RowMeasures
+          :rows="rows"
+          :quilt="quilt"
+          :can-write="store.canWrite"
+          @edit="(name, change) => toast.problems(store.apply(name, change))"
+        />
       </section>
     </template>
   </div>
