@@ -149,11 +149,11 @@ function take() {
             </select></label
           >
         </div>
-        <div class="sticky top-0 self-start space-y-3">
-          <QuiltPicture :quilt="shown" :width="480" :height="520" />
+        <div class="sticky top-0 max-w-md space-y-3 self-start">
           <button type="button" class="button act w-full" :disabled="!canClimb" @click="take">
             Dress the blocks so
           </button>
+          <QuiltPicture :quilt="shown" :width="420" :height="430" />
         </div>
       </div>
     </template>

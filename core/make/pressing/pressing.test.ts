@@ -1,8 +1,10 @@
 import fc from 'fast-check'
 import { SHIPPED_DESIGNS } from '../../designs/shipped'
 import { contains, type Point, type Polygon } from '../../geometry/polygon'
+import { findSewingOrder } from '../order/findSewingOrder'
 import { sewingOrderOf } from '../order/howSewn'
 import { patchesOf } from '../order/sewingTree'
+import { cutBlock } from '../../testing/randomBlocks'
 import type { Press } from '../steps/press'
 import { blockFactors, type PressedBlock } from './costs'
 import { costOf, leastCost, type Factor } from './leastCost'
@@ -137,9 +139,11 @@ function halfUnderWhich(
   const length = Math.hypot(far[0] - at[0], far[1] - at[1])
   const [ux, uy] = [(far[0] - at[0]) / length, (far[1] - at[1]) / length]
   const step = length / 50
+  // within the narrowest patch
+  const off = step / 40
   const sides = [1, -1].map((side): Point => [
-    at[0] + 2 * step * ux - side * step * uy,
-    at[1] + 2 * step * uy + side * step * ux,
+    at[0] + 2 * step * ux - side * off * uy,
+    at[1] + 2 * step * uy + side * off * ux,
   ])
   const child = seams.joins[join]!.node.join[press === 'first' ? 0 : 1]
   const under = patchesOf(child)
@@ -150,33 +154,49 @@ function halfUnderWhich(
   return Math.sign(px * (b[0] - a[0]) + py * (b[1] - a[1]))
 }
 
-test('seams are said to nest just where the allowances lie on opposite halves of the seam that runs through', () => {
-  let crossings = 0
-  for (const one of worked) {
-    for (const meeting of one.seams.meetings.filter(({ kind }) => kind === 'crossing')) {
-      const [a, b] = meeting.rays as [(typeof meeting.rays)[0], (typeof meeting.rays)[0]]
-      for (const first of ['first', 'second', 'open'] as const) {
-        for (const second of ['first', 'second', 'open'] as const) {
-          const press: Press[] = []
-          press[a.join] = first
-          press[b.join] = second
-          const halves = [a, b].map(({ join }) => halfUnderWhich(one, meeting.at, join, meeting.through!, press[join]!))
-          const seen = halves.includes(0) ? 'open' : halves[0] === halves[1] ? 'clash' : 'nest'
-          expect({ id: one.id, at: meeting.at, first, second, is: outcomeOf('crossing', meeting.rays, press) }).toEqual(
-            {
-              id: one.id,
-              at: meeting.at,
-              first,
-              second,
-              is: seen,
-            },
-          )
-        }
+/** Looks at every crossing of a block, pressed each way. Gives how many there are. */
+function lookAtCrossings(one: { id: string; seams: BlockSeams; patches: readonly Polygon[] }): number {
+  const crossings = one.seams.meetings.filter(({ kind }) => kind === 'crossing')
+  for (const meeting of crossings) {
+    const [a, b] = meeting.rays as [(typeof meeting.rays)[0], (typeof meeting.rays)[0]]
+    for (const first of ['first', 'second', 'open'] as const) {
+      for (const second of ['first', 'second', 'open'] as const) {
+        const press: Press[] = []
+        press[a.join] = first
+        press[b.join] = second
+        const halves = [a, b].map(({ join }) => halfUnderWhich(one, meeting.at, join, meeting.through!, press[join]!))
+        const seen = halves.includes(0) ? 'open' : halves[0] === halves[1] ? 'clash' : 'nest'
+        const where = { id: one.id, at: meeting.at, first, second }
+        expect({ ...where, is: outcomeOf('crossing', meeting.rays, press) }).toEqual({ ...where, is: seen })
       }
-      crossings += 1
     }
   }
-  expect(crossings).toBeGreaterThan(300)
+  return crossings.length
+}
+
+test('seams are said to nest just where the allowances lie on opposite halves of the seam that runs through', () => {
+  expect(worked.reduce((sum, one) => sum + lookAtCrossings(one), 0)).toBeGreaterThan(300)
+})
+
+test('the same in blocks that nobody has drawn; none has more clashes than any pressing must leave', () => {
+  let seen = 0
+  fc.assert(
+    fc.property(cutBlock(11), ({ patches }) => {
+      const seams = blockSeams(patches, findSewingOrder(patches).tree)
+      seen += lookAtCrossings({ id: 'random', seams, patches })
+      const { press } = pressBlock(blockOf(seams))
+      const all = 2 ** seams.joins.length
+      const least = Math.min(
+        ...Array.from({ length: all }, (_, at) => {
+          const tried = seams.joins.map((_, join): Press => ((at >> join) & 1 ? 'second' : 'first'))
+          return outcomes(seams, tried).clash
+        }),
+      )
+      expect(outcomes(seams, press).clash).toBeLessThanOrEqual(least)
+    }),
+    { numRuns: Number(process.env['RANDOM_QUILTS'] ?? 100) },
+  )
+  expect(seen).toBeGreaterThan(20)
 })
 
 test('a ring of five seams, each crossing the next, cannot nest: one of them is pressed open', () => {

@@ -84,7 +84,7 @@ function keyOf(
         const { isMirrored } = cells.get(cell)!
         return `${lookOf[i]} ${cell.turn}${isMirrored ? 'm' : ''} ${x.toFixed(3)} ${y.toFixed(3)}`
       })
-    : [...lookOf.length.toString()]
+    : [String(lookOf.length)]
   return [...looks.map(({ key }) => key), ...stands].join('|')
 }
 
