@@ -1,3 +1,4 @@
+import Flatbush from 'flatbush'
 import { area, clockwise, type Point, type Polygon } from './polygon'
 import { GRID_TOLERANCE } from './tiling'
 
@@ -22,7 +23,7 @@ export interface Arrangement {
   areas: readonly number[]
 }
 
-/** Cuts the edges of all polygons wherever a corner of any of them lies on them. O(edges × corners). */
+/** Cuts the edges of all polygons wherever a corner of any of them lies on them. */
 export function arrangementOf(polygons: readonly Polygon[]): Arrangement {
   const corners: Point[] = []
   const cells = new Map<string, number>()
@@ -45,11 +46,12 @@ export function arrangementOf(polygons: readonly Polygon[]): Arrangement {
     return corners.push(point) - 1
   }
   const outlines = polygons.map(polygon => clockwise(polygon).map(cornerAt))
+  const nearTo = cornersNear(corners)
   const edges: TilingEdge[] = []
   const byEnds = new Map<string, number>()
   outlines.forEach((outline, patch) =>
     outline.forEach((from, i) => {
-      const stops = cornersOn(corners, from, outline[(i + 1) % outline.length]!)
+      const stops = cornersOn(corners, nearTo, from, outline[(i + 1) % outline.length]!)
       stops.slice(1).forEach((to, k) => {
         const start = stops[k]!
         const opposite = byEnds.get(`${to} ${start}`)
@@ -69,19 +71,32 @@ export function arrangementOf(polygons: readonly Polygon[]): Arrangement {
 
 const CELL = GRID_TOLERANCE * 4
 
+type NearTo = (a: Point, b: Point) => number[]
+
+/** The corners in the box of two points, in no order. */
+function cornersNear(corners: readonly Point[]): NearTo {
+  const index = new Flatbush(corners.length)
+  for (const [x, y] of corners) index.add(x, y, x, y)
+  index.finish()
+  const t = GRID_TOLERANCE
+  return ([ax, ay], [bx, by]) =>
+    index.search(Math.min(ax, bx) - t, Math.min(ay, by) - t, Math.max(ax, bx) + t, Math.max(ay, by) + t)
+}
+
 /** The corners on the straight way from one to another, both ends included, in order. */
-function cornersOn(corners: readonly Point[], from: number, to: number): number[] {
+function cornersOn(corners: readonly Point[], nearTo: NearTo, from: number, to: number): number[] {
   const [ax, ay] = corners[from]!
   const [bx, by] = corners[to]!
   const length = Math.hypot(bx - ax, by - ay)
   const ux = (bx - ax) / length
   const uy = (by - ay) / length
   const stops: { corner: number; along: number }[] = []
-  corners.forEach(([x, y], corner) => {
-    if (corner === from || corner === to) return
+  for (const corner of nearTo(corners[from]!, corners[to]!)) {
+    if (corner === from || corner === to) continue
+    const [x, y] = corners[corner]!
     const along = (x - ax) * ux + (y - ay) * uy
     if (along > 0 && along < length && Math.abs((x - ax) * uy - (y - ay) * ux) <= GRID_TOLERANCE)
       stops.push({ corner, along })
-  })
+  }
   return [from, ...stops.sort((a, b) => a.along - b.along).map(stop => stop.corner), to]
 }

@@ -31,8 +31,6 @@ export interface PressedBlock {
   side: number
   /** Seams whose side is not free: those of units by their way of making, and those the quilter chose. */
   fixed: ReadonlyMap<number, Press>
-  /** The part of a seam that lies on the bias, 0 to 1. */
-  bias: (join: number) => number
 }
 
 /**
@@ -89,8 +87,8 @@ function hubCost(sense: number, states: number): Float64Array {
 }
 
 /** What each seam costs by itself: cloth that shows through, bulk on bulk, being pressed open. */
-function aloneCosts({ seams, side, light, bias }: PressedBlock): Float64Array[] {
-  const costs = seams.joins.map((_, join) => Float64Array.from([0, 0, OPENED + OPENED_ON_BIAS * bias(join)]))
+function aloneCosts({ seams, side, light }: PressedBlock): Float64Array[] {
+  const costs = biasOf(seams).map(bias => Float64Array.from([0, 0, OPENED + OPENED_ON_BIAS * bias]))
   for (const { join, from, to, first, second } of seams.edges) {
     const share = Math.hypot(to[0] - from[0], to[1] - from[1]) / side
     const more = (SHOWING * (light(first) - light(second)) * share) / 100
@@ -105,4 +103,16 @@ function aloneCosts({ seams, side, light, bias }: PressedBlock): Float64Array[] 
     costs[through]![1]! += bulk(rays.length - onFirst.length)
   }
   return costs
+}
+
+/** Of each seam the part that lies on the bias, 0 to 1. */
+function biasOf({ joins, edges }: BlockSeams): number[] {
+  const [slanted, whole] = [joins.map(() => 0), joins.map(() => 0)]
+  for (const { join, from, to } of edges) {
+    const [x, y] = [Math.abs(to[0] - from[0]), Math.abs(to[1] - from[1])]
+    const length = Math.hypot(x, y)
+    whole[join]! += length
+    if (Math.min(x, y) > 1e-6 * length) slanted[join]! += length
+  }
+  return joins.map((_, join) => (whole[join]! === 0 ? 0 : slanted[join]! / whole[join]!))
 }

@@ -18,25 +18,35 @@ export interface JoinTree {
 /** In: an order of sewing. Out: its joins by number. */
 export function joinTree(tree: SewingTree): JoinTree {
   const joins: NumberedJoin[] = []
-  // for each patch the joins above it from its own outwards, with the side it lies on
-  const above = new Map<number, { join: number; isFirst: boolean }[]>()
-  const visit = (node: SewingTree): number[] => {
+  // what a part is joined by, and whether it is the first there
+  const joinedBy = new Map<SewingTree, Above>()
+  const leaves = new Map<number, SewingTree>()
+  const visit = (node: SewingTree): void => {
     if ('patch' in node) {
-      above.set(node.patch, [])
-      return [node.patch]
+      leaves.set(node.patch, node)
+      return
     }
-    const [first, second] = [visit(node.join[0]), visit(node.join[1])]
+    node.join.forEach(visit)
     const join = joins.push({ node, legs: [node.seam, ...(node.bent ?? [])] }) - 1
-    for (const patch of first) above.get(patch)!.push({ join, isFirst: true })
-    for (const patch of second) above.get(patch)!.push({ join, isFirst: false })
-    return [...first, ...second]
+    node.join.forEach((part, i) => joinedBy.set(part, { join, isFirst: i === 0 }))
   }
   visit(tree)
+  const next = ({ join }: Above) => joinedBy.get(joins[join]!.node)
   return {
     joins,
     between(one, other) {
-      const others = new Set(above.get(other)!.map(({ join }) => join))
-      return above.get(one)!.find(({ join }) => others.has(join))!
+      // from the leaves up numbers only grow: the lower of the two goes up until both are in one join
+      let [a, b] = [joinedBy.get(leaves.get(one)!)!, joinedBy.get(leaves.get(other)!)!]
+      while (a.join !== b.join) {
+        if (a.join < b.join) a = next(a)!
+        else b = next(b)!
+      }
+      return a
     },
   }
+}
+
+interface Above {
+  join: number
+  isFirst: boolean
 }

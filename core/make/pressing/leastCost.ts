@@ -15,6 +15,8 @@ export interface Solution {
 
 /** The largest table made while variables are taken out: ten of three states. */
 const MOST_ENTRIES = 3 ** 11
+/** The table of a variable that meets one other. */
+const END_OF_CHAIN = 3 ** 2
 /** Beginnings from which a problem that is too large is bettered step by step. */
 const STARTS = 12
 
@@ -54,7 +56,11 @@ function eliminated(counts: readonly number[], given: readonly Factor[]): Soluti
   const taken: { variable: number; others: number[]; best: Uint8Array }[] = []
   while (left.size > 0) {
     let variable = -1
-    for (const candidate of left) if (variable < 0 || sizes[candidate]! < sizes[variable]!) variable = candidate
+    for (const candidate of left) {
+      if (variable < 0 || sizes[candidate]! < sizes[variable]!) variable = candidate
+      // nothing is smaller than the end of a chain by more than it costs to look for it
+      if (sizes[variable]! <= END_OF_CHAIN) break
+    }
     if (sizes[variable]! > MOST_ENTRIES) return null
     const others = othersOf(variable)
     const mine = [...touching[variable]!]

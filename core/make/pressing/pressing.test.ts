@@ -16,7 +16,6 @@ const blockOf = (seams: BlockSeams, more: Partial<PressedBlock> = {}): PressedBl
   light: () => 50,
   side: 1,
   fixed: new Map(),
-  bias: () => 0,
   ...more,
 })
 const worked = SHIPPED_DESIGNS.map(design => {

@@ -66,7 +66,6 @@ export function looksOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): Re
       light,
       side: Math.max(make.design.width, make.design.height),
       fixed,
-      bias: join => biasOf(seamsOf(make), join),
     }
     byKey.set(key, look)
     for (const placed of cells) looks.set(placed, { look, isMirrored: cell.mirror })
@@ -129,16 +128,4 @@ function outwards(unit: Unit, node: JoinNode): Press | null {
   if (!middle) return null
   const [inFirst, inSecond] = node.join.map(part => patchesOf(part).includes(middle.patch))
   return inFirst ? 'second' : inSecond ? 'first' : null
-}
-
-function biasOf({ edges }: BlockSeams, join: number): number {
-  let [slanted, whole] = [0, 0]
-  for (const edge of edges) {
-    if (edge.join !== join) continue
-    const [x, y] = [edge.to[0] - edge.from[0], edge.to[1] - edge.from[1]]
-    const length = Math.hypot(x, y)
-    whole += length
-    if (Math.min(Math.abs(x), Math.abs(y)) > 1e-6 * length) slanted += length
-  }
-  return whole === 0 ? 0 : slanted / whole
 }
