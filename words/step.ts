@@ -271,6 +271,8 @@ export function stepParts(
         return `Set the seams shut, then press each the way the back view of its block shows.`
       case 'press-open':
         return `Set the seam shut, then press it open.`
+      case 'press-outwards':
+        return `Set the seams shut, then press every corner outwards, away from the middle.`
       case 'press-to-dark':
         return `Set the seam shut, then press to the darker side, down and up without sliding.`
       case 'trim-half-square':

@@ -1,9 +1,10 @@
-import type { Point } from '../../geometry/polygon'
-import { arrowsOf, unfinished, type Arrow, type Picture } from '../steps/picture'
+import { cornerMean, type Point } from '../../geometry/polygon'
+import { arrowsOf, unfinished, type Picture } from '../steps/picture'
 import type { Step } from '../steps/step'
 import { unfinishedSide } from '../../measure/unfinishedSide'
 import type { Workroom } from './method'
 import type { DressedUnit } from '../units/dressedUnit'
+import { middleOfUnit } from '../units/unit'
 
 /** The last steps of nearly every method: press open, then (where it was cut generously) trim to size. */
 export function pressAndTrim(
@@ -25,24 +26,21 @@ export function pressAndTrim(
     : [press]
 }
 
-/** Strips are pressed as the block they go to is: which way, its back view shows. */
+/** Strips are pressed as the block they go to is: which way, its back view shows. Corners lie outwards. */
 function pressing(unit: DressedUnit, room: Workroom, done: Picture): Pick<Step, 'code' | 'picture'> {
-  if (isOpen(unit, room)) return { code: 'press-open', picture: done }
+  const [one, two] = unit.patches
+  if (!one || !two) return { code: 'press-to-dark', picture: done }
+  const press = room.pressed(one.cloth, two.cloth)
+  if (press === 'open') return { code: 'press-open', picture: done }
   if (unit.kind === 'strip-set') return { code: 'press-as-behind', picture: done }
-  return { code: 'press-to-dark', picture: { ...done, arrows: pressArrow(unit, room) } }
-}
-
-function isOpen({ patches: [one, two] }: DressedUnit, room: Workroom): boolean {
-  return one !== undefined && two !== undefined && room.pressed(one.cloth, two.cloth) === 'open'
-}
-
-/** From the middle of one patch towards the middle of the other, in the picture of the unfinished unit. */
-function pressArrow(unit: DressedUnit, room: Workroom): Arrow[] {
-  const [one, two] = [unit.patches[0], unit.patches[1]]
-  if (!one || !two) return []
-  const middle = (patch: typeof one): Point => [
-    room.seam + patch.polygon.reduce((sum, p) => sum + p[0], 0) / patch.polygon.length,
-    room.seam + patch.polygon.reduce((sum, p) => sum + p[1], 0) / patch.polygon.length,
-  ]
-  return arrowsOf(room.pressed(one.cloth, two.cloth), middle(one), middle(two))
+  const middleIn = ({ polygon }: typeof one): Point => {
+    const [x, y] = cornerMean(polygon)
+    return [room.seam + x, room.seam + y]
+  }
+  const middle = middleOfUnit(unit.patches)
+  if (!middle)
+    return { code: 'press-to-dark', picture: { ...done, arrows: arrowsOf(press, middleIn(one), middleIn(two)) } }
+  const corners = unit.patches.filter(patch => patch !== middle)
+  const arrows = corners.flatMap(corner => arrowsOf('second', middleIn(middle), middleIn(corner)))
+  return { code: 'press-outwards', picture: { ...done, arrows } }
 }

@@ -53,6 +53,7 @@ export type StepCode =
   | 'same-on-other-corner'
   | 'press-as-behind'
   | 'press-open'
+  | 'press-outwards'
   | 'press-to-dark'
   | 'trim-half-square'
   | 'trim-quarter-square'

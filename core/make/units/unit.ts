@@ -22,6 +22,14 @@ export interface Unit {
   patches: UnitPatch[]
 }
 
+/** Slots of patches to which others are sewn as corners; these are pressed outwards, away from them. */
+const MIDDLES: ReadonlySet<string> = new Set(['goose', 'base', 'centre'])
+
+/** The patch of a unit to which the others are sewn as its corners. */
+export function middleOfUnit<T extends { slot: string }>(patches: readonly T[]): T | undefined {
+  return patches.find(({ slot }) => MIDDLES.has(slot))
+}
+
 /** What the patches make together, or null when they are no unit by themselves. Polygons are finished, in inches. */
 export function recogniseUnit(polygons: readonly Polygon[], members: readonly number[]): Unit | null {
   const parts = members.map((patch): Part => ({ patch, polygon: withoutIdleCorners(polygons[patch]!, TOLERANCE) }))

@@ -7,7 +7,7 @@ import { blockSeams, type BlockSeams } from '../../make/pressing/meetings'
 import type { Press } from '../../make/steps/press'
 import type { BlockMake } from '../../make/units/blockMake'
 import { variants } from '../../make/units/demands'
-import type { Unit } from '../../make/units/unit'
+import { middleOfUnit, type Unit } from '../../make/units/unit'
 import { unitsOf } from '../../make/units/unitTree'
 import { lightness } from '../../measure/lightness'
 
@@ -120,11 +120,9 @@ function onPaper({ papers }: BlockMake, node: JoinNode): boolean {
   return papers?.sections.some(({ order }) => patches.every(patch => order.includes(patch))) ?? false
 }
 
-const MIDDLES = new Set(['goose', 'base', 'centre', 'wedge'])
-
 /** What is sewn to the corners of a unit is pressed outwards, away from its middle. */
 function outwards(unit: Unit, node: JoinNode): Press | null {
-  const middle = unit.patches.find(({ slot }) => MIDDLES.has(slot))
+  const middle = middleOfUnit(unit.patches)
   if (!middle) return null
   const [inFirst, inSecond] = node.join.map(part => patchesOf(part).includes(middle.patch))
   return inFirst ? 'second' : inSecond ? 'first' : null
