@@ -1,6 +1,7 @@
 import { isSlanted, STRETCH } from '../designs/fixedShape'
 import { sameLength, TOLERANCE } from '../measure/ruler'
 import { mitreAngles } from '../top/borders/mitred'
+import { joinedSide } from '../file/joinedSide'
 import { blockOf, ownBlocks } from '../file/quilt'
 import type { Check, Checker } from './check'
 
@@ -15,9 +16,7 @@ export const longStrips: Checker = ({ quilt, plan }) =>
       const mine = plan.borders.filter(strip => strip.border === border)
       const lengths = mine.map(strip => strip.rough)
       // sashes between columns run down the quilt, others across it
-      const { kind, sashing } = quilt.setting
-      const side = sashing?.between === 'columns' || kind === 'offset-columns' ? 'height' : 'width'
-      const sash = plan.stages[0]![side] + 2 * quilt.seam
+      const sash = plan.stages[0]![joinedSide(quilt.setting) ?? 'width'] + 2 * quilt.seam
       const joined = plan.pieces.filter(other => other.use === piece.use)
       return {
         id: 'long-strip',

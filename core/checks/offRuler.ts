@@ -91,7 +91,7 @@ function sewnAsCutIn(quilt: Quilt, make: BlockMake, choices: readonly Choice[]):
   return found
 }
 
-/** The way taken for a unit of a block, as the commonest of its dressings wears it. */
+/** The way taken for a unit of a block, as the first of its dressings wears it. */
 function waysOf(quilt: Quilt, make: BlockMake, choices: readonly Choice[]): (unit: Unit) => Choice | undefined {
   const { id } = make.block
   const cell = variants(quilt).find(variant => variant.cell.block === id)?.cell

@@ -7,6 +7,7 @@ import { plainSide, type CutSize } from '../make/methods/cutSize'
 import type { PieceDraft, Workroom } from '../make/methods/method'
 import type { LongPartName } from '../make/methods/partName'
 import { pieceOf } from '../make/methods/pieces'
+import { joinedSide } from '../file/joinedSide'
 import type { Quilt } from '../file/quilt'
 import { beyondSeam } from '../top/rawEdge'
 import { ownSize } from '../top/region'
@@ -105,7 +106,7 @@ function sashingOrders(quilt: Quilt, setting: Setting, room: Workroom): PieceOrd
     })
   })
   const long = setting.regions.filter(sash => sash.run === 'long')
-  const runs = sashing.between === 'columns' || quilt.setting.kind === 'offset-columns' ? 'upright' : 'level'
+  const runs = joinedSide(quilt.setting) === 'height' ? 'upright' : 'level'
   const lengths = long.map(({ width, height }) => plainSide(runs === 'upright' ? height : width, room))
   return [...sashes, ...longSashes(quilt, lengths, runs, room), ...cornerstones(quilt, setting, depth, room)]
 }

@@ -22,7 +22,7 @@ export function withPatches<T extends WrittenDesign>(
     if (patches) refused('patches', { kind: 'nothing' })
     if (squares.length !== rest.height) refused('squares', { kind: 'list', least: rest.height, most: rest.height })
     squares.forEach((row, y) => {
-      if (row.length !== rest.width || !/^\p{L}+$/u.test(row))
+      if ([...row].length !== rest.width || !/^\p{L}+$/u.test(row))
         refused('squares', { kind: 'letters', count: rest.width }, y)
     })
   } else if (!patches) refused('patches', { kind: 'list', least: 1 })

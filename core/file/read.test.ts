@@ -147,3 +147,12 @@ test('a picture has a letter for each of its squares, and is refused at the row 
   }
   expect(problems(withPicture({ squares: ['ABA', 'BBA'], patches: [square] }))).toEqual(['designs.0.patches: expected'])
 })
+
+test('seams pressed by hand are named by their number, and lie to a side or open', () => {
+  const [star, plain] = SAMPLE.blocks
+  const pressed = (press: object) => problems({ ...SAMPLE, blocks: [{ ...star, press }, plain] })
+  expect(pressed({ 0: 'first', 3: 'open' })).toEqual([])
+  expect(pressed({ 3: 'left' })).toEqual(['blocks.0.press.3: expected'])
+  expect(pressed({ top: 'open' })).toEqual(['blocks.0.press.top: expected'])
+  expect(problems({ ...SAMPLE, press: 'flat' })).toEqual(['press: expected'])
+})

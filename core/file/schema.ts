@@ -95,7 +95,7 @@ function schemaFor(units: Units) {
         .record(z.string(), z.union([z.literal(STRIPES), f.number(0, 180)], choice([...STRIPES, '0 to 180'])))
         .default({}),
       // seams pressed by hand, by their number in the plan's `sewing`
-      press: z.record(z.string(), f.oneOf(PRESSES)).default({}),
+      press: z.record(f.numeral, f.oneOf(PRESSES)).default({}),
     },
     object,
   )

@@ -136,6 +136,13 @@ test('rows measured before they are joined decide the borders, until the whole i
   expect(measured.stages[0]!.width).toBeCloseTo(setting!.width + 1 / 16)
   expect(measured.stages[0]!.height).toBe(setting!.height)
   expect(measured.sums['stages.0.width']!.terms[0]).toMatchObject({ what: 'measured-mean', of: 'rows' })
+  // raw edge to raw edge the whole should be what its rows are
+  expect(measured.stages[0]!.measures.width.expected).toBeCloseTo(raw + 1 / 16)
+  // what a row measures across says nothing of the top, nor a diagonal anything of its width
+  expect(of([{ what: 'row-1', height: [9.75] }]).stages).toEqual(planned.stages)
+  const onPoint = { kind: 'on-point' as const, across: 3, down: 3, settingCloth: 'cream' }
+  const turned = (made: QuiltFile['made']) => planOf({ ...SAMPLE, setting: onPoint, made }).plan.stages[0]!.width
+  expect(turned([{ what: 'row-1', width: [9.5] }])).toBe(turned([]))
   const end = (plan: typeof planned) => plan.borders.find(({ side }) => side === 'top')!.length
   expect(end(measured) - end(planned)).toBeCloseTo(1 / 16)
   expect(of([...rows, { what: 'setting', width: [raw + 1] }]).stages[0]!.width).toBeCloseTo(setting!.width + 1)

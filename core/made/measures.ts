@@ -1,4 +1,5 @@
 import { sameLength, type Inches } from '../measure/ruler'
+import { joinedSide } from '../file/joinedSide'
 import type { Block, Quilt } from '../file/quilt'
 
 /** Spread of measures beyond which something is off. Source: handbook §8. */
@@ -22,10 +23,11 @@ export function measuredStage(quilt: Quilt, what: string, side: 'width' | 'heigh
 }
 
 /**
- * Rows, or columns, that were measured before they are joined (`row-1`, `row-2` …), each by its mean: the top will be
- * as wide as they are together. Null where none was.
+ * Rows, or columns, that were measured along their length before they are joined (`row-1`, `row-2` …), each by its mean:
+ * the top will be as wide, or as high, as they are together. Null where none was, and on the side across them.
  */
 export function measuredRows(quilt: Quilt, side: 'width' | 'height'): Measured | null {
+  if (side !== joinedSide(quilt.setting)) return null
   const rows = new Map<string, Inches>()
   for (const { what, [side]: values } of quilt.made)
     if (/^row-\d+$/.test(what) && values && values.length > 0) rows.set(what, meanOf(values))

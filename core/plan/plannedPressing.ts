@@ -1,15 +1,15 @@
 // In: how the quilt is pressed. Out: the same as others read it: each seam by number, versions, crossings.
+import { letterAt } from '../file/letters'
 import type { Quilt } from '../file/quilt'
 import type { BlockMake } from '../make/units/blockMake'
 import { outcomeOf, outcomes } from '../make/pressing/pressBlock'
-import { turnOf } from '../make/pressing/costs'
 import type { Press } from '../make/steps/press'
 import type { Inches } from '../measure/ruler'
 import type { Reckonable } from '../measure/reckoned'
 import type { Region } from '../top/region'
 import type { QuiltRow } from '../top/rows'
 import { pointInTop } from './pressing/placedEnds'
-import type { QuiltPressing, Version } from './pressing/quiltPressing'
+import { outerOutcome, type QuiltPressing, type Version } from './pressing/quiltPressing'
 
 export interface PlannedPressing {
   school: Quilt['press']
@@ -76,14 +76,10 @@ export function plannedPressing(
     counts.mixed += inner[version]!['not-round']
   })
   const clash = [...innerClashes(quilt, pressing, makes)]
-  for (const { at, ends } of pressing.outer) {
-    const [a, b] = ends.map(({ region, join, sense }) => {
-      const { press } = versions[pressing.versionOf[region]!]!
-      return turnOf(press[join]!) * sense
-    })
-    if (a === 0 || b === 0) counts.open += 1
-    else if (a === b) counts.nest += 1
-    else clash.push(fromTopLeft(quilt, at))
+  for (const crossing of pressing.outer) {
+    const outcome = outerOutcome(pressing, crossing)
+    if (outcome === 'clash') clash.push(fromTopLeft(quilt, crossing.at))
+    else counts[outcome] += 1
   }
   return {
     school: quilt.press,
@@ -140,8 +136,4 @@ function joinsBetween(rows: readonly Pick<QuiltRow, 'row' | 'kind' | 'press'>[])
     const [on, back] = isColumn ? (['right', 'left'] as const) : (['down', 'up'] as const)
     return [{ row, kind, press: kind === 'sash' && next.kind !== 'sash' ? back : on }]
   })
-}
-
-function letterAt(i: number): string {
-  return String.fromCharCode(65 + (i % 26)) + (i < 26 ? '' : String(Math.floor(i / 26)))
 }

@@ -18,14 +18,20 @@ export function pressBlock(block: PressedBlock): Pressing {
   return { press: block.seams.joins.map((_, join) => STATES[states[join]!]!), isProven }
 }
 
-/** What comes of a meeting: seams that nest, lie open or clash; a hub that turns one way, or does not. */
-export type Outcome = 'nest' | 'open' | 'clash' | 'round' | 'not-round'
+/** What comes of a crossing: its seams nest, lie open or clash; and of a hub: all turn one way, or not. */
+export type Crossed = 'nest' | 'open' | 'clash'
+export type Outcome = Crossed | 'round' | 'not-round'
+
+/** Of two allowances, by the way each turns round the point where they meet. */
+export function crossed(one: number, other: number): Crossed {
+  if (one === 0 || other === 0) return 'open'
+  return one === other ? 'nest' : 'clash'
+}
 
 export function outcomeOf(kind: 'crossing' | 'hub', rays: readonly Ray[], press: readonly Press[]): Outcome {
   const turns = rays.map(({ join, sense }) => turnOf(press[join]!) * sense)
-  const isOneWay = turns.every(turn => turn === turns[0])
-  if (kind === 'hub') return isOneWay && turns[0] !== 0 ? 'round' : 'not-round'
-  return turns.includes(0) ? 'open' : isOneWay ? 'nest' : 'clash'
+  if (kind === 'crossing') return crossed(turns[0]!, turns[1]!)
+  return turns[0] !== 0 && turns.every(turn => turn === turns[0]) ? 'round' : 'not-round'
 }
 
 /** How many of a block's crossings come to what. */

@@ -4,7 +4,7 @@ import type { BlockMake } from '../../make/units/blockMake'
 import type { Press } from '../../make/steps/press'
 import { blockFactors, CLASH, crossingCost, STATES, turnOf } from '../../make/pressing/costs'
 import { leastCost, type Factor } from '../../make/pressing/leastCost'
-import { outcomes } from '../../make/pressing/pressBlock'
+import { crossed, outcomeOf, outcomes, type Crossed } from '../../make/pressing/pressBlock'
 import type { Dimensions } from '../../top/dimensions'
 import { placesOf } from '../../top/places'
 import { looksOf, type Look, type LookedCell } from './looks'
@@ -181,20 +181,25 @@ function solved(problem: Problem, bits: readonly number[], free?: Pressed): Pres
   return { bits, press, isProven }
 }
 
-/** Whether the seams that meet at a point between blocks turn the same way; null where one lies open. */
-function nests({ lookOf }: Pick<Problem, 'lookOf'>, { bits, press }: Pressed, { ends }: OuterCrossing): boolean | null {
-  const [a, b] = ends.map(({ region, join, sense }) => {
-    const version = press[lookOf[region]!]![bits[region] as 0 | 1]
-    return turnOf(version[join]!) * sense
-  })
-  return a === 0 || b === 0 ? null : a === b
+/** What comes of a crossing between blocks. */
+function outcomeAt({ lookOf }: Pick<Problem, 'lookOf'>, { bits, press }: Pressed, { ends }: OuterCrossing): Crossed {
+  return turning(ends, region => press[lookOf[region]!]![bits[region] as 0 | 1])
+}
+
+export function outerOutcome({ versions, versionOf }: QuiltPressing, { ends }: OuterCrossing): Crossed {
+  return turning(ends, region => versions[versionOf[region]!]!.press)
+}
+
+function turning(ends: OuterCrossing['ends'], pressOf: (region: number) => readonly Press[]): Crossed {
+  const [one, other] = ends.map(({ region, join, sense }) => turnOf(pressOf(region)[join]!) * sense)
+  return crossed(one!, other!)
 }
 
 /** Clashes between neighbours and within blocks, over the whole quilt. */
 function clashes({ looks, lookOf, outer }: Problem, pressed: Pressed): number {
   const within = pressed.press.map((versions, l) => versions.map(press => outcomes(looks[l]!.seams, press).clash))
   let sum = 0
-  for (const crossing of outer) if (nests({ lookOf }, pressed, crossing) === false) sum += 1
+  for (const crossing of outer) if (outcomeAt({ lookOf }, pressed, crossing) === 'clash') sum += 1
   lookOf.forEach((look, i) => (sum += within[look]![pressed.bits[i]!]!))
   return sum
 }
@@ -207,7 +212,7 @@ function moved(problem: Problem, pressed: Pressed): number[] {
   bits.forEach((bit, i) => {
     const cost = (tried: number) => {
       bits[i] = tried
-      return touching[i]!.filter(crossing => nests(problem, { ...pressed, bits }, crossing) === false).length
+      return touching[i]!.filter(crossing => outcomeAt(problem, { ...pressed, bits }, crossing) === 'clash').length
     }
     bits[i] = cost(1 - bit) < cost(bit) ? 1 - bit : bit
   })
@@ -220,15 +225,12 @@ function fixedBut(problem: Problem, l: number, bit: 0 | 1, pressed: Pressed): Ma
   const press = pressed.press[l]![bit]
   const free = new Set<number>()
   for (const crossing of problem.outer) {
-    if (nests(problem, pressed, crossing) !== false) continue
+    if (outcomeAt(problem, pressed, crossing) !== 'clash') continue
     for (const { region, join } of crossing.ends)
       if (problem.lookOf[region] === l && pressed.bits[region] === bit) free.add(join)
   }
-  for (const { kind, rays } of look.seams.meetings) {
-    if (kind !== 'crossing') continue
-    const [a, b] = rays.map(({ join, sense }) => turnOf(press[join]!) * sense)
-    if (a !== b) for (const { join } of rays) free.add(join)
-  }
+  for (const { kind, rays } of look.seams.meetings)
+    if (kind === 'crossing' && outcomeOf(kind, rays, press) === 'clash') for (const { join } of rays) free.add(join)
   return new Map(
     press.map((side, join) => [join, side] as const).filter(([join]) => look.fixed.has(join) || !free.has(join)),
   )

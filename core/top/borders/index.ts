@@ -1,8 +1,8 @@
 // In: the quilt and its setting. Out: the stages of the top, its border strips, and all its regions.
 import type { Border, Quilt } from '../../file/quilt'
 import type { Box } from '../../geometry/polygon'
-import { measuredRows, measuredStage } from '../../made/measures'
-import { sumOf } from '../../measure/sum'
+import { measuredRows, measuredStage, type Measured } from '../../made/measures'
+import { sumOf, type Sum } from '../../measure/sum'
 import { placed, raw, type BorderStrip, type BorderStyle, type Inside, type Ring } from '../border'
 import { beyondSeam } from '../rawEdge'
 import { movedRegions, type Region } from '../region'
@@ -31,20 +31,23 @@ type Size = Omit<Ring, 'strips'>
 /** The setting with its borders round it. What was measured of a stage replaces its plan for all that follows. */
 export function addBorders(quilt: Quilt, setting: Setting): BorderedTop {
   const { seam } = quilt
+  const asMeasured = (found: Measured, of: string, beyond: number): Sum =>
+    sumOf(
+      [
+        { what: 'measured-mean', value: found.mean, of },
+        { what: 'seams', count: -2, each: seam },
+        ...beyondSeam(beyond, -2),
+      ],
+      found.raw.map(value => ({ what: 'measure', value })),
+    )
   const sizeOf: Inside['sizeOf'] = (stage, side, planned, beyond = 0) => {
-    const whole = measuredStage(quilt, stage, side)
-    // until the whole is measured, its rows say how wide it will be
-    const found = whole ?? (stage === 'setting' ? measuredRows(quilt, side) : null)
-    return found === null
-      ? planned
-      : sumOf(
-          [
-            { what: 'measured-mean', value: found.mean, of: whole ? stage : 'rows' },
-            { what: 'seams', count: -2, each: seam },
-            ...beyondSeam(beyond, -2),
-          ],
-          found.raw.map(value => ({ what: 'measure', value })),
-        )
+    const found = measuredStage(quilt, stage, side)
+    return found ? asMeasured(found, stage, beyond) : planned
+  }
+  /** Until the whole is measured, its rows say how wide it will be. */
+  const byRows = (side: 'width' | 'height', planned: Sum): Sum => {
+    const found = measuredRows(quilt, side)
+    return found ? asMeasured(found, 'rows', 0) : planned
   }
   const stageOf = (what: string, { width, height, first }: Size, beyond = 0): Stage => ({
     what,
@@ -53,7 +56,8 @@ export function addBorders(quilt: Quilt, setting: Setting): BorderedTop {
     expected: { width: raw(width, seam, beyond), height: raw(height, seam, beyond) },
     first,
   })
-  const stages = [stageOf('setting', { width: sumOf(setting.across), height: sumOf(setting.down) })]
+  const rows = { width: byRows('width', sumOf(setting.across)), height: byRows('height', sumOf(setting.down)) }
+  const stages = [stageOf('setting', rows)]
   const strips: BorderStrip[] = []
   for (const border of placed(quilt)) {
     const ring = STYLES[border.corners].around({ ...stages.at(-1)!, seam, sizeOf }, border)
