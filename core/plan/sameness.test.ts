@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { SHIPPED_DESIGNS } from '../designs/shipped'
 import { rolesOf } from '../designs/design'
+import { asCells } from '../edits/setting'
 import type { Plan } from './plan'
 import type { QuiltFile } from '../file/schema'
 import { planOf, SAMPLE } from '../testing/quiltOf'
@@ -13,7 +14,10 @@ function figures(plan: Plan, nameOf: (cloth: string) => string = id => id) {
   )
   const cloths = plan.cloths.map(({ id, buy, need }) => [nameOf(id), buy.toFixed(3), need.toFixed(3)].join(' '))
   const top = JSON.stringify(plan.quilt, (_, value: unknown) => (typeof value === 'number' ? value.toFixed(4) : value))
-  return { pieces: pieces.sort(), cloths: cloths.sort(), top }
+  const { crossings, hubs, versions } = plan.pressing
+  const pressed = [crossings.nest, crossings.open, crossings.clash.length, hubs.round, hubs.mixed]
+  const counts = versions.map(({ count }) => count).sort((a, b) => a - b)
+  return { pieces: pieces.sort(), cloths: cloths.sort(), top, pressed: [...pressed, ...counts] }
 }
 
 /** The same file with every cloth under another id. */
@@ -46,6 +50,27 @@ test('renaming the blocks and listing cloths and blocks in another order changes
       const before = planOf(file).plan
       const after = planOf({ ...other, cloths: [...other.cloths].reverse(), blocks: [...other.blocks].reverse() }).plan
       expect(figures(after)).toEqual(figures(before))
+    }),
+    { numRuns: 35 },
+  )
+}, 120_000)
+
+test('a quilt seen in the mirror is pressed as well as it was', () => {
+  fc.assert(
+    fc.property(randomQuilt, file => {
+      fc.pre((file.setting.kind ?? 'straight') === 'straight')
+      const plain = { ...file, setting: { ...file.setting, sashing: null } }
+      const cells = asCells(plain)
+      const seen = (line: typeof cells): QuiltFile => ({ ...plain, setting: { ...plain.setting, cells: line } })
+      const mirrored = cells.map(line =>
+        line.toReversed().map(cell => {
+          const { turn = 0, mirror = false } = cell
+          return { ...cell, mirror: !mirror, turn: ((360 - turn) % 360) as typeof turn }
+        }),
+      )
+      const [before, after] = [planOf(seen(cells)).plan.pressing, planOf(seen(mirrored)).plan.pressing]
+      const counts = ({ crossings: { nest, open, clash } }: typeof before) => ({ nest, open, clash: clash.length })
+      expect(counts(after)).toEqual(counts(before))
     }),
     { numRuns: 35 },
   )
