@@ -3,21 +3,48 @@ import { setBorder } from './edge'
 import { setSashing } from './setting'
 import { borderOffers, sashOffers, sizeWithoutSashing } from './widthOffers'
 
-test('every width offered comes to the size that the quilt is planned with when it is taken', () => {
-  const quilt = quiltOf(SAMPLE)
-  const planned = (file: typeof SAMPLE) => {
-    const { width, height } = planOf(file).plan.quilt
-    return { width, height }
-  }
-  const sashes = sashOffers(quilt)
-  // of a block of 9″
-  expect(sashes.map(({ width }) => width)).toEqual([1.5, 2.25, 3, 4.5])
-  for (const { width, size } of sashes) expect(size).toEqual(planned(setSashing({ width })(SAMPLE)))
-  expect(sizeWithoutSashing(quilt)).toEqual(planned(setSashing(null)(SAMPLE)))
-  const borders = borderOffers(quilt, 0)
-  expect(borders.map(({ width }) => width)).toEqual([2.25, 3, 4.5, 6, 6.75])
-  for (const { width, size } of borders)
-    expect(size).toEqual(planned(setBorder(0, { sides: width, ends: width })(SAMPLE)))
+const planned = (file: typeof SAMPLE) => {
+  const { width, height } = planOf(file).plan.quilt
+  return { width: width.toFixed(6), height: height.toFixed(6) }
+}
+const said = ({ width, height }: { width: number; height: number }) => ({
+  width: width.toFixed(6),
+  height: height.toFixed(6),
+})
+const { sashing } = SAMPLE.setting
+/** Sashed in every way there is. */
+const SETTINGS: Readonly<Record<string, (typeof SAMPLE)['setting']>> = {
+  'straight': SAMPLE.setting,
+  'on point': { kind: 'on-point', across: 3, down: 4, settingCloth: 'cream', sashing },
+  'in columns': { across: 3, down: 4, sashing: { width: 2, cloth: 'cream', between: 'columns', outer: false } },
+  'in rows': { across: 3, down: 4, sashing: { width: 2, cloth: 'cream', between: 'rows' } },
+  'shifted': {
+    kind: 'offset-rows',
+    across: 3,
+    down: 4,
+    ends: { cloth: 'cream' },
+    sashing: { width: 2, cloth: 'cream', outer: true },
+  },
+}
+
+test.each(Object.entries(SETTINGS))(
+  '%s: every width offered comes to the size that it is planned with',
+  (_, setting) => {
+    const file = { ...SAMPLE, setting, made: [] }
+    const quilt = quiltOf(file)
+    const sashes = sashOffers(quilt)
+    // of a block of 9″
+    expect(sashes.map(({ width }) => width)).toEqual([1.5, 2.25, 3, 4.5])
+    for (const { width, size } of sashes) expect(said(size)).toEqual(planned(setSashing({ width })(file)))
+    const borders = borderOffers(quilt, 0)
+    expect(borders.map(({ width }) => width)).toEqual([2.25, 3, 4.5, 6, 6.75])
+    for (const { width, size } of borders)
+      expect(said(size)).toEqual(planned(setBorder(0, { sides: width, ends: width })(file)))
+  },
+)
+
+test('without sashing too the size is that of the plan', () => {
+  expect(said(sizeWithoutSashing(quiltOf(SAMPLE)))).toEqual(planned(setSashing(null)(SAMPLE)))
 })
 
 test('no border narrower than the sashing is offered, and measures of the old width count for nothing', () => {

@@ -28,35 +28,47 @@ const OF_BORDERS = [
 ] as const
 
 export function sashOffers(quilt: Quilt): WidthOffer[] {
-  const { setting } = quilt
-  if (!setting.sashing) return []
-  const sashing = setting.sashing
-  return offers(quilt, OF_SASHING, width => ({ ...quilt, setting: { ...setting, sashing: { ...sashing, width } } }))
+  const { sashing } = quilt.setting
+  if (!sashing) return []
+  const now = sizeOf(quilt)
+  const wider = sizeOf(withSashing(quilt, { ...sashing, width: sashing.width + 1 }))
+  // a top grows evenly with its sashes, however it is set: two sizes tell all others
+  return offers(quilt, OF_SASHING, width => ({
+    width: now.width + (wider.width - now.width) * (width - sashing.width),
+    height: now.height + (wider.height - now.height) * (width - sashing.width),
+  }))
 }
 
 /** Of the border at this place, counted from 0; none narrower than the sashing. */
 export function borderOffers(quilt: Quilt, index: number): WidthOffer[] {
+  const border = quilt.borders[index]
+  if (!border) return []
   const sash = quilt.setting.sashing?.width ?? 0
+  const now = sizeOf(quilt)
   return offers(quilt, OF_BORDERS, width => ({
-    ...quilt,
-    borders: quilt.borders.map((border, i) => (i === index ? { ...border, sides: width, ends: width } : border)),
+    width: now.width + 2 * (width - border.sides),
+    height: now.height + 2 * (width - border.ends),
   })).filter(({ width }) => width >= sash - TOLERANCE)
 }
 
 /** The quilt with its sashing taken out. */
 export function sizeWithoutSashing(quilt: Quilt): WidthOffer['size'] {
-  return sizeOf({ ...quilt, setting: { ...quilt.setting, sashing: undefined } })
+  return sizeOf(withSashing(quilt, undefined))
+}
+
+function withSashing(quilt: Quilt, sashing: Quilt['setting']['sashing']): Quilt {
+  return { ...quilt, setting: { ...quilt.setting, sashing } }
 }
 
 function offers(
   quilt: Quilt,
   parts: readonly (readonly [number, number])[],
-  withWidth: (width: Inches) => Quilt,
+  sizeWith: (width: Inches) => WidthOffer['size'],
 ): WidthOffer[] {
   const block = ownBlocks(quilt)[0]!.outer.width
   return parts.map(part => {
     const width = roundToRuler((block * part[0]) / part[1], quilt.ruler)
-    return { part, width, size: sizeOf(withWidth(width)) }
+    return { part, width, size: sizeWith(width) }
   })
 }
 

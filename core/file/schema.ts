@@ -12,6 +12,8 @@ export const FORMAT = 'wren-quilt'
 export const VERSION = 1
 export const AIMS = ['least-cloth', 'fewest-steps', 'most-exact', 'from-precuts'] as const
 export const STRIPES = ['upright', 'level', 'lengthwise', 'crosswise'] as const
+/** More colours of clips than this cannot be told apart. */
+export const MOST_CLIPS = 24
 export const PRESSES = ['first', 'second', 'open'] as const
 export const PRESSING_SCHOOLS = ['plan', 'dark', 'open'] as const
 export const SETTING_KINDS = ['straight', 'on-point', 'offset-rows', 'offset-columns', 'rows'] as const
@@ -192,7 +194,7 @@ function schemaFor(units: Units) {
       aim: f.oneOf(AIMS).default('least-cloth'),
       press: f.oneOf(PRESSING_SCHOOLS).default('plan'),
       // colours of the clips that keep rows in order
-      clips: f.list(f.text(40), 0, 24).default([]),
+      clips: f.list(f.text(40), 0, MOST_CLIPS).default([]),
       cloths: f.list(cloth, 1, 500),
       designs: f.list(design, 0, 500).default([]),
       blocks: f.list(block, 1, 500),

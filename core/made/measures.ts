@@ -23,8 +23,8 @@ export function measuredStage(quilt: Quilt, what: string, side: 'width' | 'heigh
 }
 
 /**
- * Rows, or columns, that were measured along their length before they are joined (`row-1`, `row-2` …), each by its mean:
- * the top will be as wide, or as high, as they are together. Null where none was, and on the side across them.
+ * Rows, or columns, that were measured along their length before they are joined (`row-1`, `row-2` …), each by its
+ * mean: the top will be as wide, or as high, as they are together. Null where none was, and on the side across them.
  */
 export function measuredRows(quilt: Quilt, side: 'width' | 'height'): Measured | null {
   if (side !== joinedSide(quilt.setting)) return null

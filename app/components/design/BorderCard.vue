@@ -19,6 +19,12 @@ const apart = ref(false)
 const showBoth = computed(() => apart.value || !isEven.value)
 const edit = (change: Parameters<typeof setBorder>[1]) => setBorder(border - 1, change)
 
+// sizes of a large quilt take longer than a frame: while a width is typed they wait
+const settled = refDebounced(
+  computed(() => quilt),
+  200,
+)
+const offers = computed(() => borderOffers(settled.value, border - 1))
 const isAuditioning = ref(false)
 const dressBorder = (cloth: string) => edit({ cloth })
 
@@ -89,7 +95,7 @@ function remove() {
     <WidthOffers
       v-if="!showBoth"
       label="Between sashing and block, and the quilt's size"
-      :offers="borderOffers(quilt, border - 1)"
+      :offers="offers"
       :value="found.sides"
       @choose="width => emit('edit', 'border width', edit({ sides: width, ends: width }))"
     />

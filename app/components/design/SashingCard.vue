@@ -15,7 +15,13 @@ const emit = defineEmits<{ edit: [name: string, edit: Edit]; preview: [edit: Edi
 
 const sashing = computed(() => quilt.setting.sashing!)
 const speech = useSpeech()
-const without = computed(() => sizeWithoutSashing(quilt))
+// sizes of a large quilt take longer than a frame: while a width is typed they wait
+const settled = refDebounced(
+  computed(() => quilt),
+  200,
+)
+const offers = computed(() => sashOffers(settled.value))
+const without = computed(() => sizeWithoutSashing(settled.value))
 /** Where sashes run one way only, or past shifted rows, there are no crossings. */
 const isStoned = computed(() => sashing.value.between === 'both' && !quilt.setting.kind.startsWith('offset'))
 const stoneCloth = computed(() => {
@@ -53,7 +59,7 @@ const dressSashing = (cloth: string) => setSashing({ cloth })
     />
     <WidthOffers
       label="A part of the block, and the quilt's size"
-      :offers="sashOffers(quilt)"
+      :offers="offers"
       :value="sashing.width"
       @choose="width => emit('edit', 'sashing width', setSashing({ width }))"
     >

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { setClips } from '~~/core/edits/record'
 import type { Edit } from '~~/core/edits/edit'
+import { MOST_CLIPS } from '~~/core/file/schema'
 import { clipColours } from '~~/core/top/clips'
 import { inEnglish } from '~~/words/speech'
 
@@ -8,7 +9,6 @@ import { inEnglish } from '~~/words/speech'
 const { clips, disabled } = defineProps<{ clips: readonly string[]; disabled: boolean }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
 
-const MOST = 24
 const speech = useSpeech()
 const id = useId()
 const text = ref(clips.join(', '))
@@ -16,7 +16,7 @@ watch(
   () => clips,
   now => (text.value = now.join(', ')),
 )
-const isTooMany = computed(() => clipColours(text.value.split(',')).length > MOST)
+const isTooMany = computed(() => clipColours(text.value.split(',')).length > MOST_CLIPS)
 function commit() {
   const colours = clipColours(text.value.split(','))
   if (isTooMany.value || colours.join() === clips.join()) return
@@ -38,7 +38,9 @@ function commit() {
       @change="commit"
     />
     <p v-if="isTooMany" class="caution mt-1" role="alert">
-      {{ inEnglish(`More than ${MOST} colors cannot be told apart: keep to fewer, and dots tell the rest.`, speech) }}
+      {{
+        inEnglish(`More than ${MOST_CLIPS} colors cannot be told apart: keep to fewer, and dots tell the rest.`, speech)
+      }}
     </p>
   </div>
 </template>

@@ -240,8 +240,9 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
             </p>
             <p class="note">
               Fold in half along its length and press. Leave a tail of
-              <span class="figure" data-given>{{ formatRough(8, speech) }}</span>; stop one seam short of each corner,
-              fold up and down again. Overlap to close: <Figure path="binding.overlap" title="Overlap of the ends" />.
+              <span class="figure" data-given>{{ formatRough(8, speech) }}</span>; stop a seam of
+              <Figure path="binding.visible" title="Seam of the binding" /> short of each corner, fold up and down
+              again. Overlap to close: <Figure path="binding.overlap" title="Overlap of the ends" />.
             </p>
             <div class="flex items-center gap-3">
               <TickBox

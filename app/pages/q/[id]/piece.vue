@@ -106,7 +106,7 @@ function unitSteps(unit: RecipeUnit): PieceStep[] {
   })
 }
 function joinSteps(r: Recipe): PieceStep[] {
-  const name = blockOf(quilt.value, r.block).name
+  const name = nameOf(r)
   const done = madeBlocks.value >= ofBlock.value
   return [
     ...r.joins.map(({ id, step, times, path }, i): PieceStep => ({
