@@ -11,18 +11,18 @@ export const FAULTS = [
     tests: ['core/plan/pressing.test.ts'],
   },
   {
-    name: 'rows of a block all pressed one way',
-    file: 'core/make/joins/pressing.ts',
-    from: '(line % 2 === 0)',
-    to: '(line >= 0)',
-    tests: ['core/plan/pressing.test.ts', 'core/plan/sewing.test.ts'],
+    name: 'clashes that cost nothing',
+    file: 'core/make/pressing/costs.ts',
+    from: 'export const CLASH = 1000',
+    to: 'export const CLASH = 1e-9',
+    tests: ['core/make/pressing', 'core/plan/pressing/'],
   },
   {
-    name: 'pressed to the lighter part',
-    file: 'core/make/joins/pressing.ts',
-    from: 'shade(second) < shade(first)',
-    to: 'shade(second) > shade(first)',
-    tests: ['core/plan/pressing.test.ts'],
+    name: 'units pressed to the lighter part',
+    file: 'core/plan/pressing/looks.ts',
+    from: "one < other ? 'first' : 'second'",
+    to: "one > other ? 'first' : 'second'",
+    tests: ['core/plan/pressing/'],
   },
   {
     name: 'rows of the quilt all pressed to the right',
@@ -191,8 +191,8 @@ export const FAULTS = [
   {
     name: 'the second pair of border strips does not span the first',
     file: 'core/top/borders/butted.ts',
-    from: "strips.push(...pair('top', 'bottom'))\n      return",
-    to: "strips.push(...pair('top', 'bottom').map(s => ({ ...s, length: raw(inside.width, seam) })))\n      return",
+    from: "strips.push(...pair(beyond, 'top', 'bottom'))\n      return",
+    to: "strips.push(...pair(beyond, 'top', 'bottom').map(s => ({ ...s, length: raw(inside.width, seam) })))\n      return",
     tests: PLANS,
   },
   {
@@ -212,7 +212,7 @@ export const FAULTS = [
   {
     name: 'only the first measure of a stage counts',
     file: 'core/made/measures.ts',
-    from: 'const mean = raw.reduce((sum, value) => sum + value, 0) / raw.length',
+    from: 'const mean = meanOf(raw)',
     to: 'const mean = raw[0]!',
     tests: [...PLANS, 'core/made'],
   },
@@ -336,8 +336,8 @@ export const FAULTS = [
   {
     name: 'mitred strips as short as the side they are sewn to',
     file: 'core/top/borders/mitred.ts',
-    from: 'raw(isSide ? higher : wider, seam)',
-    to: 'raw(isSide ? height : width, seam)',
+    from: 'raw(isSide ? higher : wider, seam, border.beyond)',
+    to: 'raw(isSide ? height : width, seam, border.beyond)',
     tests: ['core/plan/settled.test.ts', 'core/layers'],
   },
   {
@@ -502,5 +502,19 @@ export const FAULTS = [
     from: "if ('unit' in unit || 'patch' in node) return count(node)",
     to: "if ('unit' in unit || 'patch' in node) return",
     tests: ['core/plan/pressing', 'core/make/joins'],
+  },
+  {
+    name: 'corners of units pressed to the dark in their steps',
+    file: 'core/make/methods/finishing.ts',
+    from: "const arrows = corners.flatMap(corner => arrowsOf('second', middleIn(middle), middleIn(corner)))",
+    to: 'const arrows = corners.flatMap(corner => arrowsOf(press, middleIn(middle), middleIn(corner)))',
+    tests: ['core/plan/pressing/'],
+  },
+  {
+    name: 'what a row measures across taken for the top',
+    file: 'core/made/measures.ts',
+    from: 'if (side !== joinedSide(quilt.setting)) return null',
+    to: '',
+    tests: ['core/made'],
   },
 ]
