@@ -61,6 +61,6 @@ export async function typeByKey(page: Page, target: Locator, text: string) {
 
 /** A figure as shown on screen, as a number: `2 7/8″`, `12 1/8 yd`, `35`. */
 export function readFigure(text: string): number {
-  const match = /(\d+(?:\.\d+)?)?\s*(?:(\d+)\/(\d+))?/.exec(text.replaceAll('\u00a0', ' ').trim())!
+  const match = /(\d+(?:\.\d+)?(?![\d/]))?\s*(?:(\d+)\/(\d+))?/.exec(text.replaceAll('\u00a0', ' ').trim())!
   return Number(match[1] ?? 0) + (match[2] ? Number(match[2]) / Number(match[3]) : 0)
 }

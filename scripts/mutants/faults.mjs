@@ -192,7 +192,9 @@ export const FAULTS = [
     name: 'the second pair of border strips does not span the first',
     file: 'core/top/borders/butted.ts',
     from: "strips.push(...pair(beyond, 'top', 'bottom'))\n      return",
-    to: "strips.push(...pair(beyond, 'top', 'bottom').map(s => ({ ...s, length: raw(inside.width, seam) })))\n      return",
+    to:
+      "strips.push(...pair(beyond, 'top', 'bottom').map(s => ({ ...s, length: raw(inside.width, seam) })))\n"
+      + '      return',
     tests: PLANS,
   },
   {
