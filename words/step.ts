@@ -15,7 +15,7 @@ export function stepText(step: Pick<Step, 'code' | 'data' | 'joins'>, speech: Sp
 }
 
 /** Which way the allowance is pressed. */
-const PRESS: Readonly<Record<Direction, string>> = {
+export const PRESS: Readonly<Record<Direction, string>> = {
   open: 'open',
   up: 'upwards',
   down: 'downwards',
@@ -23,7 +23,7 @@ const PRESS: Readonly<Record<Direction, string>> = {
   right: 'to the right',
 }
 
-function joinedPart(part: JoinedPart, cloths: Names): string {
+export function joinedPart(part: JoinedPart, cloths: Names): string {
   if ('join' in part) return `what join ${part.join} gave`
   const unit = unitName({ kind: part.unit, method: part.unit === 'template' ? 'triangle-single' : '' }, 1)
   if (part.cloth === undefined) return `a ${unit}`
@@ -60,7 +60,8 @@ export function stepParts(
   const count = (key: StepCount) => data[key] ?? 0
   const cloth = (key: 'over' | 'under') => cloths.get(data[key] ?? '') ?? data[key] ?? ''
   const parts = () => (joins ? joinedParts(joins, cloths) : 'the parts')
-  const press = () => PRESS[data.press ?? 'open']
+  // in batches it is pressed later
+  const thenPress = () => (data.press ? ` Press ${PRESS[data.press]}.` : '')
   const sentence = (): string => {
     switch (code) {
       case 'cut-plain':
@@ -284,11 +285,11 @@ export function stepParts(
       case 'trim-square-in-square':
         return `Trim to ${size()}: keep ${seam()} beyond each point of the center.`
       case 'join-parts':
-        return `Join ${parts()}: right sides together, pin the crossings, sew with ${seam()}. Press ${press()}.`
+        return `Join ${parts()}: right sides together, pin the crossings, sew with ${seam()}.${thenPress()}`
       case 'join-partial':
         return (
-          `Join ${parts()} by a part of the seam: stop about halfway, and finish it when the last strip is on. `
-          + `Press ${press()}.`
+          `Join ${parts()} by a part of the seam: stop about halfway, and finish it when the last strip is on.`
+          + thenPress()
         )
       case 'join-set-in':
         return (

@@ -21,6 +21,21 @@ export function tick(what: DoneEntry['what'], id: string, count: number, at: str
   }
 }
 
+/**
+ * Counts so many of a batch as done, and with it what is ready then: units, blocks, rows. `tick`: the name of the batch
+ * in ticks.
+ */
+export function tickBatch(
+  { ready, tick: id }: { ready?: { what: DoneEntry['what']; id: string } | undefined; tick: string },
+  count: number,
+  at: string,
+): Edit {
+  return file => {
+    const ticked = tick('step', id, count, at)(file)
+    return ready ? tick(ready.what, ready.id, count, at)(ticked) : ticked
+  }
+}
+
 /** Measures of one stage or block, raw edge to raw edge, in inches; they replace earlier ones of the same. */
 export interface Measures {
   what: string

@@ -37,23 +37,27 @@ export function versionNames({ versions }: QuiltPressing): ReadonlyMap<Version, 
   return names
 }
 
-/** The version of the block in a place of the setting, where it has versions. */
-export function versionAt(pressing: QuiltPressing): (region: Region) => string | undefined {
-  const names = versionNames(pressing)
-  if (names.size === 0) return () => undefined
+/** The version of the block in a place of the top; of blocks in borders the one they all have. */
+export function versionOf(pressing: QuiltPressing): (region: Region) => Version | undefined {
   const byPlace = new Map<string, Version>()
   pressing.regions.forEach(({ part }, i) => {
     if (part.kind === 'block') byPlace.set(`${part.row} ${part.column}`, pressing.versions[pressing.versionOf[i]!]!)
   })
   return ({ part, wears }) => {
     if (!('cell' in wears)) return undefined
+    if (part.kind === 'block') return byPlace.get(`${part.row} ${part.column}`)
     const first = pressing.ofCell.get(wears.cell)?.keys().next().value
-    const version =
-      part.kind === 'block'
-        ? byPlace.get(`${part.row} ${part.column}`)
-        : first === undefined
-          ? undefined
-          : pressing.versions[first]
+    return first === undefined ? undefined : pressing.versions[first]
+  }
+}
+
+/** The letter of that version, where the block has versions. */
+export function versionAt(pressing: QuiltPressing): (region: Region) => string | undefined {
+  const names = versionNames(pressing)
+  if (names.size === 0) return () => undefined
+  const found = versionOf(pressing)
+  return region => {
+    const version = found(region)
     return version && names.get(version)
   }
 }

@@ -1,7 +1,7 @@
 // In: the plan and what it was made from. Out: how each block is made, one recipe for each of its dressings.
 import { clothsOfCell } from '../file/clothsOfCell'
 import { variants } from '../make/units/demands'
-import type { UnitDemand } from '../make/units/unitDemand'
+import { stepsOf } from '../make/methods/stepsOf'
 import { dressUnit } from '../make/units/dressUnit'
 import { mirroredMake } from '../make/units/mirroredMake'
 import type { Unit } from '../make/units/unit'
@@ -9,16 +9,16 @@ import { unitsOf } from '../make/units/unitTree'
 import type { Inches } from '../measure/ruler'
 import type { Choice } from './choose'
 import { unfinishedSide } from '../measure/unfinishedSide'
-import type { DressedUnit } from '../make/units/dressedUnit'
 import { pieceId } from '../cut/gather'
 import type { Piece } from '../cut/piece'
-import { shortHash } from '../measure/shortHash'
 import type { Cell } from '../file/quilt'
+import { unitIds } from './unitIds'
 import type { Plan } from './plan'
 import { versionNames } from './plannedPressing'
 import type { PlanWork } from './planWork'
 import { seamsOf } from './pressing/looks'
-import type { QuiltPressing, Version } from './pressing/quiltPressing'
+import { pressedVersions } from './pressing/pressedVersions'
+import type { Version } from './pressing/quiltPressing'
 import { joinSteps, type RecipeJoin } from '../make/joins/joins'
 import { backShapes, backView, type BackShapes } from '../make/joins/backView'
 import type { Press } from '../make/steps/press'
@@ -187,23 +187,14 @@ function backOf(version: Version, make: BlockMake, isMirrored: boolean, seam: In
 /** The last that was drawn of each version: its dressings follow each other. */
 const backs = new WeakMap<readonly Press[], { key: string; shapes: BackShapes }>()
 
-/** The versions that cells of one dressing have, the commonest first. */
-function pressedVersions({ ofCell, versions }: QuiltPressing, cells: readonly Cell[]) {
-  const counts = new Map<Version, number>()
-  for (const cell of cells)
-    for (const [version, count] of ofCell.get(cell)!)
-      counts.set(versions[version]!, (counts.get(versions[version]!) ?? 0) + count)
-  return [...counts].map(([version, count]) => ({ version, count }))
-}
-
 /** What recipes look up in a plan, found once for all dressings of a block. */
 interface LookUps {
   /** How each unit of the block is made, by the unit's own key. */
   ofUnit: ReadonlyMap<string, Choice>
   /** The same for units of any block, by the key of the demand. */
   ofDemand: ReadonlyMap<string, Choice>
-  /** Which demand came first of those with one plain name. */
-  firstNamed: ReadonlyMap<string, UnitDemand>
+  /** The name of each unit in ticks, by the key of its demand. */
+  idOf: ReadonlyMap<string, string>
   /** Where a demand's unit stands among those of the block in the plan. */
   places: ReadonlyMap<string, number>
   /** Where a pile stands among those of the plan. */
@@ -218,7 +209,7 @@ function lookUps({ choices }: PlanWork, plan: Plan, block: string, at: number): 
       backwards.filter(({ demand }) => demand.perBlock.has(block)).map(choice => [choice.demand.unit.key, choice]),
     ),
     ofDemand: new Map(backwards.map(choice => [choice.demand.key, choice])),
-    firstNamed: new Map(backwards.map(({ demand }) => [plainId(demand.unit), demand])),
+    idOf: unitIds(choices),
     places: new Map(plan.blocks[at]!.units.map((planned, place) => [planned.key, place])),
     piles: new Map(plan.pieces.map((piece, pile) => [piece.id, pile])),
   }
@@ -230,7 +221,7 @@ function recipeUnit({ demand, way }: Choice, found: LookUps, plan: Plan, block: 
   const place = found.places.get(demand.key)!
   const { width, height } = plan.blocks[block]!.units[place]!
   return {
-    id: unitId(demand, found.firstNamed),
+    id: found.idOf.get(demand.key)!,
     key: demand.key,
     path: `blocks.${block}.units.${place}`,
     kind: unit.kind,
@@ -239,34 +230,11 @@ function recipeUnit({ demand, way }: Choice, found: LookUps, plan: Plan, block: 
     inQuilt: demand.count,
     over: way.made.made - demand.count,
     trim: way.made.trim,
-    steps: way.made.steps(),
+    steps: stepsOf(way.made),
     size: { width, height },
     pieces: [...ids]
       .flatMap(id => found.piles.get(id) ?? [])
       .sort((a, b) => a - b)
       .map(pile => plan.pieces[pile]!),
   }
-}
-
-/**
- * What a unit is: kind, size and cloths, and its shape where that says more, so that ticks outlive a change of plan.
- * Where two blocks have one unit made in two ways, each lot has ticks of its own: the first keeps the plain name.
- */
-function unitId(demand: UnitDemand, firstNamed: LookUps['firstNamed']): string {
-  const id = plainId(demand.unit)
-  return firstNamed.get(id) === demand ? id : `${id}.${shortHash(demand.key)}`
-}
-
-function plainId(unit: DressedUnit): string {
-  const shape = unit.kind === 'template' || unit.kind === 'flip-corner' ? [shortHash(unit.key)] : []
-  return [
-    unit.kind,
-    `${round(unit.width)}x${round(unit.height)}`,
-    ...unit.patches.map(patch => patch.cloth),
-    ...shape,
-  ].join('.')
-}
-
-function round(value: number): number {
-  return Math.round(value * 1e4) / 1e4
 }

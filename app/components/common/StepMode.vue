@@ -28,6 +28,8 @@ const emit = defineEmits<{
   close: []
   /** Tick or untick the step. */
   tick: [index: number]
+  /** Tick all that is left of the step. */
+  all: [index: number]
   /** The step now shown, for tomorrow. */
   at: [index: number]
 }>()
@@ -54,6 +56,10 @@ function finish() {
   if (!step.value?.done) emit('tick', index.value)
   if (step.value?.done || left <= 1) go(1)
 }
+function finishAll() {
+  emit('all', index.value)
+  go(1)
+}
 const doneLabel = computed(() => {
   if (step.value?.done) return 'Done already, go on'
   return step.value?.left === undefined ? 'Done' : `Done: ${step.value.left} to go`
@@ -78,6 +84,7 @@ function onKey(event: KeyboardEvent) {
   if (event.key === 'ArrowRight' || event.key === 'PageDown') go(1)
   else if (event.key === 'ArrowLeft' || event.key === 'PageUp') go(-1)
   else if (event.key === ' ' && !onButton) finish()
+  else if (event.key === 'a' && (step.value?.left ?? 1) > 1) finishAll()
   else if (event.key === 'Escape') emit('close')
   else if (event.key === 'Tab') return keepFocus(event)
   else return
@@ -133,6 +140,16 @@ function onKey(event: KeyboardEvent) {
       </button>
       <button type="button" class="button big act grow" :disabled="!step" data-testid="step-done" @click="finish">
         <UIcon :name="step?.done ? 'i-lucide-check-check' : 'i-lucide-check'" class="size-8" />{{ doneLabel }}
+      </button>
+      <button
+        v-if="(step?.left ?? 1) > 1"
+        type="button"
+        class="button big"
+        aria-keyshortcuts="a"
+        data-testid="step-all"
+        @click="finishAll"
+      >
+        <UIcon name="i-lucide-check-check" class="size-8" />All {{ step!.left }}
       </button>
       <button v-if="step?.done" type="button" class="button big" @click="emit('tick', index)">Not done</button>
       <button

@@ -29,10 +29,12 @@ export function joinSteps(block: SewnBlock): RecipeJoin[] {
   const given = new Map<UnitTree, number>()
   for (const { join, path } of joinsOf(block.make.units, block.path)) {
     const named = join.join.map(child => partOf(child, given, block)) as [JoinedPart, JoinedPart]
-    const { key, step } = joinStep(block, join, block.press[numbers.get(join)!]!, named)
+    const press = block.press[numbers.get(join)!]!
+    const key = joinKey(block, join, press)
     const known = distinct.get(key)
     if (known) known.times += 1
-    else distinct.set(key, { id: `join.${block.make.block.id}.${shortHash(key)}`, step, times: 1, path })
+    else
+      distinct.set(key, { id: joinId(block, join, press), step: joinStep(block, join, press, named), times: 1, path })
     given.set(join, [...distinct.keys()].indexOf(key) + 1)
   }
   return [...distinct.values()]
@@ -44,12 +46,19 @@ function partOf(node: UnitTree, given: ReadonlyMap<UnitTree, number>, { clothOfP
   return { unit: kind, ...(patches.length === 1 ? { cloth: clothOfPatch(patches[0]!.patch) } : {}) }
 }
 
-function joinStep(
-  block: SewnBlock,
-  join: Join,
-  press: Press,
-  joins: [JoinedPart, JoinedPart],
-): { key: string; step: Step } {
+/** For ticks: what is joined and how it is pressed. */
+export function joinId(block: SewnBlock, join: Join, press: Press): string {
+  return `join.${block.make.block.id}.${shortHash(joinKey(block, join, press))}`
+}
+
+function joinKey(block: SewnBlock, join: Join, press: Press): string {
+  const parts = bothParts(join, block)
+  const paper = paperOf(block.make, join)
+  const place = paper ? `${paper.section} ${paper.number} ` : ''
+  return `${place}${lookOfJoin(join, parts, directionOf(press, join, parts))}`
+}
+
+function joinStep(block: SewnBlock, join: Join, press: Press, joins: [JoinedPart, JoinedPart]): Step {
   const { make, seam } = block
   const parts = bothParts(join, block)
   const way = directionOf(press, join, parts)
@@ -65,20 +74,17 @@ function joinStep(
           ? 'join-log'
           : 'join-parts'
   return {
-    key: `${paper ? `${paper.section} ${paper.number} ` : ''}${lookOfJoin(join, parts, way)}`,
-    step: {
-      do: 'sew',
-      code,
-      joins,
-      data: { seam, press: way, ...(paper ? { section: paper.section, number: paper.number } : {}) },
-      picture: joinPicture(block, join, parts, way),
-      expect: { width: all.width + 2 * seam, height: all.height + 2 * seam },
-    },
+    do: 'sew',
+    code,
+    joins,
+    data: { seam, press: way, ...(paper ? { section: paper.section, number: paper.number } : {}) },
+    picture: joinPicture(block, join, parts, way),
+    expect: { width: all.width + 2 * seam, height: all.height + 2 * seam },
   }
 }
 
 /** The paper a join is sewn on, and the number of the patch it adds; null for a join of papers, or without papers. */
-function paperOf({ papers }: BlockMake, node: Join): { section: string; number: number } | null {
+export function paperOf({ papers }: BlockMake, node: Join): { section: string; number: number } | null {
   const patches = patchesUnder(node)
   const paper = papers?.sections.find(({ order }) => patches.every(patch => order.includes(patch)))
   return paper ? { section: paper.section, number: patches.length } : null

@@ -107,10 +107,17 @@ function flipSteps(unit: DressedUnit, base: DressedPatch, corners: readonly Dres
     [line('mark', [0, side], [side, 0])],
   )
   return [
-    { do: 'mark', code: 'mark-corner-squares', data: { side: first.size }, picture: alone },
+    {
+      do: 'mark',
+      code: 'mark-corner-squares',
+      adds: corners.map(({ slot }) => slot),
+      data: { side: first.size },
+      picture: alone,
+    },
     {
       do: 'sew',
       code: 'sew-corner-square',
+      adds: [corners[0]!.slot],
       data: { seam: room.seam },
       picture: picture([whole, first.square], [first.seam]),
     },
@@ -123,6 +130,7 @@ function flipSteps(unit: DressedUnit, base: DressedPatch, corners: readonly Dres
     ...others.map((corner, i): Step => ({
       do: 'sew',
       code: 'same-on-other-corner',
+      adds: [corners[i + 1]!.slot],
       picture: picture([whole, ...laid.slice(0, i + 1).map(({ done }) => done), corner.square], [corner.seam]),
     })),
   ]

@@ -62,6 +62,7 @@ export const flyingGooseFlip: Method = {
         {
           do: 'mark',
           code: 'mark-corner-squares',
+          adds: ['left', 'right'],
           data: { side: corner },
           picture: picture(
             [cloth(left.cloth, box(0, 0, short, short), 'wrong')],
@@ -71,6 +72,7 @@ export const flyingGooseFlip: Method = {
         {
           do: 'sew',
           code: 'sew-corner-square',
+          adds: ['left'],
           data: { seam: room.seam },
           picture: picture([base, cloth(left.cloth, box(0, 0, short, short), 'wrong')], [leftSeam]),
         },
@@ -83,6 +85,7 @@ export const flyingGooseFlip: Method = {
         {
           do: 'sew',
           code: 'same-on-other-corner',
+          adds: ['right'],
           picture: picture(
             [base, leftDone, cloth(right.cloth, box(long - short, 0, short, short), 'wrong')],
             [rightSeam],

@@ -75,6 +75,7 @@ export const flyingGooseFour: Method = {
         {
           do: 'layer',
           code: 'layer-two-on-large',
+          of: sets,
           data: { large, small },
           picture: picture(layered, [line('mark', ...diagonal)]),
         },
@@ -87,17 +88,20 @@ export const flyingGooseFour: Method = {
         {
           do: 'cut-apart',
           code: 'cut-and-press-hearts',
+          into: 2,
           picture: picture(layered, [line('cut', ...diagonal), ...sewn]),
         },
         {
           do: 'layer',
           code: 'square-on-each-heart',
+          adds: ['right'],
           data: { small, seam: room.seam },
           picture: picture(third, [line('mark', ...across), ...crossed]),
         },
         {
           do: 'cut-apart',
           code: 'cut-on-line',
+          into: 2,
           data: { gives: 4 },
           picture: picture(third, [line('cut', ...across), ...crossed]),
         },

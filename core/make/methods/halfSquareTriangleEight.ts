@@ -51,6 +51,7 @@ export const halfSquareTriangleEight: Method = {
         {
           do: 'layer',
           code: 'layer-and-mark-both',
+          of: sets,
           data: { side: size, over, under },
           picture: picture(layers, marks),
         },

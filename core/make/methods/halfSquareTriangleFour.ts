@@ -45,7 +45,7 @@ export const halfSquareTriangleFour: Method = {
       cuts: 0.5,
       biasEdges: 4,
       steps: () => [
-        { do: 'layer', code: 'layer-squares', data: { side: size, over, under }, picture: picture(layers) },
+        { do: 'layer', code: 'layer-squares', of: sets, data: { side: size, over, under }, picture: picture(layers) },
         { do: 'sew', code: 'sew-round-the-edge', data: { seam: room.seam }, picture: picture(layers, round) },
         {
           do: 'cut-apart',

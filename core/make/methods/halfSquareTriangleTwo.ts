@@ -38,6 +38,7 @@ export const halfSquareTriangleTwo: Method = {
         {
           do: 'layer',
           code: 'layer-and-mark',
+          of: pairs,
           data: { side: size, over, under },
           picture: picture(layers, [line('mark', ...diagonal)]),
         },

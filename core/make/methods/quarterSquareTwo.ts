@@ -79,6 +79,7 @@ export const quarterSquareTwo: Method = {
         {
           do: 'layer',
           code: 'layer-and-mark',
+          of: pairs,
           data: { side: size, over, under },
           picture: picture(squares, [line('mark', ...rising)]),
         },
@@ -97,6 +98,7 @@ export const quarterSquareTwo: Method = {
         {
           do: 'layer',
           code: 'lock-and-mark-across',
+          of: pairs,
           data: { seam: room.seam },
           picture: picture(halves, [line('mark', ...falling), ...crossed]),
         },

@@ -73,6 +73,7 @@ export const squareInSquareTriangles: Method = {
         {
           do: 'sew',
           code: 'sew-other-corners',
+          adds: ['ne', 'sw'],
           data: { seam: room.seam },
           picture: picture([cloth(centre.cloth, centre.polygon), ...pair(true, 0), ...pair(false, f * 0.08)]),
         },

@@ -59,6 +59,7 @@ export const stripSet: Method = {
         {
           do: 'sew',
           code: 'sew-strips-along',
+          of: whole + (rest > 0 ? 1 : 0),
           data: { seam: room.seam, sets: whole + (rest > 0 ? 1 : 0), strips: unit.patches.length },
           picture: setPicture(unit, beside, usable, segment, false, room),
         },

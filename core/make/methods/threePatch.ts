@@ -39,7 +39,8 @@ export const threePatchPairs: Method = {
         gives: mirrored > 0 ? 2 * perCorner : perCorner,
         perCorner,
         corner: `${a} then ${b}`,
-        group: [[a, b].sort().join(), c].join(' with '),
+        // of one cloth, the two squares of a pair are two pieces of it
+        group: [[a, b].sort().join(), c, ...(a === b ? piece.slots : [])].join(' with '),
       },
     })
     const { under, over } = lighterOnTop(a, b, room)
@@ -90,6 +91,7 @@ export const threePatchPairs: Method = {
         {
           do: 'layer',
           code: 'layer-and-mark',
+          of: sets,
           data: { side: quarter, over, under },
           picture: picture(layers, [line('mark', ...rising)]),
         },
@@ -108,6 +110,7 @@ export const threePatchPairs: Method = {
         {
           do: 'layer',
           code: 'square-on-half-square',
+          adds: ['half'],
           data: { side: half, seam: room.seam, over: c },
           picture: picture(seamed, [line('mark', ...falling), ...crossed]),
         },
@@ -172,6 +175,7 @@ export const threePatchAlike: Method = {
       {
         do: 'layer',
         code: 'layer-for-half-lines',
+        of: sets,
         data: { side: quarter, over, under },
         picture: picture(layers, both('mark')),
       },
@@ -188,7 +192,7 @@ export const threePatchAlike: Method = {
         picture: picture(layers, [...both('cut'), ...sewn]),
       },
       { do: 'cut', code: 'cut-once', data: { side: half }, picture: halfSquare },
-      { do: 'sew', code: 'sew-half-to-quarters', data: { seam: room.seam }, picture: picture(apart) },
+      { do: 'sew', code: 'sew-half-to-quarters', adds: ['half'], data: { seam: room.seam }, picture: picture(apart) },
     ]
     const set = { count: sets, perUnit: 1 / 4 }
     return {

@@ -55,6 +55,7 @@ export const wedgeStripSet: Method = {
       {
         do: 'sew',
         code: 'sew-strips-along',
+        of: sets,
         data: { seam: room.seam, sets, strips: 3 },
         picture: setPicture(set, wedge.cloth, corner.cloth, shown, false, room),
       },

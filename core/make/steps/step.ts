@@ -19,6 +19,13 @@ export interface Step {
   joins?: [JoinedPart, JoinedPart]
   /** What the sentence mentions. */
   data?: Readonly<StepData>
+  /**
+   * How many are in hand for the whole lot, where that is neither what the step before gave nor the units; how many
+   * come of each; and the slots whose pieces are wanted only now, or are marked beforehand.
+   */
+  of?: number
+  into?: number
+  adds?: readonly string[]
   /** Raw edge to raw edge, when this step is done. */
   expect?: { width: Inches; height: Inches }
 }

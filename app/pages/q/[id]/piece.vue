@@ -166,7 +166,11 @@ const isStepping = computed(() => route.query.steps !== undefined)
         />
       </template>
     </StepMode>
-    <StationHead title="Piece" print="the recipe" mode="At the machine" />
+    <StationHead title="Piece" print="the recipe" mode="At the machine">
+      <NuxtLink class="button" :to="$route.path.replace(/piece$/, 'batches')"
+        ><UIcon name="i-lucide-layers" class="size-5" />In batches</NuxtLink
+      >
+    </StationHead>
     <p v-if="!plan || !recipe" class="note" role="status">Laying it out …</p>
     <template v-else>
       <div class="no-print mb-4 flex flex-wrap gap-2" role="tablist" aria-label="Blocks">

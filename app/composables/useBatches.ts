@@ -1,0 +1,72 @@
+import { batchProgress, batchTick } from '~~/core/plan/batches/batchProgress'
+import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
+import { tickBatch } from '~~/core/edits/record'
+import type { Picture } from '~~/core/make/steps/picture'
+import type { BatchBook } from '~~/words/batch'
+
+/** Batches that follow each other at one station: one walk. */
+export interface Visit {
+  at: PlannedBatch['at']
+  isTest: boolean
+  /** Their places among all batches. */
+  from: number
+  batches: PlannedBatch[]
+}
+
+/** The sewing in batches: what is done of each, what it is told and shown by, and its ticks. */
+export function useBatches() {
+  const store = useQuilt()
+  const speech = useSpeech()
+  const batches = computed(() => store.plan?.batches ?? [])
+  const done = computed(() => batchProgress(batches.value, store.quilt?.done ?? []))
+  const visits = computed(() => {
+    const found: Visit[] = []
+    batches.value.forEach((batch, i) => {
+      const last = found.at(-1)
+      const isTest = batch.test === true
+      if (last?.at === batch.at && last.isTest === isTest) last.batches.push(batch)
+      else found.push({ at: batch.at, isTest, from: i, batches: [batch] })
+    })
+    return found
+  })
+  const book = computed((): BatchBook => {
+    const recipes = store.workbook?.recipes ?? []
+    const rows = new Map<string, (typeof store.plan & object)['rows']>()
+    for (const row of store.plan?.rows ?? []) rows.set(row.id, [...(rows.get(row.id) ?? []), row])
+    return {
+      units: new Map(recipes.flatMap(({ units }) => units.map(unit => [unit.key, unit] as const))),
+      joins: new Map(
+        recipes.flatMap(recipe => recipe.joins.map((join, i) => [join.id, { join, number: i + 1, recipe }] as const)),
+      ),
+      pieces: new Map(store.plan?.pieces.map(piece => [piece.id, piece])),
+      rows,
+      cloths: store.clothNames,
+      blocks: store.blockNames,
+      speech: speech.value,
+    }
+  })
+
+  /** What it looks like: a step of a unit, a join; a whole block from behind while it is pressed. */
+  function pictureOf({ task, what, ready }: PlannedBatch): Picture | null {
+    if ('unit' in task) return book.value.units.get(task.unit)?.steps[task.step]?.picture ?? null
+    if (!('block' in task)) return null
+    const found = task.joins.flatMap(id => book.value.joins.get(id) ?? [])
+    if (what === 'press' && ready) return found[0]?.recipe.back ?? null
+    const { picture } = found.at(-1)?.join.step ?? {}
+    return picture ? { ...picture, arrows: what === 'press' ? picture.arrows : [] } : null
+  }
+
+  /** Counts so many as done, or takes them back. */
+  function count(i: number, by: number) {
+    const batch = batches.value[i]!
+    const at = new Date().toISOString()
+    store.apply(by > 0 ? 'sewn' : 'not sewn', tickBatch({ ready: batch.ready, tick: batchTick(batch) }, by, at))
+  }
+
+  /** The first that is not done. */
+  const next = computed(() => {
+    const at = batches.value.findIndex((batch, i) => done.value[i]! < batch.count)
+    return at === -1 ? Math.max(0, batches.value.length - 1) : at
+  })
+  return { batches, done, visits, book, pictureOf, count, next }
+}

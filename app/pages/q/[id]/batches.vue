@@ -1,0 +1,192 @@
+<script setup lang="ts">
+import { followsTheHand } from '~~/core/make/steps/step'
+import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
+import { batchParts, batchTitle } from '~~/words/batch'
+import { CAUTIONS } from '~~/words/caution'
+import { plural } from '~~/words/speech'
+import { textOf } from '~~/words/textPart'
+import type { ModeStep } from '~/components/common/StepMode.vue'
+import type { Visit } from '~/composables/useBatches'
+
+/** The whole top as batches: at each visit to mat, machine and iron all that can be done there. */
+const store = useQuilt()
+const route = useRoute()
+const settings = useSettings()
+const quilt = computed(() => store.quilt!)
+const { batches, done, visits, book, pictureOf, count, next } = useBatches()
+const isStepping = computed(() => route.query.steps !== undefined)
+
+const STATIONS: Readonly<Record<PlannedBatch['at'], string>> = {
+  mat: 'At the mat',
+  machine: 'At the machine',
+  iron: 'At the iron',
+}
+const HOW: Readonly<Record<PlannedBatch['at'], string>> = {
+  mat: 'Stack what comes off by what it is, with its label.',
+  machine:
+    'Lay the first parts to your left, the second to your right. Begin the chain on a scrap, feed pair after pair '
+    + 'without cutting the thread, and end on a scrap.',
+  iron: 'Cut the chain apart here. Set every seam shut as it was sewn, then press it over.',
+}
+
+const isDone = (visit: Visit) => visit.batches.every((batch, i) => done.value[visit.from + i]! >= batch.count)
+/** Visits that are shown whole: the one to do now; others by their headings until they are opened. */
+const current = computed(() => visits.value.find(visit => !isDone(visit)))
+const opened = ref(new Set<number>())
+const isOpen = (visit: Visit) => visit === current.value || opened.value.has(visit.from)
+function toggle({ from }: Visit) {
+  const now = new Set(opened.value)
+  if (!now.delete(from)) now.add(from)
+  opened.value = now
+}
+const isPrinting = ref(false)
+onMounted(() => {
+  addEventListener('beforeprint', before)
+  addEventListener('afterprint', after)
+})
+onBeforeUnmount(() => {
+  removeEventListener('beforeprint', before)
+  removeEventListener('afterprint', after)
+})
+const before = () => {
+  isPrinting.value = true
+}
+const after = () => {
+  isPrinting.value = false
+}
+
+const visitOf = (i: number) => visits.value.findIndex(({ from, batches: own }) => i >= from && i < from + own.length)
+const modeSteps = computed((): ModeStep[] =>
+  batches.value.map((batch, i) => {
+    const left = batch.count - done.value[i]!
+    const walk = `${STATIONS[batch.at]}, walk ${visitOf(i) + 1} of ${visits.value.length}`
+    const place = batch.test ? `${walk}, test block` : walk
+    return {
+      place: `${place}. ${batchTitle(batch, book.value)}`,
+      parts: batchParts(batch, book.value),
+      done: left === 0,
+      left,
+      ...(batch.at === 'iron'
+        ? { caution: CAUTIONS.iron }
+        : batch.at === 'machine'
+          ? { caution: CAUTIONS.needle }
+          : {}),
+    }
+  }),
+)
+const followsHand = (i: number) => {
+  const { task } = batches.value[i]!
+  const step = 'unit' in task ? book.value.units.get(task.unit)?.steps[task.step] : undefined
+  return step !== undefined && followsTheHand(step)
+}
+const startAt = computed(() => {
+  const { of, step } = store.bookmark ?? {}
+  // tomorrow at the batch where it was left, wherever the plan has moved it
+  const left = of?.startsWith('batch.') ? batches.value.findIndex(({ id }) => `batch.${id}` === of) : -1
+  const isSecond = left >= 0 && step === 1
+  const at = isSecond ? batches.value.findLastIndex(({ id }) => `batch.${id}` === of) : left
+  return at >= 0 ? at : next.value
+})
+function keepPlace(i: number) {
+  const batch = batches.value[i]
+  if (!batch) return
+  const isSecond = batches.value.findIndex(({ id }) => id === batch.id) < i
+  store.setBookmark({ station: 'piece', of: `batch.${batch.id}`, step: isSecond ? 1 : 0 })
+}
+</script>
+
+<template>
+  <div class="mx-auto max-w-5xl p-5">
+    <StepMode
+      v-if="isStepping && batches.length > 0"
+      :steps="modeSteps"
+      :start="startAt"
+      :title="`In batches: ${quilt.name}`"
+      @close="navigateTo(route.path)"
+      @tick="i => count(i, done[i]! < batches[i]!.count ? 1 : -1)"
+      @all="i => count(i, batches[i]!.count - done[i]!)"
+      @at="keepPlace"
+    >
+      <template #default="{ index }">
+        <PictureView
+          v-if="pictureOf(batches[index]!)"
+          :picture="pictureOf(batches[index]!)!"
+          :cloths="quilt.cloths"
+          :label="textOf(modeSteps[index]!.parts)"
+          :mirror="settings.hand === 'left' && followsHand(index)"
+        />
+      </template>
+    </StepMode>
+    <div class="no-print mb-2">
+      <NuxtLink class="button quiet" :to="$route.path.replace(/batches$/, 'piece')"
+        ><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</NuxtLink
+      >
+    </div>
+    <StationHead title="In batches" print="the batches" mode="Batches" />
+    <p v-if="!store.plan" class="note" role="status">Laying it out …</p>
+    <p v-else-if="batches.length === 0" class="note">One patch alone: there is nothing to sew.</p>
+    <template v-else>
+      <p class="mb-4 max-w-3xl">
+        The whole top in {{ plural(visits.length, 'walk') }} between mat, machine and iron, and no order needs fewer: at
+        each stop all is done that can be.
+        <template v-if="visits[0]!.isTest">
+          First one block of each kind, to measure before the rest is sewn; what that takes is counted apart.
+        </template>
+      </p>
+      <ol class="space-y-3">
+        <li v-for="(visit, v) in visits" :key="v" class="card visit" data-testid="visit">
+          <h2 class="text-xl">
+            <button
+              type="button"
+              class="heading"
+              :aria-expanded="isOpen(visit)"
+              :disabled="visit === current"
+              @click="toggle(visit)"
+            >
+              <span class="number">{{ v + 1 }}</span>
+              <span class="grow text-left"
+                >{{ STATIONS[visit.at] }}<template v-if="visit.isTest">, for the test block</template></span
+              >
+              <span class="note figure text-base">{{ plural(visit.batches.length, 'batch', 'batches') }}</span>
+              <UIcon v-if="isDone(visit)" name="i-lucide-check-check" class="size-6" aria-label="All done" />
+            </button>
+          </h2>
+          <template v-if="isOpen(visit) || isPrinting">
+            <p class="note mt-1 mb-2">{{ HOW[visit.at] }}</p>
+            <p v-if="visit.at === 'iron'" class="caution mb-2">{{ CAUTIONS.iron }}</p>
+            <p v-else-if="visit.at === 'machine'" class="caution mb-2">{{ CAUTIONS.needle }}</p>
+            <ul>
+              <BatchLine
+                v-for="(batch, i) in visit.batches"
+                :key="batch.id"
+                :batch="batch"
+                :book="book"
+                :quilt="quilt"
+                :picture="pictureOf(batch)"
+                :done="done[visit.from + i]!"
+                :can-write="store.canWrite"
+                @count="by => count(visit.from + i, by)"
+              />
+            </ul>
+          </template>
+        </li>
+      </ol>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.heading {
+  display: flex;
+  width: 100%;
+  min-height: 2.75rem;
+  align-items: center;
+  gap: 0.8rem;
+}
+.number {
+  flex: none;
+  min-width: 2.2rem;
+  font-weight: 700;
+  text-align: left;
+}
+</style>

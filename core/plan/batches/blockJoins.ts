@@ -1,0 +1,204 @@
+// In: a block in its cloths, as it is pressed, and where its units come from. Out: what is done to sew so many of it.
+import type { Source } from './unitLots'
+import { boundingBox, cornerMean, type Box, type Point, type Polygon } from '../../geometry/polygon'
+import { joinId, paperOf } from '../../make/joins/joins'
+import { unitJoinNumbers } from '../../make/joins/joinNumbers'
+import { patchesUnder, type Join, type SewnBlock } from '../../make/joins/sewnBlock'
+import type { Unit } from '../../make/units/unit'
+import type { UnitTree } from '../../make/units/unitTree'
+import { TOLERANCE } from '../../measure/ruler'
+import type { Operations } from './operation'
+import { partLook, type Member, type PartLook } from './partLook'
+
+export interface BatchedBlock extends SewnBlock {
+  count: number
+  /** Where a unit comes from, and what it is. */
+  sourceOf: (unit: Unit) => { id: Source; key: string }
+  /** Quarter turns by which a print with an up points aside in the block; undefined: none in it has one. */
+  upOf: (patch: number) => 0 | 1 | 2 | 3 | undefined
+}
+
+/** A part of the block so far. */
+interface SoFar {
+  source: Source
+  look: PartLook
+  box: Box
+  /** Seams that are sewn, and not pressed yet. */
+  unpressed: readonly { join: Join; number: number }[]
+}
+
+/**
+ * The joins of a block, leaf by leaf. A part is pressed before it is joined on only where one of its seams ends on the
+ * next one; else it is pressed when all of it is sewn, so that a row of squares is sewn without pressing between.
+ */
+export function blockJoins(block: BatchedBlock, operations: Operations): Source {
+  const numbers = unitJoinNumbers(block.make.tree, block.make.units)
+  const visit = (node: UnitTree): SoFar => {
+    if ('unit' in node) return unitSoFar(node.unit, block)
+    const parts = node.join
+      .map(visit)
+      .map(part => (mustBePressed(part, node, block) ? pressed(part, block, operations, '') : part)) as [SoFar, SoFar]
+    return joined(node, parts, numbers.get(node)!, block, operations)
+  }
+  const whole = visit(block.make.units)
+  return whole.unpressed.length === 0 ? whole.source : pressed(whole, block, operations, block.make.block.id).source
+}
+
+function unitSoFar(unit: Unit, block: BatchedBlock): SoFar {
+  const { id, key } = block.sourceOf(unit)
+  const polygons = unit.patches.map(({ patch }) => block.make.polygons[patch]!)
+  const members = unit.patches.flatMap(({ patch }, i): Member[] => {
+    const up = block.upOf(patch)
+    const cloth = block.clothOfPatch(patch)
+    const corners = polygons[i]!.map((at): Member => ({ what: cloth, at }))
+    return up === undefined ? corners : [...corners, { what: 'up', points: up, at: cornerMean(polygons[i]!) }]
+  })
+  const box = boundingBox(polygons.flat())
+  return { source: id, look: partLook(key, members, box), box, unpressed: [] }
+}
+
+function mustBePressed({ unpressed }: SoFar, join: Join, { make }: BatchedBlock): boolean {
+  if (unpressed.length === 0) return false
+  if (join.kind !== 'straight' || unpressed.some(seam => seam.join.kind !== 'straight') || paperOf(make, join))
+    return true
+  const legs = legsOf(join)
+  return unpressed.some(seam => seam.join.seam.some(end => legs.some(leg => liesOn(end, leg))))
+}
+
+function joined(join: Join, parts: [SoFar, SoFar], number: number, block: BatchedBlock, operations: Operations): SoFar {
+  const box = boundingBox(parts.flatMap(part => corners(part.box)))
+  const look = partLook(`join ${join.kind}`, parts.map(memberOf), box)
+  const id = `join.${look.key}`
+  const { count } = block
+  const press = block.press[number]!
+  const isNew = operations.get(id) === undefined
+  const top = isNew ? topOf(join, block) : undefined
+  const [first, second] = parts.map(({ source }) => source) as [Source, Source]
+  operations.add({
+    id,
+    at: 'machine',
+    what: 'join',
+    task: { block: block.make.block.id, joins: isNew ? [joinId(block, join, press)] : [] },
+    count,
+    uses:
+      first === second
+        ? [{ id: first, count: 2 * count }]
+        : [
+            { id: first, count },
+            { id: second, count },
+          ],
+    parts: [first, second],
+    gives: count,
+    ...(top ? { top } : {}),
+  })
+  const unpressed = [...parts.flatMap(part => part.unpressed), { join, number }]
+  return { source: id, look, box, unpressed }
+}
+
+/** Pressed, all its seams in one go. `name`: what is whole with it. */
+function pressed(part: SoFar, block: BatchedBlock, operations: Operations, name: string): SoFar {
+  const { unpressed, box, source } = part
+  const seams = unpressed.map(({ join, number }) => pressedTo(join, block.press[number]!, block))
+  const look = partLook(`press ${name}`, [memberOf(part), ...seams], box)
+  const id = `press.${look.key}`
+  const { count } = block
+  const isNew = operations.get(id) === undefined
+  operations.add({
+    id,
+    at: 'iron',
+    what: 'press',
+    task: {
+      block: block.make.block.id,
+      joins: isNew ? unpressed.map(({ join, number }) => joinId(block, join, block.press[number]!)) : [],
+    },
+    count,
+    uses: [{ id: source, count }],
+    parts: [source],
+    gives: count,
+    ...(name ? { ready: { what: 'block', id: name } } : {}),
+  })
+  return { source: id, look, box, unpressed: [] }
+}
+
+function memberOf({ look, box }: SoFar): Member {
+  return { what: look.key, turn: look, at: [box.x + box.width / 2, box.y + box.height / 2] }
+}
+
+/** Where a seam lies, a little towards the side to which it is pressed. */
+function pressedTo(join: Join, press: 'first' | 'second' | 'open', { make }: BatchedBlock): Member {
+  const [from, to] = join.seam.map(point => inInches(point, make)) as [Point, Point]
+  const middle: Point = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2]
+  if (press === 'open') return { what: 'open', at: middle }
+  const part = patchesUnder(join.join[press === 'first' ? 0 : 1]).map(patch => make.polygons[patch]!)
+  const [x, y] = cornerMean(part.flat())
+  const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
+  const side = Math.sign((x - from[0]) * -dy + (y - from[1]) * dx)
+  const reach = (side * make.block.width) / 100 / Math.hypot(dx, dy)
+  return { what: 'to', at: [middle[0] - dy * reach, middle[1] + dx * reach] }
+}
+
+/** The part with points at the seam lies on top, so that they are seen; else the one with more seams that end on it. */
+function topOf(join: Join, { make }: BatchedBlock): 'first' | 'second' | undefined {
+  const legs = legsOf(join).map(leg => leg.map(point => inInches(point, make)) as [Point, Point])
+  const [a, b] = join.join.map(part =>
+    seamEnds(
+      patchesUnder(part).map(patch => make.polygons[patch]!),
+      legs,
+    ),
+  ) as [Ends, Ends]
+  if (a.points !== b.points) return a.points > b.points ? 'first' : 'second'
+  return a.all === b.all ? undefined : a.all > b.all ? 'first' : 'second'
+}
+
+interface Ends {
+  points: number
+  all: number
+}
+
+/** Corners of patches that lie on a seam, within its ends; `points`: those where a patch ends in a sharp tip. */
+function seamEnds(polygons: readonly Polygon[], legs: readonly (readonly [Point, Point])[]): Ends {
+  const all = new Set<string>()
+  const points = new Set<string>()
+  for (const polygon of polygons) {
+    polygon.forEach((corner, i) => {
+      if (!legs.some(leg => liesOn(corner, leg) && leg.every(end => !isAt(corner, end)))) return
+      const key = corner.map(value => value.toFixed(3)).join()
+      all.add(key)
+      const [before, after] = [polygon.at(i - 1)!, polygon[(i + 1) % polygon.length]!]
+      if (isSharp(before, corner, after)) points.add(key)
+    })
+  }
+  return { points: points.size, all: all.size }
+}
+
+function isSharp([ax, ay]: Point, [x, y]: Point, [bx, by]: Point): boolean {
+  return (ax - x) * (bx - x) + (ay - y) * (by - y) > TOLERANCE
+}
+
+function legsOf({ seam, bent }: Join): [Point, Point][] {
+  return [seam, ...(bent ?? [])]
+}
+
+function isAt([x, y]: Point, [u, v]: Point): boolean {
+  return Math.hypot(x - u, y - v) < TOLERANCE
+}
+
+function liesOn([x, y]: Point, [[ax, ay], [bx, by]]: readonly [Point, Point]): boolean {
+  const [dx, dy] = [bx - ax, by - ay]
+  const length = Math.hypot(dx, dy)
+  const along = ((x - ax) * dx + (y - ay) * dy) / length
+  return (
+    Math.abs((x - ax) * dy - (y - ay) * dx) / length < TOLERANCE && along > -TOLERANCE && along < length + TOLERANCE
+  )
+}
+
+function inInches([x, y]: Point, { block, design }: SewnBlock['make']): Point {
+  return [(x * block.width) / design.width, (y * block.height) / design.height]
+}
+
+function corners({ x, y, width, height }: Box): Point[] {
+  return [
+    [x, y],
+    [x + width, y + height],
+  ]
+}

@@ -1,0 +1,143 @@
+// In: the quilt and its top. Out: the piles that sashes, fillers and border strips are taken from.
+import { borderOrders, roughLength } from '../../cut/edgePieces'
+import { pieceId } from '../../cut/gather'
+import { useOf } from '../../cut/place'
+import type { PieceOrder } from '../../cut/piece'
+import { settingOrders } from '../../cut/settingPieces'
+import { joinedSide } from '../../file/joinedSide'
+import type { Quilt } from '../../file/quilt'
+import type { PartName } from '../../make/methods/partName'
+import { sameLength, TOLERANCE, type Inches } from '../../measure/ruler'
+import type { Dimensions } from '../../top/dimensions'
+import { ownSize, type Region } from '../../top/region'
+import { workroomOf } from '../workroom'
+import type { Operations } from './operation'
+import { cutApart, type Source } from './unitLots'
+
+/** Of borders: the number of a strip in the order of sewing, or a piece of its own in a corner. */
+export type InBorder = number | 'corner'
+
+/** Where a part of the top comes from that is no block. */
+export type CutParts = (region: Region, inBorder?: InBorder) => Source
+
+const PART_NAMES: Partial<Record<Region['part']['kind'], PartName>> = {
+  'cornerstone': 'cornerstones',
+  'half-cornerstone': 'half cornerstones',
+  'side-triangle': 'side triangles',
+  'corner-triangle': 'corner triangles',
+  'end': 'ends',
+}
+
+export function cutParts(
+  quilt: Quilt,
+  { dimensions, planned }: { dimensions: Dimensions; planned: Dimensions },
+  operations: Operations,
+): CutParts {
+  const room = workroomOf(quilt)
+  const orders = [...settingOrders(quilt, dimensions.setting, room), ...borderOrders(quilt, planned.top, room)]
+  const named = (part: PartName) => orders.filter(({ draft }) => draft.part === part)
+  const raw = (finished: Inches) => finished + 2 * quilt.seam
+
+  /** Of long strips of this depth those that are cut in one, where the cloth is long enough; else those to join. */
+  function longStrip(candidates: readonly PieceOrder[], depth: Inches, length: Inches): PieceOrder {
+    const offDepth = ({ draft }: PieceOrder) => Math.abs(draft.height - raw(depth))
+    const nearest = Math.min(...candidates.map(offDepth))
+    const mine = candidates.filter(order => offDepth(order) <= nearest + TOLERANCE)
+    const off = ({ draft }: PieceOrder) => Math.abs(draft.width - length)
+    const inOne = mine
+      .filter(order => !isJoined(order.draft.part) && off(order) <= quilt.ruler / 2 + TOLERANCE)
+      .sort((a, b) => off(a) - off(b))[0]
+    return inOne ?? mine.find(({ draft }) => isJoined(draft.part))!
+  }
+
+  function orderOf(region: Region, inBorder: InBorder | undefined): PieceOrder {
+    const { part, run } = region
+    const { width, height } = ownSize(region)
+    if (part.kind === 'border') {
+      const ofBorder = orders.filter(({ places }) =>
+        places.some(place => 'border' in place && place.border === part.border),
+      )
+      if (inBorder === 'corner') return ofBorder.find(({ draft }) => draft.part === 'corner')!
+      // strips are cut by the plan before anything was measured
+      const strip = planned.top.strips[inBorder!]!
+      const strips = ofBorder.filter(({ draft }) => draft.part !== 'corner')
+      return longStrip(strips, strip.finishedWidth + strip.beyond, roughLength(strip).total)
+    }
+    if (run === 'long')
+      return joinedSide(quilt.setting) === 'height'
+        ? longStrip([...named('long-sashes'), ...named('long-sashes-joined')], width, raw(height))
+        : longStrip([...named('long-sashes'), ...named('long-sashes-joined')], height, raw(width))
+    const lie = 'edge' in part ? part.edge : 'corner' in part ? part.corner : undefined
+    const fits = named(part.kind === 'sash' ? 'sashes' : PART_NAMES[part.kind]!).filter(
+      ({ draft }) => draft.pool?.corner === undefined || draft.pool.corner === lie,
+    )
+    const off = ({ draft }: PieceOrder) => {
+      const asItLies = Math.abs(draft.width - raw(width)) + Math.abs(draft.height - raw(height))
+      const turned = Math.abs(draft.height - raw(width)) + Math.abs(draft.width - raw(height))
+      return draft.turn ? Math.min(asItLies, turned) : asItLies
+    }
+    return fits.sort((a, b) => off(a) - off(b))[0]!
+  }
+
+  const joined = new Set<string>()
+
+  /** Strips joined end to end, pressed and cut to length: all that are wanted of them in one go. */
+  function joinedStrip({ draft, places }: PieceOrder, { part }: Region): Source {
+    const name = `joined.${draft.cloth}.${useOf(places, draft.part)}.${draft.height.toFixed(4)}`
+    const all = joined.has(name)
+      ? []
+      : orders.filter(
+          order =>
+            useOf(order.places, order.draft.part) === useOf(places, draft.part)
+            && sameLength(order.draft.height, draft.height),
+        )
+    joined.add(name)
+    const uses = all.map(order => ({ id: pieceId(order), count: order.draft.count }))
+    const count = uses.reduce((sum, use) => sum + use.count, 0)
+    const task = { strips: part.kind === 'border' ? part.border : ('sashing' as const) }
+    const first = pieceId({ draft })
+    operations.add({
+      id: name,
+      at: 'machine',
+      what: 'join',
+      task,
+      count: Math.max(0, count - 1),
+      uses,
+      parts: [first, first],
+      gives: count > 0 ? 1 : 0,
+    })
+    const one = count > 0 ? 1 : 0
+    const press = `${name}.press`
+    operations.add({
+      id: press,
+      at: 'iron',
+      what: 'press',
+      task,
+      count: one,
+      uses: [{ id: name, count: one }],
+      parts: [name],
+      gives: one,
+    })
+    return operations.add({
+      id: `${name}.cut`,
+      at: 'mat',
+      what: 'cut-apart',
+      task,
+      count: one,
+      uses: [{ id: press, count: one }],
+      parts: [press],
+      gives: 1,
+    })
+  }
+
+  return (region, inBorder) => {
+    const order = orderOf(region, inBorder)
+    const { draft } = order
+    if (draft.cuts !== 'none') return cutApart(pieceId(order), draft.cuts, 1, operations)
+    return isJoined(draft.part) ? joinedStrip(order, region) : pieceId(order)
+  }
+}
+
+function isJoined(part: PartName): boolean {
+  return part.endsWith('-joined')
+}

@@ -1,0 +1,177 @@
+// In: the plan's work. Out: all the sewing of the quilt in batches, in the order of work.
+import { frameOrders } from '../../cut/framePieces'
+import { pieceId } from '../../cut/gather'
+import { clothsOfCell } from '../../file/clothsOfCell'
+import { blockOf, clothOf, type Cell } from '../../file/quilt'
+import { variants } from '../../make/units/demands'
+import { dressUnit } from '../../make/units/dressUnit'
+import { mirroredMake } from '../../make/units/mirroredMake'
+import type { Unit } from '../../make/units/unit'
+import type { UnitTree } from '../../make/units/unitTree'
+import { unitsOf } from '../../make/units/unitTree'
+import { timesPlaced } from '../../top/places'
+import { versionOf } from '../plannedPressing'
+import type { PlanWork } from '../planWork'
+import { pressedVersions } from '../pressing/pressedVersions'
+import type { Version } from '../pressing/quiltPressing'
+import { workroomOf } from '../workroom'
+import { blockJoins } from './blockJoins'
+import { cutParts } from './cutParts'
+import { Operations, type Operation } from './operation'
+import { schedule } from './schedule'
+import { testFirst } from './testFirst'
+import { topJoins } from './topJoins'
+import { unitLots, type Source } from './unitLots'
+
+/** One visit to a station does all that can be done there. */
+export interface Batch extends Operation {
+  /** For one block of each design, which is sewn and measured first. */
+  isTest: boolean
+}
+
+export interface QuiltBatches {
+  batches: Batch[]
+  /** Walks between mat, machine and iron: for the test blocks, for the rest. */
+  visits: { test: number; rest: number }
+  /** Whether fewer are known to be impossible. */
+  isProven: boolean
+}
+
+/** `rowIds`: the name of each row in ticks. */
+export function quiltBatches(work: PlanWork, rowIds: readonly string[]): QuiltBatches {
+  const operations = new Operations()
+  const blocks = blockSources(work, operations)
+  const versionIn = versionOf(work.pressing)
+  const partOf = cutParts(work.quilt, work, operations)
+  topJoins(
+    work.quilt,
+    work.dimensions.setting,
+    work.dimensions.top,
+    {
+      sourceOf: (region, inBorder) =>
+        'cell' in region.wears ? blocks.get(region.wears.cell)!.get(versionIn(region)!)! : partOf(region, inBorder),
+      rowIds,
+    },
+    operations,
+  )
+  const all = withWholePieces(operations.all(), work)
+  const { test, rest } = testFirst(all, testBlocks(work, blocks))
+  const [first, then] = [schedule(test), schedule(rest)]
+  return {
+    batches: [
+      ...first.order.map(operation => ({ ...operation, isTest: true })),
+      ...then.order.map(operation => ({ ...operation, isTest: false })),
+    ],
+    visits: { test: first.visits, rest: then.visits },
+    isProven: first.isProven && then.isProven,
+  }
+}
+
+/** What ends each block, for each cell and each way it is pressed there. */
+function blockSources(work: PlanWork, operations: Operations): Map<Cell, Map<Version, Source>> {
+  const { quilt, makes, choices, pressing } = work
+  const lots = unitLots(choices, operations)
+  const ofUnit = new Map(
+    choices.flatMap(({ demand }) =>
+      [...demand.perBlock.keys()].map(block => [`${block} ${demand.unit.key}`, demand.key] as const),
+    ),
+  )
+  const room = workroomOf(quilt)
+  const sources = new Map<Cell, Map<Version, Source>>()
+  for (const { cell, cells } of variants(quilt)) {
+    const make = makes.get(cell.block)!
+    const seen = cell.mirror ? mirroredMake(make) : make
+    const cloths = clothsOfCell(quilt, cell)
+    const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
+    const up = ((4 - cell.turn / 90) % 4) as 0 | 1 | 2 | 3
+    const drawn = pairedUnits(seen.units, make.units)
+    for (const { version, count } of pressedVersions(pressing, cells)) {
+      const block = blockJoins(
+        {
+          make: seen,
+          clothOfPatch,
+          seam: quilt.seam,
+          path: '',
+          press: version.press,
+          count,
+          sourceOf(unit) {
+            const { key } = dressUnit(quilt, make, drawn.get(unit)!, cell).dressed
+            const demand = ofUnit.get(`${cell.block} ${key}`)!
+            return { id: lots.get(demand)!, key: demand }
+          },
+          upOf: patch => (clothOf(quilt, clothOfPatch(patch)).directional ? up : undefined),
+        },
+        operations,
+      )
+      for (const placed of cells) {
+        // strips of a print with an up are cut as they lie in the quilt: cell by cell
+        const times = pressing.ofCell.get(placed)!.get(pressing.versions.indexOf(version))
+        if (times === undefined) continue
+        const known = sources.get(placed) ?? new Map<Version, Source>()
+        sources.set(placed, known.set(version, framedBlock(block, placed, times)))
+      }
+    }
+  }
+  return sources
+
+  /** Two sides and two ends, round after round. */
+  function framedBlock(block: Source, cell: Cell, count: number): Source {
+    const strips = frameOrders(quilt, [[cell, count]], room)
+    return strips.reduce((inside, order, i) => {
+      const pile = pieceId(order)
+      const id = `frame.${inside}.${pile}.${i}`
+      const task = { frame: cell.block, round: i }
+      operations.add({
+        id,
+        at: 'machine',
+        what: 'join',
+        task,
+        count,
+        uses: [
+          { id: inside, count },
+          { id: pile, count: 2 * count },
+        ],
+        parts: [inside, pile],
+        gives: count,
+      })
+      return operations.add({
+        id: `${id}.press`,
+        at: 'iron',
+        what: 'press',
+        task,
+        count,
+        uses: [{ id, count }],
+        parts: [id],
+        gives: count,
+      })
+    }, block)
+  }
+}
+
+/** The units of a block in the mirror by the units as drawn. */
+function pairedUnits(seen: UnitTree, drawn: UnitTree): Map<Unit, Unit> {
+  const as = unitsOf(drawn)
+  return new Map(unitsOf(seen).map((unit, i) => [unit, as[i]!]))
+}
+
+/** Squares that are cut further: whole ones, as many as the pile has. */
+function withWholePieces(operations: readonly Operation[], { pieces }: PlanWork): Operation[] {
+  const piles = new Map(pieces.map(piece => [piece.id, piece]))
+  return operations.map(operation => {
+    if (!('pile' in operation.task)) return operation
+    const { count, cuts } = piles.get(operation.task.pile)!
+    const gives = cuts === 'one-diagonal' ? 2 * count : cuts === 'two-diagonals' ? 4 * count : operation.gives
+    return { ...operation, count, uses: [{ id: operation.task.pile, count }], gives }
+  })
+}
+
+/** Of each block that stands in several places what ends the first of its dressings. */
+function testBlocks({ quilt }: PlanWork, blocks: ReadonlyMap<Cell, ReadonlyMap<Version, Source>>): Set<string> {
+  const found = new Map<string, Source>()
+  for (const [cell, sources] of blocks) {
+    const { derived, id } = blockOf(quilt, cell.block)
+    if (derived || found.has(id) || timesPlaced(quilt, id) < 2) continue
+    found.set(id, [...sources.values()][0]!)
+  }
+  return new Set(found.values())
+}

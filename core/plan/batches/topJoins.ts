@@ -1,0 +1,195 @@
+// In: rows and borders, and where each of their parts comes from. Out: what is done to join them.
+import type { BorderedTop } from '../../top/borders/index'
+import type { Quilt } from '../../file/quilt'
+import { longHash } from '../../measure/longHash'
+import type { Region } from '../../top/region'
+import type { Setting } from '../../top/setting'
+import type { CutParts } from './cutParts'
+import type { Operations, Task } from './operation'
+import type { Source } from './unitLots'
+
+export interface TopParts {
+  /** Where a part comes from. */
+  sourceOf: CutParts
+  /** The name of each row in ticks. */
+  rowIds: readonly string[]
+}
+
+/** From blocks to the whole top: rows, rows joined two and two, borders. */
+export function topJoins(
+  quilt: Quilt,
+  setting: Setting,
+  { drawnStrips }: Pick<BorderedTop, 'drawnStrips'>,
+  { sourceOf, rowIds }: TopParts,
+  operations: Operations,
+): Source {
+  const rows = setting.rows.map(({ kind, regions }, r) => {
+    const parts = regions.map(region => ({ source: sourceOf(region), look: lookOf(region) }))
+    return { kind, source: rowJoins(rowIds[r]!, kind, parts, operations) }
+  })
+  const whole = rowsJoined(
+    rows.filter(({ kind }) => kind !== 'corner'),
+    operations,
+  )
+  const withCorners = cornersSewn(
+    whole,
+    rows.flatMap(({ kind, source }) => (kind === 'corner' ? [source] : [])),
+    operations,
+  )
+  return bordersSewn(quilt, withCorners, drawnStrips, sourceOf, operations)
+}
+
+/** How a part stands in its row, so that rows alike are told from rows that only have the same blocks. */
+function lookOf({ wears }: Region): string {
+  return 'cell' in wears ? `${wears.cell.turn}${wears.cell.mirror ? 'm' : ''}` : ''
+}
+
+/** A row from its first part to its last, then pressed. Rows alike are sewn together. */
+function rowJoins(
+  name: string,
+  kind: Setting['rows'][number]['kind'],
+  parts: readonly { source: Source; look: string }[],
+  operations: Operations,
+): Source {
+  const [first, ...others] = parts as [(typeof parts)[0], ...typeof parts]
+  if (others.length === 0) return first.source
+  let before = first.source
+  let text = `${kind} ${first.source} ${first.look}`
+  others.forEach(({ source, look }, k) => {
+    text = longHash(`${text} + ${source} ${look}`)
+    before = joinTwo(operations, `row.${text}`, { row: name, kind, part: k + 1 }, before, source)
+  })
+  return operations.add({
+    id: `row.${text}.press`,
+    at: 'iron',
+    what: 'press',
+    task: { row: name, kind, part: others.length },
+    count: 1,
+    uses: [{ id: before, count: 1 }],
+    parts: [before],
+    gives: 1,
+    ready: { what: 'row', id: name },
+  })
+}
+
+/** Two and two, then fours, so that little is in hand for long; the last may be a single one. */
+function rowsJoined(
+  rows: readonly { kind: Setting['rows'][number]['kind']; source: Source }[],
+  operations: Operations,
+): Source {
+  let sections = rows.map(({ source }, i) => ({ source, from: i + 1, to: i + 1 }))
+  const kind = rows.find(row => row.kind !== 'sash')?.kind ?? 'row'
+  while (sections.length > 1) {
+    sections = sections.flatMap((section, i) => {
+      if (i % 2 === 1) return []
+      const next = sections[i + 1]
+      if (!next) return [section]
+      const task = { rows: [section.from, section.to, next.to] as const, kind }
+      const id = `rows.${longHash(`${section.source} + ${next.source} ${section.from}`)}`
+      return [{ source: joinTwo(operations, id, task, section.source, next.source), from: section.from, to: next.to }]
+    })
+  }
+  const [{ source }] = sections as [(typeof sections)[0]]
+  return rows.length === 1 ? source : pressOne(operations, source, { rows: [1, rows.length, rows.length], kind })
+}
+
+function cornersSewn(top: Source, corners: readonly Source[], operations: Operations): Source {
+  if (corners.length === 0) return top
+  const id = `corners.${longHash(top)}`
+  operations.add({
+    id,
+    at: 'machine',
+    what: 'join',
+    task: { border: 0, side: 'corners' },
+    count: corners.length,
+    uses: [{ id: top, count: 1 }, ...counted(corners)],
+    parts: [top, corners[0]!],
+    gives: 1,
+  })
+  return pressOne(operations, id, { border: 0, side: 'corners' })
+}
+
+/** Two opposite strips, pressed; then the other two. */
+function bordersSewn(
+  quilt: Quilt,
+  top: Source,
+  strips: readonly (readonly Region[])[],
+  sourceOf: TopParts['sourceOf'],
+  operations: Operations,
+): Source {
+  let inside = top
+  quilt.borders.forEach((border, b) => {
+    const mine = strips.slice(4 * b, 4 * b + 4)
+    const others = border.first === 'sides' ? ('ends' as const) : ('sides' as const)
+    for (const [side, pair] of [[border.first, mine.slice(0, 2)] as const, [others, mine.slice(2)] as const]) {
+      const sources = pair.map((regions, k) => {
+        const isCorner = (at: number) =>
+          border.corners === 'cornered' && side !== border.first && (at === 0 || at === regions.length - 1)
+        const parts = regions.map((region, at) => ({
+          source: sourceOf(region, isCorner(at) ? 'corner' : strips.indexOf(regions)),
+          look: lookOf(region),
+        }))
+        return rowJoins(`border-${b + 1}.${side}.${k}`, 'row', parts, operations)
+      })
+      const id = `border.${longHash(`${inside} ${side}`)}`
+      operations.add({
+        id,
+        at: 'machine',
+        what: 'join',
+        task: { border: b + 1, side },
+        count: 2,
+        uses: [{ id: inside, count: 1 }, ...counted(sources)],
+        parts: [inside, sources[0]!],
+        gives: 1,
+      })
+      inside = pressOne(operations, id, { border: b + 1, side })
+    }
+    if (border.corners === 'mitred') {
+      const id = `mitres.${longHash(inside)}`
+      operations.add({
+        id,
+        at: 'machine',
+        what: 'join',
+        task: { border: b + 1, side: 'corners' },
+        count: 4,
+        uses: [{ id: inside, count: 1 }],
+        parts: [inside],
+        gives: 1,
+      })
+      inside = pressOne(operations, id, { border: b + 1, side: 'corners' })
+    }
+  })
+  return inside
+}
+
+function joinTwo(operations: Operations, id: string, task: Task, first: Source, second: Source): Source {
+  return operations.add({
+    id,
+    at: 'machine',
+    what: 'join',
+    task,
+    count: 1,
+    uses: counted([first, second]),
+    parts: [first, second],
+    gives: 1,
+  })
+}
+
+function pressOne(operations: Operations, from: Source, task: Task): Source {
+  return operations.add({
+    id: `${from}.press`,
+    at: 'iron',
+    what: 'press',
+    task,
+    count: 1,
+    uses: [{ id: from, count: 1 }],
+    parts: [from],
+    gives: 1,
+  })
+}
+
+function counted(sources: readonly Source[]): { id: Source; count: number }[] {
+  const counts = new Map<Source, number>()
+  for (const source of sources) counts.set(source, (counts.get(source) ?? 0) + 1)
+  return [...counts].map(([id, count]) => ({ id, count }))
+}

@@ -1,0 +1,126 @@
+// One batch of the sewing in words.
+import type { PlannedBatch } from '../core/plan/batches/plannedBatches'
+import type { RecipeJoin } from '../core/make/joins/joins'
+import type { Recipe, RecipeUnit } from '../core/plan/recipe'
+import type { Piece } from '../core/cut/piece'
+import type { QuiltRow } from '../core/top/rows'
+import { capital, partName, unitName } from './names'
+import { rowTitle } from './rows'
+import { inEnglish, plural, type Speech } from './speech'
+import { joinedPart, PRESS, stepParts } from './step'
+import type { TextPart } from './textPart'
+
+/** What batches are told by: units by the keys of their demands, joins and rows by the names of their ticks. */
+export interface BatchBook {
+  units: ReadonlyMap<string, RecipeUnit>
+  joins: ReadonlyMap<string, { join: RecipeJoin; number: number; recipe: Recipe }>
+  pieces: ReadonlyMap<string, Piece>
+  rows: ReadonlyMap<string, readonly QuiltRow[]>
+  cloths: ReadonlyMap<string, string>
+  blocks: ReadonlyMap<string, string>
+  speech: Speech
+}
+
+/** What it is about: a unit, a block, a row. */
+export function batchTitle({ task }: PlannedBatch, { units, pieces, rows, blocks, cloths }: BatchBook): string {
+  if ('unit' in task) {
+    const unit = units.get(task.unit)
+    if (!unit) return 'Units'
+    const worn = [...new Set(unit.pieces.map(({ cloth }) => cloths.get(cloth) ?? cloth))]
+    return `${capital(unitName(unit, 2))}: ${worn.join(', ')}`
+  }
+  if ('block' in task) return blocks.get(task.block) ?? task.block
+  if ('pile' in task) {
+    const piece = pieces.get(task.pile)
+    return piece ? `${cloths.get(piece.cloth) ?? piece.cloth}, ${partName(piece.part)}` : 'Pieces'
+  }
+  if ('frame' in task) return `${blocks.get(task.frame) ?? task.frame}: frame`
+  if ('row' in task) return rowsNamed(rows.get(task.row) ?? [])
+  if ('rows' in task) return 'The top'
+  if ('strips' in task) return task.strips === 'sashing' ? 'Long sashes' : `Border ${task.strips}`
+  return task.border === 0 ? 'The corners' : `Border ${task.border}`
+}
+
+function rowsNamed(rows: readonly QuiltRow[]): string {
+  const [first, ...others] = rows
+  if (!first) return 'A strip of a border'
+  if (others.length === 0) return rowTitle(first)
+  return `${rowTitle(first)} and ${others.map(({ row }) => row).join(', ')}`
+}
+
+/** What to do, as words and lengths. */
+export function batchParts(batch: PlannedBatch, book: BatchBook): TextPart[] {
+  const { task, what, top } = batch
+  const { speech, cloths } = book
+  if ('unit' in task) {
+    const step = book.units.get(task.unit)?.steps[task.step]
+    return task.leg === 0 && step ? stepParts(step, speech, cloths) : [LATER_LEGS[what]]
+  }
+  if ('block' in task) {
+    const found = task.joins.flatMap(id => book.joins.get(id) ?? [])
+    if (what === 'press') return [pressText(found)]
+    const [{ join }] = found as [(typeof found)[0]]
+    const { press: _, ...data } = join.step.data ?? {}
+    const { joins } = join.step
+    const onTop =
+      top && joins ? ` On top: ${joinedPart(joins[top === 'first' ? 0 : 1], cloths)}, to see its points.` : ''
+    return [...stepParts({ ...join.step, data }, speech, cloths), onTop]
+  }
+  return [inEnglish(plainText(batch, book), speech)]
+}
+
+/** The rest of a step that was begun at another station. */
+const LATER_LEGS: Readonly<Record<PlannedBatch['what'], string>> = {
+  'press': 'Set the seams shut, then press them, as the picture shows.',
+  'trim': 'Check, then trim what lies behind.',
+  'join': 'Sew the next seam, as the picture shows.',
+  'cut-apart': 'Cut apart, as the picture shows.',
+  'mark': 'Mark, as the picture shows.',
+  'layer': 'Layer, as the picture shows.',
+}
+
+function pressText(joins: readonly { join: RecipeJoin; number: number }[]): string {
+  const [one, ...others] = joins
+  if (!one) return 'Set the seams shut, then press them.'
+  if (others.length === 0) {
+    const way = one.join.step.data?.press ?? 'open'
+    return `Set the seam of join ${one.number} shut, then press it ${PRESS[way]}.`
+  }
+  const ways = joins.map(({ join, number }) => `join ${number} ${PRESS[join.step.data?.press ?? 'open']}`)
+  return `Set the seams shut, then press: ${[...new Set(ways)].join(', ')}.`
+}
+
+function plainText({ task, what, count }: PlannedBatch, { pieces }: BatchBook): string {
+  if ('pile' in task) {
+    const cuts = pieces.get(task.pile)?.cuts
+    if (cuts === 'one-diagonal') return 'Cut each once, corner to corner: two triangles. Bias edges now: do not pull.'
+    if (cuts === 'two-diagonals') return 'Cut each on both diagonals: four triangles.'
+    return 'Cut the strips at their angle, as the cutting sheet says.'
+  }
+  if ('frame' in task)
+    return what === 'press'
+      ? 'Press outwards, away from the block.'
+      : `Sew a strip to both ${task.round % 2 === 0 ? 'sides' : 'ends'} of each block.`
+  if ('row' in task) {
+    if (what === 'press') return 'Press its seams, all the way its card says.'
+    const parts = task.part === 1 ? 'the first part' : `the first ${task.part} parts`
+    return `Sew part ${task.part + 1} to ${parts}.`
+  }
+  if ('rows' in task) {
+    if (what === 'press') return 'Press the seams between them.'
+    const [from, middle, to] = task.rows
+    const section = (a: number, b: number) => (a === b ? String(a) : `${a} to ${b}`)
+    return `Join ${section(from, middle)} and ${section(middle + 1, to)}, counted from the first: pin every crossing.`
+  }
+  if ('strips' in task) {
+    if (what === 'join') return `Join the strips end to end: ${plural(count, 'seam')}.`
+    return what === 'press' ? 'Press the joins open.' : 'Cut the strips to length, as Finish says.'
+  }
+  if ('border' in task) {
+    if (what === 'press') return 'Press outwards.'
+    if (task.border === 0) return 'Sew the triangles to the corners, middles matched.'
+    if (task.side === 'corners') return 'Sew the mitres, from the corner of the top outwards.'
+    return `Measure, cut and sew its strips to both ${task.side}, pinned at middle and ends.`
+  }
+  return ''
+}
