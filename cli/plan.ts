@@ -1,3 +1,4 @@
+import { plannedBatches } from '../core/plan/batches/plannedBatches'
 import { planQuilt } from '../core/checks/planQuilt'
 import { checkText } from '../words/check'
 import { withPlainSpaces } from '../words/length'
@@ -7,13 +8,14 @@ import { readQuiltText, refused } from './readFile'
 export function planText(text: string): Answer {
   const quilt = readQuiltText(text)
   if (!quilt.ok) return refused(quilt.problems)
-  const { plan } = planQuilt(quilt.value)
+  const { plan, work } = planQuilt(quilt.value)
   const speech = { units: quilt.value.units, english: 'us' } as const
   const names = new Map(quilt.value.blocks.map(block => [block.id, block.name]))
   return {
     exit: 0,
     output: `${JSON.stringify({
       ...plan,
+      batches: plannedBatches(work, plan.rows),
       checks: plan.checks.map(check => ({ ...check, text: withPlainSpaces(checkText(check, speech, names)) })),
     })}\n`,
   }

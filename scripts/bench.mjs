@@ -58,6 +58,7 @@ await build({
       "export { waysFor } from './core/plan/choose'",
       "export { workroomOf } from './core/plan/workroom'",
       "export { quiltPressing } from './core/plan/pressing/quiltPressing'",
+      "export { plannedBatches } from './core/plan/batches/plannedBatches'",
       "export { dimensionsOf } from './core/top/dimensions'",
       "export { makeWorkbook } from './app/workers/makeWorkbook'",
       "export { changeBetween } from './app/workers/changes'",
@@ -87,6 +88,7 @@ const {
   waysFor,
   workroomOf,
   quiltPressing,
+  plannedBatches,
   dimensionsOf,
   makeWorkbook,
   changeBetween,
@@ -120,6 +122,19 @@ for (const [name, path] of quilts) {
     planning(i => ({ spares: i + 1 })),
     'ms',
     null,
+  )
+  record(
+    `batches of ${name}`,
+    median(
+      times(5, (_, i) => {
+        const { plan, work } = planQuilt(readQuilt({ ...file, ...wider(i) }).value)
+        const started = performance.now()
+        plannedBatches(work, plan.rows)
+        return performance.now() - started
+      }),
+    ),
+    'ms',
+    200,
   )
   let need = 0
   let bound = 0

@@ -5,7 +5,7 @@ import type { Recipe, RecipeUnit } from '../core/plan/recipe'
 import type { Piece } from '../core/cut/piece'
 import type { QuiltRow } from '../core/top/rows'
 import { capital, partName, unitName } from './names'
-import { rowTitle } from './rows'
+import { partOfRow, rowTitle } from './rows'
 import { inEnglish, plural, type Speech } from './speech'
 import { joinedPart, PRESS, stepParts } from './step'
 import type { TextPart } from './textPart'
@@ -90,7 +90,7 @@ function pressText(joins: readonly { join: RecipeJoin; number: number }[]): stri
   return `Set the seams shut, then press: ${[...new Set(ways)].join(', ')}.`
 }
 
-function plainText({ task, what, count }: PlannedBatch, { pieces }: BatchBook): string {
+function plainText({ task, what, count }: PlannedBatch, { pieces, rows, blocks }: BatchBook): string {
   if ('pile' in task) {
     const cuts = pieces.get(task.pile)?.cuts
     if (cuts === 'one-diagonal') return 'Cut each once, corner to corner: two triangles. Bias edges now: do not pull.'
@@ -103,8 +103,9 @@ function plainText({ task, what, count }: PlannedBatch, { pieces }: BatchBook): 
       : `Sew a strip to both ${task.round % 2 === 0 ? 'sides' : 'ends'} of each block.`
   if ('row' in task) {
     if (what === 'press') return 'Press its seams, all the way its card says.'
-    const parts = task.part === 1 ? 'the first part' : `the first ${task.part} parts`
-    return `Sew part ${task.part + 1} to ${parts}.`
+    const before = task.part === 1 ? 'the first part' : `the first ${task.part} parts`
+    const part = rows.get(task.row)?.[0]?.parts[task.part]
+    return `Sew part ${task.part + 1}${part ? `, ${partOfRow(part, blocks)},` : ''} to ${before}.`
   }
   if ('rows' in task) {
     if (what === 'press') return 'Press the seams between them.'

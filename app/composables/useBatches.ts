@@ -17,7 +17,14 @@ export interface Visit {
 export function useBatches() {
   const store = useQuilt()
   const speech = useSpeech()
-  const batches = computed(() => store.plan?.batches ?? [])
+  const batches = computed(() => store.batches ?? [])
+  watch(
+    () => store.workbook,
+    workbook => {
+      if (workbook) store.askBatches()
+    },
+    { immediate: true },
+  )
   const done = computed(() => batchProgress(batches.value, store.quilt?.done ?? []))
   const visits = computed(() => {
     const found: Visit[] = []

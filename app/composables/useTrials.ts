@@ -54,6 +54,7 @@ export function useTrials(file: () => QuiltFile, quilt: () => Quilt) {
       },
       onFailed: giveUp,
       onWays: () => undefined,
+      onBatches: () => undefined,
       onRestart: () => undefined,
       onSilent: giveUp,
     },

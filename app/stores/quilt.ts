@@ -2,6 +2,7 @@ import { dimensionsOf } from '~~/core/top/dimensions'
 import type { Edit } from '~~/core/edits/edit'
 import { tick as tickEdit } from '~~/core/edits/record'
 import type { DoneKind } from '~~/core/cut/progress'
+import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
 import type { ToBuy } from '~~/core/plan/chosenWays'
 import type { Problem } from '~~/core/file/problem'
 import { readQuilt } from '~~/core/file/readQuilt'
@@ -37,6 +38,8 @@ export const useQuilt = defineStore('quilt', () => {
   /** For units whose ways were looked at: cloth to buy in this quilt by each of them. */
   const buysByWay = shallowRef<ReadonlyMap<string, readonly (ToBuy | null)[]>>(new Map())
   /** The plan on show is of an older file; the newer one is on its way. */
+  /** The sewing in batches, once it was asked for; the one before until a newer comes. */
+  const batches = shallowRef<PlannedBatch[] | null>(null)
   const isPlanning = ref(false)
   const past = shallowRef<Undoable[]>([])
   const future = shallowRef<Undoable[]>([])
@@ -101,6 +104,9 @@ export const useQuilt = defineStore('quilt', () => {
         onWays(unit, buys) {
           buysByWay.value = new Map([...buysByWay.value, [unit, buys]])
         },
+        onBatches(found) {
+          batches.value = found
+        },
         onRestart() {
           trouble.value = 'planner-restarted'
         },
@@ -133,7 +139,7 @@ export const useQuilt = defineStore('quilt', () => {
     client = null
     lease.value?.release()
     lease.value = null
-    kept.value = file.value = quilt.value = workbook.value = null
+    kept.value = file.value = quilt.value = workbook.value = batches.value = null
     past.value = []
     future.value = []
     trouble.value = null
@@ -300,6 +306,9 @@ export const useQuilt = defineStore('quilt', () => {
     void save()
   }
 
+  function askBatches() {
+    client?.askBatches()
+  }
   function askWays(unit: string) {
     client?.askWays(unit)
   }
@@ -311,6 +320,8 @@ export const useQuilt = defineStore('quilt', () => {
   return {
     buysByWay,
     askWays,
+    batches,
+    askBatches,
     isGone,
     kept,
     bookmark,

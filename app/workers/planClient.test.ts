@@ -48,6 +48,7 @@ function setUp() {
       onRestart: () => heard.push('restarted'),
       onSilent: () => heard.push('silent'),
       onWays: () => {},
+      onBatches: () => {},
     },
     () => new FakeWorker() as unknown as Worker,
   )
@@ -140,6 +141,7 @@ describe('silence', () => {
         onFailed: () => {},
         onRestart: () => {},
         onWays: () => {},
+        onBatches: () => {},
         onSilent: () => heard.push('silent'),
       },
       () => {

@@ -1,3 +1,4 @@
+import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
 import type { ToBuy } from '~~/core/plan/chosenWays'
 import type { QuiltFile } from '~~/core/file/schema'
 import { changed } from './changes'
@@ -12,6 +13,8 @@ export interface PlanClient {
    * plan is asked for.
    */
   askWays: (unit: string) => void
+  /** Asks for the sewing of the plan made last, in batches; forgotten when a newer plan is asked for. */
+  askBatches: () => void
   stop: () => void
 }
 
@@ -20,6 +23,8 @@ interface Listener {
   onFailed: (message: string) => void
   /** Cloth to buy by each way of making a unit, asked for with `askWays`. */
   onWays: (unit: string, buys: (ToBuy | null)[]) => void
+  /** The sewing of the plan made last, asked for with `askBatches`. */
+  onBatches: (batches: PlannedBatch[]) => void
   /** The worker died and another has taken its place; the last question was put to it again. */
   onRestart: () => void
   /** No worker can be made, or it has not answered for a while: the numbers are late, and why is not known. */
@@ -56,6 +61,7 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
       if (data.job === job) clearTimeout(silence)
       if (data.kind === 'hello' || data.job !== job) return
       if (data.kind === 'ways') return listener.onWays(data.unit, data.buys)
+      if (data.kind === 'batches') return listener.onBatches(data.batches)
       asked = null
       if (data.kind === 'done') listener.onDone(fromWire(book as WireBook))
       else listener.onFailed(data.message)
@@ -116,6 +122,9 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
     },
     askWays(unit) {
       worker?.postMessage({ kind: 'ways', job, unit } satisfies ToPlanWorker)
+    },
+    askBatches() {
+      worker?.postMessage({ kind: 'batches', job } satisfies ToPlanWorker)
     },
     stop() {
       clearTimeout(silence)

@@ -1,4 +1,5 @@
 import type { CheckedPlan } from '~~/core/checks/planQuilt'
+import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
 import type { ToBuy } from '~~/core/plan/chosenWays'
 import type { QuiltFile } from '~~/core/file/schema'
 import type { Change } from './changes'
@@ -14,10 +15,13 @@ export type ToPlanWorker =
   | { kind: 'plan'; job: number; file: QuiltFile }
   // cloth to buy by each way of making a unit of the plan made last
   | { kind: 'ways'; job: number; unit: string }
+  // the sewing of the plan made last, in batches
+  | { kind: 'batches'; job: number }
 export type FromPlanWorker =
   // a question has come in and is being worked on
   | { kind: 'hello'; job: number }
   // what is new since the workbook that this worker made before; from its first one everything
   | { kind: 'done'; job: number; change: Change | null }
   | { kind: 'ways'; job: number; unit: string; buys: (ToBuy | null)[] }
+  | { kind: 'batches'; job: number; batches: PlannedBatch[] }
   | { kind: 'failed'; job: number; message: string }

@@ -1,3 +1,5 @@
+import type { CheckedPlan } from '~~/core/checks/planQuilt'
+import { plannedBatches } from '~~/core/plan/batches/plannedBatches'
 import { buyByWay } from '~~/core/plan/chosenWays'
 import type { PlanWork } from '~~/core/plan/planWork'
 import { readQuilt } from '~~/core/file/readQuilt'
@@ -7,13 +9,15 @@ import type { FromPlanWorker, ToPlanWorker } from './planMessages'
 import { shared, toWire, type WireBook } from './wire'
 
 const answer = (message: FromPlanWorker) => postMessage(message)
-let last: { book: WireBook; work: PlanWork } | null = null
+let last: { book: WireBook; work: PlanWork; plan: CheckedPlan } | null = null
 
 addEventListener('message', ({ data }: MessageEvent<ToPlanWorker>) => {
   answer({ kind: 'hello', job: data.job })
   try {
     if (data.kind === 'ways')
       answer({ kind: 'ways', job: data.job, unit: data.unit, buys: last ? buyByWay(last.work, data.unit) : [] })
+    else if (data.kind === 'batches')
+      answer({ kind: 'batches', job: data.job, batches: last ? plannedBatches(last.work, last.plan.rows) : [] })
     else plan(data)
   } catch (error) {
     answer({ kind: 'failed', job: data.job, message: error instanceof Error ? error.message : String(error) })
@@ -27,5 +31,5 @@ function plan({ job, file }: Extract<ToPlanWorker, { kind: 'plan' }>) {
   const book = toWire(workbook)
   // the first time all is told, and looking for like things would take longer than to send them
   answer({ kind: 'done', job, change: last ? shared(changeBetween(last.book, book)) : { put: book } })
-  last = { book, work }
+  last = { book, work, plan: workbook.plan }
 }

@@ -10,7 +10,6 @@ import { planBatting } from '../layers/batting'
 import { seamTest } from '../made/seamTest'
 import type { Inches } from '../measure/ruler'
 import { plus, type Sum } from '../measure/sum'
-import { plannedBatches, type PlannedBatch } from './batches/plannedBatches'
 import { chooseWays } from './chosenWays'
 import { testBlockPieces } from './testBlock'
 import { timesPlaced } from '../top/places'
@@ -50,8 +49,6 @@ export interface Plan {
   /** On long sashes. */
   marks: SashMarks[]
   pressing: PlannedPressing
-  /** All the sewing of the top, in the order of work. */
-  batches: PlannedBatch[]
   borders: PlannedBorder[]
   backing: { panels: number; panelLength: Inches; seams: Backing['seams']; buy: Inches } | null
   batting: { width: Inches; height: Inches } | null
@@ -105,7 +102,6 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
     ),
     rows,
     pressing: asItIs(plannedPressing(quilt, pressing, makes, rows)),
-    batches: asItIs(plannedBatches(work, rows)),
     marks: sashMarks(quilt, dimensions),
     borders: dimensions.top.strips.map((strip, i) => plannedBorder(quilt, strip, planned.top.strips[i]!)),
     backing: backing && {

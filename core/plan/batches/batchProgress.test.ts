@@ -2,14 +2,15 @@ import { tickBatch } from '../../edits/record'
 import type { QuiltFile } from '../../file/schema'
 import { planOf, SAMPLE } from '../../testing/quiltOf'
 import { batchProgress, batchTick } from './batchProgress'
-import type { PlannedBatch } from './plannedBatches'
+import { plannedBatches, type PlannedBatch } from './plannedBatches'
 
 const AT = '2026-03-01T10:00:00Z'
 
 function progressOf(file: QuiltFile) {
-  const { quilt, plan } = planOf(file)
-  const done = batchProgress(plan.batches, quilt.done)
-  return { batches: plan.batches, done, left: plan.batches.filter((batch, i) => done[i]! < batch.count) }
+  const { quilt, plan, work } = planOf(file)
+  const batches = plannedBatches(work, plan.rows)
+  const done = batchProgress(batches, quilt.done)
+  return { batches, done, left: batches.filter((batch, i) => done[i]! < batch.count) }
 }
 
 /** So many of a batch ticked. */

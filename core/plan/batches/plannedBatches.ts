@@ -1,6 +1,5 @@
 // In: the plan's work. Out: its batches as others read them.
 import type { QuiltRow } from '../../top/rows'
-import type { Reckonable } from '../../measure/reckoned'
 import type { PlanWork } from '../planWork'
 import type { Operation, Use } from './operation'
 import { quiltBatches } from './quiltBatches'
@@ -18,7 +17,8 @@ export interface PlannedBatch extends Pick<Operation, 'id' | 'at' | 'what' | 'co
   test?: true
 }
 
-export function plannedBatches(work: PlanWork, rows: readonly Reckonable<QuiltRow>[]): PlannedBatch[] {
+/** `rows`: those of the plan. Not part of the plan itself: it takes longer than all of the rest, and few ask for it. */
+export function plannedBatches(work: PlanWork, rows: readonly Pick<QuiltRow, 'id'>[]): PlannedBatch[] {
   const { batches } = quiltBatches(
     work,
     rows.map(({ id }) => id),

@@ -39,6 +39,9 @@ function toggle({ from }: Visit) {
   if (!now.delete(from)) now.add(from)
   opened.value = now
 }
+/** Scraps make hundreds of batches: so many of a walk are shown at first. */
+const MORE = 60
+const most = ref(MORE)
 const isPrinting = ref(false)
 onMounted(() => {
   addEventListener('beforeprint', before)
@@ -123,12 +126,12 @@ function keepPlace(i: number) {
       >
     </div>
     <StationHead title="In batches" print="the batches" mode="Batches" />
-    <p v-if="!store.plan" class="note" role="status">Laying it out …</p>
+    <p v-if="!store.batches" class="note" role="status">Laying it out …</p>
     <p v-else-if="batches.length === 0" class="note">One patch alone: there is nothing to sew.</p>
     <template v-else>
       <p class="mb-4 max-w-3xl">
-        The whole top in {{ plural(visits.length, 'walk') }} between mat, machine and iron, and no order needs fewer: at
-        each stop all is done that can be.
+        The whole top in {{ plural(visits.length, 'walk') }} between mat, machine and iron, as few as can be: at each
+        stop all is done that can be done there.
         <template v-if="visits[0]!.isTest">
           First one block of each kind, to measure before the rest is sewn; what that takes is counted apart.
         </template>
@@ -157,7 +160,7 @@ function keepPlace(i: number) {
             <p v-else-if="visit.at === 'machine'" class="caution mb-2">{{ CAUTIONS.needle }}</p>
             <ul>
               <BatchLine
-                v-for="(batch, i) in visit.batches"
+                v-for="(batch, i) in visit.batches.slice(0, isPrinting ? undefined : most)"
                 :key="batch.id"
                 :batch="batch"
                 :book="book"
@@ -168,6 +171,14 @@ function keepPlace(i: number) {
                 @count="by => count(visit.from + i, by)"
               />
             </ul>
+            <button
+              v-if="visit.batches.length > most && !isPrinting"
+              type="button"
+              class="button mt-2"
+              @click="most += MORE"
+            >
+              Show more: {{ visit.batches.length - most }} left
+            </button>
           </template>
         </li>
       </ol>
