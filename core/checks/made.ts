@@ -8,11 +8,10 @@ import {
   seamError,
   sewnSeam,
 } from '../made/measures'
+import { MOST_SCATTER } from '../made/decidedSize'
+import { seamsAcross } from '../made/seamsAcross'
 import { SEAM_TOLERANCE } from '../made/seamTest'
 import type { Check, Checker } from './check'
-
-/** Blocks further apart than this cannot be eased together. */
-const MOST_SCATTER = 1 / 8
 
 export const seamOff: Checker = ({ quilt }) => {
   const at = quilt.made.findLastIndex(entry => entry.what === 'seam-test')
@@ -72,19 +71,6 @@ export const measuredBlocks: Checker = ({ quilt, makes }) =>
       })
     return checks
   })
-
-/** The most seams that a level line through the block crosses. */
-function seamsAcross(polygons: readonly (readonly (readonly [number, number])[])[]): number {
-  const middles = polygons.map(polygon => polygon.reduce((sum, p) => sum + p[1], 0) / polygon.length)
-  return Math.max(
-    ...middles.map(
-      y =>
-        polygons.filter(polygon => Math.min(...polygon.map(p => p[1])) < y && y < Math.max(...polygon.map(p => p[1])))
-          .length - 1,
-    ),
-    0,
-  )
-}
 
 export const borderSpread: Checker = ({ quilt }) =>
   quilt.made.flatMap((entry, i): Check[] => {

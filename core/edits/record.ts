@@ -46,6 +46,7 @@ export interface Measures {
   strips?: number
   cut?: Inches
   measured?: Inches
+  decision?: MadeEntry['decision']
 }
 
 export function setMeasures({ size, width, height, cut, measured, ...rest }: Measures): Edit {

@@ -179,6 +179,8 @@ function schemaFor(units: Units) {
       strips: f.whole(2, 20).optional(),
       cut: f.length(0.1).optional(),
       measured: f.length(0.1).optional(),
+      // of blocks: what is done about those that did not come out as planned
+      decision: f.oneOf(['trim', 'ease', 'remake', 'needle']).optional(),
     },
     object,
   )

@@ -1,6 +1,7 @@
 import { sameLength, type Inches } from '../measure/ruler'
 import { joinedSide } from '../file/joinedSide'
 import type { Block, Quilt } from '../file/quilt'
+import { decidedSize } from './decidedSize'
 
 /** Spread of measures beyond which something is off. Source: handbook §8. */
 export const MOST_SPREAD: Inches = 1 / 2
@@ -44,8 +45,8 @@ function meanOf(values: readonly Inches[]): Inches {
 }
 
 /**
- * The smallest of the measured blocks of this planned size, frames and all, less two seams, for all are trimmed to it;
- * null: none measured.
+ * What the measured blocks of this planned size will be, frames and all, less two seams: the smallest, for all are
+ * trimmed to it, unless the quilter decided otherwise; null: none measured.
  */
 export function measuredBlock(quilt: Quilt, { outer }: Pick<Block, 'outer'>): { width: Inches; height: Inches } | null {
   const entries = quilt.made.filter(entry => {
@@ -57,8 +58,12 @@ export function measuredBlock(quilt: Quilt, { outer }: Pick<Block, 'outer'>): { 
       && sameLength(other.outer.height, outer.height)
     )
   })
-  const widths = entries.flatMap(entry => entry.width ?? entry.size ?? [])
-  const heights = entries.flatMap(entry => entry.height ?? entry.size ?? [])
+  const sizes = (side: 'width' | 'height') =>
+    entries.flatMap(entry => {
+      const values = entry[side] ?? entry.size
+      return values ? [decidedSize(values, entry.decision ?? 'trim', outer[side] + 2 * quilt.seam)] : []
+    })
+  const [widths, heights] = [sizes('width'), sizes('height')]
   if (widths.length === 0 && heights.length === 0) return null
   return {
     width: widths.length > 0 ? Math.min(...widths) - 2 * quilt.seam : outer.width,

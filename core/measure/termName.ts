@@ -1,6 +1,7 @@
 /** What a term of a sum can be; `words/sum.ts` has the words for each. */
 export type TermName =
   | 'advance-of-each'
+  | 'allowance'
   | 'allowances-in-seams'
   | 'area-of-cloth'
   | 'area-of-pieces'
@@ -30,9 +31,11 @@ export type TermName =
   | 'float'
   | 'for-wide-binding'
   | 'frames'
+  | 'from-the-mean'
   | 'generous'
   | 'half-blocks'
   | 'half-the-slant'
+  | 'half-the-spread'
   | 'half-the-width'
   | 'height-of-the-patch'
   | 'height-of-the-wedge'
@@ -62,6 +65,7 @@ export type TermName =
   | 'rough-extra'
   | 'rows-of-blocks'
   | 'sashing'
+  | 'scatter'
   | 'seam-sewn'
   | 'seam-wanted'
   | 'seams'

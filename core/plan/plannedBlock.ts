@@ -5,6 +5,7 @@ import { sizedTree, type SizedTree } from '../make/order/sizedTree'
 import type { UnitKind } from '../file/unitKinds'
 import type { Piece } from '../cut/piece'
 import { measuredBlock } from '../made/measures'
+import { plannedMeasures, type MeasuredBlock } from './measuredBlock'
 import type { Inches } from '../measure/ruler'
 import { because, type Reckonable } from '../measure/reckoned'
 import { sumOf, type Sum, type Term } from '../measure/sum'
@@ -24,6 +25,8 @@ export interface PlannedBlock {
   height: Inches
   /** The smallest block measured less the planned size; left out until one is measured. */
   off?: Inches
+  /** What the measures say, and what can be done; left out until a block is measured. */
+  measured?: MeasuredBlock
   patches: number
   seams: number
   setIn: number
@@ -102,6 +105,7 @@ export function plannedBlock(
     width: because(width),
     height: because(height),
     ...(measured ? { off: because(offBy(measured.width + 2 * seam, width.total)) } : {}),
+    ...plannedMeasures(quilt, make),
     patches: design.patches.length,
     seams: design.patches.length - 1,
     setIn: order.setIn,

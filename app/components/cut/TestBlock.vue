@@ -77,7 +77,8 @@ const RIGHT = 1 / 32
                 size: entry?.size,
                 width: entry?.width,
                 height: entry?.height,
-                [side]: [v],
+                decision: entry?.decision,
+                [side]: [...(entry?.[side] ?? []).slice(0, -1), v],
               }),
             )
         "

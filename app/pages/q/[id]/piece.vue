@@ -307,6 +307,16 @@ const isStepping = computed(() => route.query.steps !== undefined)
         <p class="caution mb-4">{{ CAUTIONS.iron }}</p>
         <JoinList :recipe="recipe" :quilt="quilt" />
       </section>
+      <BlockMeasures
+        v-if="!blockOf(quilt, recipe.block).derived"
+        :key="recipe.block"
+        :quilt="quilt"
+        :block="blockOf(quilt, recipe.block)"
+        :planned="plan.blocks.find(b => b.id === recipe!.block)!"
+        :path="recipe.path"
+        :can-write="store.canWrite"
+        @edit="(name, change) => toast.problems(store.apply(name, change))"
+      />
       <PaperWork
         :quilt="quilt"
         :planned="plan.blocks.find(b => b.id === recipe!.block)!"

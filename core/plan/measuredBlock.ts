@@ -1,0 +1,60 @@
+// In: a block with what was measured of it. Out: what that says, and how large the quilt is by each decision.
+import { blockMeasures, type BlockMeasures } from '../made/blockMeasures'
+import { DECISIONS, type Decision } from '../made/decidedSize'
+import { seamsAcross } from '../made/seamsAcross'
+import type { BlockMake } from '../make/units/blockMake'
+import { because, type Reckonable } from '../measure/reckoned'
+import type { Inches } from '../measure/ruler'
+import type { Quilt } from '../file/quilt'
+import { dimensionsOf } from '../top/dimensions'
+
+/** Raw edge to raw edge, across the block. */
+export interface MeasuredBlock extends Pick<BlockMeasures, 'count' | 'remake' | 'advised'> {
+  mean: Inches
+  spread: Inches
+  /** How much each allowance takes too much; left out where no seam runs across. */
+  error?: Inches
+  /** Standard deviation; left out for one block alone. */
+  scatter?: Inches
+  /** Allowance left beyond the points of the largest, if all are trimmed to the smallest. */
+  beyondPoints: Inches
+  /** What the one that differs most must be eased. */
+  ease: Inches
+  /** What was decided; trimming, where nothing was. */
+  decision: Decision
+  /** The finished quilt by each decision. */
+  quilts: Record<Decision, { width: Inches; height: Inches }>
+}
+
+/** Nothing, where nothing was measured. */
+export function plannedMeasures(
+  quilt: Quilt,
+  { block, polygons }: Pick<BlockMake, 'block' | 'polygons'>,
+): { measured?: Reckonable<MeasuredBlock> } {
+  const found = blockMeasures(quilt, block, seamsAcross(polygons) + 2 * block.frame.length)
+  if (!found) return {}
+  const entry = quilt.made.findLast(made => made.what === 'block' && made.block === block.id)!
+  const sizeBy = (decision: Decision) => {
+    const made = quilt.made.map(other => (other === entry ? { ...other, decision } : other))
+    const { width, height } = dimensionsOf({ ...quilt, made }).top.stages.at(-1)!
+    return { width: because(width), height: because(height) }
+  }
+  const { count, remake, advised, mean, spread, error, scatter, beyondPoints, ease } = found
+  return {
+    measured: {
+      count,
+      remake,
+      advised,
+      mean: because(mean),
+      spread: because(spread),
+      ...(error ? { error: because(error) } : {}),
+      ...(scatter ? { scatter: because(scatter) } : {}),
+      beyondPoints: because(beyondPoints),
+      ease: because(ease),
+      decision: entry.decision ?? 'trim',
+      quilts: Object.fromEntries(DECISIONS.map(decision => [decision, sizeBy(decision)])) as Reckonable<
+        MeasuredBlock['quilts']
+      >,
+    },
+  }
+}

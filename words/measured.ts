@@ -1,0 +1,44 @@
+// What measured blocks say, and what can be done with them, in words.
+import type { Decision } from '../core/made/decidedSize'
+import type { Doubt } from '../core/made/blockMeasures'
+import type { MeasuredBlock } from '../core/plan/measuredBlock'
+import { formatExactLength, formatLength } from './length'
+import { plural, type Speech } from './speech'
+
+export const DECISION_NAMES: Readonly<Record<Decision, string>> = {
+  trim: 'Trim all to the smallest',
+  ease: 'Ease them together',
+  remake: 'Make some again',
+  needle: 'Move the needle, go on',
+}
+
+/** What a decision means, without its figures. */
+export function decisionText(decision: Decision, { remake, count }: MeasuredBlock): string {
+  switch (decision) {
+    case 'trim':
+      return 'Centered, the same from every side. All that follows is cut for the smaller blocks.'
+    case 'ease':
+      return 'Each is pinned at both ends and the middle, the larger underneath; the top goes by their mean.'
+    case 'remake':
+      return remake === 0
+        ? 'None is too far from the plan to be used.'
+        : `${plural(remake, 'block')} of ${count} again; the others are trimmed to the smallest of them.`
+    case 'needle':
+      return 'Those still to be sewn come out right, and the plan stays; these are eased to it.'
+  }
+}
+
+export const ADVICE: Readonly<Record<MeasuredBlock['advised'], string>> = {
+  'go-on': 'Good enough: go on.',
+  'measure-more': 'One block alone cannot tell the seam from chance: measure another before you decide.',
+  'trim': 'They lie too far apart to be eased, and too many would have to be made again: trim them.',
+  'ease': 'They are near enough to be eased.',
+  'remake': 'Most are right: make the few again.',
+  'needle': 'They agree with each other and not with the plan: it is the seam. Move the needle.',
+}
+
+export function doubtText(doubt: Doubt, speech: Speech): string {
+  if (doubt.what === 'far-off')
+    return `It should be about ${formatLength(doubt.expected, speech)}: measure again, raw edge to raw edge.`
+  return `Did you mean ${formatExactLength(doubt.inches, { units: doubt.units })}?`
+}
