@@ -16,6 +16,7 @@ export const CORE_ORDER = [
   'cut',
   'layers',
   'plan',
+  'simulation',
   'checks',
   'edits',
   'drafting',
