@@ -95,7 +95,9 @@ function unitPart(unit: Unit, question: BlockQuestion, times: number, chance: Ch
         height[i]! -= taken * ny
       }
     }
-  const inset = () => around(seam, isOnPaper ? hand.paperScatter : hand.cutScatter, times, chance)
+  // a tip stands where the unit's own seams meet, unless the ruler has set it anew
+  const bySeams = isTrimmed || isOnPaper ? 0 : 2 * hand.seamScatter ** 2
+  const inset = () => around(seam, Math.sqrt(spread ** 2 + bySeams), times, chance)
   const part: Part = {
     planned: { width: box.width, height: box.height },
     width,

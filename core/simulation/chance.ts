@@ -22,17 +22,15 @@ export function chanceFrom(seed: number): Chance {
       kept = null
       return value
     }
-    let u = 0
-    let v = 0
-    let square = 0
-    do {
-      u = 2 * even() - 1
-      v = 2 * even() - 1
-      square = u * u + v * v
-    } while (square >= 1 || square === 0)
-    const scale = Math.sqrt((-2 * Math.log(square)) / square)
-    kept = v * scale
-    return u * scale
+    for (;;) {
+      const u = 2 * even() - 1
+      const v = 2 * even() - 1
+      const square = u * u + v * v
+      if (square >= 1 || square === 0) continue
+      const scale = Math.sqrt((-2 * Math.log(square)) / square)
+      kept = v * scale
+      return u * scale
+    }
   }
   return { even, normal }
 }

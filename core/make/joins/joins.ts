@@ -17,6 +17,8 @@ export interface RecipeJoin {
   id: string
   step: Step
   times: number
+  /** The numbers of these seams in the block's sewing. */
+  numbers: number[]
   /** Where the size after it stands in the plan. */
   path: string
 }
@@ -29,12 +31,17 @@ export function joinSteps(block: SewnBlock): RecipeJoin[] {
   const given = new Map<UnitTree, number>()
   for (const { join, path } of joinsOf(block.make.units, block.path)) {
     const named = join.join.map(child => partOf(child, given, block)) as [JoinedPart, JoinedPart]
-    const press = block.press[numbers.get(join)!]!
+    const number = numbers.get(join)!
+    const press = block.press[number]!
     const key = joinKey(block, join, press)
     const known = distinct.get(key)
-    if (known) known.times += 1
-    else
-      distinct.set(key, { id: joinId(block, join, press), step: joinStep(block, join, press, named), times: 1, path })
+    if (known) {
+      known.times += 1
+      known.numbers.push(number)
+    } else {
+      const step = joinStep(block, join, press, named)
+      distinct.set(key, { id: joinId(block, join, press), step, times: 1, numbers: [number], path })
+    }
     given.set(join, [...distinct.keys()].indexOf(key) + 1)
   }
   return [...distinct.values()]

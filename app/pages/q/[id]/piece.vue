@@ -170,6 +170,9 @@ const isStepping = computed(() => route.query.steps !== undefined)
       <NuxtLink class="button" :to="$route.path.replace(/piece$/, 'batches')"
         ><UIcon name="i-lucide-layers" class="size-5" />In batches</NuxtLink
       >
+      <NuxtLink class="button" :to="$route.path.replace(/piece$/, 'chances')"
+        ><UIcon name="i-lucide-chart-column" class="size-5" />What chance does</NuxtLink
+      >
     </StationHead>
     <p v-if="!plan || !recipe" class="note" role="status">Laying it out …</p>
     <template v-else>

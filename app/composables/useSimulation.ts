@@ -1,0 +1,38 @@
+import type { UnitsMade } from '~~/core/simulation/block'
+import type { Simulation } from '~~/core/simulation/quilt'
+import type { FromSimulationWorker, ToSimulationWorker } from '~/workers/simulationWorker'
+
+const TIMES = 10_000
+
+/** Sews the quilt of now many times over in a worker of its own; stopped, what was sewn so far stays on show. */
+export function useSimulation() {
+  const store = useQuilt()
+  const found = shallowRef<Partial<Record<UnitsMade, Simulation>>>({})
+  const state = ref<'idle' | 'running' | 'done' | 'stopped' | 'failed'>('idle')
+  let worker: Worker | null = null
+
+  function end(how: typeof state.value) {
+    worker?.terminate()
+    worker = null
+    state.value = how
+  }
+  function run() {
+    const { file } = store
+    if (!file) return
+    end('running')
+    found.value = {}
+    try {
+      worker = new Worker(new URL('../workers/simulationWorker.ts', import.meta.url), { type: 'module' })
+    } catch {
+      return end('failed')
+    }
+    worker.addEventListener('message', ({ data }: MessageEvent<FromSimulationWorker>) => {
+      if (data.kind === 'sewn') found.value = { ...found.value, [data.units]: data.simulation }
+      else end(data.kind)
+    })
+    worker.addEventListener('error', () => end('failed'))
+    worker.postMessage({ file: toRaw(file), times: TIMES, seed: 1 } satisfies ToSimulationWorker)
+  }
+  onBeforeUnmount(() => worker?.terminate())
+  return { found, state, run, stop: () => end('stopped'), times: TIMES }
+}

@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import type { EChartsCoreOption } from 'echarts/core'
+import type { ChartColours } from '~/components/common/DataChart.vue'
+import type { UnitsMade } from '~~/core/simulation/block'
+import type { Spread } from '~~/core/simulation/quilt'
+import { formatLength } from '~~/words/length'
+import { bestWaySentence, handSentence, pointsSentence, WAYS_SEWN, widthSentence } from '~~/words/simulation'
+import { stepText } from '~~/words/step'
+
+/** The quilt sewn ten thousand times with the chance that is in every cut and seam. */
+const store = useQuilt()
+const speech = useSpeech()
+const { found, state, run, stop, times } = useSimulation()
+const planned = computed(() => found.value.planned)
+const isMeasured = computed(() => store.plan?.blocks.some(({ measured }) => measured?.scatter !== undefined) ?? false)
+/** The whole inside its borders; where that cannot be said, its first block. */
+const size = computed((): { spread: Spread; what: string } | null => {
+  const now = planned.value
+  if (!now) return null
+  if (now.width) return { spread: now.width, what: 'the top inside its borders' }
+  const [block] = now.blocks
+  return block ? { spread: block.width, what: `a block of ${store.blockNames.get(block.block)}` } : null
+})
+const leftOut = computed(() => (planned.value?.left ?? []).flatMap(id => store.blockNames.get(id) ?? []))
+const worst = computed(() => {
+  const at = planned.value?.worst
+  if (!at) return null
+  const recipes = store.workbook?.recipes.filter(({ block }) => block === at.block) ?? []
+  const join = recipes.flatMap(({ joins }) => joins).find(({ numbers }) => numbers.includes(at.join))
+  return join ? `${store.blockNames.get(at.block)}. ${stepText(join.step, speech.value, store.clothNames)}` : null
+})
+
+function histogram({ bars, planned: plan }: Spread) {
+  const wide = bars[0]!.to - bars[0]!.from
+  const from = Math.min(bars[0]!.from, plan - 2 * wide)
+  const to = Math.max(bars.at(-1)!.to, plan + 2 * wide)
+  return ({ ink, soft, indigo, madder }: ChartColours): EChartsCoreOption => ({
+    grid: { left: 12, right: 16, top: 34, bottom: 28, containLabel: true },
+    xAxis: {
+      type: 'value',
+      min: from,
+      max: to,
+      interval: (to - from) / 4,
+      axisLabel: { color: ink, fontSize: 14, formatter: (value: number) => formatLength(value, speech.value) },
+      axisLine: { lineStyle: { color: soft } },
+      splitLine: { show: false },
+    },
+    yAxis: { type: 'value', show: false },
+    series: [
+      {
+        type: 'bar',
+        barWidth: '96%',
+        itemStyle: { color: indigo },
+        data: bars.map(({ from, to, count }) => [(from + to) / 2, count]),
+        markLine: {
+          symbol: 'none',
+          lineStyle: { color: madder, width: 2, type: 'solid' },
+          label: { color: ink, fontSize: 14, formatter: 'plan' },
+          data: [{ xAxis: plan }],
+        },
+      },
+    ],
+  })
+}
+function lostByWay(lost: readonly { units: UnitsMade; name: string; cut: number }[]) {
+  return ({ ink, soft, indigo, weld }: ChartColours): EChartsCoreOption => ({
+    grid: { left: 12, right: 60, top: 10, bottom: 10, containLabel: true },
+    xAxis: { type: 'value', show: false },
+    yAxis: {
+      type: 'category',
+      inverse: true,
+      data: lost.map(({ name }) => name),
+      axisLabel: { color: ink, fontSize: 15 },
+      axisLine: { lineStyle: { color: soft } },
+      axisTick: { show: false },
+    },
+    series: [
+      {
+        type: 'bar',
+        barMaxWidth: 34,
+        label: {
+          show: true,
+          position: 'right',
+          color: ink,
+          fontSize: 15,
+          formatter: ({ value }: { value: number }) => String(Math.round(value * 10) / 10),
+        },
+        data: lost.map(({ units, cut }) => ({
+          value: cut,
+          itemStyle: { color: units === 'planned' ? weld : indigo },
+        })),
+      },
+    ],
+  })
+}
+const wayBars = computed(() =>
+  lostByWay(
+    (Object.entries(WAYS_SEWN) as [UnitsMade, string][]).flatMap(([units, name]) => {
+      const cut = found.value[units]?.tips.cut
+      return cut === undefined ? [] : [{ units, name, cut }]
+    }),
+  ),
+)
+const sizeBars = computed(() => size.value && histogram(size.value.spread))
+</script>
+
+<template>
+  <div class="mx-auto max-w-5xl p-5">
+    <div class="no-print mb-2">
+      <NuxtLink class="button quiet" :to="$route.path.replace(/chances$/, 'piece')"
+        ><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</NuxtLink
+      >
+    </div>
+    <div class="mb-4 flex flex-wrap items-center gap-3">
+      <h1 class="mr-auto">What chance does</h1>
+      <button
+        type="button"
+        class="button"
+        :class="{ act: state !== 'running' }"
+        :disabled="!store.plan"
+        @click="state === 'running' ? stop() : run()"
+      >
+        <UIcon :name="state === 'running' ? 'i-lucide-square' : 'i-lucide-play'" class="size-5" />{{
+          state === 'running'
+            ? 'Stop'
+            : state === 'idle'
+              ? `Sew it ${times.toLocaleString('en-US')} times`
+              : 'Once more'
+        }}
+      </button>
+    </div>
+    <p class="mb-4 max-w-3xl">
+      No cut and no seam is exact. Here the quilt is sewn many times on paper, each time with other small errors, to see
+      what they add up to before any cloth is spent.
+    </p>
+    <p class="note figure !whitespace-normal" role="status" data-testid="sewn-times">
+      <template v-if="state === 'failed'">That did not work: the quilt could not be sewn here. Try it again.</template>
+      <template v-else-if="planned"
+        >{{ planned.times.toLocaleString('en-US') }} sewn{{ state === 'stopped' ? ', then stopped' : '' }}.
+        {{ handSentence(planned, isMeasured, speech) }}</template
+      >
+    </p>
+    <div v-if="planned" class="mt-4 grid gap-5 lg:grid-cols-2">
+      <figure v-if="size && sizeBars" class="card">
+        <h2>How large it comes out</h2>
+        <DataChart :draw="sizeBars" :label="widthSentence(size.spread, size.what, speech)" />
+        <figcaption class="figure !whitespace-normal" data-testid="says-width">
+          {{ widthSentence(size.spread, size.what, speech) }}
+        </figcaption>
+      </figure>
+      <figure v-if="planned.blocks.length > 0" class="card">
+        <h2>Points that lose their tips</h2>
+        <DataChart :draw="wayBars" :label="`${pointsSentence(planned, speech)} ${bestWaySentence(found)}`" />
+        <figcaption class="figure !whitespace-normal" data-testid="says-points">
+          {{ pointsSentence(planned, speech) }} {{ bestWaySentence(found) }}
+        </figcaption>
+      </figure>
+    </div>
+    <p v-if="worst" class="figure mt-4 max-w-3xl !whitespace-normal" data-testid="says-worst">
+      <strong>The seam to watch, in {{ worst }}</strong>
+    </p>
+    <p v-if="leftOut.length > 0" class="note mt-4">
+      Nothing is said of {{ leftOut.join(', ') }}: only blocks sewn of rectangles by straight seams can be followed so.
+    </p>
+  </div>
+</template>
