@@ -98,6 +98,16 @@ export function checkText(
         `At ${formatCount(data.clashes)} of ${formatCount(data.crossings)} crossings both allowances lie the same way. `
         + `Press one of them open there, or match these crossings with a pin.`
       )
+    case 'bulky-crossing':
+      return (
+        `${data.block}: ${data.seams} seams meet in ${data.places === 1 ? 'one point' : `${data.places} points`}. Trim `
+        + `the tips, turn the allowances all one way round and press the middle flat, or press the last seam open.`
+      )
+    case 'points-at-risk':
+      return data.left <= 0
+        ? `${data.block}: trimmed to the smallest, the largest loses its points. Make some again, or ease them.`
+        : `${data.block}: trimmed to the smallest, ${length(data.left)} of ${length(data.seam)} is left beyond the `
+            + `points of the largest. Make some again, or ease them.`
     case 'border-too-wide':
       return (
         `Border ${data.border} is ${length(data.width)} wide, wider than a block (${length(data.block)}). It will `

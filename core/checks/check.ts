@@ -44,6 +44,10 @@ export interface CheckData {
   'border-covered': { seam: Inches; wider: Inches; covered: Inches }
   /** Crossings of the quilt at which both allowances lie the same way. */
   'seams-do-not-nest': { clashes: number; crossings: number }
+  /** Where the most seams of the block meet in one point, on one side of a seam that runs through or round it. */
+  'bulky-crossing': { block: string; seams: number; places: number }
+  /** Allowance left beyond the points of the largest block, once all are trimmed to the smallest. */
+  'points-at-risk': { block: string; left: Inches; seam: Inches }
   'border-too-wide': { border: number; width: Inches; block: Inches }
   'border-too-narrow': { border: number; width: Inches; least: Inches }
   'border-too-short': { border: number; length: Inches; rough: Inches }

@@ -36,6 +36,8 @@ const CAUSES: Partial<Record<CheckId, Partial<QuiltFile>>> = {
   'border-too-narrow': { borders: [{ ...border, width: '3/8' }] },
   'border-too-short': { made: [{ what: 'setting', height: [80, 80] }] },
   'block-too-small': { made: [{ what: 'block', block: 'star', size: [9.25] }] },
+  'points-at-risk': { made: [{ what: 'block', block: 'star', size: [9.5, 9.2] }] },
+  'bulky-crossing': { blocks: [{ ...star, design: 'pinwheel', cloths: { blade: 'soot', ground: 'cream' } }, plain] },
   'scattered-blocks': { made: [{ what: 'block', block: 'star', size: [9.5, 9.3] }] },
   'low-contrast': { cloths: [{ ...soot, colour: '#f0e0c0' }, cream, brass, red] },
   'neighbours-alike': {

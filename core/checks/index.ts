@@ -4,9 +4,9 @@ import { oneOnPoint, shiftTooLong, tooLarge } from './extent'
 import { frameTooNarrow } from './frames'
 import { noPrecuts, notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargin, turnedPrints } from './cloth'
 import { lowContrast, neighboursAlike } from './contrast'
-import { borderSpread, borderTooShort, cutAlready, measuredBlocks, rowSpread, seamOff } from './made'
+import { borderSpread, borderTooShort, cutAlready, measuredBlocks, pointsAtRisk, rowSpread, seamOff } from './made'
 import { offRuler } from './offRuler'
-import { seamsDoNotNest } from './pressing'
+import { bulkyCrossings, seamsDoNotNest } from './pressing'
 import {
   angledPieces,
   biasEdges,
@@ -32,6 +32,7 @@ const CHECKERS: readonly Checker[] = [
   oneOnPoint,
   seamOff,
   measuredBlocks,
+  pointsAtRisk,
   borderSpread,
   rowSpread,
   cutAlready,
@@ -50,6 +51,7 @@ const CHECKERS: readonly Checker[] = [
   mitreAngle,
   borderCovered,
   seamsDoNotNest,
+  bulkyCrossings,
   neighboursAlike,
   biasEdges,
   shortMargin,

@@ -1,3 +1,4 @@
+import type { BlockMake } from '../make/units/blockMake'
 import { countSeams } from '../make/order/sewingTree'
 import {
   MOST_SPREAD,
@@ -71,6 +72,33 @@ export const measuredBlocks: Checker = ({ quilt, makes }) =>
       })
     return checks
   })
+
+/** Less than this beyond a point, and the next seam may take its tip. Source: handbook §8. */
+const LEAST_BEYOND = 1 / 8
+
+/** Blocks that differ so much that trimming all alike would cut into the points at their edges. */
+export const pointsAtRisk: Checker = ({ quilt, plan, makes }) =>
+  plan.blocks.flatMap((planned): Check[] => {
+    const { measured, id } = planned
+    if (!measured || measured.decision !== 'trim' || measured.beyondPoints >= LEAST_BEYOND - 1e-9) return []
+    if (!hasPointsAtEdge(makes.get(id)!)) return []
+    const at = quilt.made.findLastIndex(({ what, block }) => what === 'block' && block === id)
+    const { name } = quilt.blocks.find(block => block.id === id)!
+    const data = { block: name, left: measured.beyondPoints, seam: quilt.seam }
+    return [{ id: 'points-at-risk', severity: 'warn', path: `made.${at}`, data }]
+  })
+
+/** Whether a patch ends in a sharp tip on an edge of the block, away from its corners. */
+function hasPointsAtEdge({ block, polygons }: Pick<BlockMake, 'block' | 'polygons'>): boolean {
+  const isOn = (value: number, end: number) => Math.abs(value) < 1e-6 || Math.abs(value - end) < 1e-6
+  return polygons.some(polygon =>
+    polygon.some(([x, y], i) => {
+      if (isOn(x, block.width) === isOn(y, block.height)) return false
+      const [[ax, ay], [bx, by]] = [polygon.at(i - 1)!, polygon[(i + 1) % polygon.length]!]
+      return (ax - x) * (bx - x) + (ay - y) * (by - y) > 1e-6
+    }),
+  )
+}
 
 export const borderSpread: Checker = ({ quilt }) =>
   quilt.made.flatMap((entry, i): Check[] => {
