@@ -106,6 +106,16 @@ export function formatSmall(inches: Inches, { units }: Pick<Speech, 'units'>): s
   return `${parts / shared}/${64 / shared}″`
 }
 
+/** Millimetres to a tenth, in which machines move their needles: `0.4 mm`. */
+export function formatMillimetres(inches: Inches): string {
+  return `${trimZeros((inches * 25.4).toFixed(1))}${NO_BREAK}mm`
+}
+
+/** A seam as finely as it can be told by strips: `0.258″`, `6.6 mm`. */
+export function formatThousandths(inches: Inches, { units }: Pick<Speech, 'units'>): string {
+  return units === 'cm' ? formatMillimetres(inches) : `${inches.toFixed(3)}″`
+}
+
 /** `412 sq in`, `2660 cm²`. */
 export function formatArea(area: number, { units }: Pick<Speech, 'units'>): string {
   return units === 'cm'

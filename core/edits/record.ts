@@ -69,6 +69,45 @@ export function removeMeasures(what: string, block?: string): Edit {
   return file => ({ ...file, made: withoutMeasures(file, what, block) })
 }
 
+/** How a seam test is set up; what was measured before stays on record. */
+export function setUpSeamTest(
+  setup: Pick<MadeEntry, 'strips' | 'cut' | 'cloth' | 'machine' | 'thread' | 'needle'>,
+): Edit {
+  return file => {
+    const entry = { ...setup, ...(setup.cut ? { cut: written(file, Number(setup.cut)) } : {}) }
+    const clean = Object.fromEntries(Object.entries(entry).filter(([, value]) => value !== undefined && value !== ''))
+    return { ...file, made: [...(file.made ?? []).filter(isMeasured), { what: 'seam-test', ...clean }] }
+  }
+}
+
+/** What the strips of the last test measure; measured again, that test is put right. `at`: time as ISO text. */
+export function measureSeamTest(setup: MadeEntry, measured: Inches, at: string): Edit {
+  return file => {
+    const made = file.made ?? []
+    const last = made.findLastIndex(({ what }) => what === 'seam-test')
+    const entry = { ...setup, cut: written(file, Number(setup.cut)), measured: written(file, measured), at }
+    return { ...file, made: [...made.filter((_, i) => i !== last), entry] }
+  }
+}
+
+/** Takes a test off the record. `index`: among those that were measured. */
+export function removeSeamTest(index: number): Edit {
+  return file => {
+    let tests = -1
+    const made = (file.made ?? []).filter(entry => {
+      if (entry.what !== 'seam-test' || entry.measured === undefined) return true
+      tests += 1
+      return tests !== index
+    })
+    return { ...file, made }
+  }
+}
+
+/** All but a seam test that was set up and not measured. */
+function isMeasured({ what, measured }: MadeEntry): boolean {
+  return what !== 'seam-test' || measured !== undefined
+}
+
 /** Takes back what was measured of single rows. */
 export function removeRowMeasures(): Edit {
   return file => ({ ...file, made: (file.made ?? []).filter(({ what }) => !what.startsWith('row-')) })

@@ -179,6 +179,12 @@ function schemaFor(units: Units) {
       strips: f.whole(2, 20).optional(),
       cut: f.length(0.1).optional(),
       measured: f.length(0.1).optional(),
+      // of a seam test: when, in what cloth, on which machine with which thread, the needle at which of its own steps
+      at: f.date.optional(),
+      cloth: f.oneOf(['thin', 'thick']).optional(),
+      machine: f.text(80).optional(),
+      thread: f.text(80).optional(),
+      needle: f.number(-100, 100).optional(),
       // of blocks: what is done about those that did not come out as planned
       decision: f.oneOf(['trim', 'ease', 'remake', 'needle']).optional(),
     },

@@ -7,6 +7,7 @@ import { planBinding, type Binding } from '../layers/binding'
 import { roughLength } from '../cut/edgePieces'
 import { planBacking, type Backing } from '../layers/backing'
 import { planBatting } from '../layers/batting'
+import { seamRecord, type SeamTestDone } from '../made/seamRecord'
 import { seamTest } from '../made/seamTest'
 import type { Inches } from '../measure/ruler'
 import { plus, type Sum } from '../measure/sum'
@@ -69,6 +70,12 @@ export interface Plan {
     measured: Inches | null
     sewn: Inches | null
     off: Inches | null
+    /** All tests that were measured. */
+    tests: SeamTestDone[]
+    /** Within them a test differs by chance alone. */
+    limits: { mean: Inches; low: Inches; high: Inches } | null
+    /** What one step of the machine's needle adds to the seam. */
+    step: Inches | null
   }
   sums: Record<string, Sum>
 }
@@ -141,10 +148,15 @@ function plannedBorder(quilt: Quilt, strip: BorderStrip, before: BorderStrip): R
 
 function plannedSeamTest(quilt: Quilt): Reckonable<Plan['seamTest']> {
   const test = seamTest(quilt)
+  const record = seamRecord(quilt)
+  const { limits } = record
   return {
     ...test,
     expected: because(test.expected),
     sewn: test.sewn && because(test.sewn),
     off: test.off && because(test.off),
+    tests: record.tests,
+    limits: limits && { mean: because(limits.mean), low: because(limits.low), high: because(limits.high) },
+    step: record.step && because(record.step),
   }
 }

@@ -54,7 +54,7 @@ onBeforeUnmount(() => chart?.dispose())
 </script>
 
 <template>
-  <div ref="place" class="chart" role="img" :aria-label="label" data-testid="chart" />
+  <div ref="place" class="chart" data-given role="img" :aria-label="label" data-testid="chart" />
 </template>
 
 <style scoped>

@@ -1,20 +1,33 @@
 <script setup lang="ts">
 import type { Edit } from '~~/core/edits/edit'
-import { setMeasures } from '~~/core/edits/record'
+import { measureSeamTest, removeSeamTest, setUpSeamTest } from '~~/core/edits/record'
+import type { Quilt } from '~~/core/file/quilt'
+import { stepsToMove } from '~~/core/made/seamRecord'
 import { SEAM_TOLERANCE } from '~~/core/made/seamTest'
-import type { Inches } from '~~/core/measure/ruler'
 import type { Plan } from '~~/core/plan/plan'
 import { CAUTIONS } from '~~/words/caution'
-import { formatLength, formatSmall } from '~~/words/length'
+import { formatLength, formatMillimetres, formatSmall } from '~~/words/length'
+import { plural } from '~~/words/speech'
 
-const { test } = defineProps<{ test: Plan['seamTest'] }>()
+const { test, quilt } = defineProps<{ test: Plan['seamTest']; quilt: Quilt }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
 
 const speech = useSpeech()
 const isRight = computed(() => test.off !== null && Math.abs(test.off) < SEAM_TOLERANCE)
-/** Another number or width of strips is another test: what was measured of the old one no longer counts. */
-function choose(strips: number, cut: Inches) {
-  emit('edit', 'strips of the seam test', setMeasures({ what: 'seam-test', strips, cut }))
+/** How the test of now is set up: strips, and for which cloth, machine, thread and needle. */
+const setup = computed(() => {
+  const { cloth, machine, thread, needle } = quilt.made.findLast(({ what }) => what === 'seam-test') ?? {}
+  return { strips: test.strips, cut: test.cut, cloth, machine, thread, needle }
+})
+/** Another number or width of strips, another cloth or needle is another test: those measured stay on record. */
+function choose(change: Partial<typeof setup.value>) {
+  emit('edit', 'seam test set up', setUpSeamTest({ ...setup.value, ...change }))
+}
+const toggleCloth = (cloth: 'thin' | 'thick') => choose({ cloth: setup.value.cloth === cloth ? undefined : cloth })
+const steps = computed(() => (test.off === null || test.step === null ? null : stepsToMove(test.off, test.step)))
+function setNeedle(event: Event) {
+  const { value } = event.target as HTMLInputElement
+  choose({ needle: value.trim() === '' || Number.isNaN(Number(value)) ? undefined : Number(value) })
 }
 </script>
 
@@ -37,7 +50,7 @@ function choose(strips: number, cut: Inches) {
         ><select
           :value="test.strips"
           class="field figure"
-          @change="e => choose(Number((e.target as HTMLSelectElement).value), test.cut)"
+          @change="e => choose({ strips: Number((e.target as HTMLSelectElement).value) })"
         >
           <option v-for="n in [2, 3, 4, 5]" :key="n" :value="n">{{ n }}</option>
         </select></label
@@ -49,7 +62,7 @@ function choose(strips: number, cut: Inches) {
         :most="12"
         :step="1 / 2"
         hide-steps
-        @commit="v => choose(test.strips, v)"
+        @commit="v => choose({ cut: v })"
       />
       <LengthField
         label="They measure"
@@ -59,12 +72,7 @@ function choose(strips: number, cut: Inches) {
         :step="1 / 16"
         hide-steps
         @commit="
-          v =>
-            emit(
-              'edit',
-              'seam test',
-              setMeasures({ what: 'seam-test', strips: test.strips, cut: test.cut, measured: v }),
-            )
+          v => emit('edit', 'seam test', measureSeamTest({ what: 'seam-test', ...setup }, v, new Date().toISOString()))
         "
       />
     </div>
@@ -83,11 +91,81 @@ function choose(strips: number, cut: Inches) {
           :text="formatSmall(Math.abs(test.off), speech)"
           title="Seam as sewn, and as wanted"
         />
-        too {{ test.off > 0 ? 'much' : 'little' }}. Move the needle or the guide as far
-        {{ test.off > 0 ? 'towards' : 'away from' }} the edge of the cloth, and sew the test again.</template
+        (<Figure
+          path="seamTest.off"
+          :text="formatMillimetres(Math.abs(test.off))"
+          title="Seam as sewn, and as wanted"
+        />) too {{ test.off > 0 ? 'much' : 'little' }}. Move the needle or the guide as far
+        {{ test.off > 0 ? 'towards' : 'away from' }} the edge of the cloth<template v-if="steps !== null && steps !== 0"
+          >, {{ plural(Math.abs(steps), 'step') }} of the needle to {{ (setup.needle ?? 0) + steps }}</template
+        >, and sew the test again.</template
       >
-      <button type="button" class="button quiet" @click="choose(test.strips, test.cut)">Test again</button>
+      <button type="button" class="button quiet" @click="choose({})">Test again</button>
+    </p>
+    <details class="mt-3" :open="test.tests.length > 1">
+      <summary class="summary">Which cloth, machine, needle; tests so far</summary>
+      <div class="mt-2 flex flex-wrap items-end gap-3">
+        <div role="group" aria-label="Cloth of the test" class="flex gap-2">
+          <button
+            v-for="cloth in ['thin', 'thick'] as const"
+            :key="cloth"
+            type="button"
+            class="button"
+            :class="{ chosen: setup.cloth === cloth }"
+            :aria-pressed="setup.cloth === cloth"
+            @click="toggleCloth(cloth)"
+          >
+            {{ cloth }} cloth
+          </button>
+        </div>
+        <label class="w-40"
+          ><span class="label">Machine</span
+          ><input
+            class="field"
+            maxlength="80"
+            :value="setup.machine ?? ''"
+            @change="e => choose({ machine: (e.target as HTMLInputElement).value || undefined })"
+        /></label>
+        <label class="w-40"
+          ><span class="label">Thread</span
+          ><input
+            class="field"
+            maxlength="80"
+            :value="setup.thread ?? ''"
+            @change="e => choose({ thread: (e.target as HTMLInputElement).value || undefined })"
+        /></label>
+        <label class="w-40"
+          ><span class="label">Needle stands at</span
+          ><input class="field figure" inputmode="decimal" :value="setup.needle ?? ''" @change="setNeedle"
+        /></label>
+      </div>
+      <p class="note mt-1">
+        The needle by the numbers of your own machine: two tests with the needle elsewhere tell what a step is.
+        <template v-if="test.step !== null"
+          >A step moves the seam by
+          <Figure
+            path="seamTest.step"
+            :text="formatMillimetres(Math.abs(test.step))"
+            title="What one step of the needle moves"
+          />.</template
+        >
+      </p>
+      <SeamRecord v-if="test.tests.length > 0" :test @remove="i => emit('edit', 'seam test off', removeSeamTest(i))" />
+    </details>
+    <p class="note mt-3">
+      Set the guide on the bed with the needle down by hand: a ruler under the foot, its seam line at the needle, the
+      guide flush along its edge, before the needle and clear of the feed.
     </p>
     <p class="caution mt-3">{{ CAUTIONS.needle }}</p>
   </section>
 </template>
+
+<style scoped>
+.summary {
+  display: flex;
+  min-height: 2.75rem;
+  cursor: pointer;
+  align-items: center;
+  font-weight: 600;
+}
+</style>

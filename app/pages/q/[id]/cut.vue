@@ -154,7 +154,7 @@ const startAt = computed(() =>
           Seam test and test block {{ isTested ? '(done)' : 'come first' }}
         </summary>
         <div class="grid items-start gap-4 lg:grid-cols-2">
-          <SeamTest :test="plan.seamTest" @edit="edit" />
+          <SeamTest :test="plan.seamTest" :quilt="quilt" @edit="edit" />
           <TestBlock
             v-if="testBlock"
             :quilt="quilt"

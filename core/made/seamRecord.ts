@@ -1,0 +1,102 @@
+// In: all seam tests of a quilt. Out: how they lie about their mean, and what one step of the needle moves the seam.
+import type { Quilt } from '../file/quilt'
+import { sumOf, type Sum, type Term } from '../measure/sum'
+import type { Inches } from '../measure/ruler'
+import { sewnSeam } from './measures'
+
+type Entry = Quilt['made'][number]
+
+/** One test that was measured. */
+export interface SeamTestDone {
+  /** Allowance really sewn. */
+  sewn: Inches
+  at?: string
+  cloth?: Entry['cloth']
+  machine?: string
+  thread?: string
+  /** Where the needle stood, in the machine's own steps. */
+  needle?: number
+}
+
+export interface SeamRecord {
+  tests: SeamTestDone[]
+  /** Of those in the same cloth, on the same machine, with the needle where it is now; null for fewer than three. */
+  limits: { mean: Sum; low: Sum; high: Sum } | null
+  /** What one step of the needle adds to the seam; null until two tests with the needle elsewhere tell it. */
+  step: Sum | null
+}
+
+/** From the moving range to three deviations: 3 ÷ 1.128, for pairs that follow each other. */
+const CHANCE = 2.66
+const ENOUGH = 3
+
+export function seamRecord({ made }: Quilt): SeamRecord {
+  const tests = made.flatMap((entry): SeamTestDone[] => {
+    const { strips, cut, measured, at, cloth, machine, thread, needle } = entry
+    if (entry.what !== 'seam-test' || strips === undefined || cut === undefined || measured === undefined) return []
+    return [{ sewn: sewnSeam(strips, cut, measured), ...given({ at, cloth, machine, thread, needle }) }]
+  })
+  const last = tests.at(-1)
+  const like = last ? tests.filter(test => isSameSetting(test, last)) : []
+  return { tests, limits: like.length < ENOUGH ? null : limitsOf(like.map(({ sewn }) => sewn)), step: stepOf(tests) }
+}
+
+function given<T extends object>(values: T): { [K in keyof T]?: NonNullable<T[K]> } {
+  return Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined)) as {
+    [K in keyof T]?: NonNullable<T[K]>
+  }
+}
+
+function isSameSetting(one: SeamTestDone, other: SeamTestDone): boolean {
+  return one.cloth === other.cloth && one.machine === other.machine && one.needle === other.needle
+}
+
+/** Mean and limits of chance, from the steps between tests that follow each other: a control chart of single values. */
+function limitsOf(values: readonly Inches[]): NonNullable<SeamRecord['limits']> {
+  const mean = values.reduce((sum, value) => sum + value, 0) / values.length
+  const moves = values.slice(1).map((value, i) => Math.abs(value - values[i]!))
+  const reach = (CHANCE * moves.reduce((sum, move) => sum + move, 0)) / moves.length
+  const from = values.map((value): Term => ({ what: 'seam-sewn', value }))
+  const limit = (by: Inches) =>
+    sumOf(
+      [
+        { what: 'mean', value: mean },
+        { what: 'limit-of-chance', value: by },
+      ],
+      from,
+    )
+  return { mean: sumOf([{ what: 'mean', value: mean }], from), low: limit(-reach), high: limit(reach) }
+}
+
+/** By the two latest tests in one cloth and on one machine between which only the needle was moved. */
+function stepOf(tests: readonly SeamTestDone[]): Sum | null {
+  for (let i = tests.length - 1; i > 0; i--) {
+    const now = tests[i]!
+    if (now.needle === undefined) continue
+    const before = tests
+      .slice(0, i)
+      .findLast(
+        other =>
+          other.needle !== undefined
+          && other.needle !== now.needle
+          && other.cloth === now.cloth
+          && other.machine === now.machine,
+      )
+    if (!before) continue
+    const steps = now.needle - before.needle!
+    return sumOf(
+      [{ what: 'needle-step', value: (now.sewn - before.sewn) / steps }],
+      [
+        { what: 'seam-sewn', value: now.sewn },
+        { what: 'seam-sewn', value: before.sewn },
+        { what: 'needle-steps', value: steps },
+      ],
+    )
+  }
+  return null
+}
+
+/** Where to set the needle, in whole steps of the machine, so that the seam comes out as wanted; null: not known. */
+export function stepsToMove(off: Inches, step: Inches): number | null {
+  return Math.abs(step) < 1e-6 ? null : Math.round(-off / step)
+}
