@@ -56,7 +56,7 @@ export function handSentence({ hand }: Simulation, isMeasured: boolean, speech: 
   return (
     (isMeasured
       ? `By your own blocks each allowance strays about ${seam}.`
-      : `Cutting is taken to stray ${formatSmall(hand.cutScatter, speech)} and each allowance ${seam}, as is usual: `
+      : `Cutting is taken to stray about ${formatSmall(hand.cutScatter, speech)}, each allowance ${seam}, as is usual: `
         + 'measured blocks replace that by your own.') + bias
   )
 }

@@ -46,6 +46,8 @@ export function handOf(quilt: Quilt, makes: ReadonlyMap<string, Pick<BlockMake, 
   return {
     ...USUAL_HAND,
     seamBias: off?.total ?? USUAL_HAND.seamBias,
+    // strips that were pressed and measured have lost it already
+    turn: off ? 0 : USUAL_HAND.turn,
     seamScatter: scatters.length > 0 ? Math.max(1 / 256, measured) : USUAL_HAND.seamScatter,
   }
 }
