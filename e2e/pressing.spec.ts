@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { goTo, openDemo, planned } from './support'
+import { goTo, openDemo, planned, tabTo } from './support'
 
 test('a block that meets itself is pressed in two ways, told in recipe, rows and cards; or open, in one', async ({
   page,
@@ -58,4 +58,24 @@ test('rows are measured before they are joined, and the borders follow', async (
   await page.getByRole('button', { name: 'Forget these measures' }).click()
   await planned(page)
   await expect(page.locator('footer [data-path="quilt.width"]')).toHaveText('52″')
+})
+
+test('a single seam is pressed by hand and left to the plan again, by keyboard; picture and words follow', async ({
+  page,
+}) => {
+  await openDemo(page, 'Signal box', 'Piece')
+  const choice = page.getByLabel('How join 1 is pressed')
+  const words = choice.locator('xpath=ancestor::li').locator('p').first()
+  const before = (await words.textContent())!
+  await tabTo(page, choice, 400)
+  await choice.selectOption('turn')
+  await planned(page)
+  await expect(choice).toHaveValue('hand')
+  await expect(words).not.toHaveText(before)
+  await choice.selectOption('open')
+  await planned(page)
+  await expect(words).toContainText('Press open')
+  await choice.selectOption('plan')
+  await planned(page)
+  await expect(words).toHaveText(before)
 })

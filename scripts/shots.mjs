@@ -69,7 +69,10 @@ try {
   await shoot('at-the-mat')
   await at('batches')
   await page.getByTestId('visit').nth(9).getByRole('button').first().click()
-  await page.getByTestId('visit').nth(9).evaluate(visit => visit.scrollIntoView({ block: 'center' }))
+  await page
+    .getByTestId('visit')
+    .nth(9)
+    .evaluate(visit => visit.scrollIntoView({ block: 'center' }))
   await shoot('batches')
   await at('design')
   await page.getByRole('button', { name: 'Try-outs' }).click()

@@ -319,8 +319,3 @@ export function exchangeCells(a: { row: number; column: number }, b: { row: numb
 function withoutFill({ fill: _, ...setting }: QuiltFile['setting']): QuiltFile['setting'] {
   return setting
 }
-
-/** How the seams of all blocks are pressed: so that they nest, to the darker side, or open. */
-export function setPressing(press: NonNullable<QuiltFile['press']>): Edit {
-  return ({ press: _, ...file }) => (press === 'plan' ? file : { ...file, press })
-}

@@ -1,27 +1,65 @@
 <script setup lang="ts">
+import type { Edit } from '~~/core/edits/edit'
+import { pressSeams } from '~~/core/edits/pressing'
+import { blockOf, type Quilt } from '~~/core/file/quilt'
+import type { RecipeJoin } from '~~/core/make/joins/joins'
 import type { Recipe } from '~~/core/plan/recipe'
-import type { Quilt } from '~~/core/file/quilt'
 import { stepParts, stepText } from '~~/words/step'
 
-const { recipe, quilt } = defineProps<{ recipe: Recipe; quilt: Quilt }>()
+const { recipe, quilt, canWrite } = defineProps<{ recipe: Recipe; quilt: Quilt; canWrite: boolean }>()
+const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
 const store = useQuilt()
 const speech = useSpeech()
+
+const byHand = computed(() => blockOf(quilt, recipe.block).press)
+/** By whom the side of a seam was chosen. */
+function chosen({ seams }: RecipeJoin): 'plan' | 'hand' | 'open' {
+  const own = seams.map(({ number }) => byHand.value[number]).find(press => press !== undefined)
+  return own === undefined ? 'plan' : own === 'open' ? 'open' : 'hand'
+}
+const TURNED = { first: 'second', second: 'first', open: 'first' } as const
+function press({ seams }: RecipeJoin, how: string) {
+  const changed = seams.map(({ number, press: now }) => ({
+    number,
+    press: how === 'plan' ? null : how === 'open' ? ('open' as const) : TURNED[now],
+  }))
+  emit('edit', 'seam pressed by hand', pressSeams(recipe.block, changed))
+}
 </script>
 
 <template>
   <ol class="joins">
-    <li v-for="({ step, times, path }, i) in recipe.joins" :key="i">
+    <li v-for="(join, i) in recipe.joins" :key="join.id">
       <div class="shot">
-        <PictureView :picture="step.picture" :cloths="quilt.cloths" :label="stepText(step, speech, store.clothNames)" />
+        <PictureView
+          :picture="join.step.picture"
+          :cloths="quilt.cloths"
+          :label="stepText(join.step, speech, store.clothNames)"
+        />
       </div>
       <p class="figure !whitespace-normal">
-        <strong>{{ i + 1 }}.</strong> <span v-if="times > 1" class="font-semibold">{{ times }} alike. </span
-        ><FigureText :parts="stepParts(step, speech, store.clothNames)" />{{ ' '
-        }}<span v-if="step.expect" class="note"
-          >Now <Figure :path="`${path}.width`" title="Width so far" /> ×
-          <Figure :path="`${path}.height`" title="Height so far" />.</span
+        <strong>{{ i + 1 }}.</strong> <span v-if="join.times > 1" class="font-semibold">{{ join.times }} alike. </span
+        ><FigureText :parts="stepParts(join.step, speech, store.clothNames)" />{{ ' '
+        }}<span v-if="join.step.expect" class="note"
+          >Now <Figure :path="`${join.path}.width`" title="Width so far" /> ×
+          <Figure :path="`${join.path}.height`" title="Height so far" />.</span
         >
       </p>
+      <!-- on papers every patch is folded over its own seam -->
+      <label v-if="join.step.code !== 'foundation-add'" class="no-print mt-1 block"
+        ><span class="sr-only">How join {{ i + 1 }} is pressed</span
+        ><select
+          class="field"
+          :value="chosen(join)"
+          :disabled="!canWrite"
+          @change="event => press(join, (event.target as HTMLSelectElement).value)"
+        >
+          <option value="plan">pressed by plan</option>
+          <option v-if="chosen(join) === 'hand'" value="hand">pressed by hand</option>
+          <option value="turn">press it the other way</option>
+          <option value="open">press it open</option>
+        </select></label
+      >
     </li>
     <li>
       <div class="shot">

@@ -17,8 +17,8 @@ export interface RecipeJoin {
   id: string
   step: Step
   times: number
-  /** The numbers of these seams in the block's sewing. */
-  numbers: number[]
+  /** These seams by their numbers in the block's sewing, each with the side to which it is pressed. */
+  seams: { number: number; press: Press }[]
   /** Where the size after it stands in the plan. */
   path: string
 }
@@ -37,10 +37,10 @@ export function joinSteps(block: SewnBlock): RecipeJoin[] {
     const known = distinct.get(key)
     if (known) {
       known.times += 1
-      known.numbers.push(number)
+      known.seams.push({ number, press })
     } else {
       const step = joinStep(block, join, press, named)
-      distinct.set(key, { id: joinId(block, join, press), step, times: 1, numbers: [number], path })
+      distinct.set(key, { id: joinId(block, join, press), step, times: 1, seams: [{ number, press }], path })
     }
     given.set(join, [...distinct.keys()].indexOf(key) + 1)
   }

@@ -26,7 +26,7 @@ const worst = computed(() => {
   const at = planned.value?.worst
   if (!at) return null
   const recipes = store.workbook?.recipes.filter(({ block }) => block === at.block) ?? []
-  const join = recipes.flatMap(({ joins }) => joins).find(({ numbers }) => numbers.includes(at.join))
+  const join = recipes.flatMap(({ joins }) => joins).find(({ seams }) => seams.some(({ number }) => number === at.join))
   return join ? `${store.blockNames.get(at.block)}. ${stepText(join.step, speech.value, store.clothNames)}` : null
 })
 

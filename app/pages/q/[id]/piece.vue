@@ -2,7 +2,8 @@
 import { clipsOf } from '~~/core/top/clips'
 import { timesPlaced } from '~~/core/top/places'
 import type { QuiltRow } from '~~/core/top/rows'
-import { setMethod, setPressing, setTrim, setWholeMethod } from '~~/core/edits/blocks'
+import { setMethod, setTrim, setWholeMethod } from '~~/core/edits/blocks'
+import { setPressing } from '~~/core/edits/pressing'
 import type { MethodId } from '~~/core/file/methodNames'
 import type { Picture } from '~~/core/make/steps/picture'
 import { isWorked, type Recipe, type RecipeUnit } from '~~/core/plan/recipe'
@@ -308,7 +309,12 @@ const isStepping = computed(() => route.query.steps !== undefined)
       <section v-if="recipe.joins.length > 0" class="joining card mb-6" aria-label="Joining the block">
         <h2 class="mb-1">Join the block</h2>
         <p class="caution mb-4">{{ CAUTIONS.iron }}</p>
-        <JoinList :recipe="recipe" :quilt="quilt" />
+        <JoinList
+          :recipe="recipe"
+          :quilt="quilt"
+          :can-write="store.canWrite"
+          @edit="(name, change) => toast.problems(store.apply(name, change))"
+        />
       </section>
       <BlockMeasures
         v-if="!blockOf(quilt, recipe.block).derived"
