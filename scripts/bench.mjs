@@ -58,6 +58,7 @@ await build({
       "export { waysFor } from './core/plan/choose'",
       "export { workroomOf } from './core/plan/workroom'",
       "export { quiltPressing } from './core/plan/pressing/quiltPressing'",
+      "export { simulator } from './core/simulation/quilt'",
       "export { plannedBatches } from './core/plan/batches/plannedBatches'",
       "export { dimensionsOf } from './core/top/dimensions'",
       "export { makeWorkbook } from './app/workers/makeWorkbook'",
@@ -89,6 +90,7 @@ const {
   workroomOf,
   quiltPressing,
   plannedBatches,
+  simulator,
   dimensionsOf,
   makeWorkbook,
   changeBetween,
@@ -253,6 +255,18 @@ function memoryFor(file) {
 }
 
 // how seams are pressed: ten by ten of every design, as they stand and at random
+// many quilts sewn with chance, as the worker does
+{
+  const berth = quilts.find(([name]) => name === 'berth-four')[1]
+  const { work } = planQuilt(readQuilt(JSON.parse(readFileSync(berth, 'utf8'))).value)
+  const started = performance.now()
+  const more = simulator(work, { units: 'planned', seed: 1 })
+  more(300)
+  record('first 300 quilts of berth-four, simulated', performance.now() - started, 'ms', 300)
+  times(10, () => more(970))
+  record('10,000 quilts of berth-four, simulated', performance.now() - started, 'ms', 2000)
+}
+
 const standing = {
   'alike': () => ({}),
   'turned at random': (() => {

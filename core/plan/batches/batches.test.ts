@@ -1,5 +1,7 @@
 import fc from 'fast-check'
 import { readdirSync, readFileSync } from 'node:fs'
+import { rolesOf } from '../../designs/design'
+import { SHIPPED_DESIGNS } from '../../designs/shipped'
 import { designOf, blockOf } from '../../file/quilt'
 import type { QuiltFile } from '../../file/schema'
 import { planOf } from '../../testing/quiltOf'
@@ -184,3 +186,75 @@ test('other names, and lists in another order, change nothing of the work', () =
     { numRuns: 30 },
   )
 }, 120_000)
+
+/** One block alone, its roles dressed in turn. */
+function oneBlock(id: string): Batch[] {
+  const design = SHIPPED_DESIGNS.find(shipped => shipped.id === id)!
+  const cloths = Object.fromEntries(rolesOf(design).map((role, i) => [role, i % 2 === 0 ? 'dark' : 'light']))
+  const { batches } = batchesOf({
+    format: 'wren-quilt',
+    version: 1,
+    cloths: [
+      { id: 'dark', colour: '#222222' },
+      { id: 'light', colour: '#eeeeee' },
+    ],
+    blocks: [{ id: 'one', design: id, size: 6, cloths, method: { 'strip-set': 'rectangle' } }],
+    setting: { across: 1, down: 1 },
+  })
+  return batches
+}
+
+test.each([
+  // strips beside each other are pressed once, when all are sewn
+  ['plain-strips', 'machine iron'],
+  // rows before they are joined, since their seams end on the next one
+  ['nine-patch', 'machine iron machine iron'],
+  ['four-patch', 'machine iron machine iron'],
+  // each log ends on the one before
+  ['log-cabin', 'machine iron '.repeat(12).trim()],
+])('%s goes from %s', (id, stations) => {
+  const walks = oneBlock(id).filter(({ at }, i, all) => at !== all[i - 1]?.at)
+  expect(walks.map(({ at }) => at).join(' ')).toBe(stations)
+})
+
+test('where a seam ends on the next one it has been pressed: the iron comes between', () => {
+  for (const id of ['nine-patch', 'sawtooth-star', 'churn-dash', 'pinwheel', 'log-cabin', 'bears-paw']) {
+    const batches = oneBlock(id)
+    const unpressed = new Map<string, number>()
+    for (const { id: batch, what, uses, task } of batches) {
+      if (!('block' in task)) continue
+      // seams that lie unpressed in a part, since it was pressed last
+      const before = uses.reduce((sum, use) => sum + (unpressed.get(use.id) ?? 0), 0)
+      unpressed.set(batch, what === 'press' ? 0 : before + 1)
+      // all are told of by the press that follows
+      if (what === 'press') expect(task.joins.length).toBe(before)
+    }
+    // the block leaves the iron last
+    expect(batches.at(-1)).toMatchObject({ at: 'iron', ready: { what: 'block', id: 'one' } })
+  }
+})
+
+test('the part with sharp points on the seam lies on top', () => {
+  const tops = oneBlock('sawtooth-star').flatMap(({ top, parts, what }) =>
+    what === 'join' && top ? [[top, parts]] : [],
+  )
+  expect(tops.length).toBeGreaterThan(0)
+  for (const [top, parts] of tops as [string, readonly string[]][])
+    // geese have points, squares and rows of squares have none
+    expect(parts[top === 'first' ? 0 : 1]).toMatch(/^(unit|join|press)\./)
+})
+
+test('a pair of quarters of one cloth takes two squares of it, beside a pair of two cloths', () => {
+  const cards = { 'ground': 'dark', 'first card': 'dark', 'second card': 'dark', 'fourth card': 'dark' }
+  const file = {
+    format: 'wren-quilt',
+    version: 1,
+    cloths: [
+      { id: 'dark', colour: '#222222' },
+      { id: 'light', colour: '#eeeeee' },
+    ],
+    blocks: [{ id: 'one', design: 'card-trick', size: 3, cloths: { ...cards, 'third card': 'light' } }],
+    setting: { across: 1, down: 1 },
+  }
+  expect(faultsOf(file)).toEqual([])
+})
