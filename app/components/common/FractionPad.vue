@@ -18,6 +18,7 @@ const inches = computed(() => {
   return found === null ? null : found + (isSixteenthMore.value ? 1 / 16 : 0)
 })
 const shown = computed(() => {
+  if (text.value === '' && !isSixteenthMore.value) return ''
   const more = isSixteenthMore.value ? ' + 1/16' : ''
   return `${text.value || '0'}${more} ${units === 'in' ? '″' : 'cm'}`
 })
@@ -39,7 +40,7 @@ function enter() {
 
 <template>
   <div class="pad" role="group" aria-label="Keys for a measure">
-    <output class="shown figure" data-given aria-live="polite">{{ shown }}</output>
+    <output class="shown figure" :data-given="shown ? true : undefined" aria-live="polite">{{ shown }}</output>
     <div class="digits">
       <button v-for="key in DIGITS" :key="key" type="button" class="button key" :disabled @click="digit(key)">
         {{ key }}
@@ -97,6 +98,7 @@ function enter() {
   gap: 0.5rem;
 }
 .shown {
+  min-height: 3.2rem;
   padding: 0.4rem 0.75rem;
   border-bottom: 2px solid var(--line);
   font-size: 1.6rem;

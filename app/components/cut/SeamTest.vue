@@ -91,12 +91,13 @@ function setNeedle(event: Event) {
           :text="formatSmall(Math.abs(test.off), speech)"
           title="Seam as sewn, and as wanted"
         />
-        (<Figure
+        too {{ test.off > 0 ? 'much' : 'little' }}. Move the needle or the guide as far,
+        <Figure
           path="seamTest.off"
           :text="formatMillimetres(Math.abs(test.off))"
           title="Seam as sewn, and as wanted"
-        />) too {{ test.off > 0 ? 'much' : 'little' }}. Move the needle or the guide as far
-        {{ test.off > 0 ? 'towards' : 'away from' }} the edge of the cloth<template v-if="steps !== null && steps !== 0"
+        />, {{ test.off > 0 ? 'towards' : 'away from' }} the edge of the cloth<template
+          v-if="steps !== null && steps !== 0"
           >, {{ plural(Math.abs(steps), 'step') }} of the needle to {{ (setup.needle ?? 0) + steps }}</template
         >, and sew the test again.</template
       >
