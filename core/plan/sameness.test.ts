@@ -61,12 +61,10 @@ test('renaming the blocks and listing cloths and blocks in another order changes
 function isImageOnlyTurned(design: Design): boolean {
   const look = (move: (x: number) => number) =>
     design.patches
-      .map(({ points }) =>
-        points
-          .map(([x, y]) => `${move(x).toFixed(4)},${y.toFixed(4)}`)
-          .sort()
-          .join(' '),
-      )
+      .map(({ role, points }) => {
+        const corners = points.map(([x, y]) => `${move(x).toFixed(4)},${y.toFixed(4)}`)
+        return `${role} ${corners.sort().join(' ')}`
+      })
       .sort()
       .join('|')
   return isItsOwnMirrorImage(design, design) && look(x => design.width - x) !== look(x => x)
