@@ -187,7 +187,7 @@ function summed(known: Tally | undefined, tally: Tally): Tally {
   return known ? { ...tally, tipsCut: known.tipsCut + tally.tipsCut, missed: known.missed + tally.missed } : tally
 }
 
-export function spreadOf(values: readonly number[], planned: Inches): Spread {
+function spreadOf(values: readonly number[], planned: Inches): Spread {
   const sorted = Float64Array.from(values).sort()
   const mean = sorted.reduce((sum, value) => sum + value, 0) / sorted.length
   const deviation = Math.sqrt(sorted.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (sorted.length - 1))

@@ -1,8 +1,7 @@
-import { readFileSync } from 'node:fs'
 import { rolesOf } from '../designs/design'
 import { SHIPPED_DESIGNS } from '../designs/shipped'
 import type { QuiltFile } from '../file/schema'
-import { planOf } from '../testing/quiltOf'
+import { planOf, SAMPLE } from '../testing/quiltOf'
 import { chanceFrom } from './chance'
 import { USUAL_HAND } from './hand'
 import { around, seamOf, sewn, TIP_TOLERANCE, type Part } from './part'
@@ -113,7 +112,7 @@ test('on papers fewer points are lost than with trimmed units, and with those fe
 })
 
 test('the same seed gives the same quilts; a hand without faults gives the plan', () => {
-  const { work } = planOf(JSON.parse(readFileSync('demo/berth-four.wren.json', 'utf8')))
+  const { work } = planOf(SAMPLE)
   const once = simulator(work, { units: 'planned', seed: 11 })(500)
   expect(simulator(work, { units: 'planned', seed: 11 })(500)).toEqual(once)
   expect(simulator(work, { units: 'planned', seed: 12 })(500).width!.mean).not.toBe(once.width!.mean)

@@ -1,96 +1,18 @@
 import fc from 'fast-check'
-import { readdirSync, readFileSync } from 'node:fs'
 import { rolesOf } from '../../designs/design'
 import { SHIPPED_DESIGNS } from '../../designs/shipped'
-import { designOf, blockOf } from '../../file/quilt'
 import type { QuiltFile } from '../../file/schema'
-import { planOf } from '../../testing/quiltOf'
+import { SAMPLE } from '../../testing/quiltOf'
 import { randomQuilt } from '../../testing/randomQuilt'
+import { batchesOf, batchFaults } from '../../testing/sewBatches'
 import type { Operation, Station } from './operation'
-import { quiltBatches, type Batch } from './quiltBatches'
+import type { Batch } from './quiltBatches'
 import { schedule } from './schedule'
-
-const DEMOS = readdirSync('demo').filter(name => name.endsWith('.json'))
-
-function batchesOf(file: unknown) {
-  const { quilt, plan, work } = planOf(file)
-  const rowIds = plan.rows.map(row => row.id)
-  return { quilt, plan, work, ...quiltBatches(work, rowIds) }
-}
-
-/** Sews batch by batch: what is taken must lie on the table, whole parts only. Out: what is wrong, what is left. */
-function sew(batches: readonly Batch[], table: Map<string, number>): string[] {
-  const faults: string[] = []
-  for (const { id, count, uses, gives } of batches) {
-    const numbers = [count, gives, ...uses.map(use => use.count)]
-    if (!numbers.every(Number.isInteger) || count < 1 || gives < 1) faults.push(`${id}: ${JSON.stringify(numbers)}`)
-    for (const use of uses) {
-      const left = (table.get(use.id) ?? 0) - use.count
-      if (left < 0) faults.push(`${id}: of ${use.id} ${-left} too few`)
-      table.set(use.id, left)
-    }
-    table.set(id, (table.get(id) ?? 0) + gives)
-  }
-  return faults
-}
-
-/** What is wrong with the batches of a quilt, when they are sewn one after the other from its piles. */
-function faultsOf(file: unknown): string[] {
-  const { quilt, plan, work, batches } = batchesOf(file)
-  const table = new Map(plan.pieces.map(piece => [piece.id, piece.count]))
-  const faults = sew(batches, table)
-  // one patch alone needs no sewing
-  if (batches.length === 0) return work.dimensions.top.regions.length === 1 ? [] : ['nothing is sewn']
-  const isLeft = (id: string, most: number) => {
-    const left = table.get(id) ?? 0
-    if (left > most) faults.push(`${left} of ${id} are left, not ${most}`)
-  }
-  // every piece is in the top, but for spare ones and the binding
-  for (const { id, part, spare, count } of plan.pieces) isLeft(id, part === 'binding' ? count : spare)
-  // beyond those wanted; and of the other hand, where that is made whether wanted or not
-  const overOf = new Map(
-    work.choices.map(({ demand: { key, count }, way: { made } }) => [
-      key,
-      made.made - count + (made.mirrored ?? 0) + (made.isBothHands ? count : 0),
-    ]),
-  )
-  const patchesOf = new Map(work.choices.map(({ demand }) => [demand.key, demand.unit.patches.length]))
-  const top = batches.at(-1)!.id
-  // how many patches each part is made of
-  const patches = new Map<string, number>()
-  for (const { id, task, uses, gives, count } of batches) {
-    if ('unit' in task) {
-      patches.set(id, patchesOf.get(task.unit)!)
-      isLeft(id, 2 * overOf.get(task.unit)! + 2)
-      continue
-    }
-    if ('pile' in task || 'strips' in task) {
-      patches.set(id, 1)
-      continue
-    }
-    if (id !== top) isLeft(id, 0)
-    const inAll = uses.reduce((sum, use) => sum + use.count * (patches.get(use.id) ?? 1), 0)
-    if (gives !== count && !('border' in task) && !('strips' in task))
-      faults.push(`${id}: ${count} times, gives ${gives}`)
-    patches.set(id, inAll / gives)
-  }
-  const wanted = work.dimensions.top.regions.reduce(
-    (sum, { wears }) => sum + ('cell' in wears ? designOf(quilt, blockOf(quilt, wears.cell.block)).patches.length : 1),
-    0,
-  )
-  if (table.get(top) !== 1) faults.push(`${table.get(top)} tops`)
-  if (Math.abs(patches.get(top)! - wanted) > 1e-6) faults.push(`${patches.get(top)} patches in the top, not ${wanted}`)
-  return faults
-}
-
-test.each(DEMOS)('the batches of %s sewn in order make the top, every piece once', name => {
-  expect(faultsOf(JSON.parse(readFileSync(`demo/${name}`, 'utf8')))).toEqual([])
-})
 
 test('batches of random quilts, sewn in order, make the top', () => {
   fc.assert(
     fc.property(randomQuilt, file => {
-      expect(faultsOf(file)).toEqual([])
+      expect(batchFaults(file)).toEqual([])
     }),
     { numRuns: Number(process.env.RANDOM_QUILTS ?? 60) },
   )
@@ -146,7 +68,7 @@ test('no order has fewer walks than the one that is planned', () => {
 })
 
 test('the test blocks come first, one of each design, and none of the rest', () => {
-  const { batches } = batchesOf(JSON.parse(readFileSync('demo/berth-four.wren.json', 'utf8')))
+  const { batches } = batchesOf(SAMPLE)
   const first = batches.filter(({ isTest }) => isTest)
   expect(batches.slice(0, first.length)).toEqual(first)
   const whole = first.flatMap(({ ready, gives }) => (ready?.what === 'block' ? [[ready.id, gives]] : []))
@@ -256,5 +178,5 @@ test('a pair of quarters of one cloth takes two squares of it, beside a pair of 
     blocks: [{ id: 'one', design: 'card-trick', size: 3, cloths: { ...cards, 'third card': 'light' } }],
     setting: { across: 1, down: 1 },
   }
-  expect(faultsOf(file)).toEqual([])
+  expect(batchFaults(file)).toEqual([])
 })

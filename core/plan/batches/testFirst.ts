@@ -46,7 +46,7 @@ function restOf(operation: Operation, taken: number): Operation {
 }
 
 /** Each after those it takes from. */
-export function sorted(operations: readonly Operation[]): Operation[] {
+function sorted(operations: readonly Operation[]): Operation[] {
   const byId = new Map(operations.map(operation => [operation.id, operation]))
   const order = new Set<Operation>()
   for (const start of operations) {

@@ -25,7 +25,11 @@ export function topJoins(
 ): Source {
   const rows = setting.rows.map(({ kind, regions }, r) => {
     const parts = regions.map(region => ({ source: sourceOf(region), look: lookOf(region) }))
-    return { kind, source: rowJoins(rowIds[r]!, kind, parts, operations) }
+    const source = rowJoins(rowIds[r]!, kind, parts, operations)
+    // a single part is its own row: nothing is sewn, and nothing to be ticked
+    const last = parts.length > 1 ? operations.get(source) : undefined
+    if (last) last.ready = { what: 'row', id: rowIds[r]! }
+    return { kind, source }
   })
   const whole = rowsJoined(
     rows.filter(({ kind }) => kind !== 'corner'),
@@ -68,7 +72,6 @@ function rowJoins(
     uses: [{ id: before, count: 1 }],
     parts: [before],
     gives: 1,
-    ready: { what: 'row', id: name },
   })
 }
 
