@@ -129,6 +129,7 @@ function keepPlace(i: number) {
     <p v-if="!store.batches" class="note" role="status">Laying it out …</p>
     <p v-else-if="batches.length === 0" class="note">One patch alone: there is nothing to sew.</p>
     <template v-else>
+      <h1 class="print-only mb-1 text-2xl">{{ quilt.name }}: the sewing in batches</h1>
       <p class="mb-4 max-w-3xl">
         The whole top in {{ plural(visits.length, 'walk') }} between mat, machine and iron, as few as can be: at each
         stop all is done that can be done there.
