@@ -1,43 +1,49 @@
-import type { Point } from '../geometry/polygon'
+import { placePoint, type Placement } from '../geometry/placement'
 import { sameLength, type Inches } from '../measure/ruler'
 import type { Design } from './design'
 
-const known = new WeakMap<Design, Map<string, boolean>>()
+type Turn = Placement['turn']
+
+const known = new WeakMap<Design, Map<string, Turn | null>>()
 
 /**
- * Whether a mirror shows the same block, perhaps turned: then a mirrored place takes no other pieces than an upright
- * one. Judged at the size it is made in: a square drawing stretched to a rectangle no longer looks alike after a
- * quarter turn.
+ * How the block is turned, clockwise, where a mirror shows the same block; null where the mirror shows another one.
+ * Such a block in a mirrored place takes no other pieces than an upright one. Judged at the size it is made in: a
+ * square drawing stretched to a rectangle no longer looks alike after a quarter turn.
  */
-export function isItsOwnMirrorImage(design: Design, { width, height }: { width: Inches; height: Inches }): boolean {
+export function turnOfMirrorImage(design: Design, { width, height }: { width: Inches; height: Inches }): Turn | null {
   const ratio = (width / height).toFixed(6)
-  const answers = known.get(design) ?? new Map<string, boolean>()
+  const answers = known.get(design) ?? new Map<string, Turn | null>()
   known.set(design, answers)
-  const answer = answers.get(ratio) ?? looks(design, width / design.width, height / design.height)
-  answers.set(ratio, answer)
-  return answer
+  const answer = answers.get(ratio)
+  if (answer !== undefined) return answer
+  const turn = turnThatLooks(design, (width / height) * (design.height / design.width))
+  answers.set(ratio, turn)
+  return turn
 }
 
-type Move = (point: Point) => Point
+/** Whether a mirror shows the same block, perhaps turned. */
+export function isItsOwnMirrorImage(design: Design, size: { width: Inches; height: Inches }): boolean {
+  return turnOfMirrorImage(design, size) !== null
+}
 
-/** Whether the mirrored block is among the turns of the block that keep its box. */
-function looks(design: Design, sx: number, sy: number): boolean {
-  const width = design.width * sx
-  const height = design.height * sy
-  const half: Move[] = [p => p, ([x, y]) => [width - x, height - y]]
-  const quarters: Move[] = sameLength(width, height) ? [([x, y]) => [height - y, x], ([x, y]) => [y, width - x]] : []
-  const look = (move: Move) =>
+/** The turn of the block, of those that keep its box, that shows what the mirror shows; the drawing is stretched. */
+function turnThatLooks(design: Design, stretch: number): Turn | null {
+  const width = design.width * stretch
+  const { height } = design
+  const look = (placement: Placement) =>
     design.patches
       .map(({ role, points }) => {
         const corners = points.map(([x, y]) =>
-          move([x * sx, y * sy])
-            .map(v => (v + 1e-7).toFixed(4))
+          placePoint([x * stretch, y], placement, width, height)
+            .map(value => (value + 1e-7).toFixed(4))
             .join(),
         )
         return `${role} ${corners.sort().join(' ')}`
       })
       .sort()
       .join('|')
-  const own = look(p => p)
-  return [...half, ...quarters].some(turn => look(([x, y]) => turn([width - x, y])) === own)
+  const image = look({ turn: 0, mirror: true })
+  const turns = sameLength(width, height) ? ([0, 90, 180, 270] as const) : ([0, 180] as const)
+  return turns.find(turn => look({ turn, mirror: false }) === image) ?? null
 }

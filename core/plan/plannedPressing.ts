@@ -118,7 +118,7 @@ function* innerClashes(quilt: Quilt, pressing: QuiltPressing, makes: ReadonlyMap
     for (const { kind, at, rays } of look.seams.meetings) {
       if (kind !== 'crossing' || outcomeOf(kind, rays, press) !== 'clash') continue
       const { cell } = region.wears
-      yield fromTopLeft(quilt, pointInTop(region, makes.get(cell.block)!, pressing.looks.get(cell)!.isMirrored, at))
+      yield fromTopLeft(quilt, pointInTop(region, makes.get(cell.block)!, pressing.looks.get(cell)!, at))
     }
   }
 }

@@ -6,7 +6,7 @@ import type { BlockMake } from '../make/units/blockMake'
 import type { Unit } from '../make/units/unit'
 import type { UnitTree } from '../make/units/unitTree'
 import { sameLength, TOLERANCE, type Inches } from '../measure/ruler'
-import type { Chance } from './chance'
+import type { Chance } from '../measure/chance'
 import type { Hand } from './hand'
 import { around, seamOf, sewn, type Edge, type Part, type Tally } from './part'
 

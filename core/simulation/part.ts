@@ -1,6 +1,6 @@
 // Parts sewn many times over at once: each length is a list with one entry for every time.
 import { sameLength, type Inches } from '../measure/ruler'
-import type { Chance } from './chance'
+import type { Chance } from '../measure/chance'
 import type { Hand } from './hand'
 
 export type Edge = 'left' | 'right' | 'top' | 'bottom'

@@ -7,7 +7,7 @@ import type { PlanWork } from '../plan/planWork'
 import { timesPlaced } from '../top/places'
 import { ownSize, type Region } from '../top/region'
 import { canBeSimulated, simulateBlock, type UnitsMade } from './block'
-import { chanceFrom, type Chance } from './chance'
+import { chanceFrom, type Chance } from '../measure/chance'
 import { handOf, type Hand } from './hand'
 import { seamOf, type Part, type Tally } from './part'
 

@@ -25,6 +25,13 @@ export const FAULTS = [
     tests: ['core/plan/pressing/'],
   },
   {
+    name: 'a block that stands for its mirror image lies unturned',
+    file: 'core/plan/pressing/looks.ts',
+    from: '((turn + more) % 360)',
+    to: '(turn % 360)',
+    tests: ['core/plan/pressing/'],
+  },
+  {
     name: 'rows of the quilt all pressed to the right',
     file: 'core/make/joins/pressing.ts',
     from: "isOdd ? 'right' : 'left'",

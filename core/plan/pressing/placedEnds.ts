@@ -1,5 +1,5 @@
 // In: the regions of a setting. Out: where seams of neighbouring blocks end opposite each other.
-import { placePoint } from '../../geometry/placement'
+import { placePoint, type Placement } from '../../geometry/placement'
 import type { Point } from '../../geometry/polygon'
 import type { Cell } from '../../file/quilt'
 import type { BlockMake } from '../../make/units/blockMake'
@@ -36,16 +36,16 @@ export function outerCrossings(
   const byPoint = new Map<number, { at: Point; ends: PlacedEnd[] }>()
   regions.forEach((region, i) => {
     const { cell } = region.wears
-    const { look, isMirrored } = looks.get(cell)!
+    const { look, ...placement } = looks.get(cell)!
     if (look.seams.ends.length === 0) return
     const make = makes.get(cell.block)!
     for (const { join, sense, at } of look.seams.ends) {
-      const point = pointInTop(region, make, isMirrored, at)
+      const point = pointInTop(region, make, placement, at)
       // a shade off the middle between two marks, so that no mark is rounded both ways
       const [x, y] = point.map(value => Math.round((value + 0.00037) * 1000)) as [number, number]
       const key = x * MOST_MARKS + y
       const found = byPoint.get(key) ?? { at: point, ends: [] }
-      found.ends.push({ region: i, join, sense: isMirrored ? (-sense as 1 | -1) : sense })
+      found.ends.push({ region: i, join, sense: placement.mirror ? (-sense as 1 | -1) : sense })
       byPoint.set(key, found)
     }
   })
@@ -55,11 +55,15 @@ export function outerCrossings(
   })
 }
 
-/** A point of the block's drawing as it lies in the quilt, from the top left of the setting. */
-export function pointInTop(region: BlockRegion, { block, design }: BlockMake, mirror: boolean, [x, y]: Point): Point {
-  const { turn } = region.wears.cell
+/** A point of the block's drawing as that lies in the quilt, from the top left of the setting. */
+export function pointInTop(
+  region: BlockRegion,
+  { block, design }: BlockMake,
+  placement: Placement,
+  [x, y]: Point,
+): Point {
   const own: Point = [(x * block.width) / design.width, (y * block.height) / design.height]
-  const [px, py] = placePoint(own, { turn, mirror }, block.width, block.height)
+  const [px, py] = placePoint(own, placement, block.width, block.height)
   if (!region.own) return [region.x + px, region.y + py]
   // on point the block's own right runs up to the right
   const { width, height } = ownSize(region)

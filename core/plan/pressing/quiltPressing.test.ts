@@ -1,7 +1,7 @@
 import { finishedPatches, rolesOf, type Design } from '../../designs/design'
 import { SHIPPED_DESIGNS } from '../../designs/shipped'
 import type { QuiltFile } from '../../file/schema'
-import { placePolygon } from '../../geometry/placement'
+import { placePolygon, type Placement } from '../../geometry/placement'
 import { contains, movePolygon, type Point, type Polygon } from '../../geometry/polygon'
 import { patchesOf } from '../../make/order/sewingTree'
 import { turnOf } from '../../make/pressing/costs'
@@ -72,26 +72,25 @@ function clashesOf(pressing: QuiltPressing): number {
 const isSquare = ({ width, height }: Design) => width === height
 
 test.each(Object.entries(WAYS))(
-  'ten by ten of every design, %s: with two versions at most all seams nest',
+  'ten by ten of every design, %s: all seams nest, with two versions or, where a mirror shows the block turned, four',
   (way, cell) => {
     // every corner of a snowball is pressed outwards, and its neighbours' too
     const left = SHIPPED_DESIGNS.filter(design => isSquare(design) || way !== 'quarter turns').filter(design => {
       const { pressing } = pressed(fileOf(design, 10, cell))
-      expect(pressing.versions.length).toBeLessThanOrEqual(2)
+      const stands = [...pressing.looks.values()]
+      expect(pressing.versions.length).toBeLessThanOrEqual(stands.some(({ isTurnedImage }) => isTurnedImage) ? 4 : 2)
       return clashesOf(pressing) > 0
     })
-    expect(left.map(({ id }) => id)).toEqual(['snowball'])
+    expect(left.map(({ id }) => id)).toEqual(way === 'mirrored columns' ? ['snowball', 'maple-leaf'] : ['snowball'])
   },
 )
 
 /** A block in its place, patch by patch, as it is seen. */
 function patchesInTop({ regions, looks }: QuiltPressing, at: number, make: BlockMake): Polygon[] {
   const region = regions[at]!
-  const { turn } = region.wears.cell
-  const mirror = looks.get(region.wears.cell)!.isMirrored
   const { width, height } = make.block
   return finishedPatches(make.design, width, height).map(polygon =>
-    movePolygon(placePolygon(polygon, { turn, mirror }, width, height), region.x, region.y),
+    movePolygon(placePolygon(polygon, looks.get(region.wears.cell)!, width, height), region.x, region.y),
   )
 }
 
@@ -109,6 +108,30 @@ function sideAt(pressing: QuiltPressing, make: BlockMake, end: PlacedEnd, at: Po
   const [x, y] = [0, 1].map(axis => hits.reduce((sum, point) => sum + point[axis]! - at[axis]!, 0))
   return [x!, y!]
 }
+
+test.each(SHIPPED_DESIGNS.map(design => [design.id, design] as const))(
+  '%s: a block lies in its place as the picture shows it, whether it is sewn in the mirror or turned',
+  (_, design) => {
+    const turns = [0, 90, 180, 270] as const
+    const file = fileOf(design, 4, (row, column) => ({
+      turn: design.width === design.height ? turns[row]! : turns[(row % 2) * 2]!,
+      mirror: column > 1,
+    }))
+    const { pressing, makes } = pressed(file)
+    const { block } = makes.get('one')!
+    const patches = finishedPatches(design, block.width, block.height)
+    const seen = (placement: Placement) =>
+      patches
+        .map((polygon, i) => {
+          const corners = placePolygon(polygon, placement, block.width, block.height)
+          return [design.patches[i]!.role, ...corners.map(at => at.map(v => (v + 1e-7).toFixed(3)).join()).sort()].join(
+            ' ',
+          )
+        })
+        .sort()
+    for (const [cell, lies] of pressing.looks) expect(seen(lies)).toEqual(seen(cell))
+  },
+)
 
 test('between neighbours, turned and mirrored, seams nest just where their allowances lie on opposite sides', () => {
   let seen = 0

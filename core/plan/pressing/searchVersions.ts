@@ -1,0 +1,215 @@
+// In: what stands where in a quilt and what meets. Out: the version of each place and the pressing of each version.
+import { chanceFrom, type Chance } from '../../measure/chance'
+import type { Press } from '../../make/steps/press'
+import { blockFactors, CLASH, crossingCost, STATES, turnOf } from '../../make/pressing/costs'
+import { leastCost, type Factor } from '../../make/pressing/leastCost'
+import { crossed, outcomeOf, outcomes, type Crossed } from '../../make/pressing/pressBlock'
+import type { Look } from './looks'
+import type { BlockRegion, OuterCrossing } from './placedEnds'
+
+/** Which of two versions stands in a place: the same everywhere, or by turns. */
+const PATTERNS: readonly ((row: number, column: number) => 0 | 1)[] = [
+  () => 0,
+  (row, column) => ((row + column) % 2) as 0 | 1,
+  (_, column) => (column % 2) as 0 | 1,
+  row => (row % 2) as 0 | 1,
+  (row, column) => ((Math.floor(row / 2) + Math.floor(column / 2)) % 2) as 0 | 1,
+]
+/** From how many settings of the versions the search sets out; fewer where a quilt has thousands of blocks. */
+const MOST_STARTS = 12
+const MOST_WORK = 2.5e5
+/** What looking at one crossing costs beside looking up one cost. */
+const WORK_OF_A_CROSSING = 20
+/** Rounds without a gain before a start is given up. */
+const PATIENCE = 4
+/** How often all places are looked at in a round. */
+const SWEEPS = 1
+
+/** From patterns; where each leaves a clash every place is moved by turns, from these starts and some by chance. */
+export function searched(problem: Problem, regions: readonly BlockRegion[]): Pressed {
+  const settled = settledClashes(problem)
+  const left = (pressed: Pressed) => clashes(problem, pressed) - settled
+  const spent = { work: 0 }
+  const starts: Pressed[] = []
+  for (const pattern of PATTERNS) {
+    const start = solved(
+      problem,
+      regions.map(region => bitOf(region, pattern)),
+    )
+    if (left(start) === 0) return settled === 0 ? start : solved(problem, start.bits, start)
+    starts.push(start)
+    spent.work += start.work
+    if (spent.work > MOST_WORK) break
+  }
+  const chance = chanceFrom(1)
+  let best = starts.reduce((one, other) => (left(other) < left(one) ? other : one))
+  for (let tried = 0; tried < MOST_STARTS && spent.work < MOST_WORK; tried++) {
+    const start =
+      starts[tried]
+      ?? solved(
+        problem,
+        regions.map(() => (chance.even() < 0.5 ? 0 : 1)),
+      )
+    const pressed = descended(problem, start, chance, spent)
+    if (left(pressed) < left(best)) best = pressed
+    if (left(best) === 0) break
+  }
+  return left(best) + settled === 0 ? best : solved(problem, best.bits, best)
+}
+
+/** Places change their version and versions their pressing by turns; what gets no better for a while is given up. */
+function descended(problem: Problem, start: Pressed, chance: Chance, spent: { work: number }): Pressed {
+  let best = start
+  let pressed = start
+  let least = clashes(problem, start)
+  for (let idle = 0; idle < PATIENCE && least > 0 && spent.work < MOST_WORK; idle++) {
+    pressed = solved(problem, moved(problem, pressed, chance))
+    spent.work += pressed.work + problem.outer.length * WORK_OF_A_CROSSING
+    const left = clashes(problem, pressed)
+    if (left >= least) continue
+    best = pressed
+    least = left
+    idle = -1
+  }
+  return best
+}
+
+export interface Problem {
+  /** A look may stand twice, for places that need not be pressed alike. */
+  looks: readonly Look[]
+  /** For each region, by its place in the list. */
+  lookOf: readonly number[]
+  outer: readonly OuterCrossing[]
+}
+
+/** Both versions of each look, and which of them stands where. */
+export interface Pressed {
+  bits: readonly number[]
+  /** For each look. */
+  press: readonly (readonly [readonly Press[], readonly Press[]])[]
+  isProven: boolean
+  /** What it took to find it. */
+  work: number
+}
+
+function bitOf({ part }: BlockRegion, pattern: (row: number, column: number) => 0 | 1): 0 | 1 {
+  return part.kind === 'block' ? pattern(part.row, part.column) : 0
+}
+
+/** The best pressing of both versions where it is settled which stands in each place, no seam open. */
+function solved(problem: Problem, bits: readonly number[], free?: Pressed): Pressed {
+  const { looks, lookOf, outer } = problem
+  // how often each version of each look stands in the quilt
+  const used = looks.map((): [number, number] => [0, 0])
+  lookOf.forEach((look, i) => (used[look]![bits[i] as 0 | 1] += 1))
+  const counts: number[] = []
+  const factors: Factor[] = []
+  const begins = looks.map((look, l) =>
+    ([0, 1] as const).map(bit => {
+      // a look that stands in borders alone is pressed all the same
+      const times = used[l]![bit] || (bit === 0 && used[l]![1] === 0 ? 1 : 0)
+      if (times === 0) return null
+      const fixed = free ? fixedBut(problem, l, bit, free) : look.fixed
+      const own = blockFactors({ ...look, fixed }, free !== undefined)
+      const start = counts.length
+      counts.push(...own.counts)
+      for (const { variables, cost } of own.factors)
+        factors.push({ variables: variables.map(variable => start + variable), cost: cost.map(value => value * times) })
+      return start
+    }),
+  )
+  const variable = ({ region, join }: { region: number; join: number }) =>
+    begins[lookOf[region]!]![bits[region]!]! + join
+  const pairs = new Map<number, { a: number; b: number; isAlike: boolean; times: number }>()
+  for (const { ends } of outer) {
+    const [a, b] = ends.map(variable) as [number, number]
+    const isAlike = ends[0].sense === ends[1].sense
+    const key = (Math.min(a, b) * counts.length + Math.max(a, b)) * 2 + Number(isAlike)
+    const pair = pairs.get(key) ?? { a, b, isAlike, times: 0 }
+    pair.times += 1
+    pairs.set(key, pair)
+  }
+  for (const { a, b, isAlike, times } of pairs.values()) {
+    const cost = crossingCost(1, isAlike ? 1 : -1, CLASH * times, [counts[a]!, counts[b]!])
+    if (a !== b) factors.push({ variables: [a, b], cost })
+    else factors.push({ variables: [a], cost: cost.filter((_, i) => i % (counts[a]! + 1) === 0) })
+  }
+  const { states, isProven, work } = leastCost(counts, factors)
+  const press = looks.map(({ seams }, l) => {
+    const [a, b] = begins[l]!.map(start =>
+      start === null ? null : seams.joins.map((_, join) => STATES[states[start + join]!]!),
+    )
+    return [a ?? b!, b ?? a!] as const
+  })
+  return { bits, press, isProven, work }
+}
+
+function outcomeAt({ lookOf }: Pick<Problem, 'lookOf'>, { bits, press }: Pressed, { ends }: OuterCrossing): Crossed {
+  return turning(ends, region => press[lookOf[region]!]![bits[region] as 0 | 1])
+}
+
+export function turning(ends: OuterCrossing['ends'], pressOf: (region: number) => readonly Press[]): Crossed {
+  const [one, other] = ends.map(({ region, join, sense }) => turnOf(pressOf(region)[join]!) * sense)
+  return crossed(one!, other!)
+}
+
+/** Clashes between neighbours and within blocks, over the whole quilt. */
+export function clashes({ looks, lookOf, outer }: Problem, pressed: Pressed): number {
+  const within = pressed.press.map((versions, l) => versions.map(press => outcomes(looks[l]!.seams, press).clash))
+  let sum = 0
+  for (const crossing of outer) if (outcomeAt({ lookOf }, pressed, crossing) === 'clash') sum += 1
+  lookOf.forEach((look, i) => (sum += within[look]![pressed.bits[i]!]!))
+  return sum
+}
+
+/** Clashes between seams whose sides were settled before the search. */
+function settledClashes({ looks, lookOf, outer }: Problem): number {
+  const settled = looks.map(({ seams, fixed }) => seams.joins.map((_, join) => fixed.get(join) ?? 'open'))
+  const between = outer.filter(({ ends }) => turning(ends, region => settled[lookOf[region]!]!) === 'clash').length
+  const within = looks.map(({ seams }, l) => outcomes(seams, settled[l]!).clash)
+  return lookOf.reduce((sum, look) => sum + within[look]!, between)
+}
+
+/**
+ * Each place takes the version with which it clashes less with its neighbours as they are, till none would change; what
+ * clashes as much either way may take the other one.
+ */
+function moved(problem: Problem, pressed: Pressed, { even }: Chance): number[] {
+  const bits = [...pressed.bits]
+  const tried = { ...pressed, bits }
+  const touching = problem.lookOf.map((): OuterCrossing[] => [])
+  for (const crossing of problem.outer) for (const { region } of crossing.ends) touching[region]!.push(crossing)
+  const cost = (i: number, bit: number) => {
+    bits[i] = bit
+    return touching[i]!.filter(crossing => outcomeAt(problem, tried, crossing) === 'clash').length
+  }
+  for (let sweep = 0, isMoving = true; sweep < SWEEPS && isMoving; sweep++) {
+    isMoving = false
+    bits.forEach((bit, i) => {
+      const gain = cost(i, bit) - cost(i, 1 - bit)
+      const isBetter = gain > 0 || (gain === 0 && sweep === 0 && cost(i, bit) > 0 && even() < 0.5)
+      bits[i] = bit
+      if (!isBetter) return
+      bits[i] = 1 - bit
+      isMoving = true
+    })
+  }
+  return bits
+}
+
+/** Seams that still clash may be pressed open; all others stay as they are. */
+function fixedBut(problem: Problem, l: number, bit: 0 | 1, pressed: Pressed): Map<number, Press> {
+  const look = problem.looks[l]!
+  const press = pressed.press[l]![bit]
+  const free = new Set<number>()
+  for (const crossing of problem.outer) {
+    if (outcomeAt(problem, pressed, crossing) !== 'clash') continue
+    for (const { region, join } of crossing.ends)
+      if (problem.lookOf[region] === l && pressed.bits[region] === bit) free.add(join)
+  }
+  for (const { kind, rays } of look.seams.meetings)
+    if (kind === 'crossing' && outcomeOf(kind, rays, press) === 'clash') for (const { join } of rays) free.add(join)
+  return new Map(
+    press.map((side, join) => [join, side] as const).filter(([join]) => look.fixed.has(join) || !free.has(join)),
+  )
+}
