@@ -79,3 +79,18 @@ test('a single seam is pressed by hand and left to the plan again, by keyboard; 
   await planned(page)
   await expect(words).toHaveText(before)
 })
+
+test('rows are joined two and two; where the feed does not help, each crossing is pinned', async ({ page }) => {
+  await openDemo(page, 'Signal box', 'Piece')
+  await page.getByRole('link', { name: 'Order, pins and marks' }).click()
+  // eight rows: four pairs, two fours, the whole
+  const joins = page.getByTestId('rows-joined')
+  await expect(joins).toHaveCount(7)
+  await expect(joins.nth(0)).toContainText('Row 1, with row 2.')
+  await expect(joins.nth(6)).toContainText('Row 1 to row 4, with row 5 to row 8.')
+  await page
+    .getByRole('button', { name: /Across the rows, raw/ })
+    .first()
+    .click()
+  await expect(page.getByTestId('slip')).toContainText('rows joined')
+})

@@ -15,6 +15,13 @@ export interface SumLine {
 
 const NAMES: Readonly<Record<TermName, string>> = {
   'blocks': 'blocks',
+  'from-the-end': 'from the end of the strip',
+  'its-place': 'its place',
+  'last-mark': 'at the last mark',
+  'lengths-between-joints': 'lengths between joints',
+  'rows-joined': 'rows joined',
+  'ruler-laid-at': 'the ruler begins at',
+  'share-of-each-length': 'share of each length',
   'diagonals': 'blocks from corner to corner',
   'ends': 'end piece',
   'corners': 'corners',

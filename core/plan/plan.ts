@@ -17,6 +17,7 @@ import { timesPlaced } from '../top/places'
 import { PRESSING } from '../make/joins/pressing'
 import { quiltRows, sashMarks, type QuiltRow, type SashMarks } from '../top/rows'
 import { dimensionsOf, plannedDimensions } from '../top/dimensions'
+import { plannedEasing, plannedJoining, type PlannedEasing, type PlannedJoin } from './plannedJoining'
 import { plannedCloth, type PlannedCloth } from './plannedCloth'
 import { plannedPiece } from './plannedPiece'
 import { plannedPressing, versionAt, type PlannedPressing } from './plannedPressing'
@@ -49,6 +50,10 @@ export interface Plan {
   rows: QuiltRow[]
   /** On long sashes. */
   marks: SashMarks[]
+  /** In which order neighbouring rows are joined. */
+  joining: PlannedJoin[]
+  /** What was measured, against the places it is sewn into. */
+  easing: PlannedEasing[]
   pressing: PlannedPressing
   borders: PlannedBorder[]
   backing: { panels: number; panelLength: Inches; seams: Backing['seams']; buy: Inches } | null
@@ -110,6 +115,8 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
     rows,
     pressing: asItIs(plannedPressing(quilt, pressing, makes, rows)),
     marks: sashMarks(quilt, dimensions),
+    joining: plannedJoining(quilt, dimensions, rows, pressing),
+    easing: plannedEasing(quilt, dimensions),
     borders: dimensions.top.strips.map((strip, i) => plannedBorder(quilt, strip, planned.top.strips[i]!)),
     backing: backing && {
       panels: because(backing.panels),

@@ -55,6 +55,10 @@ const REASONS: Readonly<Record<string, string>> = {
   'cloths.N.strips.N.width': 'deepest-piece usable-there',
   'cloths.N.usable': 'selvages shrinkage width-as-sold',
   'cloths.N.waste': 'area-used whole',
+  'easing.N.each': '',
+  'easing.N.off': 'its-place measure',
+  'easing.N.place': 'finished seams',
+  'joining.N.deep': 'rows-joined seams',
   'pieces.N.angled.pitch': 'base-between-its-leg-lines slant-shared-with-the-next',
   'pieces.N.count':
     'binding-strips cornerstones frames level-sashes shared-by strips-joined strips-wanted units '

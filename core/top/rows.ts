@@ -9,6 +9,7 @@ import type { Cell, HalfSide, Quilt } from '../file/quilt'
 import type { TermName } from '../measure/termName'
 import { sameLength, type Inches } from '../measure/ruler'
 import { because, type Reckonable } from '../measure/reckoned'
+import { rulerLength, rulerReadings } from './rulerReadings'
 import { addTerms, plus, sumOf, type Sum, type Term } from '../measure/sum'
 
 /** What stands in a row, from its beginning. Raw sizes; of triangles those of their box. */
@@ -53,6 +54,14 @@ export interface SashMarks {
   sash: number
   above: Inches[]
   below: Inches[]
+  /** How they are read off one ruler, where the sash is longer than that. */
+  readings: { above: ReadOff[]; below: ReadOff[] }
+}
+
+/** The ruler's end at `from` on the sash, from its raw end; marks where the ruler says `at`. */
+export interface ReadOff {
+  from: Inches
+  at: Inches[]
 }
 
 /** The rows of the setting in the order of joining; how each is pressed is decided elsewhere. */
@@ -212,16 +221,34 @@ function rawSum(what: TermName, finished: Inches, seam: Inches): Sum {
 }
 
 /** Marks on long sashes: one for every seam of the rows beside them. Without them rows drift. Source: handbook §4. */
-export function sashMarks(quilt: Quilt, { setting }: Dimensions): Reckonable<SashMarks>[] {
+export function sashMarks(quilt: Quilt, { setting }: Pick<Dimensions, 'setting'>): Reckonable<SashMarks>[] {
   const marks: Reckonable<SashMarks>[] = []
   const { rows } = setting
+  const ruler = rulerLength(quilt)
   const jointsBeside = (row: SettingRow | undefined) =>
-    row === undefined || row.kind === 'sash' ? [] : jointsOf(row, quilt.seam).map(because)
-  rows.forEach(({ regions }, r) => {
-    if (regions.length > 1 || regions[0]!.run !== 'long') return
-    marks.push({ sash: marks.length + 1, above: jointsBeside(rows[r - 1]), below: jointsBeside(rows[r + 1]) })
+    row === undefined || row.kind === 'sash' ? [] : jointsOf(row, quilt.seam)
+  const readOff = (joints: readonly Sum[], length: Inches) =>
+    length <= ruler
+      ? []
+      : rulerReadings(joints, ruler).map(({ from, at }) => ({ from: because(from), at: at.map(because) }))
+  rows.forEach((row, r) => {
+    if (!isLongSash(row)) return
+    const { regions } = row
+    const [above, below] = [jointsBeside(rows[r - 1]), jointsBeside(rows[r + 1])]
+    const length = Math.max(regions[0]!.width, regions[0]!.height) + 2 * quilt.seam
+    marks.push({
+      sash: marks.length + 1,
+      above: above.map(because),
+      below: below.map(because),
+      readings: { above: readOff(above, length), below: readOff(below, length) },
+    })
   })
   return marks
+}
+
+/** Whether a row is one sash along all the rows beside it. */
+export function isLongSash({ regions }: SettingRow): boolean {
+  return regions.length === 1 && regions[0]!.run === 'long'
 }
 
 /** Every seam of a row, from its raw end: left, or upper in a column. */

@@ -1,7 +1,7 @@
 import type { Inches } from '../measure/ruler'
 import type { Term } from '../measure/sum'
 import type { Quilt } from '../file/quilt'
-import type { Region } from './region'
+import { ownSize, type Region } from './region'
 
 /** Blocks and all that stands between them, without borders. Finished sizes, from its own top left. */
 export interface Setting {
@@ -23,6 +23,14 @@ export interface Setting {
 export interface SettingRow {
   kind: 'row' | 'column' | 'diagonal' | 'sash' | 'corner'
   regions: Region[]
+}
+
+/** How much of the top a row is. */
+export function rowArea(regions: readonly Region[]): number {
+  return regions.reduce((sum, region) => {
+    const { width, height } = ownSize(region)
+    return sum + width * height
+  }, 0)
 }
 
 /** One way of setting blocks: a file of its own, and a line in `settings/index.ts`. */

@@ -1,6 +1,9 @@
-import { quiltOf, SAMPLE } from '~~/core/testing/quiltOf'
+import { stripDrawings } from '~~/core/paper/markStrips'
+import { planOf, quiltOf, SAMPLE } from '~~/core/testing/quiltOf'
 import type { QuiltFile } from '~~/core/file/schema'
 import { PAGES, type Sheet } from '~~/core/paper/sheet'
+import { stripWords } from '~~/words/joining'
+import { formatLength } from '~~/words/length'
 import { papersFor } from './papersFor'
 
 const speech = { units: 'in', english: 'us' } as const
@@ -51,4 +54,31 @@ test('a block that cannot be sewn on papers has templates and no papers; one tha
   expect(papersFor(spool, 'spool', 'papers', 'a4', 1, speech)).toBeNull()
   expect(papersFor(spool, 'spool', 'templates', 'a4', 1, speech)!.length).toBeGreaterThan(0)
   expect(papersFor(quilt, 'nobody', 'templates', 'a4', 1, speech)).toBeNull()
+})
+
+test('strips to mark long sashes by: every joint at its place, parts together as long as the sash', () => {
+  const { quilt: sashed, plan } = planOf({
+    ...SAMPLE,
+    setting: { ...SAMPLE.setting, sashing: { width: 1.5, cloth: 'cream' } },
+  })
+  const texts = words(papersFor(sashed, '', 'marks', 'letter', 1, speech)!)
+  const sheets = papersFor(sashed, '', 'marks', 'a4', 1, speech)!
+  const [{ above, below }] = plan.marks as [(typeof plan.marks)[0]]
+  const joints = [...new Set([...above, ...below])]
+  for (const joint of joints) expect(texts).toContain(formatLength(joint, speech))
+  // measured on the paper: joints lie as far apart as on the sash, part by part
+  const ticks = sheets.flatMap(({ marks }) =>
+    marks.flatMap(mark => (mark.kind === 'seam' && mark.points.length === 2 ? [mark.points[0]![1]] : [])),
+  )
+  expect(ticks.length).toBeGreaterThanOrEqual(joints.length)
+  const strip = stripDrawings({ length: 30, above: [3, 8, 12.25], below: [20] }, stripWords(1, [1, 3, 4], speech))
+  const onSash = strip.flatMap(({ marks }, part) =>
+    marks.flatMap(mark => (mark.kind === 'seam' ? [part * 8 + mark.points[0]![1] - 0.5] : [])),
+  )
+  expect(strip[0]!.marks).toContainEqual(expect.objectContaining({ text: 'sashes 1, 3–4' }))
+  // a mark on the line between two parts stands on both
+  expect(onSash.sort((a, b) => a - b)).toEqual([3, 8, 8, 12.25, 20])
+  const ends = strip.map(({ height }, i) => height - 0.5 - (i < strip.length - 1 ? 0.4 : 0))
+  expect(ends.reduce((sum, length) => sum + length, 0)).toBeCloseTo(30, 9)
+  expect(papersFor(spool, '', 'marks', 'a4', 1, speech)).toBeNull()
 })

@@ -1,10 +1,10 @@
 import { z } from 'zod'
 
-/** What is asked for: a quilt, one of its blocks, and on what to print. */
+/** What is asked for: a quilt, one of its blocks, and on what to print. Marks of sashes need no block. */
 export const papersRequest = z.object({
   file: z.unknown(),
-  block: z.string().max(80),
-  what: z.literal(['templates', 'papers']),
+  block: z.string().max(80).default(''),
+  what: z.literal(['templates', 'papers', 'marks']),
   page: z.literal(['a4', 'letter']),
   copies: z.number().int().min(1).max(200).default(1),
   units: z.literal(['in', 'cm']).default('in'),

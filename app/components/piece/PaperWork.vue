@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { timesPlaced } from '~~/core/top/places'
-import type { PageKind } from '~~/core/paper/sheet'
 import { outlinesInDxf, outlinesInSvg, runMachine } from '~~/core/paper/cuttingMachine'
 import { templatesToSvg } from '~~/core/paper/outlineFiles'
 import { templatesForBlock } from '~~/core/paper/templates'
@@ -13,54 +12,14 @@ import { plural } from '~~/words/speech'
 const { quilt, planned, canWrite } = defineProps<{ quilt: Quilt; planned: PlannedBlock; canWrite: boolean }>()
 const emit = defineEmits<{ method: [method: 'auto' | 'foundation' | 'template'] }>()
 
-const store = useQuilt()
-const toast = useSay()
 const speech = useSpeech()
 const block = computed(() => blockOf(quilt, planned.id))
 const whole = computed(() => (typeof block.value.method === 'string' ? block.value.method : 'auto'))
 const blocks = computed(() => timesPlaced(quilt, planned.id))
-const page = ref<PageKind>(quilt.units === 'cm' ? 'a4' : 'letter')
-const isMaking = ref(false)
+const { isMaking, page, print } = usePapers()
 const run = shallowRef<{ kind: string; pieces: number; cutLength: number; seconds: number } | null>(null)
 const templates = computed(() => templatesForBlock(quilt, block.value))
 
-async function print(what: 'templates' | 'papers') {
-  isMaking.value = true
-  try {
-    const pdf = await $fetch<Blob>('/api/papers', {
-      method: 'POST',
-      responseType: 'blob',
-      body: {
-        file: store.file,
-        block: planned.id,
-        what,
-        page: page.value,
-        copies: what === 'papers' ? Math.min(200, blocks.value) : 1,
-        ...speech.value,
-      },
-    })
-    downloadBlob(`${planned.id}-${what}.pdf`, pdf)
-  } catch (error) {
-    toast.say(
-      'The pages could not be made',
-      messageOf(error) ?? 'Is Wren still running? Try once more; nothing is lost.',
-    )
-  } finally {
-    isMaking.value = false
-  }
-}
-/** What the server said, where it said why. */
-function messageOf(error: unknown): string | undefined {
-  const status = (error as { status?: number }).status ?? 0
-  // the answer to a blob is a blob; the status line carries the sentence
-  return status >= 400 ? (error as { statusMessage?: string }).statusMessage || MESSAGES[status] : undefined
-}
-const MESSAGES: Readonly<Record<number, string>> = {
-  404: 'There is nothing of that to print.',
-  413: 'This quilt is too large for that.',
-  422: 'That would be more pages than are made at once. Ask for fewer.',
-  503: 'The pages took too long to make, or others are being made. Try again in a moment.',
-}
 const svg = () => templatesToSvg(templates.value)
 /** The writer of such files is loaded when one is wanted. */
 const dxf = async () => (await import('~/paper/templatesToDxf')).templatesToDxf(templates.value)
@@ -105,10 +64,16 @@ async function cutOut(kind: 'svg' | 'dxf') {
           <option value="a4">A4</option>
         </select></label
       >
-      <button type="button" class="button" :disabled="isMaking" @click="print('templates')">
+      <button type="button" class="button" :disabled="isMaking" @click="print('templates', planned.id)">
         <UIcon name="i-lucide-file-down" class="size-5" />Templates (PDF)
       </button>
-      <button v-if="planned.foundation" type="button" class="button" :disabled="isMaking" @click="print('papers')">
+      <button
+        v-if="planned.foundation"
+        type="button"
+        class="button"
+        :disabled="isMaking"
+        @click="print('papers', planned.id, Math.min(200, blocks))"
+      >
         <UIcon name="i-lucide-file-down" class="size-5" />Papers for {{ plural(blocks, 'block') }} (PDF)
       </button>
     </div>

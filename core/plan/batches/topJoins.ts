@@ -3,7 +3,8 @@ import type { BorderedTop } from '../../top/borders/index'
 import type { Quilt } from '../../file/quilt'
 import { longHash } from '../../measure/longHash'
 import type { Region } from '../../top/region'
-import type { Setting } from '../../top/setting'
+import { joiningOrder } from '../../top/joiningOrder'
+import { rowArea, type Setting, type SettingRow } from '../../top/setting'
 import type { CutParts } from './cutParts'
 import type { Operations, Task } from './operation'
 import type { Source } from './unitLots'
@@ -29,7 +30,7 @@ export function topJoins(
     // a single part is its own row: nothing is sewn, and nothing to be ticked
     const last = parts.length > 1 ? operations.get(source) : undefined
     if (last) last.ready = { what: 'row', id: rowIds[r]! }
-    return { kind, source }
+    return { kind, size: rowArea(regions), source }
   })
   const whole = rowsJoined(
     rows.filter(({ kind }) => kind !== 'corner'),
@@ -75,24 +76,19 @@ function rowJoins(
   })
 }
 
-/** Two and two, then fours, so that little is in hand for long; the last may be a single one. */
+/** Neighbours in the order in which the least is in hand. */
 function rowsJoined(
-  rows: readonly { kind: Setting['rows'][number]['kind']; source: Source }[],
+  rows: readonly { kind: SettingRow['kind']; size: number; source: Source }[],
   operations: Operations,
 ): Source {
-  let sections = rows.map(({ source }, i) => ({ source, from: i + 1, to: i + 1 }))
   const kind = rows.find(row => row.kind !== 'sash')?.kind ?? 'row'
-  while (sections.length > 1) {
-    sections = sections.flatMap((section, i) => {
-      if (i % 2 === 1) return []
-      const next = sections[i + 1]
-      if (!next) return [section]
-      const task = { rows: [section.from, section.to, next.to] as const, kind }
-      const id = `rows.${longHash(`${section.source} + ${next.source} ${section.from}`)}`
-      return [{ source: joinTwo(operations, id, task, section.source, next.source), from: section.from, to: next.to }]
-    })
+  const sections = new Map(rows.map(({ source }, i) => [i + 1, source]))
+  for (const { from, middle, to } of joiningOrder(rows.map(({ size }) => size))) {
+    const [first, second] = [sections.get(from)!, sections.get(middle + 1)!]
+    const id = `rows.${longHash(`${first} + ${second} ${from}`)}`
+    sections.set(from, joinTwo(operations, id, { rows: [from, middle, to], kind }, first, second))
   }
-  const [{ source }] = sections as [(typeof sections)[0]]
+  const source = sections.get(1)!
   return rows.length === 1 ? source : pressOne(operations, source, { rows: [1, rows.length, rows.length], kind })
 }
 

@@ -155,6 +155,33 @@ test('between neighbours, turned and mirrored, seams nest just where their allow
   expect(seen).toBeGreaterThan(100)
 })
 
+test('a crossing on the join of two rows locks where the lower allowance points onwards and the upper one back', () => {
+  let seen = 0
+  for (const id of ['rail-fence', 'nine-patch', 'streak-of-lightning', 'pinwheel', 'four-patch']) {
+    const design = SHIPPED_DESIGNS.find(other => other.id === id)!
+    const file = fileOf(design, 4, row => ({ turn: row % 2 === 0 ? 0 : 90 }))
+    const { pressing, makes } = pressed(file)
+    const { plan } = planOf(file)
+    const make = makes.get('one')!
+    for (const { middle, crossings, locking } of plan.joining) {
+      const seam = 12 * middle
+      const mine = pressing.outer.filter(({ at }) => Math.abs(at[1] - seam) < 1e-6)
+      const locks = mine.filter(({ at, ends }) => {
+        const sides = ends.map(end => ({
+          isUpper: pressing.regions[end.region]!.y < seam - 1,
+          x: sideAt(pressing, make, end, at)[0],
+        }))
+        return sides.every(({ isUpper, x }) => (isUpper ? x < 0 : x > 0))
+      })
+      // besides, three seams of each row meet those of the next: pressed right over left, or left over right
+      const rowSeams = plan.rows[middle - 1]!.press === 'left' ? 3 : 0
+      expect([id, middle, crossings, locking]).toEqual([id, middle, mine.length + 3, locks.length + rowSeams])
+      seen += mine.length
+    }
+  }
+  expect(seen).toBeGreaterThan(40)
+})
+
 test('the plan tells every seam of every block, which version stands where, and counts every crossing', () => {
   const rail = SHIPPED_DESIGNS.find(({ id }) => id === 'rail-fence')!
   const { plan } = planOf(fileOf(rail, 4, () => ({})))

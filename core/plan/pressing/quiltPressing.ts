@@ -2,12 +2,12 @@
 import type { Cell, Quilt } from '../../file/quilt'
 import type { BlockMake } from '../../make/units/blockMake'
 import type { Press } from '../../make/steps/press'
-import type { Crossed } from '../../make/pressing/pressBlock'
+import { crossed, type Crossed } from '../../make/pressing/pressBlock'
 import type { Dimensions } from '../../top/dimensions'
 import { placesOf } from '../../top/places'
 import { looksOf, type Look, type LookedCell } from './looks'
 import { outerCrossings, type BlockRegion, type OuterCrossing } from './placedEnds'
-import { clashes, searched, turning, type Pressed, type Problem } from './searchVersions'
+import { clashes, searched, turnsOf, type Pressed, type Problem } from './searchVersions'
 
 /** One way of pressing a look of a block. */
 export interface Version {
@@ -142,6 +142,11 @@ function named(
 }
 
 /** What comes of a crossing between blocks. */
-export function outerOutcome({ versions, versionOf }: QuiltPressing, { ends }: OuterCrossing): Crossed {
-  return turning(ends, region => versions[versionOf[region]!]!.press)
+export function outerOutcome(pressing: QuiltPressing, crossing: OuterCrossing): Crossed {
+  return crossed(...turnsAt(pressing, crossing))
+}
+
+/** Which way both its seams turn: 1 clockwise, −1 back, 0 open. */
+export function turnsAt({ versions, versionOf }: QuiltPressing, { ends }: OuterCrossing): [number, number] {
+  return turnsOf(ends, region => versions[versionOf[region]!]!.press)
 }

@@ -148,9 +148,14 @@ function outcomeAt({ lookOf }: Pick<Problem, 'lookOf'>, { bits, press }: Pressed
   return turning(ends, region => press[lookOf[region]!]![bits[region] as 0 | 1])
 }
 
-export function turning(ends: OuterCrossing['ends'], pressOf: (region: number) => readonly Press[]): Crossed {
+/** Which way both seams turn round the point where they meet: 1 clockwise, −1 back, 0 open. */
+export function turnsOf(ends: OuterCrossing['ends'], pressOf: (region: number) => readonly Press[]): [number, number] {
   const [one, other] = ends.map(({ region, join, sense }) => turnOf(pressOf(region)[join]!) * sense)
-  return crossed(one!, other!)
+  return [one!, other!]
+}
+
+function turning(ends: OuterCrossing['ends'], pressOf: (region: number) => readonly Press[]): Crossed {
+  return crossed(...turnsOf(ends, pressOf))
 }
 
 /** Clashes between neighbours and within blocks, over the whole quilt. */

@@ -76,8 +76,8 @@ const joining = computed(() =>
     ? 'Join each diagonal from its lower left, with the triangles at its ends; then the diagonals, from the upper '
       + `left; the corners last. ${trimming.value}`
     : isInColumns.value
-      ? 'Join each column from the top down, then the columns from left to right.'
-      : 'Join each row from left to right, then the rows from the top down.',
+      ? 'Join each column from the top down, then the columns two and two.'
+      : 'Join each row from left to right, then the rows two and two.',
 )
 // at the machine: the units of this block, its joins, then the rows
 const modeSteps = computed((): PieceStep[] => {
@@ -335,6 +335,9 @@ const isStepping = computed(() => route.query.steps !== undefined)
       <section class="no-print" aria-label="Rows">
         <div class="mb-1 flex flex-wrap items-center gap-3">
           <h2 class="grow">Join the top</h2>
+          <NuxtLink v-if="rows.length > 1" class="button" :to="$route.path.replace(/piece$/, 'joining')"
+            ><UIcon name="i-lucide-list-tree" class="size-5" />Order, pins and marks</NuxtLink
+          >
           <NuxtLink class="button" :to="$route.path.replace(/piece$/, 'cards')"
             ><UIcon name="i-lucide-printer" class="size-5" />Row cards</NuxtLink
           >

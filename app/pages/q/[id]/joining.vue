@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import type { SashMarks } from '~~/core/top/rows'
+import { rulerLength } from '~~/core/top/rulerReadings'
+import { CAUTIONS } from '~~/words/caution'
+import { crossingsText, easedName, joinTitle, MEETINGS, pressText, sashesText } from '~~/words/joining'
+import { formatLength, formatSmall } from '~~/words/length'
+import { inEnglish } from '~~/words/speech'
+
+/** How the rows become the top: which with which, where to pin, what to mark, what to ease. */
+const store = useQuilt()
+const speech = useSpeech()
+const { isMaking, page, print } = usePapers()
+const quilt = computed(() => store.quilt!)
+const plan = computed(() => store.plan)
+const rows = computed(() => plan.value?.rows.filter(({ kind }) => kind !== 'corner') ?? [])
+/** Drawn as long as it can be taken in. */
+const MOST_DRAWN = 40
+const pressOf = (middle: number) => plan.value!.pressing.between[middle - 1]?.press
+
+type Side = 'above' | 'below'
+/** Sashes that are marked alike are told of once; a side too, where the other has the same marks. */
+const marks = computed(() => {
+  const alike = new Map<string, { mark: SashMarks; place: number; sashes: number[]; sides: Side[] }>()
+  plan.value?.marks.forEach((mark, place) => {
+    const key = JSON.stringify([mark.above, mark.below])
+    const both = (['above', 'below'] as const).filter(side => mark[side].length > 0)
+    const isSame = JSON.stringify(mark.above) === JSON.stringify(mark.below)
+    const found = alike.get(key) ?? { mark, place, sashes: [], sides: isSame ? both.slice(0, 1) : both }
+    found.sashes.push(mark.sash)
+    alike.set(key, found)
+  })
+  return [...alike.values()].filter(({ sides }) => sides.length > 0)
+})
+const sideName = (sides: readonly Side[], side: Side) =>
+  sides.length === 2 ? `On its ${side === 'above' ? 'upper' : 'lower'} edge` : 'On both edges, as far as rows lie there'
+const printPage = () => window.print()
+</script>
+
+<template>
+  <div class="mx-auto max-w-5xl p-5">
+    <header class="no-print mb-4 flex flex-wrap items-center gap-3">
+      <NuxtLink class="button quiet" :to="$route.path.replace(/joining$/, 'piece')"
+        ><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</NuxtLink
+      >
+      <h1 class="grow">Join the rows</h1>
+      <button type="button" class="button" @click="printPage">
+        <UIcon name="i-lucide-printer" class="size-5" />Print this
+      </button>
+    </header>
+    <p v-if="!plan" class="note" role="status">The plan is being worked out …</p>
+    <p v-else-if="plan.joining.length === 0" class="note" role="status">The top is a single row: nothing is joined.</p>
+    <template v-else>
+      <section class="card mb-6" aria-label="In this order">
+        <h2>In this order</h2>
+        <p class="mb-3 max-w-3xl">
+          Neighbors first, then pairs, so that as little as can be hangs from the machine. Where seams cross, push their
+          allowances against each other until they lock. The feed helps where the one underneath points towards you;
+          where it points away, pin it.
+        </p>
+        <div class="flex flex-wrap items-start gap-6">
+          <JoiningTree v-if="rows.length <= MOST_DRAWN" :rows="rows" :joins="plan.joining" />
+          <ol class="min-w-72 flex-1 space-y-2">
+            <li v-for="(join, i) in plan.joining" :key="i" class="join" data-testid="rows-joined">
+              <span class="number">{{ i + 1 }}</span>
+              <span>
+                <strong>{{ joinTitle(join, rows) }}.</strong>
+                {{ crossingsText(join, rows) }}
+                <template v-if="pressOf(join.middle)">{{ pressText(pressOf(join.middle)!) }}</template>
+                <template v-if="join.deep"
+                  >{{ ' ' }}Then <Figure :path="`joining.${i}.deep`" title="Across the rows, raw" /> across.</template
+                >
+              </span>
+            </li>
+          </ol>
+        </div>
+        <p class="caution mt-3">{{ CAUTIONS.needle }} Take each pin out before the needle reaches it.</p>
+      </section>
+      <section v-if="marks.length > 0" class="card mb-6" aria-label="Marks on long sashes">
+        <div class="flex flex-wrap items-end gap-3">
+          <h2 class="grow">Mark the long sashes</h2>
+          <label class="no-print"
+            ><span class="label">Page</span
+            ><select v-model="page" class="field !w-auto">
+              <option value="letter">Letter</option>
+              <option value="a4">A4</option>
+            </select></label
+          >
+          <button type="button" class="button no-print" :disabled="isMaking" @click="print('marks')">
+            <UIcon name="i-lucide-file-down" class="size-5" />Strips to mark by (PDF)
+          </button>
+        </div>
+        <p class="mb-3">
+          Mark every joint on the raw edge before you pin, from the left end (the upper end where they stand upright).
+          Unmarked, rows drift past each other.
+        </p>
+        <div v-for="{ mark, place, sashes, sides } in marks" :key="place" class="mb-4" data-testid="sash-marks">
+          <h3>{{ sashesText(sashes) }}</h3>
+          <div v-for="side in sides" :key="side">
+            <p v-if="sides.length === 2 || mark.above.length === 0 || mark.below.length === 0" class="label">
+              {{ sides.length === 2 ? sideName(sides, side) : `On the edge to the row ${side}` }}
+            </p>
+            <p class="figure !whitespace-normal">
+              <span v-for="(_, k) in mark[side]" :key="k" class="mr-3 inline-block"
+                ><Figure :path="`marks.${place}.${side}.${k}`" title="A joint, from the end of the sash"
+              /></span>
+            </p>
+            <template v-if="mark.readings[side].length > 0">
+              <p class="mt-1">With a ruler of {{ formatLength(rulerLength(quilt), speech) }}:</p>
+              <ol class="ml-6 list-decimal">
+                <li v-for="(reading, r) in mark.readings[side]" :key="r" class="figure !whitespace-normal">
+                  <template v-if="r === 0">its end on the end of the sash: mark at</template
+                  ><template v-else>its end on the last mark: mark at</template>{{ ' ' }}
+                  <span v-for="(_, k) in reading.at" :key="k" class="mr-3 inline-block"
+                    ><Figure :path="`marks.${place}.readings.${side}.${r}.at.${k}`" title="What the ruler reads"
+                  /></span>
+                </li>
+              </ol>
+            </template>
+          </div>
+        </div>
+      </section>
+      <section v-if="plan.easing.length > 0" class="card mb-6" aria-label="What was measured, and its place">
+        <h2 class="mb-2">What was measured, and its place</h2>
+        <table class="w-full text-left">
+          <thead>
+            <tr>
+              <th class="pr-4">Part</th>
+              <th class="pr-4">Measured</th>
+              <th class="pr-4 whitespace-nowrap">Its place</th>
+              <th class="pr-4 whitespace-nowrap">Off by</th>
+              <th>What to do</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(eased, i) in plan.easing" :key="i" class="border-t border-line align-top" data-testid="eased">
+              <td class="py-1 pr-4 whitespace-nowrap">
+                {{ easedName(eased, store.blockNames) }}{{ eased.count > 1 ? ` × ${eased.count}` : '' }}
+              </td>
+              <td class="figure pr-4" data-given>{{ formatLength(eased.measured, speech) }}</td>
+              <td class="pr-4"><Figure :path="`easing.${i}.place`" title="What it is sewn to, raw" /></td>
+              <td class="pr-4"><Figure :path="`easing.${i}.off`" title="Too long, or too short" /></td>
+              <td class="py-1">
+                <template v-if="eased.what === 'row' && eased.do === 'ease'"
+                  >Pin every joint; between two of them ease
+                  <Figure
+                    :path="`easing.${i}.each`"
+                    :text="formatSmall(eased.each, speech)"
+                    title="To be eased between two joints"
+                  />, the longer side underneath.</template
+                >
+                <template v-else>{{ inEnglish(MEETINGS[eased.do], speech) }}</template>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.join {
+  display: flex;
+  gap: 0.8rem;
+  break-inside: avoid;
+}
+.number {
+  flex: none;
+  min-width: 2rem;
+  font-weight: 700;
+  text-align: right;
+}
+</style>

@@ -1,0 +1,72 @@
+import type { Meeting } from '../core/made/easing'
+import type { PlannedEasing, PlannedJoin } from '../core/plan/plannedJoining'
+import type { StripWords } from '../core/paper/markStrips'
+import type { QuiltRow } from '../core/top/rows'
+import { formatLength } from './length'
+import { rowTitle } from './rows'
+import { plural, type Speech } from './speech'
+
+type Named = Pick<QuiltRow, 'kind' | 'row'>
+
+/** `rows` in the order of joining: `Row 1`, or `Row 1 to Row 3` where they are joined already. */
+function section(rows: readonly Named[], from: number, to: number): string {
+  const [first, last] = [rows[from - 1]!, rows[to - 1]!]
+  return from === to ? rowTitle(first) : `${rowTitle(first)} to ${rowTitle(last).toLowerCase()}`
+}
+
+export function joinTitle({ from, middle, to }: PlannedJoin, rows: readonly Named[]): string {
+  return `${section(rows, from, middle)}, with ${section(rows, middle + 1, to).toLowerCase()}`
+}
+
+const PRESSED = { up: 'upwards', down: 'downwards', left: 'to the left', right: 'to the right' } as const
+
+export function pressText(press: keyof typeof PRESSED): string {
+  return `Press ${PRESSED[press]}.`
+}
+
+/** Where the feed helps and where it does not. */
+export function crossingsText({ middle, crossings, locking }: PlannedJoin, rows: readonly Named[]): string {
+  if ([rows[middle - 1]!, rows[middle]!].some(({ kind }) => kind === 'sash') && crossings === 0)
+    return 'Pin the marks of the sash to the joints of the row, then between.'
+  if (crossings === 0) return 'No seams cross it.'
+  const all = `${plural(crossings, 'crossing')}`
+  if (locking === crossings) return `${all}: each locks as you sew; feel for it.`
+  if (locking === 0) return `${all}: pin each of them.`
+  return `${all}: ${locking} lock as you sew, pin the other ${crossings - locking}.`
+}
+
+export function easedName({ what, block, row }: PlannedEasing, blockNames: ReadonlyMap<string, string>): string {
+  return what === 'row' ? `Row ${row}` : (blockNames.get(block!) ?? block!)
+}
+
+export const MEETINGS: Readonly<Record<Meeting, string>> = {
+  'as-it-is': 'Sew it as it is.',
+  'ease': 'Pin both ends and the middle; ease the rest in, the longer side underneath.',
+  'narrow-seam': 'Match the middles, and take less of this one into the seam: at least ⅛ inch must stay.',
+  'trim': 'Trim it to its place, the same from each side.',
+  'remake': 'Too far off to be eased. Look for the seam that is wrong, and sew it again.',
+}
+
+/** What stands on the paper strip of sashes that are marked alike. `strip`: counted from 1. */
+export function stripWords(strip: number, sashes: readonly number[], speech: Speech): StripWords {
+  return {
+    title: sashesText(sashes).toLowerCase(),
+    above: 'above',
+    below: 'below',
+    part: (number, of) => (of === 1 ? `Strip ${strip}` : `Strip ${strip}, ${number} of ${of}`),
+    mark: at => formatLength(at, speech),
+    glue: number => `glue ${number} here`,
+  }
+}
+
+/** Runs of neighbours by their ends: `Sashes 1, 3–6`. */
+export function sashesText(sashes: readonly number[]): string {
+  const runs: [number, number][] = []
+  for (const sash of sashes) {
+    const last = runs.at(-1)
+    if (last && last[1] === sash - 1) last[1] = sash
+    else runs.push([sash, sash])
+  }
+  const named = runs.map(([from, to]) => (from === to ? String(from) : `${from}–${to}`))
+  return `${sashes.length === 1 ? 'Sash' : 'Sashes'} ${named.join(', ')}`
+}
