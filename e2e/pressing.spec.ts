@@ -93,4 +93,8 @@ test('rows are joined two and two; where the feed does not help, each crossing i
     .first()
     .click()
   await expect(page.getByTestId('slip')).toContainText('rows joined')
+  // six by eight blocks from behind, five seams in each row and seven between the rows
+  const behind = page.getByRole('img', { name: 'All rows from behind, as they are pressed' })
+  await expect(behind.locator('use')).toHaveCount(48)
+  await expect(behind.locator(':scope > polygon')).toHaveCount(5 * 8 + 7)
 })

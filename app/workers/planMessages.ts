@@ -4,11 +4,14 @@ import type { ToBuy } from '~~/core/plan/chosenWays'
 import type { QuiltFile } from '~~/core/file/schema'
 import type { Change } from './changes'
 import type { Recipe } from '~~/core/plan/recipe'
+import type { TopFromBehind } from '~~/core/plan/topFromBehind'
 
 /** Everything the stations show, made in one go from one file. */
 export interface Workbook {
   plan: CheckedPlan
   recipes: Recipe[]
+  /** The rows from behind; null where they are too many to be drawn. */
+  behind: TopFromBehind | null
 }
 
 export type ToPlanWorker =

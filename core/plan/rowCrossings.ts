@@ -60,7 +60,7 @@ function jointsOf({ kind, regions }: SettingRow, press: QuiltRow['press']): Map<
 }
 
 /** From where to where a part reaches along its row; of triangles it is not said. */
-function spanOf(region: Region, kind: SettingRow['kind']): readonly [number, number] | undefined {
+export function spanOf(region: Region, kind: SettingRow['kind']): readonly [number, number] | undefined {
   const { x, y, width, height, own } = region
   if (!own) return kind === 'column' ? [y, y + height] : [x, x + width]
   if (region.part.kind === 'side-triangle' || region.part.kind === 'corner-triangle') return undefined

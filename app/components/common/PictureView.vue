@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { greyOf } from '~~/core/measure/lightness'
 import type { Cloth } from '~~/core/file/quilt'
 import type { Picture } from '~~/core/make/steps/picture'
+import { sideColour } from '~/drawing/sideColour'
 
 const {
   picture,
@@ -28,13 +28,8 @@ const viewBox = computed(
 )
 const colours = computed(() => new Map(cloths.map(cloth => [cloth.id, cloth.colour])))
 const points = (list: readonly (readonly [number, number])[]) => list.map(p => p.join()).join(' ')
-
-/** The wrong side of a cloth is paler. */
-function colourOf(cloth: string | null, side: 'right' | 'wrong'): string {
-  const colour = cloth === null ? null : colours.value.get(cloth)
-  if (!colour) return '#fffdf8'
-  return side === 'right' ? colour : `color-mix(in srgb, ${greyOf(colour)} 30%, #f4ead6)`
-}
+const colourOf = (cloth: string | null, side: 'right' | 'wrong') =>
+  sideColour(cloth === null ? undefined : colours.value.get(cloth), side)
 </script>
 
 <template>

@@ -75,6 +75,17 @@ const printPage = () => window.print()
         </div>
         <p class="caution mt-3">{{ CAUTIONS.needle }} Take each pin out before the needle reaches it.</p>
       </section>
+      <section class="card mb-6" aria-label="From behind">
+        <h2 class="mb-1">From behind</h2>
+        <p v-if="!store.workbook?.behind">More blocks than can be drawn from behind: follow the row cards.</p>
+        <template v-else>
+          <p class="mb-3 max-w-3xl">
+            Turned over sideways: the first row on top, its left end on the right. The pale bands are the allowances of
+            the seams between blocks and between rows, folded the way they are pressed.
+          </p>
+          <TopFromBehind :behind="store.workbook.behind" :recipes="store.workbook.recipes" :cloths="quilt.cloths" />
+        </template>
+      </section>
       <section v-if="marks.length > 0" class="card mb-6" aria-label="Marks on long sashes">
         <div class="flex flex-wrap items-end gap-3">
           <h2 class="grow">Mark the long sashes</h2>
