@@ -3,9 +3,10 @@ import type { PlannedBatch } from '../core/plan/batches/plannedBatches'
 import type { RecipeJoin } from '../core/make/joins/joins'
 import type { Recipe, RecipeUnit } from '../core/plan/recipe'
 import type { Piece } from '../core/cut/piece'
+import { clipsOf } from '../core/top/clips'
 import type { QuiltRow } from '../core/top/rows'
 import { capital, partName, unitName } from './names'
-import { partOfRow, rowTitle } from './rows'
+import { clipsText, partOfRow, rowTitle } from './rows'
 import { inEnglish, plural, type Speech } from './speech'
 import { joinedPart, PRESS, stepParts } from './step'
 import type { TextPart } from './textPart'
@@ -18,6 +19,8 @@ export interface BatchBook {
   rows: ReadonlyMap<string, readonly QuiltRow[]>
   cloths: ReadonlyMap<string, string>
   blocks: ReadonlyMap<string, string>
+  /** Colours of the quilter's clips. */
+  clips: readonly string[]
   speech: Speech
 }
 
@@ -90,7 +93,7 @@ function pressText(joins: readonly { join: RecipeJoin; number: number }[]): stri
   return `Set the seams shut, then press: ${[...new Set(ways)].join(', ')}.`
 }
 
-function plainText({ task, what, count }: PlannedBatch, { pieces, rows, blocks }: BatchBook): string {
+function plainText({ task, what, count }: PlannedBatch, { pieces, rows, blocks, clips }: BatchBook): string {
   if ('pile' in task) {
     const cuts = pieces.get(task.pile)?.cuts
     if (cuts === 'one-diagonal') return 'Cut each once, corner to corner: two triangles. Bias edges now: do not pull.'
@@ -104,8 +107,10 @@ function plainText({ task, what, count }: PlannedBatch, { pieces, rows, blocks }
   if ('row' in task) {
     if (what === 'press') return 'Press its seams, all the way its card says.'
     const before = task.part === 1 ? 'the first part' : `the first ${task.part} parts`
-    const part = rows.get(task.row)?.[0]?.parts[task.part]
-    return `Sew part ${task.part + 1}${part ? `, ${partOfRow(part, blocks)},` : ''} to ${before}.`
+    const alike = rows.get(task.row) ?? []
+    const part = alike[0]?.parts[task.part]
+    const named = part ? `, ${partOfRow(part, blocks)},` : ''
+    return `Sew part ${task.part + 1}${named} to ${before}.${task.part === 1 ? clipsToPut(alike, clips) : ''}`
   }
   if ('rows' in task) {
     if (what === 'press') return 'Press the seams between them.'
@@ -124,4 +129,13 @@ function plainText({ task, what, count }: PlannedBatch, { pieces, rows, blocks }
     return `Measure, cut and sew its strips to both ${task.side}, pinned at middle and ends.`
   }
   return ''
+}
+
+/** At its first seam every row gets its clips, so that tomorrow tells them apart. */
+function clipsToPut(rows: readonly QuiltRow[], colours: readonly string[]): string {
+  const told = rows.flatMap(row => {
+    const clips = clipsOf(colours, row)
+    return clips ? [`${rowTitle(row).toLowerCase()} with ${clipsText(clips)}`] : []
+  })
+  return told.length === 0 ? '' : ` Keep ${told.join('; ')}.`
 }

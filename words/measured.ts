@@ -1,6 +1,7 @@
 // What measured blocks say, and what can be done with them, in words.
 import type { Decision } from '../core/made/decidedSize'
 import type { Doubt } from '../core/made/blockMeasures'
+import type { PartCheck } from '../core/made/partCheck'
 import type { MeasuredBlock } from '../core/plan/measuredBlock'
 import { formatExactLength, formatLength } from './length'
 import { plural, type Speech } from './speech'
@@ -41,4 +42,25 @@ export function doubtText(doubt: Doubt, speech: Speech): string {
   if (doubt.what === 'far-off')
     return `It should be about ${formatLength(doubt.expected, speech)}: measure again, raw edge to raw edge.`
   return `Did you mean ${formatExactLength(doubt.inches, { units: doubt.units })}?`
+}
+
+/** What to do before the next seam. */
+export function partCheckText(says: PartCheck['says']): string {
+  switch (says) {
+    case 'right':
+      return 'As planned: sew on.'
+    case 'too-much':
+      return 'Sew a little narrower: move the needle or the guide, and sew on. Trim what sticks out; never force it in.'
+    case 'too-little':
+      return 'Sew a little wider: move the needle or the guide, and sew on.'
+    case 'cut-is-off':
+      return 'No seam runs across it: it was cut wrong. Look at the size it was cut to.'
+  }
+}
+
+/** Whether steam may be used. */
+export function steamText(hasBias: boolean): string {
+  return hasBias
+    ? 'Press this block dry: some of its edges lie on the bias, and steam stretches them.'
+    : 'Dry or with steam, as you like: no edge lies on the bias.'
 }

@@ -49,6 +49,7 @@ export function useBatches() {
       rows,
       cloths: store.clothNames,
       blocks: store.blockNames,
+      clips: store.quilt?.clips ?? [],
       speech: speech.value,
     }
   })

@@ -10,7 +10,7 @@ import {
   sewnSeam,
 } from '../made/measures'
 import { MOST_SCATTER } from '../made/decidedSize'
-import { seamsAcross } from '../made/seamsAcross'
+import { seamsAcross } from '../geometry/seamsAcross'
 import { SEAM_TOLERANCE } from '../made/seamTest'
 import type { Check, Checker } from './check'
 

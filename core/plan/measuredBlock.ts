@@ -1,7 +1,7 @@
 // In: a block with what was measured of it. Out: what that says, and how large the quilt is by each decision.
 import { blockMeasures, type BlockMeasures } from '../made/blockMeasures'
 import { DECISIONS, type Decision } from '../made/decidedSize'
-import { seamsAcross } from '../made/seamsAcross'
+import { seamsAcross } from '../geometry/seamsAcross'
 import type { BlockMake } from '../make/units/blockMake'
 import { because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'

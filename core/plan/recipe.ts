@@ -25,6 +25,7 @@ import type { Press } from '../make/steps/press'
 import { unfinished, type Picture } from '../make/steps/picture'
 import type { BlockMake } from '../make/units/blockMake'
 import type { Point } from '../geometry/polygon'
+import { seamsAcross } from '../geometry/seamsAcross'
 import type { Step } from '../make/steps/step'
 
 /** How one block is made in one set of cloths: its units first, then the joins. */
@@ -64,6 +65,8 @@ export interface RecipeUnit {
   mirror?: { path: string; perBlock: number; inQuilt: number }
   pieces: Piece[]
   size: { width: Inches; height: Inches }
+  /** Seams that run across its width. */
+  across: number
   trim: boolean
   steps: Step[]
 }
@@ -232,6 +235,7 @@ function recipeUnit({ demand, way }: Choice, found: LookUps, plan: Plan, block: 
     trim: way.made.trim,
     steps: stepsOf(way.made),
     size: { width, height },
+    across: seamsAcross(unit.patches.map(({ polygon }) => polygon)),
     pieces: [...ids]
       .flatMap(id => found.piles.get(id) ?? [])
       .sort((a, b) => a - b)

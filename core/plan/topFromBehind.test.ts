@@ -21,7 +21,7 @@ const keyOf = (polygon: Polygon) =>
     .join(' ')
 
 const CLOTHS = ['cream', 'soot', 'red']
-const BLOCKS: QuiltFile['blocks'] = ['pinwheel', 'churn-dash', 'bow-tie', 'split-nine-patch'].map(id => {
+const BLOCKS: QuiltFile['blocks'] = ['pinwheel', 'maple-leaf', 'bow-tie', 'split-nine-patch'].map(id => {
   const roles = rolesOf(SHIPPED_DESIGNS.find(design => design.id === id)!)
   return { id, design: id, size: 8, cloths: Object.fromEntries(roles.map((role, i) => [role, CLOTHS[i % 3]!])) }
 })
@@ -44,7 +44,7 @@ test.each(['straight', 'on-point'] as const)(
             across: 3,
             down: 3,
             fill: [
-              ['pinwheel', 'churn-dash'],
+              ['pinwheel', 'maple-leaf'],
               ['bow-tie', 'split-nine-patch'],
             ],
           }
@@ -66,13 +66,15 @@ test.each(['straight', 'on-point'] as const)(
       const { recipe, x, y, turn, scale } = behind.blocks[i]!
       const { back } = recipes[recipe]!
       const angle = (turn * Math.PI) / 180
-      const drawn = back.shapes.slice(0, front.length).map(({ points }) =>
-        points.map(([px, py]): Point => {
+      const clothOf = (patch: number) => block.cloths[design.patches[patch]!.role]!
+      const drawn = back.shapes.slice(0, front.length).map(({ points, cloth }) => {
+        const seen = points.map(([px, py]): Point => {
           const [u, v] = [(px - back.width / 2) * scale, (py - back.height / 2) * scale]
           return [x + u * Math.cos(angle) - v * Math.sin(angle), y + u * Math.sin(angle) + v * Math.cos(angle)]
-        }),
-      )
-      expect(drawn.map(keyOf).sort()).toEqual(front.map(keyOf).sort())
+        })
+        return `${cloth} ${keyOf(seen)}`
+      })
+      expect(drawn.sort()).toEqual(front.map((polygon, patch) => `${clothOf(patch)} ${keyOf(polygon)}`).sort())
     })
   },
 )
@@ -82,7 +84,7 @@ test('allowances of rows lie where the plan presses them, and opposite ways wher
     ...SAMPLE,
     made: [],
     blocks: BLOCKS,
-    setting: { across: 4, down: 3, fill: [['pinwheel', 'churn-dash']] },
+    setting: { across: 4, down: 3, fill: [['pinwheel', 'maple-leaf']] },
   } as QuiltFile)
   const { width } = behind
   // four blocks of 8″ in three rows: nine seams, then two between the rows

@@ -1,6 +1,6 @@
 // In: the quilt with what was measured. Out: how far this quilter's cutting and sewing strays.
 import { blockMeasures } from '../made/blockMeasures'
-import { seamsAcross } from '../made/seamsAcross'
+import { seamsAcross } from '../geometry/seamsAcross'
 import { seamTest } from '../made/seamTest'
 import type { Quilt } from '../file/quilt'
 import type { BlockMake } from '../make/units/blockMake'

@@ -60,6 +60,27 @@ export const FAULTS = [
     tests: ['core/made/easing'],
   },
   {
+    name: 'a log measured across instead of along',
+    file: 'core/make/joins/joins.ts',
+    from: "const isUpright = ['left', 'right']",
+    to: "const isUpright = ['up', 'down']",
+    tests: ['core/made/partCheck'],
+  },
+  {
+    name: 'a part that measures short says that its seams are narrow',
+    file: 'core/made/partCheck.ts',
+    from: 'const off = expected - measured',
+    to: 'const off = measured - expected',
+    tests: ['core/made/partCheck'],
+  },
+  {
+    name: 'blocks from behind turned the wrong way',
+    file: 'core/plan/topFromBehind.ts',
+    from: '(region.own ? 45 : 0) - turn',
+    to: '(region.own ? 45 : 0) + turn',
+    tests: ['core/plan/topFromBehind'],
+  },
+  {
     name: 'rows of the quilt all pressed to the right',
     file: 'core/make/joins/pressing.ts',
     from: "isOdd ? 'right' : 'left'",

@@ -60,6 +60,21 @@ function press({ seams }: RecipeJoin, how: string) {
           <option value="open">press it open</option>
         </select></label
       >
+      <PartCheck
+        v-if="join.log"
+        :key="`log ${join.id}`"
+        :name="`Join ${i + 1}`"
+        :expected="join.log.length"
+        :seams="join.log.across"
+        is-log
+      />
+      <PartCheck
+        v-else-if="join.step.expect && i < recipe.joins.length - 1"
+        :key="join.id"
+        :name="`Join ${i + 1}`"
+        :expected="join.step.expect.width"
+        :seams="join.across"
+      />
     </li>
     <li>
       <div class="shot">

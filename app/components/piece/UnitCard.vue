@@ -123,6 +123,7 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
           <Figure :path="`${unit.path}.height`" title="Unfinished height"
         /></strong>
       </p>
+      <PartCheck v-if="!unit.trim && unit.across > 0" :name="title" :expected="unit.size.width" :seams="unit.across" />
       <div class="no-print ml-auto flex items-center gap-2">
         <button
           type="button"

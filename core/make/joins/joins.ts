@@ -2,7 +2,9 @@
 import type { BlockMake } from '../units/blockMake'
 import type { UnitTree } from '../units/unitTree'
 import { shortHash } from '../../measure/shortHash'
-import { boundingBox } from '../../geometry/polygon'
+import { boundingBox, type Point, type Polygon } from '../../geometry/polygon'
+import { seamsAcross } from '../../geometry/seamsAcross'
+import type { Inches } from '../../measure/ruler'
 import type { Press } from '../steps/press'
 import type { JoinedPart, Step } from '../steps/step'
 import { joinPicture } from './joinPicture'
@@ -21,6 +23,10 @@ export interface RecipeJoin {
   seams: { number: number; press: Press }[]
   /** Where the size after it stands in the plan. */
   path: string
+  /** Seams that run across the part it gives, along its width. */
+  across: number
+  /** Of a log: how long the block is where it lies along it, raw, and the seams across that. */
+  log?: { length: Inches; across: number }
 }
 
 /** The joins of a block in the order of sewing; like parts are sewn together and said once. */
@@ -40,7 +46,15 @@ export function joinSteps(block: SewnBlock): RecipeJoin[] {
       known.seams.push({ number, press })
     } else {
       const step = joinStep(block, join, press, named)
-      distinct.set(key, { id: joinId(block, join, press), step, times: 1, seams: [{ number, press }], path })
+      distinct.set(key, {
+        id: joinId(block, join, press),
+        step,
+        times: 1,
+        seams: [{ number, press }],
+        path,
+        across: seamsAcross(polygonsOf(bothParts(join, block).flat())),
+        ...(step.code === 'join-log' ? { log: besideLog(block, join) } : {}),
+      })
     }
     given.set(join, [...distinct.keys()].indexOf(key) + 1)
   }
@@ -99,4 +113,23 @@ export function paperOf({ papers }: BlockMake, node: Join): { section: string; n
 
 function isLogJoin(node: Join): boolean {
   return node.join.some(child => 'unit' in child && child.unit.kind === 'log')
+}
+
+/** The part that a log is sewn to, measured along the log. */
+function besideLog(block: SewnBlock, join: Join): { length: Inches; across: number } {
+  const isLog = (child: UnitTree) => 'unit' in child && child.unit.kind === 'log'
+  const [first, second] = bothParts(join, block)
+  const part = polygonsOf(isLog(join.join[0]) ? second : first)
+  const { width, height } = boundingBox(part.flat())
+  const isUpright = ['left', 'right'].includes(directionOf('first', join, [first, second]))
+  return isUpright
+    ? {
+        length: height + 2 * block.seam,
+        across: seamsAcross(part.map(polygon => polygon.map(([x, y]): Point => [y, x]))),
+      }
+    : { length: width + 2 * block.seam, across: seamsAcross(part) }
+}
+
+function polygonsOf(patches: readonly { polygon: Polygon }[]): Polygon[] {
+  return patches.map(({ polygon }) => polygon)
 }

@@ -11,6 +11,7 @@ import { followsTheHand } from '~~/core/make/steps/step'
 import { blockOf, designOf, clothOf } from '~~/core/file/quilt'
 import { clothsOfCell } from '~~/core/file/clothsOfCell'
 import { CAUTIONS } from '~~/words/caution'
+import { steamText } from '~~/words/measured'
 import { capital, unitName } from '~~/words/names'
 import { formatLength } from '~~/words/length'
 import { clipsText, rowParts } from '~~/words/rows'
@@ -46,6 +47,13 @@ const plannedUnit = (unit: RecipeUnit) =>
   plan
     .value!.blocks.flatMap(block => (block.id === recipe.value!.block ? block.units : []))
     .find(planned => planned.key === unit.key)!
+/** Of the way each unit is made: whether edges lie on the bias when it is pressed. */
+const hasBias = computed(() =>
+  recipe.value!.units.some(unit => {
+    const { ways } = plannedUnit(unit)
+    return (ways.find(({ method }) => method === unit.method)?.biasEdges ?? 0) > 0
+  }),
+)
 const coloursOf = (r: (typeof recipes.value)[number]) =>
   Object.fromEntries(
     Object.entries(clothsOfCell(quilt.value, r.cell)).map(([role, id]) => [role, clothOf(quilt.value, id).colour]),
@@ -276,6 +284,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
               <option value="open">open</option>
             </select></label
           >
+          <p>{{ steamText(hasBias) }}</p>
           <p v-if="plan.pressing.crossings.clash.length > 0" class="note">
             At {{ plural(plan.pressing.crossings.clash.length, 'crossing') }} of the quilt both allowances lie the same
             way: press one of them open there, or match it with a pin.

@@ -1,4 +1,4 @@
-import type { Polygon } from '../geometry/polygon'
+import type { Polygon } from './polygon'
 
 /** The most seams that a level line through the block crosses. */
 export function seamsAcross(polygons: readonly Polygon[]): number {
