@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { goTo, openDemo } from './support'
+import { goTo, openDemo, planned } from './support'
 
 /** Looks at the whole page, or at what lies over a page that was looked at before. */
 async function expectAccessible(page: Page, place: string, rules?: string[], over?: string) {
@@ -21,6 +21,13 @@ async function expectAccessible(page: Page, place: string, rules?: string[], ove
     ),
   ).toEqual([])
 }
+
+/** Pages behind Piece, and what they show. */
+const LEAVES = [
+  ['batches', 'batch'],
+  ['joining', 'rows-joined'],
+  ['cards', 'row-card'],
+] as const
 
 for (const light of ['light', 'dark'] as const) {
   test(`nothing serious on any station, ${light === 'light' ? 'by day' : 'in the evening'}`, async ({ page }) => {
@@ -55,7 +62,14 @@ for (const light of ['light', 'dark'] as const) {
       await goTo(page, station)
       await look(station)
     }
-    await page.goto(page.url().replace(/diary$/, 'draft'))
+    const quilt = page.url().replace(/\/diary$/, '')
+    for (const [leaf, shows] of LEAVES) {
+      await page.goto(`${quilt}/${leaf}`)
+      await planned(page)
+      await expect(page.getByTestId(shows).first()).toBeVisible()
+      await look(leaf)
+    }
+    await page.goto(`${quilt}/draft`)
     await expect(page.getByTestId('draft-board')).toBeVisible()
     await look('draft')
     await page.goBack()
@@ -84,9 +98,11 @@ for (const light of ['light', 'dark'] as const) {
 test('on a tablet nothing is wider than the screen', async ({ page }) => {
   await page.setViewportSize({ width: 820, height: 1180 })
   const quilt = await openDemo(page, 'Berth four')
-  for (const station of ['Draft', 'Cloth', 'Cut', 'Piece', 'Finish', 'Diary']) {
-    if (station === 'Draft') await page.goto(`${quilt}/draft`)
-    else await goTo(page, station)
+  for (const station of ['draft', 'batches', 'joining', 'cards', 'Cloth', 'Cut', 'Piece', 'Finish', 'Diary']) {
+    if (station.toLowerCase() === station) {
+      await page.goto(`${quilt}/${station}`)
+      await planned(page)
+    } else await goTo(page, station)
     const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
     expect(over, station).toBeLessThanOrEqual(0)
     const work = await page.locator('#work').evaluate(element => element.scrollWidth - element.clientWidth)

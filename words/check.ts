@@ -1,7 +1,17 @@
 import type { Check } from '../core/checks/check'
+import type { Decision } from '../core/made/decidedSize'
 import { formatCloth, formatCount, formatLength, formatRough, formatSize, formatSmall } from './length'
 import { capital, stageName, useName } from './names'
 import { craft, inEnglish, plural, type Speech } from './speech'
+
+/** What the sizes after measured blocks go by. */
+const FOLLOWS: Readonly<Record<Decision, string>> = {
+  trim: 'All sizes from here on follow the smallest block.',
+  ease: 'All sizes from here on follow their mean.',
+  remake: 'All sizes from here on follow the smallest of those that are kept.',
+  needle: 'All sizes stay as planned.',
+}
+const MEASURED = { blocks: 'the measured blocks', rows: 'the measured rows', setting: 'the whole center' } as const
 
 /** What to look at and why, in a sentence or two. */
 export function checkText(
@@ -57,6 +67,16 @@ export function checkText(
         + `the needle or the guide ${formatSmall(data.move, speech)} `
         + `${data.move > 0 ? 'nearer to' : 'away from'} the edge, and sew the test again.`
       )
+    case 'measures-disagree': {
+      const [before, after] = [data.first, data.then].map(stage => inEnglish(MEASURED[stage], speech)) as [
+        string,
+        string,
+      ]
+      return (
+        `${capital(before)} come to ${length(data.firstSays)} in ${data.side}, ${after} to ${length(data.thenSays)}. `
+        + `One of the two was read wrong, or seams between are off: measure again before you cut the borders.`
+      )
+    }
     case 'border-spread':
       return (
         `${stage(data.what)}: the ${data.side === 'width' ? 'widths' : 'heights'} differ by `
@@ -155,7 +175,7 @@ export function checkText(
       return (
         `${data.block} measures ${length(data.measured)} where ${length(data.expected)} was planned. With `
         + `${plural(data.seams, 'seam')} across it, each is ${formatSmall(data.error, speech)} too wide. `
-        + `All sizes from here on follow the smallest block.`
+        + FOLLOWS[data.decision]
       )
     case 'scattered-blocks':
       return (

@@ -1,4 +1,5 @@
 import type { Piece } from '../cut/piece'
+import type { Decision } from '../made/decidedSize'
 import type { Inches } from '../measure/ruler'
 import type { Spacer } from '../top/borders/spacers'
 import type { Plan } from '../plan/plan'
@@ -30,6 +31,13 @@ export interface CheckData {
   'turned-print': { cloth: string }
   'cut-already': { piece: string; cut: number; wanted: number; extra: number }
   'seam-off': { sewn: Inches; wanted: Inches; move: Inches; expected: Inches; measured: Inches }
+  'measures-disagree': {
+    side: 'width' | 'height'
+    first: 'blocks' | 'rows' | 'setting'
+    firstSays: Inches
+    then: 'blocks' | 'rows' | 'setting'
+    thenSays: Inches
+  }
   'border-spread': { what: string; side: 'width' | 'height'; spread: Inches; most: Inches }
   /** Degrees from the long edge of a strip. */
   'mitre-angle': { border: number; sides: number; ends: number }
@@ -62,6 +70,8 @@ export interface CheckData {
     measured: Inches
     seams: number
     error: Inches
+    /** What was decided about them. */
+    decision: Decision
     allSeams: number
   }
   'scattered-blocks': { block: string; spread: Inches; smallest: Inches }

@@ -31,6 +31,12 @@ const CAUSES: Partial<Record<CheckId, Partial<QuiltFile>>> = {
   },
   'cut-already': { done: [{ what: 'cut', id: 'soot.square.9x9.squares', count: 4 }] },
   'seam-off': { made: [{ what: 'seam-test', strips: 2, cut: 3, measured: 5.4375 }] },
+  'measures-disagree': {
+    made: [
+      { what: 'block', block: 'star', size: [9.5] },
+      { what: 'setting', width: [52, 52] },
+    ],
+  },
   'border-spread': { made: [{ what: 'setting', width: [54, 54.75] }] },
   'border-too-wide': { borders: [{ ...border, width: 10 }] },
   'border-too-narrow': { borders: [{ ...border, width: '3/8' }] },
@@ -240,4 +246,23 @@ test('a half block is looked at by itself: roundings that cancel in the whole ad
   // two slats cut 2″ that would be 2.03, and the third, cut off at the middle, 1 15/16″ for 1.94
   expect(Math.abs(found!.off)).toBeCloseTo(2 * 0.03 + 0.0025, 6)
   expect(found!.block).toMatch(/half/)
+})
+
+test('what is measured after blocks and rows must come to what they make, to half an inch', () => {
+  const { plan } = planOf({ ...SAMPLE, made: [] })
+  const raw = plan.stages[0]!.width + 0.5
+  const said = (made: QuiltFile['made']) =>
+    planOf({ ...SAMPLE, made })
+      .plan.checks.filter(({ id }) => id === 'measures-disagree')
+      .map(({ data }) => data)
+  const blocks = { what: 'block', block: 'star', size: [9.5] }
+  expect(said([blocks, { what: 'row-1', width: [raw + 0.5] }])).toEqual([])
+  expect(said([blocks, { what: 'row-1', width: [raw + 0.75] }])).toEqual([
+    { side: 'width', first: 'blocks', firstSays: raw, then: 'rows', thenSays: raw + 0.75 },
+  ])
+  // each against what came just before it
+  expect(
+    said([blocks, { what: 'row-1', width: [raw + 0.75] }, { what: 'setting', width: [raw + 0.75, raw + 0.75] }]),
+  ).toHaveLength(1)
+  expect(said([{ what: 'setting', width: [raw + 2] }])).toEqual([])
 })

@@ -4,7 +4,16 @@ import { oneOnPoint, shiftTooLong, tooLarge } from './extent'
 import { frameTooNarrow } from './frames'
 import { noPrecuts, notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargin, turnedPrints } from './cloth'
 import { lowContrast, neighboursAlike } from './contrast'
-import { borderSpread, borderTooShort, cutAlready, measuredBlocks, pointsAtRisk, rowSpread, seamOff } from './made'
+import {
+  borderSpread,
+  borderTooShort,
+  cutAlready,
+  measuredBlocks,
+  measuresDisagree,
+  pointsAtRisk,
+  rowSpread,
+  seamOff,
+} from './made'
 import { offRuler } from './offRuler'
 import { bulkyCrossings, seamsDoNotNest } from './pressing'
 import {
@@ -35,6 +44,7 @@ const CHECKERS: readonly Checker[] = [
   pointsAtRisk,
   borderSpread,
   rowSpread,
+  measuresDisagree,
   cutAlready,
   offRuler,
   lowContrast,

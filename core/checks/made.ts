@@ -12,7 +12,8 @@ import {
 import { MOST_SCATTER } from '../made/decidedSize'
 import { seamsAcross } from '../geometry/seamsAcross'
 import { SEAM_TOLERANCE } from '../made/seamTest'
-import type { Check, Checker } from './check'
+import type { Check, CheckData, Checker } from './check'
+import type { Inches } from '../measure/ruler'
 
 export const seamOff: Checker = ({ quilt }) => {
   const at = quilt.made.findLastIndex(entry => entry.what === 'seam-test')
@@ -58,6 +59,7 @@ export const measuredBlocks: Checker = ({ quilt, makes }) =>
           measured: Math.min(...sizes),
           seams: across,
           error: seamError(expected, Math.min(...sizes), across),
+          decision: entry.decision ?? 'trim',
           allSeams: countSeams(makes.get(block.id)!.tree).straight,
         },
       })
@@ -125,6 +127,27 @@ export const rowSpread: Checker = ({ quilt }) =>
     const data = { what: 'rows', side, spread: found.spread, most: MOST_SPREAD }
     return [{ id: 'border-spread', severity: 'warn', path: 'made', data }]
   })
+
+/** What is measured later should be what came before it makes: if not, one of the two was read wrong. */
+export const measuresDisagree: Checker = ({ quilt, dimensions: { setting } }) =>
+  (['width', 'height'] as const).flatMap((side): Check[] => {
+    const both = 2 * quilt.seam
+    const stages: { what: Stage; says: Inches }[] = []
+    if (quilt.blocks.some(block => measuredBlock(quilt, block)))
+      stages.push({ what: 'blocks', says: setting[side] + both })
+    const rows = measuredRows(quilt, side)
+    if (rows) stages.push({ what: 'rows', says: rows.mean })
+    const whole = measuredStage(quilt, 'setting', side)
+    if (whole) stages.push({ what: 'setting', says: whole.mean })
+    return stages.slice(1).flatMap(({ what, says }, i): Check[] => {
+      const before = stages[i]!
+      if (Math.abs(says - before.says) <= MOST_SPREAD + 1e-9) return []
+      const data = { side, first: before.what, firstSays: before.says, then: what, thenSays: says }
+      return [{ id: 'measures-disagree', severity: 'warn', path: 'made', data }]
+    })
+  })
+
+type Stage = CheckData['measures-disagree']['first']
 
 /** The top grew beyond what its border was cut for. */
 export const borderTooShort: Checker = ({ plan }) =>
