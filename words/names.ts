@@ -64,6 +64,7 @@ const PARTS: Readonly<Record<PartName, string>> = {
   'squares': 'squares',
   'rectangles': 'rectangles',
   'logs': 'logs',
+  'panels': 'panels',
   'half-squares': 'for half-square triangles',
   'quarters': 'for hourglasses',
   'geese': 'for geese',

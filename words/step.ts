@@ -66,6 +66,17 @@ export function stepParts(
     switch (code) {
       case 'cut-plain':
         return `Cut ${size()}, seam included.`
+      case 'cut-to-work-on':
+        return `Cut ${size()}: generously, to work on.`
+      case 'mark-panel':
+        return (
+          `In its middle mark the cut edge, ${size()}, and the field for the work, ${length('wide')} × `
+          + `${length('depth')}, with a pen you tried on a scrap. Embroider or appliqué inside the field.`
+        )
+      case 'press-panel':
+        return `Take the marks off as their maker says, then press it face down on a towel.`
+      case 'cut-panel':
+        return `Lay the ruler on with the work in the middle, and only now cut it to ${size()}.`
       case 'cut-log':
         return `Cut the log ${size()}, seam included.`
       case 'cut-generously':

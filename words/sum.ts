@@ -51,6 +51,8 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'strips': 'strips',
   'long-pieces': 'long strips along the cloth',
   'margin': 'margin',
+  'margins': 'margins kept free',
+  'for-working': 'to work on, to be cut off',
   'square-up': 'squaring up the end',
   'shrinkage': 'shrinkage',
   'finished': 'finished',

@@ -94,6 +94,20 @@ export function setFrame(blockId: string, frames: readonly { cloth: string; widt
   }
 }
 
+/** Whether a plain block is worked before it is cut to size, and with how much cloth round it; `null`: it is not. */
+export function setPanel(blockId: string, panel: { extra: Inches; margin: Inches } | null): Edit {
+  return file => ({
+    ...file,
+    blocks: file.blocks.map(block => {
+      if (block.id !== blockId) return block
+      const { panel: _, ...rest } = block
+      return panel
+        ? { ...rest, panel: { extra: written(file, panel.extra), margin: written(file, panel.margin) } }
+        : rest
+    }),
+  })
+}
+
 /**
  * One side of all blocks changed. Where there is one block, of fixed shape (slanted seams, as it was drawn), its
  * other side follows, so that its angles stay.
@@ -144,9 +158,10 @@ export function setDesign(blockId: string, design: Design): Edit {
       const old = block.cloths ?? {}
       const used = [...new Set(Object.values(old))]
       const spare = [...used, ...file.cloths.map(cloth => cloth.id).filter(id => !used.includes(id))]
-      const { name: _, ...rest } = file.blocks.length === 1 ? inProportion(file, block, design) : block
+      const { name: _, panel, ...rest } = file.blocks.length === 1 ? inProportion(file, block, design) : block
       return {
         ...rest,
+        ...(panel && design.patches.length === 1 ? { panel } : {}),
         design: design.id,
         method: 'auto',
         cloths: Object.fromEntries(rolesOf(design).map((role, i) => [role, old[role] ?? spare[i % spare.length]!])),

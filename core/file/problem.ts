@@ -36,6 +36,8 @@ export type Unfitting =
   | 'half-blocks-of-one'
   | 'rows-with-other-sashes'
   | 'frames-with-half-blocks'
+  | 'panel-of-patches'
+  | 'panel-without-room'
   | 'pieced-border-without-corners'
   | 'pieced-sashes-not-straight'
   | 'pieced-stones-on-point'

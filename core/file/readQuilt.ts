@@ -9,6 +9,7 @@ import { cornerProblems, wholeProblems } from './limits'
 import { framed, framesOf } from './frames'
 import { notYet } from './notYet'
 import { designsById } from './ownDesigns'
+import { panelProblems } from './panelProblems'
 import { settingProblems } from './settingProblems'
 import { shiftsOf } from './shifts'
 import { sizeProblems } from './placeSizes'
@@ -32,7 +33,7 @@ export function readQuilt(file: unknown): Result<Quilt> {
   if (corners.length > 0) return fail([...unplanned, ...corners])
   const problems = [...unplanned, ...referenceProblems(parsed.data)]
   // sizes can only be compared when every place has its block
-  if (problems.length === 0) problems.push(...settingProblems(parsed.data))
+  if (problems.length === 0) problems.push(...panelProblems(parsed.data), ...settingProblems(parsed.data))
   if (problems.length === 0) problems.push(...wholeProblems(parsed.data))
   if (problems.length === 0) problems.push(...sizeProblems(parsed.data))
   return problems.length > 0 ? fail(problems) : ok(complete(parsed.data, units))

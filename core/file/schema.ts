@@ -89,6 +89,9 @@ function schemaFor(units: Units) {
       height: finished().optional(),
       cloths: z.record(z.string(), f.id).default({}),
       frame: f.list(frame, 0, 20).default([]),
+      // one patch that is embroidered or appliquéd before it is cut to size: cloth beyond its cut edge while it is
+      // worked, and what is kept free inside its finished edge
+      panel: z.object({ extra: f.length(1 / 4, 12), margin: f.length(0, 12) }, object).optional(),
       method: method.default('auto'),
       // how closely what is trimmed after sewing is cut, for all units of the block or by kind
       trim: care.optional(),

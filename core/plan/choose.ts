@@ -47,6 +47,7 @@ export function waysFor(demand: UnitDemand, quilt: Quilt, room: Workroom): Way[]
     .filter(method => method.takesSlantedStripes || !hasSlantedStripes(demand.unit))
     // papers are a way of making a whole block, not one unit of it
     .filter(method => !method.isForWholeBlocks || asked === method.id)
+    .filter(method => method.isForPanels || !demand.unit.panel)
     .map(method => wayOf(method, demand, { ...room, care: demand.care }))
   const least = Math.min(...ways.map(way => way.cloth))
   const score = (way: Way): number[] => {

@@ -110,7 +110,7 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
     pieces: pieces.map(plannedPiece),
     cloths: needs.map((need, i) => plannedCloth(quilt.cloths[i]!, need, numbers)),
     blocks: blocks.map(block =>
-      plannedBlock(quilt, makes.get(block.id)!, choices, testBlockPieces(work, block.id, pieces)),
+      plannedBlock(quilt, makes.get(block.id)!, choices, testBlockPieces(work, block.id, pieces), dimensions.setting),
     ),
     rows,
     pressing: asItIs(plannedPressing(quilt, pressing, makes, rows)),

@@ -10,6 +10,7 @@ import type { Inches } from '../measure/ruler'
 import { because, type Reckonable } from '../measure/reckoned'
 import { sumOf, type Sum, type Term } from '../measure/sum'
 import { unfinishedSide } from '../measure/unfinishedSide'
+import { plannedPanel, type PlannedPanel } from './plannedPanel'
 import { plannedPiece } from './plannedPiece'
 import { askedFor } from '../file/askedFor'
 import type { Choice, Way } from './choose'
@@ -17,6 +18,7 @@ import type { Bonus } from '../make/methods/method'
 import type { Care } from '../file/cares'
 import type { MethodId } from '../file/methodNames'
 import type { Quilt } from '../file/quilt'
+import type { Setting } from '../top/setting'
 
 export interface PlannedBlock {
   id: string
@@ -27,6 +29,8 @@ export interface PlannedBlock {
   off?: Inches
   /** What the measures say, and what can be done; left out until a block is measured. */
   measured?: MeasuredBlock
+  /** What to cut it to once it is worked; only of blocks that are worked first. */
+  panel?: PlannedPanel
   patches: number
   seams: number
   setIn: number
@@ -95,6 +99,7 @@ export function plannedBlock(
   make: BlockMake,
   choices: readonly Choice[],
   test: readonly Piece[],
+  setting: Setting,
 ): Reckonable<PlannedBlock> {
   const { block, design, order, tree, polygons } = make
   const { seam } = quilt
@@ -106,6 +111,7 @@ export function plannedBlock(
     height: because(height),
     ...(measured ? { off: because(offBy(measured.width + 2 * seam, width.total)) } : {}),
     ...plannedMeasures(quilt, make),
+    ...plannedPanel(quilt, block, setting),
     patches: design.patches.length,
     seams: design.patches.length - 1,
     setIn: order.setIn,

@@ -81,6 +81,20 @@ export const FAULTS = [
     tests: ['core/plan/topFromBehind'],
   },
   {
+    name: 'a panel cut to its planned size whatever was measured',
+    file: 'core/plan/plannedPanel.ts',
+    from: 'Math.min(planned, ...stands.map(size => size[side]))',
+    to: 'planned',
+    tests: ['core/make/methods/panel'],
+  },
+  {
+    name: 'measures compared with the plan instead of what came before them',
+    file: 'core/checks/made.ts',
+    from: 'const before = stages[i]!',
+    to: 'const before = stages[0]!',
+    tests: ['core/checks'],
+  },
+  {
     name: 'rows of the quilt all pressed to the right',
     file: 'core/make/joins/pressing.ts',
     from: "isOdd ? 'right' : 'left'",

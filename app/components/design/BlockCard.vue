@@ -216,6 +216,12 @@ function choose(candidate: Design) {
       />
     </template>
     <div class="running-stitch" />
+    <PanelField
+      v-if="design.patches.length === 1"
+      :quilt="quilt"
+      :block="block"
+      @edit="(name, change) => emit('edit', name, change)"
+    />
     <FrameField
       :quilt="quilt"
       :block="block"

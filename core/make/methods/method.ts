@@ -136,6 +136,8 @@ export interface Method {
   isLastResort?: true
   /** A way of making a whole block: taken only where it was asked for. */
   isForWholeBlocks?: true
+  /** Its pieces can be worked before they are cut to size. */
+  isForPanels?: true
   /** Its pieces can be laid on stripes that run slanted in a patch. */
   takesSlantedStripes?: true
   /** What of it is sewn as cut, so that rounding to the ruler adds up along a block; nothing where it is left out. */

@@ -3,6 +3,7 @@ export type PartName =
   | 'squares'
   | 'rectangles'
   | 'logs'
+  | 'panels'
   | 'half-squares'
   | 'quarters'
   | 'geese'

@@ -7,6 +7,7 @@ import { pressAndTrim } from './finishing'
 import type { Method, Workroom } from './method'
 import type { DressedUnit } from '../units/dressedUnit'
 import type { MethodId } from '../../file/methodNames'
+import { panelPiece, panelSteps } from './panel'
 import { plainPiece } from './pieces'
 
 /** Squares, rectangles and logs cut to finished + 2·seam and sewn as cut; a row of them can be cut singly too. */
@@ -14,11 +15,13 @@ function singlePieces(id: MethodId, part: (unit: DressedUnit) => PartName): Meth
   return {
     id,
     sewnAsCut: 'patches',
+    isForPanels: true,
     fits: () => true,
     make(unit, count, room) {
       return {
         pieces: unit.patches.map(patch => {
           const b = boundingBox(patch.polygon)
+          if (unit.panel) return panelPiece(patch, unit.panel, b, count, room)
           return plainPiece(patch, part(unit), b.width, b.height, count, [patch.slot], room)
         }),
         made: count,
@@ -27,9 +30,11 @@ function singlePieces(id: MethodId, part: (unit: DressedUnit) => PartName): Meth
         cuts: 0,
         biasEdges: 0,
         steps: () =>
-          unit.patches.length === 1
-            ? cutSteps(unit, room)
-            : [...rowSteps(unit, room), ...pressAndTrim(unit, room, null)],
+          unit.panel
+            ? panelSteps(unit, unit.panel, room)
+            : unit.patches.length === 1
+              ? cutSteps(unit, room)
+              : [...rowSteps(unit, room), ...pressAndTrim(unit, room, null)],
       }
     },
   }

@@ -2,6 +2,10 @@
 export type StepCode =
   | 'cut-plain'
   | 'cut-log'
+  | 'cut-to-work-on'
+  | 'mark-panel'
+  | 'press-panel'
+  | 'cut-panel'
   | 'cut-generously'
   | 'layer-squares'
   | 'sew-round-the-edge'

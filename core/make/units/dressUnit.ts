@@ -51,6 +51,7 @@ export function dressUnit(
         || (key < other ? -1 : 1),
     )
   const { lie, looks, key } = best!
+  const { panel } = make.block
   const slots = slotsOf(
     lie,
     looks.map(({ at }) => at),
@@ -69,7 +70,14 @@ export function dressUnit(
     }
   })
   return {
-    dressed: { key, kind: unit.kind, width: lie.width, height: lie.height, patches },
+    dressed: {
+      key: panel ? `${key}|worked ${panel.extra} ${panel.margin}` : key,
+      kind: unit.kind,
+      width: lie.width,
+      height: lie.height,
+      patches,
+      ...(panel ? { panel } : {}),
+    },
     // the patches of a half block are none of the block's own
     feeds:
       make.block.derived?.what === 'half'

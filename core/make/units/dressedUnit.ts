@@ -13,7 +13,16 @@ export interface DressedUnit {
   width: Inches
   height: Inches
   patches: readonly DressedPatch[]
+  /** Worked before it is cut to size. */
+  panel?: Panel
 }
+
+/** What is worked has so much cloth beyond its cut edge till then, and stays so far inside its finished edge. */
+export interface Panel {
+  extra: Inches
+  margin: Inches
+}
+
 export interface DressedPatch {
   slot: string
   cloth: string

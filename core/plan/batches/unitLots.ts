@@ -88,7 +88,7 @@ export function unitLots(choices: readonly Choice[], operations: Operations): Ma
     const { demand, way } = choice
     if (sources.has(demand.key)) continue
     const mirror =
-      way.made.isBothHands && isSewn(way.made)
+      way.made.isBothHands && isSewn(choice)
         ? demand.mirrors.map(key => byKey.get(key)).find(other => other?.way.method === way.method)
         : undefined
     // the hand that is wanted more often decides how many are made
@@ -103,10 +103,14 @@ export function unitLots(choices: readonly Choice[], operations: Operations): Ma
 }
 
 /** One lot: its steps one after the other, each taking what the one before gave and the pieces that it adds. */
-function unitLot({ demand, way: { made } }: Choice, operations: Operations): Source {
+function unitLot(choice: Choice, operations: Operations): Source {
+  const {
+    demand,
+    way: { made },
+  } = choice
   const { key, count: wanted } = demand
   const pieces = made.pieces.flatMap(draft => piecesBySlot(draft, wanted, operations))
-  if (!isSewn(made)) return pieces[0]!.use.id
+  if (!isSewn(choice)) return pieces[0]!.use.id
   const steps = stepsOf(made).flatMap((step, at) => (step.do === 'cut' ? [] : [{ step, at }]))
   const addedLater = new Set(steps.slice(1).flatMap(({ step }) => step.adds ?? []))
   const marked = new Map<string, Source>()
@@ -144,9 +148,9 @@ function unitLot({ demand, way: { made } }: Choice, operations: Operations): Sou
   return before!.id
 }
 
-/** Of other units all is told by the cutting sheet. */
-function isSewn(made: Choice['way']['made']): boolean {
-  return stepsOf(made).some(({ do: doing }) => doing === 'sew')
+/** Of other units all is told by the cutting sheet; a panel has no seam, but much to be done to it. */
+function isSewn({ demand, way }: Choice): boolean {
+  return demand.unit.panel !== undefined || stepsOf(way.made).some(({ do: doing }) => doing === 'sew')
 }
 
 /** Parts that come of a cut. */

@@ -54,6 +54,7 @@ const hasBias = computed(() =>
     return (ways.find(({ method }) => method === unit.method)?.biasEdges ?? 0) > 0
   }),
 )
+const panel = computed(() => plan.value!.blocks.find(({ id }) => id === recipe.value!.block)?.panel)
 const coloursOf = (r: (typeof recipes.value)[number]) =>
   Object.fromEntries(
     Object.entries(clothsOfCell(quilt.value, r.cell)).map(([role, id]) => [role, clothOf(quilt.value, id).colour]),
@@ -291,6 +292,13 @@ const isStepping = computed(() => route.query.steps !== undefined)
           </p>
         </div>
       </section>
+      <p v-if="panel?.isMeasured" class="card mb-4" data-testid="panel-now">
+        The blocks beside it were measured: cut the worked panel to
+        <strong
+          ><Figure :path="`${recipe.path}.panel.width`" title="To meet the blocks beside it" /> ×
+          <Figure :path="`${recipe.path}.panel.height`" title="To meet the blocks beside it" /></strong
+        >, whatever its step says.
+      </p>
       <section class="mb-6 space-y-4" aria-label="Units">
         <PlainPieces
           v-if="recipe.units.some(unit => !isWorked(unit))"
