@@ -271,7 +271,9 @@ const standing = {
   'alike': () => ({}),
   'turned at random': (() => {
     let seed = 3
-    return () => ({ turn: ((seed = (seed * 1103515245 + 12345) % 2147483648) % 4) * 90 })
+    // by the leading digits: the last ones of such a number repeat after four
+    const next = () => (seed = (seed * 1103515245 + 12345) % 2147483648) / 2147483648
+    return () => ({ turn: Math.floor(next() * 4) * 90 })
   })(),
 }
 for (const [name, cell] of Object.entries(standing)) {

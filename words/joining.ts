@@ -36,7 +36,8 @@ export function crossingsText({ middle, crossings, locking }: PlannedJoin, rows:
 }
 
 export function easedName({ what, block, row }: PlannedEasing, blockNames: ReadonlyMap<string, string>): string {
-  return what === 'row' ? `Row ${row}` : (blockNames.get(block!) ?? block!)
+  if (what === 'block') return blockNames.get(block!) ?? block!
+  return rowTitle({ kind: what, row: row! })
 }
 
 export const MEETINGS: Readonly<Record<Meeting, string>> = {

@@ -27,7 +27,7 @@ export interface PlannedJoin {
 }
 
 export interface PlannedEasing {
-  what: 'block' | 'row'
+  what: 'block' | 'row' | 'column'
   /** The block, or the row among its kind. */
   block?: string
   row?: number
@@ -75,13 +75,13 @@ export function plannedEasing(quilt: Quilt, { setting }: Dimensions): Reckonable
   const side = joinedSide(quilt.setting)
   const measured = side && measuredRows(quilt, side)
   const rows = (measured ? setting.rows : [])
-    .filter(({ kind }) => kind === 'row' || kind === 'column')
-    .flatMap(({ regions }, r) => {
+    .flatMap(({ kind, regions }) => (kind === 'row' || kind === 'column' ? [{ kind, regions }] : []))
+    .flatMap(({ kind, regions }, r) => {
       const values = quilt.made.findLast(({ what }) => what === `row-${r + 1}`)?.[side!]
       if (!values || values.length === 0) return []
       const place = sumOf([{ what: 'measured-mean', value: measured!.mean }])
       const mean = values.reduce((sum, value) => sum + value, 0) / values.length
-      return [{ what: 'row' as const, row: r + 1, ...reasoned(easedRow(mean, place, regions.length)) }]
+      return [{ what: kind, row: r + 1, ...reasoned(easedRow(mean, place, regions.length)) }]
     })
   const blocks = quilt.blocks.flatMap(block => {
     const stands = measuredBlock(quilt, block)

@@ -87,7 +87,10 @@ function eliminated(counts: readonly number[], given: readonly Factor[]): Soluti
   return { states, cost: costOf(states, counts, given), isProven: true, work }
 }
 
-/** For all states of the others what the best state of one variable costs, and which it is. */
+/**
+ * For all states of the others what the best state of one variable costs, and which it is. The states are counted up
+ * like the figures of a clock, and with them the place in each factor, so that none is worked out anew.
+ */
 function withoutOne(
   variable: number,
   others: readonly number[],
@@ -97,26 +100,50 @@ function withoutOne(
   const entries = others.reduce((product, other) => product * counts[other]!, 1)
   const cost = new Float64Array(entries)
   const best = new Uint8Array(entries)
-  const states: number[] = []
-  for (let entry = 0; entry < entries; entry++) {
-    let rest = entry
-    for (let k = others.length - 1; k >= 0; k--) {
-      states[others[k]!] = rest % counts[others[k]!]!
-      rest = Math.floor(rest / counts[others[k]!]!)
+  const tables = factors.map(factor => {
+    const weights = weightsOf(factor, counts)
+    return {
+      cost: factor.cost,
+      at: 0,
+      own: weights.get(variable)!,
+      steps: others.map(other => weights.get(other) ?? 0),
     }
+  })
+  const states = new Uint8Array(others.length)
+  for (let entry = 0; entry < entries; entry++) {
     let least = Infinity
     for (let state = 0; state < counts[variable]!; state++) {
-      states[variable] = state
       let sum = 0
-      for (const factor of factors) sum += costIn(factor, states, counts)
+      for (const table of tables) sum += table.cost[table.at + state * table.own]!
       if (sum < least) {
         least = sum
         best[entry] = state
       }
     }
     cost[entry] = least
+    for (let k = others.length - 1; k >= 0; k--) {
+      const last = counts[others[k]!]! - 1
+      if (states[k]! < last) {
+        states[k]! += 1
+        for (const table of tables) table.at += table.steps[k]!
+        break
+      }
+      states[k] = 0
+      for (const table of tables) table.at -= table.steps[k]! * last
+    }
   }
   return { cost, best }
+}
+
+/** How far one state more of each variable is from the last, in a factor's costs. */
+function weightsOf({ variables }: Factor, counts: readonly number[]): Map<number, number> {
+  const weights = new Map<number, number>()
+  let weight = 1
+  for (const variable of variables.toReversed()) {
+    weights.set(variable, weight)
+    weight *= counts[variable]!
+  }
+  return weights
 }
 
 function descended(counts: readonly number[], factors: readonly Factor[]): Solution {
@@ -129,16 +156,16 @@ function descended(counts: readonly number[], factors: readonly Factor[]): Solut
     for (let isBetter = true; isBetter;) {
       isBetter = false
       for (let variable = 0; variable < counts.length; variable++) {
+        const was = states[variable]!
         const costs = Array.from({ length: counts[variable]! }, (_, state) => {
-          const tried = states.with(variable, state)
+          states[variable] = state
           work += touching[variable]!.length
-          return touching[variable]!.reduce((sum, factor) => sum + costIn(factor, tried, counts), 0)
+          return touching[variable]!.reduce((sum, factor) => sum + costIn(factor, states, counts), 0)
         })
         const best = costs.indexOf(Math.min(...costs))
-        if (costs[best]! < costs[states[variable]!]! - 1e-9) {
-          states[variable] = best
-          isBetter = true
-        }
+        const isLess = costs[best]! < costs[was]! - 1e-9
+        states[variable] = isLess ? best : was
+        isBetter ||= isLess
       }
     }
     const cost = costOf(states, counts, factors)

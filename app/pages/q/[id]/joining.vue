@@ -151,7 +151,7 @@ const printPage = () => window.print()
               <td class="pr-4"><Figure :path="`easing.${i}.place`" title="What it is sewn to, raw" /></td>
               <td class="pr-4"><Figure :path="`easing.${i}.off`" title="Too long, or too short" /></td>
               <td class="py-1">
-                <template v-if="eased.what === 'row' && eased.do === 'ease'"
+                <template v-if="eased.what !== 'block' && eased.do === 'ease'"
                   >Pin every joint; between two of them ease
                   <Figure
                     :path="`easing.${i}.each`"
