@@ -1,4 +1,4 @@
-import type { Meeting } from '../core/made/easing'
+import { LEAST_SEAM, type Meeting } from '../core/made/easing'
 import type { PlannedEasing, PlannedJoin } from '../core/plan/plannedJoining'
 import type { StripWords } from '../core/paper/markStrips'
 import type { QuiltRow } from '../core/top/rows'
@@ -40,10 +40,16 @@ export function easedName({ what, block, row }: PlannedEasing, blockNames: Reado
   return rowTitle({ kind: what, row: row! })
 }
 
-export const MEETINGS: Readonly<Record<Meeting, string>> = {
+/** What to do with a part that does not measure what its place does. */
+export function meetingText(meeting: Meeting, speech: Speech): string {
+  const least = meeting === 'narrow-seam' ? ` At least ${formatLength(LEAST_SEAM, speech)} of it must stay.` : ''
+  return MEETINGS[meeting] + least
+}
+
+const MEETINGS: Readonly<Record<Meeting, string>> = {
   'as-it-is': 'Sew it as it is.',
   'ease': 'Pin both ends and the middle; ease the rest in, the longer side underneath.',
-  'narrow-seam': 'Match the middles, and take less of this one into the seam: at least ⅛ inch must stay.',
+  'narrow-seam': 'Match the middles, and take less of this one into the seam.',
   'trim': 'Trim it to its place, the same from each side.',
   'remake': 'Too far off to be eased. Look for the seam that is wrong, and sew it again.',
 }

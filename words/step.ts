@@ -76,7 +76,10 @@ export function stepParts(
       case 'press-panel':
         return `Take the marks off as their maker says, then press it face down on a towel.`
       case 'cut-panel':
-        return `Lay the ruler on with the work in the middle, and only now cut it to ${size()}.`
+        return (
+          `Lay the ruler on with the work in the middle, and only now cut it to ${size()}, or to what its `
+          + `neighbors measure where they came out smaller.`
+        )
       case 'cut-log':
         return `Cut the log ${size()}, seam included.`
       case 'cut-generously':

@@ -26,7 +26,7 @@ const NOTHING: Inches = 1 / 32
 /** What can be eased between two pins of a row. */
 const MOST_BETWEEN_PINS: Inches = 1 / 16
 /** What must be left of a seam allowance. Source: handbook §7. */
-const LEAST_SEAM: Inches = 1 / 8
+export const LEAST_SEAM: Inches = 1 / 8
 
 /**
  * Measured blocks against their places, the smallest first. `place`: finished side that blocks of this kind now have in

@@ -25,8 +25,8 @@ export interface TopFromBehind {
   arrows: Arrow[]
 }
 
-/** More blocks cannot be told apart on a screen or a page. */
-const MOST_BLOCKS = 400
+/** More blocks and sashes cannot be told apart on a screen or a page. */
+const MOST_REGIONS = 1200
 /** More arrows than this only hide the seams. */
 const MOST_ARROWS = 150
 
@@ -37,7 +37,7 @@ export function topFromBehind(
   recipes: readonly Recipe[],
 ): TopFromBehind | null {
   const { setting } = dimensions
-  if (setting.regions.length > MOST_BLOCKS * 3) return null
+  if (setting.regions.length > MOST_REGIONS) return null
   const names = versionNames(pressing)
   const pressed = versionOf(pressing)
   const dressed = new Map(variants(quilt).flatMap(({ cell, cells }) => cells.map(placed => [placed, cell] as const)))

@@ -182,6 +182,21 @@ test('a crossing on the join of two rows locks where the lower allowance points 
   expect(seen).toBeGreaterThan(40)
 })
 
+test('columns lock as rows do that are turned: the odd ones are pressed down, the even ones up', () => {
+  const plain = SHIPPED_DESIGNS.find(({ id }) => id === 'plain')!
+  const file = fileOf(plain, 4, () => ({}))
+  const columns = { ...file.setting, kind: 'offset-columns' as const, shift: 0, ends: { cloth: 'dark' } }
+  const { plan } = planOf({ ...file, setting: columns })
+  expect(plan.rows.map(({ press }) => press)).toEqual(['down', 'up', 'down', 'up'])
+  // turned to the right, column 1 lies on top and runs from right to left: down is then to the left
+  const joins = plan.joining.map(({ middle, crossings, locking }) => [middle, crossings, locking])
+  expect(joins.sort()).toEqual([
+    [1, 3, 3],
+    [2, 3, 0],
+    [3, 3, 3],
+  ])
+})
+
 test('the plan tells every seam of every block, which version stands where, and counts every crossing', () => {
   const rail = SHIPPED_DESIGNS.find(({ id }) => id === 'rail-fence')!
   const { plan } = planOf(fileOf(rail, 4, () => ({})))

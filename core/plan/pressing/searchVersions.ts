@@ -22,8 +22,6 @@ const MOST_WORK = 2.5e5
 const WORK_OF_A_CROSSING = 20
 /** Rounds without a gain before a start is given up. */
 const PATIENCE = 4
-/** How often all places are looked at in a round. */
-const SWEEPS = 1
 
 /** From patterns; where each leaves a clash every place is moved by turns, from these starts and some by chance. */
 export function searched(problem: Problem, regions: readonly BlockRegion[]): Pressed {
@@ -176,8 +174,8 @@ function settledClashes({ looks, lookOf, outer }: Problem): number {
 }
 
 /**
- * Each place takes the version with which it clashes less with its neighbours as they are, till none would change; what
- * clashes as much either way may take the other one.
+ * Each place in turn takes the version with which it clashes less with its neighbours as they are; what clashes as much
+ * either way may take the other one.
  */
 function moved(problem: Problem, pressed: Pressed, { even }: Chance): number[] {
   const bits = [...pressed.bits]
@@ -188,17 +186,11 @@ function moved(problem: Problem, pressed: Pressed, { even }: Chance): number[] {
     bits[i] = bit
     return touching[i]!.filter(crossing => outcomeAt(problem, tried, crossing) === 'clash').length
   }
-  for (let sweep = 0, isMoving = true; sweep < SWEEPS && isMoving; sweep++) {
-    isMoving = false
-    bits.forEach((bit, i) => {
-      const gain = cost(i, bit) - cost(i, 1 - bit)
-      const isBetter = gain > 0 || (gain === 0 && sweep === 0 && cost(i, bit) > 0 && even() < 0.5)
-      bits[i] = bit
-      if (!isBetter) return
-      bits[i] = 1 - bit
-      isMoving = true
-    })
-  }
+  bits.forEach((bit, i) => {
+    const [now, other] = [cost(i, bit), cost(i, 1 - bit)]
+    const isMoved = other < now || (other === now && now > 0 && even() < 0.5)
+    bits[i] = isMoved ? 1 - bit : bit
+  })
   return bits
 }
 

@@ -2,9 +2,8 @@
 import type { SashMarks } from '~~/core/top/rows'
 import { rulerLength } from '~~/core/top/rulerReadings'
 import { CAUTIONS } from '~~/words/caution'
-import { crossingsText, easedName, joinTitle, MEETINGS, pressText, sashesText } from '~~/words/joining'
+import { crossingsText, easedName, joinTitle, meetingText, pressText, sashesText } from '~~/words/joining'
 import { formatLength, formatSmall } from '~~/words/length'
-import { inEnglish } from '~~/words/speech'
 
 /** How the rows become the top: which with which, where to pin, what to mark, what to ease. */
 const store = useQuilt()
@@ -159,7 +158,7 @@ const printPage = () => window.print()
                     title="To be eased between two joints"
                   />, the longer side underneath.</template
                 >
-                <template v-else>{{ inEnglish(MEETINGS[eased.do], speech) }}</template>
+                <template v-else>{{ meetingText(eased.do, speech) }}</template>
               </td>
             </tr>
           </tbody>
