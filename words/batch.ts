@@ -65,8 +65,8 @@ export function batchParts(batch: PlannedBatch, book: BatchBook): TextPart[] {
     const [{ join }] = found as [(typeof found)[0]]
     const { press: _, ...data } = join.step.data ?? {}
     const { joins } = join.step
-    const onTop =
-      top && joins ? ` On top: ${joinedPart(joins[top === 'first' ? 0 : 1], cloths)}, to see its points.` : ''
+    const why = join.step.code === 'join-set-in' ? '; what is set in lies underneath' : ', to see its points'
+    const onTop = top && joins ? ` On top: ${joinedPart(joins[top === 'first' ? 0 : 1], cloths)}${why}.` : ''
     return [...stepParts({ ...join.step, data }, speech, cloths), onTop]
   }
   return [inEnglish(plainText(batch, book), speech)]

@@ -2,7 +2,8 @@
 import type { UnitsMade } from '../core/simulation/block'
 import type { Simulation, Spread } from '../core/simulation/quilt'
 import { formatLength, formatSmall } from './length'
-import { plural, type Speech } from './speech'
+import { capital } from './names'
+import { inEnglish, plural, type Speech } from './speech'
 
 export const WAYS_SEWN: Readonly<Record<UnitsMade, string>> = {
   'planned': 'as planned',
@@ -21,18 +22,24 @@ export function widthSentence({ planned, low, high }: Spread, what: string, spee
 const rounded = (value: number): string =>
   value < 10 ? String(Math.round(value * 10) / 10) : String(Math.round(value))
 
-export function pointsSentence({ tips, crossings }: Simulation, speech: Speech): string {
+export function pointsSentence({ tips, crossings, between }: Simulation, speech: Speech): string {
   const points =
     tips.all === 0
       ? 'No seam ends at a point.'
       : `Of ${plural(tips.all, 'point')} in the quilt about ${rounded(tips.cut)} lose more than `
         + `${formatSmall(1 / 32, speech)}.`
+  const seams = [
+    { ...crossings, where: 'within blocks' },
+    { ...between, where: 'between neighboring blocks' },
+  ]
+    .filter(({ all }) => all > 0)
+    .map(({ all, missed, where }) => `of ${plural(all, 'crossing')} ${where} about ${rounded(missed)}`)
   const met =
-    crossings.all === 0
+    seams.length === 0
       ? ''
-      : ` Of ${plural(crossings.all, 'crossing')} within blocks about ${rounded(crossings.missed)} miss by more than `
-        + `${formatSmall(1 / 16, speech)} where only middles are matched: pin them.`
-  return points + met
+      : ` ${capital(seams.join(', '))} miss by more than ${formatSmall(1 / 16, speech)} where only middles are `
+        + 'matched: pin them.'
+  return inEnglish(points + met, speech)
 }
 
 /** By what the points are fewest. */

@@ -22,6 +22,7 @@ const UK: Readonly<Record<string, string>> = {
   colors: 'colours',
   Colors: 'Colours',
   neighbors: 'neighbours',
+  neighboring: 'neighbouring',
   color: 'colour',
   Color: 'Colour',
   miter: 'mitre',

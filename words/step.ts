@@ -1,10 +1,12 @@
-import type { JoinedPart, Step } from '../core/make/steps/step'
+import type { JoinedPart } from '../core/make/steps/joinedPart'
+import type { Step } from '../core/make/steps/step'
 import { formatExactLength, formatFigure, formatLength } from './length'
 import type { Direction } from '../core/make/steps/press'
 import type { StepCount, StepLength } from '../core/make/steps/stepData'
 import { unitName } from './names'
-import { inEnglish, plural, type Speech } from './speech'
-import { textOf, type LengthPart, type TextPart } from './textPart'
+import { sentenceParts } from './sentence'
+import { plural, type Speech } from './speech'
+import { textOf, type TextPart } from './textPart'
 
 /** Names of cloths by id. */
 type Names = ReadonlyMap<string, string>
@@ -36,33 +38,25 @@ function joinedParts([a, b]: readonly [JoinedPart, JoinedPart], cloths: Names): 
   return `${joinedPart(a, cloths)} and ${joinedPart(b, cloths)}`
 }
 
-/** Stands in the sentence where a length will be put; no writing system uses it. */
-const GAP = '\uE000'
-
 /** One step as words and lengths. Codes come from the methods and from the joining of blocks, rows and borders. */
 export function stepParts(
   { code, data = {}, joins }: Pick<Step, 'code' | 'data' | 'joins'>,
   speech: Speech,
   cloths: Names = new Map(),
 ): TextPart[] {
-  const lengths: LengthPart[] = []
-  const put = (key: StepLength, write: typeof formatLength) => {
-    const given = data[key]
-    const sum = typeof given === 'object' ? given : undefined
-    const inches = sum ? sum.total : Number(given)
-    lengths.push({ text: write(inches, speech), inches, ...(sum ? { sum } : {}) })
-    return GAP
-  }
-  const length = (key: StepLength) => put(key, formatLength)
-  // as the quilter gave it: three quarters of a centimetre are no whole millimetres
-  const seam = () => put('seam', formatExactLength)
-  const size = () => `${put('width', formatFigure)}\u00a0× ${put('height', formatLength)}`
-  const count = (key: StepCount) => data[key] ?? 0
-  const cloth = (key: 'over' | 'under') => cloths.get(data[key] ?? '') ?? data[key] ?? ''
-  const parts = () => (joins ? joinedParts(joins, cloths) : 'the parts')
-  // in batches it is pressed later
-  const thenPress = () => (data.press ? ` Press ${PRESS[data.press]}.` : '')
-  const sentence = (): string => {
+  return sentenceParts(data, speech, put => {
+    const length = (key: StepLength) => put(key, formatLength)
+    // as the quilter gave it: three quarters of a centimetre are no whole millimetres
+    const seam = () => put('seam', formatExactLength)
+    const size = () => `${put('width', formatFigure)}\u00a0× ${put('height', formatLength)}`
+    const count = (key: StepCount) => data[key] ?? 0
+    const cloth = (key: 'over' | 'under') => cloths.get(data[key] ?? '') ?? data[key] ?? ''
+    const parts = () => (joins ? joinedParts(joins, cloths) : 'the parts')
+    // in batches it is pressed later
+    const toDots = () =>
+      data.stops ? `, but only to the dot at ${data.stops === 1 ? 'its one end' : 'both ends'}` : ''
+    const closing = () => (data.closes ? ' Then finish the seam that was left open.' : '')
+    const thenPress = () => (data.press ? ` Press ${PRESS[data.press]}.` : '')
     switch (code) {
       case 'cut-plain':
         return `Cut ${size()}, seam included.`
@@ -292,6 +286,11 @@ export function stepParts(
         return `Set the seam shut, then press to the darker side, down and up without sliding.`
       case 'trim-half-square':
         return `Trim to ${size()}: 45° line of the ruler on the seam, two sides; turn, the other two.`
+      case 'trim-closed-half-square':
+        return (
+          `Leave it closed. Lay a square ruler on it with its ${length('side')} marks, on both of its edges, on the `
+          + `line of stitches; cut the two sides that stand out, then both ears, square to the stitches.`
+        )
       case 'trim-quarter-square':
         return `Trim to ${size()}: the center of the ruler on the crossing, the 45° line on one seam.`
       case 'trim-goose':
@@ -299,26 +298,27 @@ export function stepParts(
       case 'trim-square-in-square':
         return `Trim to ${size()}: keep ${seam()} beyond each point of the center.`
       case 'join-parts':
-        return `Join ${parts()}: right sides together, pin the crossings, sew with ${seam()}.${thenPress()}`
+        return (
+          `Join ${parts()}: right sides together, pin the crossings, sew with ${seam()}${toDots()}.${closing()}`
+          + thenPress()
+        )
       case 'join-partial':
         return (
-          `Join ${parts()} by a part of the seam: stop about halfway, and finish it when the last strip is on.`
-          + thenPress()
+          `Join ${parts()} by a part of the seam: stop about halfway. The rest stays open until a later join says `
+          + `to finish it.${thenPress()}`
         )
       case 'join-set-in':
         return (
           `Set in ${parts()}: sew from the edge to a dot ${seam()} from the end, never into the allowance; pivot, `
-          + `and sew on.`
+          + `and sew on.${closing()}${thenPress()}`
         )
       case 'join-log':
         return (
           `Join ${parts()}: sew the log on and press it outwards. Trim square to the block if it is long; never `
-          + `force it in.`
+          + `force it in.${closing()}`
         )
       case 'block-done':
         return `The block should measure ${size()}, raw edge to raw edge. Measure the first one before you cut on.`
     }
-  }
-  const words = inEnglish(sentence(), speech).split(GAP)
-  return words.flatMap((part, i): TextPart[] => (i < lengths.length ? [part, lengths[i]!] : [part]))
+  })
 }

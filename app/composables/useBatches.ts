@@ -2,6 +2,7 @@ import { batchProgress, batchTick } from '~~/core/plan/batches/batchProgress'
 import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
 import { tickBatch } from '~~/core/edits/record'
 import type { Picture } from '~~/core/make/steps/picture'
+import { STATION_OF, type Stage } from '~~/core/make/steps/stage'
 import type { BatchBook } from '~~/words/batch'
 
 /** Batches that follow each other at one station: one walk. */
@@ -64,6 +65,17 @@ export function useBatches() {
     return picture ? { ...picture, arrows: what === 'press' ? picture.arrows : [] } : null
   }
 
+  /** What hands do within it at this station, where it wants care. */
+  function stagesOf({ task, at }: PlannedBatch): Stage[] {
+    const steps =
+      'unit' in task
+        ? [book.value.units.get(task.unit)?.steps[task.step]]
+        : 'block' in task
+          ? task.joins.map(id => book.value.joins.get(id)?.join.step)
+          : []
+    return steps.flatMap(step => step?.stages ?? []).filter(({ code }) => STATION_OF[code] === at)
+  }
+
   /** Counts so many as done, or takes them back. */
   function count(i: number, by: number) {
     const batch = batches.value[i]!
@@ -76,5 +88,5 @@ export function useBatches() {
     const at = batches.value.findIndex((batch, i) => done.value[i]! < batch.count)
     return at === -1 ? Math.max(0, batches.value.length - 1) : at
   })
-  return { batches, done, visits, book, pictureOf, count, next }
+  return { batches, done, visits, book, pictureOf, stagesOf, count, next }
 }

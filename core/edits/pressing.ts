@@ -7,6 +7,11 @@ export function setPressing(press: NonNullable<QuiltFile['press']>): Edit {
   return ({ press: _, ...file }) => (press === 'plan' ? file : { ...file, press })
 }
 
+/** Half-squares are trimmed opened, or closed and then pressed. */
+export function setHalfSquares(trimmed: NonNullable<QuiltFile['halfSquares']>): Edit {
+  return ({ halfSquares: _, ...file }) => (trimmed === 'open' ? file : { ...file, halfSquares: trimmed })
+}
+
 /** Seams of a block pressed by hand, by their numbers in its sewing; null leaves a seam to the plan again. */
 export function pressSeams(id: string, seams: readonly { number: number; press: Press | null }[]): Edit {
   return file => ({

@@ -15,6 +15,8 @@ export const STRIPES = ['upright', 'level', 'lengthwise', 'crosswise'] as const
 /** More colours of clips than this cannot be told apart. */
 export const MOST_CLIPS = 24
 export const PRESSES = ['first', 'second', 'open'] as const
+/** Half-squares are trimmed when they were opened and pressed, or before. */
+export const HALF_SQUARES = ['open', 'closed'] as const
 export const PRESSING_SCHOOLS = ['plan', 'dark', 'open'] as const
 export const SETTING_KINDS = ['straight', 'on-point', 'offset-rows', 'offset-columns', 'rows'] as const
 
@@ -204,6 +206,7 @@ function schemaFor(units: Units) {
       ruler: f.length(0, 1).default(defaults.ruler),
       aim: f.oneOf(AIMS).default('least-cloth'),
       press: f.oneOf(PRESSING_SCHOOLS).default('plan'),
+      halfSquares: f.oneOf(HALF_SQUARES).default('open'),
       // colours of the clips that keep rows in order
       clips: f.list(f.text(40), 0, MOST_CLIPS).default([]),
       cloths: f.list(cloth, 1, 500),

@@ -12,6 +12,7 @@ import { unfinishedSide } from '../measure/unfinishedSide'
 import { pieceId } from '../cut/gather'
 import type { Piece } from '../cut/piece'
 import type { Cell } from '../file/quilt'
+import { unitBack } from './unitBack'
 import { unitIds } from './unitIds'
 import type { Plan } from './plan'
 import { versionNames } from './plannedPressing'
@@ -69,6 +70,8 @@ export interface RecipeUnit {
   across: number
   trim: boolean
   steps: Step[]
+  /** From behind, its allowances folded as they are pressed; not where it has no seam of its own. */
+  back?: Picture
 }
 
 /**
@@ -100,10 +103,14 @@ export function recipesFor(work: PlanWork, plan: Plan, block: string): Recipe[] 
       const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
       const units = new Map<string, RecipeUnit>()
       for (const unit of unitsOf(make.units)) {
-        const { key } = dressUnit(quilt, make, unit, cell).dressed
+        const { dressed, feeds } = dressUnit(quilt, make, unit, cell)
+        const { key } = dressed
         const known = units.get(key)
         if (known) known.perBlock += 1
-        else units.set(key, recipeUnit(found.ofUnit.get(key)!, found, plan, at))
+        else {
+          const back = unitBack(dressed, feeds, make, version.press, quilt.seam)
+          units.set(key, { ...recipeUnit(found.ofUnit.get(key)!, found, plan, at), ...(back ? { back } : {}) })
+        }
       }
       const seen = cell.mirror ? mirroredMake(make) : make
       const draw = (patches: readonly number[]) =>

@@ -2,11 +2,11 @@ import fc from 'fast-check'
 import { SHIPPED_DESIGNS } from '../designs/shipped'
 import { rolesOf } from '../designs/design'
 import { sewingOrderOf } from '../make/order/howSewn'
-import { boundingBox } from '../geometry/polygon'
+import { area, boundingBox, contains, cornerMean } from '../geometry/polygon'
 import type { QuiltFile } from '../file/schema'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
-import { picture, besideLine, unfinished } from '../make/steps/picture'
+import { picture, besideLine, unfinished, type Picture } from '../make/steps/picture'
 import { isWorked, recipesFor, type Recipe } from './recipe'
 
 const oneBlock = (id: string, size = 12, method: 'auto' | 'foundation' | 'template' = 'auto'): QuiltFile => {
@@ -72,6 +72,24 @@ describe.each(SHIPPED_DESIGNS.map(design => [design.id, design] as const))('the 
       recipe!.joins.filter(({ step }) => step.code === code).reduce((sum, join) => sum + join.times, 0)
     expect(told('join-partial')).toBe(partial)
     expect(told('join-set-in') > 0).toBe(setIn > 0)
+  })
+
+  test('from behind, a unit is the part of its block that it is: the same allowances over the same cloths', () => {
+    const bands = ({ shapes }: Picture, patches: number) =>
+      shapes.slice(patches).map(({ points, cloth, side }) => {
+        const [x, y] = cornerMean(points)
+        const under = shapes.slice(0, patches).find(shape => contains(shape.points, [x, y]))
+        return `${cloth} ${side} on ${under?.cloth}: ${area(points).toFixed(4)}`
+      })
+    const ofBlock = bands(recipe!.back, design.patches.length)
+    for (const { back, key } of recipe!.units) {
+      const patches = plan.blocks[0]!.units.find(planned => planned.key === key)!.cloths.length
+      expect(back === undefined).toBe(patches === 1)
+      if (!back) continue
+      const mine = bands(back, patches)
+      expect(mine.length).toBeGreaterThan(0)
+      for (const band of mine) expect(ofBlock).toContain(band)
+    }
   })
 
   test('every picture shows cloth, and nothing outside it', () => {

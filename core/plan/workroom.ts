@@ -15,6 +15,7 @@ export function workroomOf(quilt: Quilt): Workroom {
     isInPieces: cloth => clothOf(quilt, cloth).form === 'piece',
     isDirectional: cloth => clothOf(quilt, cloth).directional,
     isDarker,
+    trimsClosed: quilt.halfSquares === 'closed',
     pressed: (first, second) => (quilt.press === 'open' ? 'open' : PRESSING.unit(isDarker(first, second))),
   }
 }

@@ -9,6 +9,7 @@ import { ownSize, type Region } from '../top/region'
 import { canBeSimulated, simulateBlock, type UnitsMade } from './block'
 import { chanceFrom, type Chance } from '../measure/chance'
 import { handOf, type Hand } from './hand'
+import { meetingPairs, missedBetween, type MeetingPair } from './neighbours'
 import { seamOf, type Part, type Tally } from './part'
 
 export interface Simulation {
@@ -23,6 +24,8 @@ export interface Simulation {
   /** Over the whole quilt and one time. */
   tips: { all: number; cut: number }
   crossings: { all: number; missed: number }
+  /** Crossings on the seams between neighbouring blocks. */
+  between: { all: number; missed: number }
   /** The join that loses the most points and crossings, over the whole quilt. */
   worst: { block: string; join: number; tipsCut: number; missed: number } | null
 }
@@ -66,6 +69,8 @@ export function simulator(
   const sizes = new Map<string, number[]>(simulated.map(({ block }) => [block.id, []]))
   const tallies = new Map<string, Map<number, Tally>>(simulated.map(({ block }) => [block.id, new Map()]))
   const widths: number[] = []
+  let pairs: MeetingPair[] | null = null
+  let missed = 0
   const rows = rowsOf(dimensions.setting.rows, simulated)
   const plannedWidth = dimensions.setting.width
   let done = 0
@@ -83,6 +88,8 @@ export function simulator(
       for (const width of part.width) sizes.get(make.block.id)!.push(width)
     }
     if (rows) for (let i = 0; i < times; i++) widths.push(topWidth(rows, parts, { quilt, hand, times, chance, units }))
+    pairs ??= meetingPairs(dimensions.setting.regions, parts)
+    missed += missedBetween(pairs, parts, times, chance)
     done += times
     return {
       times: done,
@@ -97,6 +104,7 @@ export function simulator(
       left: placed.filter(make => !simulated.includes(make)).map(({ block }) => block.id),
       width: rows ? spreadOf(widths, plannedWidth) : null,
       ...lost(quilt, tallies, done),
+      between: { all: pairs.reduce((sum, { count }) => sum + count, 0), missed: missed / done },
     }
   }
 }

@@ -6,6 +6,8 @@ export interface ModeStep {
   place: string
   /** The step in a sentence or two. */
   parts: readonly TextPart[]
+  /** What hands do within it, one after the other; shown one by one. */
+  stages?: readonly (readonly TextPart[])[]
   /** Plan paths of the big figures, if the step has any. */
   figures?: readonly string[]
   done: boolean
@@ -33,10 +35,18 @@ const emit = defineEmits<{
   /** The step now shown, for tomorrow. */
   at: [index: number]
 }>()
-defineSlots<{ default: (props: { index: number }) => unknown }>()
+defineSlots<{
+  /** The picture of a step, or of one of its stages. */
+  default: (props: { index: number; stage: number | null }) => unknown
+}>()
 
 const index = ref(Math.min(Math.max(0, start), Math.max(0, steps.length - 1)))
 const step = computed(() => steps[index.value])
+/** Of a step with stages: 0 is the step as a whole, then each in turn. */
+const stage = ref(0)
+const stages = computed(() => step.value?.stages ?? [])
+watch(index, () => (stage.value = 0))
+const shown = computed(() => (stage.value === 0 ? step.value!.parts : stages.value[stage.value - 1]!))
 const root = useTemplateRef('root')
 const isDone = computed(() => steps.filter(s => s.done).length)
 watch(index, value => emit('at', value), { immediate: true })
@@ -47,20 +57,31 @@ onMounted(() => {
 })
 onBeforeUnmount(() => void release().catch(() => {}))
 
+/** To the next stage or step; going back comes to a step as a whole. */
 function go(by: number) {
+  const next = stage.value + by
+  if (next >= 0 && next <= stages.value.length) stage.value = next
+  else leave(by)
+}
+function leave(by: number) {
+  stage.value = 0
   index.value = Math.min(steps.length - 1, Math.max(0, index.value + by))
 }
 /** Ticks the step and goes on when nothing of it is left; a step ticked already is only left behind. */
 function finish() {
+  if (stage.value > 0 && stage.value < stages.value.length) return go(1)
   const left = step.value?.left ?? 1
   if (!step.value?.done) emit('tick', index.value)
-  if (step.value?.done || left <= 1) go(1)
+  if (step.value?.done || left <= 1) leave(1)
+  // the next of the chain begins where its hands begin
+  else if (stage.value > 0) stage.value = 1
 }
 function finishAll() {
   emit('all', index.value)
-  go(1)
+  leave(1)
 }
 const doneLabel = computed(() => {
+  if (stage.value > 0 && stage.value < stages.value.length) return 'Next stage'
   if (step.value?.done) return 'Done already, go on'
   return step.value?.left === undefined ? 'Done' : `Done: ${step.value.left} to go`
 })
@@ -118,15 +139,20 @@ function onKey(event: KeyboardEvent) {
       />
     </div>
     <main v-if="step" class="page">
-      <div class="picture"><slot :index="index" /></div>
+      <div class="picture"><slot :index="index" :stage="stage > 0 ? stage - 1 : null" /></div>
       <div class="say" aria-live="polite">
-        <p class="note text-xl">{{ step.place }}</p>
+        <p class="note text-xl">
+          {{ step.place }}<template v-if="stage > 0">; stage {{ stage }} of {{ stages.length }}</template>
+        </p>
         <p v-if="step.figures" class="figure big-figure" data-testid="step-figure">
           <template v-for="(path, i) in step.figures" :key="path"
             >{{ i > 0 ? ' × ' : '' }}<Figure :path="path"
           /></template>
         </p>
-        <p class="figure text" data-testid="step-text"><FigureText :parts="step.parts" /></p>
+        <p class="figure text" data-testid="step-text"><FigureText :parts="shown" /></p>
+        <button v-if="stages.length > 0 && stage === 0" type="button" class="button justify-self-start" @click="go(1)">
+          <UIcon name="i-lucide-list-ordered" class="size-6" />Stage by stage ({{ stages.length }})
+        </button>
         <p v-if="step.caution" class="caution text-lg">{{ step.caution }}</p>
         <p v-if="!canStayAwake" class="note">
           Here the screen cannot be kept awake (it needs a secure page): set your tablet not to sleep.
@@ -135,7 +161,13 @@ function onKey(event: KeyboardEvent) {
     </main>
     <p v-else class="page note text-2xl">There is nothing to do here yet.</p>
     <footer class="flex gap-4 p-4">
-      <button type="button" class="button big" :disabled="index === 0" aria-label="The step before" @click="go(-1)">
+      <button
+        type="button"
+        class="button big"
+        :disabled="index === 0 && stage === 0"
+        aria-label="The step before"
+        @click="go(-1)"
+      >
         <UIcon name="i-lucide-arrow-left" class="size-9" />
       </button>
       <button type="button" class="button big act grow" :disabled="!step" data-testid="step-done" @click="finish">
@@ -155,7 +187,7 @@ function onKey(event: KeyboardEvent) {
       <button
         type="button"
         class="button big"
-        :disabled="index >= steps.length - 1"
+        :disabled="index >= steps.length - 1 && stage >= stages.length"
         aria-label="The next step"
         @click="go(1)"
       >

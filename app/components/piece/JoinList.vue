@@ -45,6 +45,7 @@ function press({ seams }: RecipeJoin, how: string) {
           <Figure :path="`${join.path}.height`" title="Height so far" />.</span
         >
       </p>
+      <StageList v-if="join.step.stages" class="no-print" :stages="join.step.stages" :cloths="quilt.cloths" />
       <!-- on papers every patch is folded over its own seam -->
       <label v-if="join.step.code !== 'foundation-add'" class="no-print mt-1 block"
         ><span class="sr-only">How join {{ i + 1 }} is pressed</span

@@ -113,6 +113,18 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
         <p class="figure !whitespace-normal">
           <strong>{{ i + 1 }}.</strong> <FigureText :parts="stepParts(step, speech, store.clothNames)" />
         </p>
+        <StageList v-if="step.stages" class="no-print" :stages="step.stages" :cloths="quilt.cloths" />
+      </li>
+      <li v-if="unit.back" data-testid="unit-back">
+        <div class="shot">
+          <PictureView
+            :picture="unit.back"
+            :cloths="quilt.cloths"
+            :arrows="0.6"
+            :label="`${title} from behind, as pressed`"
+          />
+        </div>
+        <p>From behind, turned over sideways: each allowance as it is pressed.</p>
       </li>
     </ol>
     <footer class="mt-3 flex flex-wrap items-center gap-3">

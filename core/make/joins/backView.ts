@@ -76,7 +76,7 @@ function longestOfEach(edges: readonly SeamEdge[]): SeamEdge[] {
 }
 
 /** The part of a patch that lies within a seam's width of a stretch of its edge. */
-function bandIn(polygon: Polygon, { from, to }: SeamEdge, seam: Inches): Polygon {
+export function bandIn(polygon: Polygon, { from, to }: Pick<SeamEdge, 'from' | 'to'>, seam: Inches): Polygon {
   const length = Math.hypot(to[0] - from[0], to[1] - from[1])
   const along: Point = [(to[0] - from[0]) / length, (to[1] - from[1]) / length]
   const inwards = normalInto(polygon, from, along)

@@ -2,14 +2,18 @@
 import type { BlockMake } from '../units/blockMake'
 import type { UnitTree } from '../units/unitTree'
 import { shortHash } from '../../measure/shortHash'
-import { boundingBox, type Point, type Polygon } from '../../geometry/polygon'
+import { boundingBox, cornerMean, type Point, type Polygon } from '../../geometry/polygon'
 import { seamsAcross } from '../../geometry/seamsAcross'
 import type { Inches } from '../../measure/ruler'
 import type { Press } from '../steps/press'
-import type { JoinedPart, Step } from '../steps/step'
+import type { JoinedPart } from '../steps/joinedPart'
+import type { Step } from '../steps/step'
 import { joinPicture } from './joinPicture'
+import { hasDots, runsOf } from './joinRun'
+import { joinStages } from './joinStages'
 import { lookOfJoin } from './lookOfJoin'
 import { unitJoinNumbers } from './joinNumbers'
+import { paperStages } from './paperStages'
 import { directionOf } from './pressing'
 import { bothParts, joinsOf, patchesUnder, type Join, type SewnBlock } from './sewnBlock'
 
@@ -33,19 +37,20 @@ export interface RecipeJoin {
 export function joinSteps(block: SewnBlock): RecipeJoin[] {
   const numbers = unitJoinNumbers(block.make.tree, block.make.units)
   const distinct = new Map<string, RecipeJoin>()
+  const pressOf = (join: Join) => block.press[numbers.get(join)!]!
   // number of the join that gave a part, as it is said
   const given = new Map<UnitTree, number>()
   for (const { join, path } of joinsOf(block.make.units, block.path)) {
     const named = join.join.map(child => partOf(child, given, block)) as [JoinedPart, JoinedPart]
     const number = numbers.get(join)!
-    const press = block.press[number]!
+    const press = pressOf(join)
     const key = joinKey(block, join, press)
     const known = distinct.get(key)
     if (known) {
       known.times += 1
       known.seams.push({ number, press })
     } else {
-      const step = joinStep(block, join, press, named)
+      const step = joinStep(block, join, named, pressOf)
       distinct.set(key, {
         id: joinId(block, join, press),
         step,
@@ -76,11 +81,37 @@ function joinKey(block: SewnBlock, join: Join, press: Press): string {
   const parts = bothParts(join, block)
   const paper = paperOf(block.make, join)
   const place = paper ? `${paper.section} ${paper.number} ` : ''
-  return `${place}${lookOfJoin(join, parts, directionOf(press, join, parts))}`
+  return `${place}${lookOfJoin(join, parts, directionOf(press, join, parts))}${handlingOf(block, join)}`
 }
 
-function joinStep(block: SewnBlock, join: Join, press: Press, joins: [JoinedPart, JoinedPart]): Step {
+/** Where the needle stops short of an edge, and what it closes: the same for joins that are handled alike. */
+function handlingOf(block: SewnBlock, join: Join): string {
+  const parts = bothParts(join, block)
+  const stops = stopsOf(block, join).map(stop =>
+    parts
+      .map(part => {
+        const [x, y] = cornerMean(part.flatMap(({ polygon }) => polygon))
+        return Math.hypot(stop[0] - x, stop[1] - y).toFixed(2)
+      })
+      .join('-'),
+  )
+  return stops.length + (join.closes?.length ?? 0) === 0
+    ? ''
+    : ` stops ${stops.sort().join()} closes ${join.closes?.length ?? 0}`
+}
+
+/** Ends of a straight join that stop at a dot, where something is set in. */
+function stopsOf(block: SewnBlock, join: Join): Point[] {
+  if (join.kind === 'set-in' || !hasDots(block.make)) return []
+  return runsOf(join, bothParts(join, block), block.make).flatMap(({ points, from, to }) => [
+    ...(from === 'dot' ? [points[0]!] : []),
+    ...(to === 'dot' ? [points.at(-1)!] : []),
+  ])
+}
+
+function joinStep(block: SewnBlock, join: Join, joins: [JoinedPart, JoinedPart], pressOf: (join: Join) => Press): Step {
   const { make, seam } = block
+  const press = pressOf(join)
   const parts = bothParts(join, block)
   const way = directionOf(press, join, parts)
   const all = boundingBox(parts.flat().flatMap(patch => patch.polygon))
@@ -94,11 +125,21 @@ function joinStep(block: SewnBlock, join: Join, press: Press, joins: [JoinedPart
         : isLogJoin(join)
           ? 'join-log'
           : 'join-parts'
+  const stops = stopsOf(block, join).length
+  const closes = join.closes?.length ?? 0
+  const stages = paper ? paperStages(block, join, parts) : joinStages(block, join, press, joins, pressOf)
   return {
     do: 'sew',
     code,
     joins,
-    data: { seam, press: way, ...(paper ? { section: paper.section, number: paper.number } : {}) },
+    data: {
+      seam,
+      press: way,
+      ...(paper ? { section: paper.section, number: paper.number } : {}),
+      ...(stops > 0 ? { stops } : {}),
+      ...(closes > 0 ? { closes } : {}),
+    },
+    ...(stages.length > 0 ? { stages } : {}),
     picture: joinPicture(block, join, parts, way),
     expect: { width: all.width + 2 * seam, height: all.height + 2 * seam },
   }

@@ -18,6 +18,7 @@ const room: Workroom = {
   longestStrip: () => USABLE,
   isInPieces: () => false,
   isDirectional: () => false,
+  trimsClosed: false,
   isDarker: () => true,
   pressed: () => 'first',
 }

@@ -1,5 +1,5 @@
-import { cornerMean, type Point } from '../../geometry/polygon'
-import { arrowsOf, unfinished, type Picture } from '../steps/picture'
+import { cornerMean, type Point, type Polygon } from '../../geometry/polygon'
+import { arrowsOf, cloth, line, picture, unfinished, type Picture } from '../steps/picture'
 import type { Step } from '../steps/step'
 import { unfinishedSide } from '../../measure/unfinishedSide'
 import type { Workroom } from './method'
@@ -21,9 +21,40 @@ export function pressAndTrim(
     ...pressing(unit, room, done),
     ...(trim ? {} : { expect }),
   }
+  if (trim === 'half-square' && room.trimsClosed) return [trimClosed(unit, room), { ...press, expect }]
   return trim
     ? [press, { do: 'trim', code: `trim-${trim}`, picture: done, data: { width, height, seam: room.seam }, expect }]
     : [press]
+}
+
+/** Both layers still right sides together: the legs of the triangle are cut square to each other, its ears off. */
+function trimClosed(unit: DressedUnit, room: Workroom): Step {
+  const side = unfinishedSide(unit.width, room.seam)
+  const leg = side.total
+  const [under, over] = unit.patches.map(patch => patch.cloth) as [string, string]
+  // as it lies before: a little too large, with the allowance beyond the stitches
+  const rough: Polygon = [
+    [-room.seam, -room.seam],
+    [leg + room.seam, -room.seam],
+    [leg + room.seam, room.seam],
+    [room.seam, leg + room.seam],
+    [-room.seam, leg + room.seam],
+  ]
+  return {
+    do: 'trim',
+    code: 'trim-closed-half-square',
+    data: { side },
+    picture: picture(
+      [cloth(under, rough), cloth(over, rough, 'wrong')],
+      [
+        line('cut', [0, 0], [leg, 0]),
+        line('cut', [0, 0], [0, leg]),
+        line('cut', [leg, 0], [leg + room.seam / 2, room.seam / 2]),
+        line('cut', [0, leg], [room.seam / 2, leg + room.seam / 2]),
+        line('sew', [leg, 0], [0, leg]),
+      ],
+    ),
+  }
 }
 
 /** Strips are pressed as the block they go to is: which way, its back view shows. Corners lie outwards. */

@@ -6,6 +6,7 @@ import type { Step } from '../steps/step'
 import { bonusFrom } from './bonus'
 import { plainSide } from './cutSize'
 import { pressAndTrim } from './finishing'
+import { flipStages } from './flipStages'
 import type { Method, PieceDraft, Workroom } from './method'
 import type { DressedPatch, DressedUnit } from '../units/dressedUnit'
 import type { MethodId } from '../../file/methodNames'
@@ -126,6 +127,7 @@ function flipSteps(unit: DressedUnit, base: DressedPatch, corners: readonly Dres
       code: 'fold-check-then-trim',
       data: { seam: room.seam },
       picture: picture([whole, first.done], [first.seam]),
+      stages: flipStages(whole, first, room.seam),
     },
     ...others.map((corner, i): Step => ({
       do: 'sew',

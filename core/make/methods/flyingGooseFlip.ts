@@ -3,6 +3,7 @@ import type { Point } from '../../geometry/polygon'
 import { bonusFrom } from './bonus'
 import { allowance, plainSide, trimmedLater, type CutSize } from './cutSize'
 import { pressAndTrim } from './finishing'
+import { flipStages } from './flipStages'
 import type { Method, Workroom } from './method'
 import { patchAt } from '../units/dressedUnit'
 import { pieceOf, squarePiece } from './pieces'
@@ -35,6 +36,7 @@ export const flyingGooseFlip: Method = {
       [0, short],
     ])
     const leftSeam = line('sew', [0, short], [short, 0])
+    const leftSquare = cloth(left.cloth, box(0, 0, short, short), 'wrong')
     const rightSeam = line('sew', [long, short], [long - short, 0])
     const arrow = { from: [short * 0.6, short * 0.6], to: [short * 0.25, short * 0.25] } as const
     const squares =
@@ -64,23 +66,21 @@ export const flyingGooseFlip: Method = {
           code: 'mark-corner-squares',
           adds: ['left', 'right'],
           data: { side: corner },
-          picture: picture(
-            [cloth(left.cloth, box(0, 0, short, short), 'wrong')],
-            [line('mark', [0, short], [short, 0])],
-          ),
+          picture: picture([leftSquare], [line('mark', [0, short], [short, 0])]),
         },
         {
           do: 'sew',
           code: 'sew-corner-square',
           adds: ['left'],
           data: { seam: room.seam },
-          picture: picture([base, cloth(left.cloth, box(0, 0, short, short), 'wrong')], [leftSeam]),
+          picture: picture([base, leftSquare], [leftSeam]),
         },
         {
           do: 'press',
           code: 'fold-check-then-trim',
           data: { seam: room.seam },
           picture: picture([base, leftDone], [leftSeam], [arrow]),
+          stages: flipStages(base, { square: leftSquare, seam: leftSeam, done: leftDone }, room.seam),
         },
         {
           do: 'sew',

@@ -23,6 +23,8 @@ export interface Workroom {
   isDirectional: (cloth: string) => boolean
   /** Whether the first cloth is darker. */
   isDarker: (cloth: string, than: string) => boolean
+  /** Half-squares are trimmed before they are opened and pressed. */
+  trimsClosed: boolean
   /** To which of two cloths the seam between them is pressed. */
   pressed: (first: string, second: string) => Press
 }

@@ -18,6 +18,7 @@ const room: Workroom = {
   longestStrip: () => 41,
   isInPieces: () => false,
   isDirectional: () => false,
+  trimsClosed: false,
   isDarker: () => true,
   pressed: () => 'first',
 }

@@ -1,6 +1,7 @@
 import { makesKind } from '../../file/methodNames'
 import { SHIPPED_DESIGNS } from '../../designs/shipped'
 import { rolesOf } from '../../designs/design'
+import { boundingBox } from '../../geometry/polygon'
 import type { Picture } from '../steps/picture'
 import type { Step } from '../steps/step'
 import { sewAndOpen, showsPattern, type Lying } from '../../testing/fold'
@@ -42,6 +43,7 @@ const room = (isReversed: boolean): Workroom => ({
   longestStrip: () => 41,
   isInPieces: () => false,
   isDirectional: () => false,
+  trimsClosed: false,
   isDarker: (one, other) => (isReversed ? lightness(one) > lightness(other) : lightness(one) < lightness(other)),
   pressed: () => 'first',
 })
@@ -168,4 +170,54 @@ describe.each([
 test('three-patch units of both hands are among those that were sewn', () => {
   const hands = all.filter(({ unit, mirrored }) => unit.kind === 'three-patch' && mirrored > 0)
   expect(hands.length).toBeGreaterThan(1)
+})
+
+test('a half-square trimmed closed opens to its square, seam included, whatever its size', () => {
+  for (const { unit, count } of units.values()) {
+    if (unit.kind !== 'half-square') continue
+    const method = METHODS.find(({ id }) => id === 'hst-2')!
+    const steps = method.make(unit, count, { ...room(false), trimsClosed: true }).steps()
+    expect(steps.slice(-3).map(({ code }) => code)).toEqual([
+      'cut-on-line',
+      'trim-closed-half-square',
+      steps.at(-1)!.code,
+    ])
+    const [opened] = sewAndOpen(steps.at(-2)!.picture)
+    const box = boundingBox(opened!.flatMap(({ polygon }) => polygon))
+    expect([box.width, box.height]).toEqual([expect.closeTo(unit.width + 0.5, 9), expect.closeTo(unit.height + 0.5, 9)])
+    expect(steps.at(-1)!.expect!.width).toBeCloseTo(unit.width + 0.5, 9)
+  }
+})
+
+test('a flipped corner is trimmed behind a seam outside its stitches, on the side that is cut off', () => {
+  for (const { unit, count } of units.values()) {
+    for (const id of ['flip-corner', 'square-in-square-flip', 'goose-flip'] as const) {
+      if (!makesKind(id, unit.kind)) continue
+      const { stages } = stepsWith(
+        METHODS.find(method => method.id === id)!.make(unit, count, room(false)),
+        'fold-check-then-trim',
+      )[0]!
+      const [, , trim] = stages!
+      const [sewn, cut] = trim!.picture.lines
+      const square = boundingBox(trim!.picture.shapes[1]!.points)
+      const base = boundingBox(trim!.picture.shapes[0]!.points)
+      const off = ([x, y]: readonly [number, number]) => {
+        const [[ax, ay], [bx, by]] = [sewn!.from, sewn!.to]
+        return ((x - ax) * (by - ay) - (y - ay) * (bx - ax)) / Math.hypot(bx - ax, by - ay)
+      }
+      expect([Math.abs(off(cut!.from)), Math.abs(off(cut!.to))]).toEqual([
+        expect.closeTo(0.25, 9),
+        expect.closeTo(0.25, 9),
+      ])
+      // the outer corner of the base is one of its own corners, and lies beyond the cut
+      const outer = [square.x, square.x + square.width]
+        .flatMap(x => [square.y, square.y + square.height].map(y => [x, y] as const))
+        .filter(
+          ([x, y]) =>
+            [base.x, base.x + base.width].some(edge => Math.abs(edge - x) < 1e-9)
+            && [base.y, base.y + base.height].some(edge => Math.abs(edge - y) < 1e-9),
+        )
+      expect(outer.some(corner => off(corner) * off(cut!.from) > 0 && Math.abs(off(corner)) > 0.25)).toBe(true)
+    }
+  }
 })

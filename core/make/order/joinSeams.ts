@@ -39,8 +39,19 @@ export function joinInOrder(plan: SeamPlan, { seams, parts }: SeamOrder): Sewing
     const at = (place: number): Point => corners[seam.corners[place]!]!
     const first = seam.edges.indexOf(part.edges[0]!)
     const ends: [Point, Point] = [at(first), at(first + part.edges.length)]
-    const isPartial = cutSeams.has(part.seam) && !begun.has(part.seam)
+    const isCut = cutSeams.has(part.seam)
+    const isPartial = isCut && !begun.has(part.seam)
     begun.add(part.seam)
+    // it stops in the middle of the edge that is cut
+    const between = (place: number): Point => [
+      (at(place)[0] + at(place + 1)[0]) / 2,
+      (at(place)[1] + at(place + 1)[1]) / 2,
+    ]
+    const begunPart: [Point, Point] = [
+      part.from > 0 ? between(first) : ends[0],
+      part.to < seam.edges.length ? between(first + part.edges.length - 1) : ends[1],
+    ]
+    const made: Join[] = []
     // patches along one side hang together by now, for all seams between them end here; so one join does for the
     // whole run
     for (const edge of part.edges) {
@@ -50,37 +61,61 @@ export function joinInOrder(plan: SeamPlan, { seams, parts }: SeamOrder): Sewing
         join: [trees.get(one)!, trees.get(other)!],
         seam: ends,
         kind: isPartial ? 'partial' : 'straight',
+        ...(isPartial ? { begun: begunPart } : {}),
       }
       for (const child of join.join) parents.set(child, join)
       trees.set(one, join)
+      made.push(join)
       partOf.set(other, one)
     }
-    for (const edge of part.edges) {
-      const { from, to, left, right } = edges[edge]!
-      const joint = [from, to].find(corner => joints.has(corner))
-      if (joint !== undefined)
-        bendAt(corners[joint]!, [corners[from]!, corners[to]!], joinOf(leaves.get(left)!, leaves.get(right)!, parents))
+    const joinsBeside = part.edges.map(edge =>
+      joinOf([leaves.get(edges[edge]!.left)!, leaves.get(edges[edge]!.right)!], parents),
+    )
+    // only then are all patches along the seam there
+    const beside = part.edges.flatMap(edge => [edges[edge]!.left, edges[edge]!.right])
+    const whole = joinOf(
+      beside.map(patch => leaves.get(patch)!),
+      parents,
+    )
+    const isOne = joinsBeside.every(join => join === whole)
+    let isClosed = isCut && !isPartial
+    for (const [i, edge] of part.edges.entries()) {
+      const { from, to } = edges[edge]!
+      const join = joinsBeside[i]!
+      const leg: [Point, Point] = [corners[from]!, corners[to]!]
+      if (liesOn(leg, join.seam)) continue
+      const dots = [from, to].flatMap(corner => (joints.has(corner) ? [corners[corner]!] : []))
+      if (dots.length > 0) {
+        join.kind = 'set-in'
+        join.dots = [...new Set([...(join.dots ?? []), ...dots])]
+      }
+      if (isOne && !isCut) join.bent = [...(join.bent ?? []), leg]
+      // beside it patches were still missing when this join was sewn: it is closed when they are there
+      else isClosed ||= !made.includes(whole)
     }
+    if (isClosed) whole.closes = [...(whole.closes ?? []), ends]
   }
   return trees.get(rootOf(partOf.keys().next().value!))!
 }
 
-/** The join that brought two patches into one part. */
-function joinOf(one: SewingTree, other: SewingTree, parents: ReadonlyMap<SewingTree, Join>): Join {
-  const above = new Set<Join>()
-  for (let at = parents.get(one); at; at = parents.get(at)) above.add(at)
-  let join = parents.get(other)!
-  while (!above.has(join)) join = parents.get(join)!
-  return join
+/** The join that brought patches into one part: the first in which all of them are. */
+function joinOf(patches: readonly SewingTree[], parents: ReadonlyMap<SewingTree, Join>): Join {
+  const upFrom = (patch: SewingTree) => {
+    const above: Join[] = []
+    for (let at = parents.get(patch); at; at = parents.get(at)) above.push(at)
+    return above
+  }
+  const [first, ...others] = patches.map(upFrom)
+  return first!.find(join => others.every(above => above.includes(join)))!
 }
 
-/** A leg that leads to a set-in joint and is not part of the seam that made the join: there the join bends. */
-function bendAt(dot: Point, leg: readonly [Point, Point], join: Join): void {
-  const [a, b] = join.seam
-  const off = (p: Point) =>
-    Math.abs((p[0] - a[0]) * (b[1] - a[1]) - (p[1] - a[1]) * (b[0] - a[0])) / Math.hypot(b[0] - a[0], b[1] - a[1])
-  if (leg.every(p => off(p) < GRID_TOLERANCE * 4)) return
-  join.kind = 'set-in'
-  if (!join.dots?.includes(dot)) join.dots = [...(join.dots ?? []), dot]
-  join.bent = [...(join.bent ?? []), [leg[0], leg[1]]]
+/** Whether a leg is a part of a seam, both straight. */
+function liesOn(leg: readonly [Point, Point], [a, b]: readonly [Point, Point]): boolean {
+  const [dx, dy] = [b[0] - a[0], b[1] - a[1]]
+  const length = Math.hypot(dx, dy)
+  return leg.every(([x, y]) => {
+    const off = Math.abs((x - a[0]) * dy - (y - a[1]) * dx) / length
+    const along = ((x - a[0]) * dx + (y - a[1]) * dy) / length
+    return off < GRID_TOLERANCE * 4 && along > -GRID_TOLERANCE * 4 && along < length + GRID_TOLERANCE * 4
+  })
 }

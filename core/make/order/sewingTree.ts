@@ -1,13 +1,22 @@
 import type { Point } from '../../geometry/polygon'
 
 /**
- * The order of sewing: a patch, or two parts joined by a seam. `partial`: the seam is first sewn in part, and
- * finished when its neighbours are on. `set-in`: the seam bends at `dots`, where needle and cloth turn; `bent` are
- * its further legs.
+ * The order of sewing: a patch, or two parts joined by a seam. `partial`: the seam is first sewn in part, as far as
+ * `begun` says, and finished with the join that `closes` it, where its neighbours are on. `set-in`: the seam bends at
+ * `dots`, where needle and cloth turn; `bent` are its further legs. A leg beside which patches are still missing is
+ * closed with the join that brings them.
  */
 export type SewingTree =
   | { patch: number }
-  | { join: [SewingTree, SewingTree]; seam: [Point, Point]; kind: SeamKind; dots?: Point[]; bent?: [Point, Point][] }
+  | {
+      join: [SewingTree, SewingTree]
+      seam: [Point, Point]
+      kind: SeamKind
+      begun?: [Point, Point]
+      closes?: [Point, Point][]
+      dots?: Point[]
+      bent?: [Point, Point][]
+    }
 export type SeamKind = 'straight' | 'partial' | 'set-in'
 
 export interface SewingOrder {

@@ -1,11 +1,9 @@
-import type { UnitKind } from '../../file/unitKinds'
 import type { Inches } from '../../measure/ruler'
+import type { JoinedPart } from './joinedPart'
 import type { Picture } from './picture'
+import type { Stage } from './stage'
 import type { StepCode } from './stepCode'
 import type { StepData } from './stepData'
-
-/** A part that is joined to another: a unit (of one cloth, where it is one patch), or what an earlier join gave. */
-export type JoinedPart = { unit: UnitKind; cloth?: string } | { join: number }
 
 /**
  * One thing to do at the machine, the board or the mat. `code` picks the sentence in `words/`; `data` is what it
@@ -26,6 +24,8 @@ export interface Step {
   of?: number
   into?: number
   adds?: readonly string[]
+  /** What hands do within it, one after the other, where it wants care. */
+  stages?: readonly Stage[]
   /** Raw edge to raw edge, when this step is done. */
   expect?: { width: Inches; height: Inches }
 }

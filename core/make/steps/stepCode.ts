@@ -60,6 +60,7 @@ export type StepCode =
   | 'press-outwards'
   | 'press-to-dark'
   | 'trim-half-square'
+  | 'trim-closed-half-square'
   | 'trim-quarter-square'
   | 'trim-goose'
   | 'trim-square-in-square'

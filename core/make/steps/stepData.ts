@@ -8,9 +8,20 @@ import type { Direction } from './press'
 export type StepLength =
   'centre' | 'depth' | 'height' | 'large' | 'mark' | 'seam' | 'segment' | 'side' | 'small' | 'step' | 'wide' | 'width'
 
-/** How many; `angle` in degrees, `number` of a patch on a paper. */
+/** How many; `angle` in degrees, `number` of a patch on a paper, `stops` ends at a dot, `closes` seams left open. */
 export type StepCount =
-  'alone' | 'angle' | 'count' | 'gives' | 'number' | 'other' | 'pairs' | 'pieces' | 'sets' | 'strips'
+  | 'alone'
+  | 'angle'
+  | 'closes'
+  | 'count'
+  | 'gives'
+  | 'number'
+  | 'other'
+  | 'pairs'
+  | 'pieces'
+  | 'sets'
+  | 'stops'
+  | 'strips'
 
 export interface StepData extends Partial<Record<StepLength, Inches | Sum>>, Partial<Record<StepCount, number>> {
   /** Ids of the cloths that lie on top and below. */
@@ -20,7 +31,7 @@ export interface StepData extends Partial<Record<StepLength, Inches | Sum>>, Par
   section?: string
   press?: Direction
   hand?: Hand
-  /** Corners between which a rectangle is cut. */
+  /** Corners between which a rectangle is cut; of a leg: `edge`, `dot`, or `turn`. */
   from?: string
   to?: string
 }

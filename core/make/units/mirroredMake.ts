@@ -16,6 +16,8 @@ export function mirroredMake(make: BlockMake): BlockMake {
           ...tree,
           join: [visit(tree.join[0]), visit(tree.join[1])],
           seam: flipLeg(tree.seam),
+          ...(tree.begun ? { begun: flipLeg(tree.begun) } : {}),
+          ...(tree.closes ? { closes: tree.closes.map(flipLeg) } : {}),
           ...(tree.dots ? { dots: tree.dots.map(flipSeam) } : {}),
           ...(tree.bent ? { bent: tree.bent.map(flipLeg) } : {}),
         }

@@ -1,12 +1,13 @@
 // In: a block in its cloths, as it is pressed, and where its units come from. Out: what is done to sew so many of it.
 import type { Source } from './unitLots'
-import { boundingBox, cornerMean, type Box, type Point, type Polygon } from '../../geometry/polygon'
+import { boundingBox, cornerMean, type Box, type Point } from '../../geometry/polygon'
+import { hasDots, inInches, runsOf } from '../../make/joins/joinRun'
 import { joinId, paperOf } from '../../make/joins/joins'
+import { legsOf, liesOn, topOf } from '../../make/joins/onTop'
 import { unitJoinNumbers } from '../../make/joins/joinNumbers'
-import { patchesUnder, type Join, type SewnBlock } from '../../make/joins/sewnBlock'
+import { bothParts, patchesUnder, type Join, type SewnBlock } from '../../make/joins/sewnBlock'
 import type { Unit } from '../../make/units/unit'
 import type { UnitTree } from '../../make/units/unitTree'
-import { TOLERANCE } from '../../measure/ruler'
 import type { Operations } from './operation'
 import { partLook, type Member, type PartLook } from './partLook'
 
@@ -59,7 +60,12 @@ function unitSoFar(unit: Unit, block: BatchedBlock): SoFar {
 
 function mustBePressed({ unpressed }: SoFar, join: Join, { make }: BatchedBlock): boolean {
   if (unpressed.length === 0) return false
-  if (join.kind !== 'straight' || unpressed.some(seam => seam.join.kind !== 'straight') || paperOf(make, join))
+  if (
+    join.kind !== 'straight'
+    || join.closes
+    || unpressed.some(seam => seam.join.kind !== 'straight')
+    || paperOf(make, join)
+  )
     return true
   const legs = legsOf(join)
   return unpressed.some(seam => seam.join.seam.some(end => legs.some(leg => liesOn(end, leg))))
@@ -67,7 +73,7 @@ function mustBePressed({ unpressed }: SoFar, join: Join, { make }: BatchedBlock)
 
 function joined(join: Join, parts: [SoFar, SoFar], number: number, block: BatchedBlock, operations: Operations): SoFar {
   const box = boundingBox(parts.flatMap(part => corners(part.box)))
-  const look = partLook(`join ${join.kind}`, parts.map(memberOf), box)
+  const look = partLook(`join ${join.kind}`, [...parts.map(memberOf), ...handling(join, block)], box)
   const id = `join.${look.key}`
   const { count } = block
   const press = block.press[number]!
@@ -93,6 +99,22 @@ function joined(join: Join, parts: [SoFar, SoFar], number: number, block: Batche
   })
   const unpressed = [...parts.flatMap(part => part.unpressed), { join, number }]
   return { source: id, look, box, unpressed }
+}
+
+/** Where the needle stops short, turns, leaves a seam open, or closes it: parts that look alike may differ in that. */
+function handling(join: Join, block: BatchedBlock): Member[] {
+  const { make } = block
+  const isPlain = join.kind === 'straight' && !join.closes && !hasDots(make)
+  if (isPlain) return []
+  const dots = runsOf(join, bothParts(join, block), make).flatMap(({ points, from, to }) => [
+    ...(from === 'dot' ? [points[0]!] : []),
+    ...points.slice(1, -1),
+    ...(to === 'dot' ? [points.at(-1)!] : []),
+  ])
+  const opened = (join.begun ?? []).map(point => inInches(point, make))
+  const closed = (join.closes ?? []).map(([from]) => inInches(from, make))
+  const member = (what: string) => (at: Point) => ({ what, at })
+  return [...dots.map(member('dot')), ...opened.map(member('open')), ...closed.map(member('close'))]
 }
 
 /** Pressed, all its seams in one go. `name`: what is whole with it. */
@@ -135,65 +157,6 @@ function pressedTo(join: Join, press: 'first' | 'second' | 'open', { make }: Bat
   const side = Math.sign((x - from[0]) * -dy + (y - from[1]) * dx)
   const reach = (side * make.block.width) / 100 / Math.hypot(dx, dy)
   return { what: 'to', at: [middle[0] - dy * reach, middle[1] + dx * reach] }
-}
-
-/** The part with points at the seam lies on top, so that they are seen; else the one with more seams that end on it. */
-function topOf(join: Join, { make }: BatchedBlock): 'first' | 'second' | undefined {
-  const legs = legsOf(join).map(leg => leg.map(point => inInches(point, make)) as [Point, Point])
-  const [a, b] = join.join.map(part =>
-    seamEnds(
-      patchesUnder(part).map(patch => make.polygons[patch]!),
-      legs,
-    ),
-  ) as [Ends, Ends]
-  if (a.points !== b.points) return a.points > b.points ? 'first' : 'second'
-  return a.all === b.all ? undefined : a.all > b.all ? 'first' : 'second'
-}
-
-interface Ends {
-  points: number
-  all: number
-}
-
-/** Corners of patches that lie on a seam, within its ends; `points`: those where a patch ends in a sharp tip. */
-function seamEnds(polygons: readonly Polygon[], legs: readonly (readonly [Point, Point])[]): Ends {
-  const all = new Set<string>()
-  const points = new Set<string>()
-  for (const polygon of polygons) {
-    polygon.forEach((corner, i) => {
-      if (!legs.some(leg => liesOn(corner, leg) && leg.every(end => !isAt(corner, end)))) return
-      const key = corner.map(value => value.toFixed(3)).join()
-      all.add(key)
-      const [before, after] = [polygon.at(i - 1)!, polygon[(i + 1) % polygon.length]!]
-      if (isSharp(before, corner, after)) points.add(key)
-    })
-  }
-  return { points: points.size, all: all.size }
-}
-
-function isSharp([ax, ay]: Point, [x, y]: Point, [bx, by]: Point): boolean {
-  return (ax - x) * (bx - x) + (ay - y) * (by - y) > TOLERANCE
-}
-
-function legsOf({ seam, bent }: Join): [Point, Point][] {
-  return [seam, ...(bent ?? [])]
-}
-
-function isAt([x, y]: Point, [u, v]: Point): boolean {
-  return Math.hypot(x - u, y - v) < TOLERANCE
-}
-
-function liesOn([x, y]: Point, [[ax, ay], [bx, by]]: readonly [Point, Point]): boolean {
-  const [dx, dy] = [bx - ax, by - ay]
-  const length = Math.hypot(dx, dy)
-  const along = ((x - ax) * dx + (y - ay) * dy) / length
-  return (
-    Math.abs((x - ax) * dy - (y - ay) * dx) / length < TOLERANCE && along > -TOLERANCE && along < length + TOLERANCE
-  )
-}
-
-function inInches([x, y]: Point, { block, design }: SewnBlock['make']): Point {
-  return [(x * block.width) / design.width, (y * block.height) / design.height]
 }
 
 function corners({ x, y, width, height }: Box): Point[] {

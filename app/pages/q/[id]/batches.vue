@@ -4,6 +4,7 @@ import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
 import { batchParts, batchTitle } from '~~/words/batch'
 import { CAUTIONS } from '~~/words/caution'
 import { plural } from '~~/words/speech'
+import { stageParts } from '~~/words/stage'
 import { textOf } from '~~/words/textPart'
 import type { ModeStep } from '~/components/common/StepMode.vue'
 import type { Visit } from '~/composables/useBatches'
@@ -13,7 +14,7 @@ const store = useQuilt()
 const route = useRoute()
 const settings = useSettings()
 const quilt = computed(() => store.quilt!)
-const { batches, done, visits, book, pictureOf, count, next } = useBatches()
+const { batches, done, visits, book, pictureOf, stagesOf, count, next } = useBatches()
 const isStepping = computed(() => route.query.steps !== undefined)
 
 const STATIONS: Readonly<Record<PlannedBatch['at'], string>> = {
@@ -67,6 +68,7 @@ const modeSteps = computed((): ModeStep[] =>
     return {
       place: `${place}. ${batchTitle(batch, book.value)}`,
       parts: batchParts(batch, book.value),
+      stages: stagesOf(batch).map(stage => stageParts(stage, book.value.speech, book.value.cloths)),
       done: left === 0,
       left,
       ...(batch.at === 'iron'
@@ -77,6 +79,8 @@ const modeSteps = computed((): ModeStep[] =>
     }
   }),
 )
+const pictureAt = (i: number, stage: number | null) =>
+  stage === null ? pictureOf(batches.value[i]!) : stagesOf(batches.value[i]!)[stage]!.picture
 const followsHand = (i: number) => {
   const { task } = batches.value[i]!
   const step = 'unit' in task ? book.value.units.get(task.unit)?.steps[task.step] : undefined
@@ -110,12 +114,12 @@ function keepPlace(i: number) {
       @all="i => count(i, batches[i]!.count - done[i]!)"
       @at="keepPlace"
     >
-      <template #default="{ index }">
+      <template #default="{ index, stage }">
         <PictureView
-          v-if="pictureOf(batches[index]!)"
-          :picture="pictureOf(batches[index]!)!"
+          v-if="pictureAt(index, stage)"
+          :picture="pictureAt(index, stage)!"
           :cloths="quilt.cloths"
-          :label="textOf(modeSteps[index]!.parts)"
+          :label="textOf(stage === null ? modeSteps[index]!.parts : modeSteps[index]!.stages![stage]!)"
           :mirror="settings.hand === 'left' && followsHand(index)"
         />
       </template>

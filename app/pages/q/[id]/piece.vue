@@ -3,11 +3,11 @@ import { clipsOf } from '~~/core/top/clips'
 import { timesPlaced } from '~~/core/top/places'
 import type { QuiltRow } from '~~/core/top/rows'
 import { setMethod, setTrim, setWholeMethod } from '~~/core/edits/blocks'
-import { setPressing } from '~~/core/edits/pressing'
+import { setHalfSquares, setPressing } from '~~/core/edits/pressing'
 import type { MethodId } from '~~/core/file/methodNames'
 import type { Picture } from '~~/core/make/steps/picture'
 import { isWorked, type Recipe, type RecipeUnit } from '~~/core/plan/recipe'
-import { followsTheHand } from '~~/core/make/steps/step'
+import { followsTheHand, type Step } from '~~/core/make/steps/step'
 import { blockOf, designOf, clothOf } from '~~/core/file/quilt'
 import { clothsOfCell } from '~~/core/file/clothsOfCell'
 import { CAUTIONS } from '~~/words/caution'
@@ -16,6 +16,7 @@ import { capital, unitName } from '~~/words/names'
 import { formatLength } from '~~/words/length'
 import { clipsText, rowParts } from '~~/words/rows'
 import { inEnglish, plural } from '~~/words/speech'
+import { stageParts } from '~~/words/stage'
 import { stepParts } from '~~/words/step'
 import { textOf } from '~~/words/textPart'
 import type { ModeStep } from '~/components/common/StepMode.vue'
@@ -62,6 +63,10 @@ const coloursOf = (r: (typeof recipes.value)[number]) =>
 function school(press: 'plan' | 'dark' | 'open') {
   toast.problems(store.apply('way of pressing', setPressing(press)))
 }
+const isTrimmedHalfSquare = ({ kind, trim }: RecipeUnit) => kind === 'half-square' && trim
+function trimHalfSquares(how: 'open' | 'closed') {
+  toast.problems(store.apply('how half-squares are trimmed', setHalfSquares(how)))
+}
 function makeWhole(method: 'auto' | 'foundation' | 'template') {
   toast.problems(store.apply('way of making', setWholeMethod(recipe.value!.block, method)))
 }
@@ -93,7 +98,18 @@ const modeSteps = computed((): PieceStep[] => {
   const r = recipe.value
   return r ? [...r.units.filter(isWorked).flatMap(unitSteps), ...joinSteps(r), ...rowSteps()] : []
 })
-type PieceStep = ModeStep & { picture: Picture | null; followsHand?: boolean; tick: () => void }
+interface PieceStep extends ModeStep {
+  picture: Picture | null
+  /** Of its stages. */
+  pictures?: Picture[]
+  followsHand?: boolean
+  tick: () => void
+}
+/** What hands do within a step that wants care. */
+const stagesOf = ({ stages = [] }: Step) => ({
+  stages: stages.map(stage => stageParts(stage, speech.value, store.clothNames)),
+  pictures: stages.map(({ picture }) => picture),
+})
 
 function unitSteps(unit: RecipeUnit): PieceStep[] {
   const made = units.value.get(unit.id) ?? 0
@@ -106,6 +122,7 @@ function unitSteps(unit: RecipeUnit): PieceStep[] {
         `${capital(unitName(unit))}, ${plural(unit.inQuilt, 'unit')} in the quilt: `
         + `step ${i + 1} of ${unit.steps.length}`,
       parts: stepParts(step, speech.value, store.clothNames),
+      ...stagesOf(step),
       picture: step.picture,
       followsHand: followsTheHand(step),
       ...(step.expect ? { figures: bothSides(unit.path) } : {}),
@@ -122,6 +139,7 @@ function joinSteps(r: Recipe): PieceStep[] {
     ...r.joins.map(({ id, step, times, path }, i): PieceStep => ({
       place: `${name}: join ${i + 1} of ${r.joins.length}`,
       parts: [times > 1 ? `${times} alike. ` : '', ...stepParts(step, speech.value, store.clothNames)],
+      ...stagesOf(step),
       picture: step.picture,
       figures: bothSides(path),
       done: done || (steps.value.get(id) ?? 0) > 0,
@@ -166,12 +184,12 @@ const isStepping = computed(() => route.query.steps !== undefined)
       @tick="i => modeSteps[i]!.tick()"
       @at="i => store.setBookmark({ station: 'piece', of: 'piece', step: i })"
     >
-      <template #default="{ index }">
+      <template #default="{ index, stage }">
         <PictureView
           v-if="modeSteps[index]?.picture"
-          :picture="modeSteps[index]!.picture!"
+          :picture="stage === null ? modeSteps[index]!.picture! : modeSteps[index]!.pictures![stage]!"
           :cloths="quilt.cloths"
-          :label="textOf(modeSteps[index]!.parts)"
+          :label="textOf(stage === null ? modeSteps[index]!.parts : modeSteps[index]!.stages![stage]!)"
           :mirror="settings.hand === 'left' && modeSteps[index]!.followsHand"
         />
       </template>
@@ -283,6 +301,19 @@ const isStepping = computed(() => route.query.steps !== undefined)
               <option value="plan">so that they nest</option>
               <option value="dark">to the darker side</option>
               <option value="open">open</option>
+            </select></label
+          >
+          <label v-if="recipe.units.some(isTrimmedHalfSquare)" class="no-print block max-w-80"
+            ><span class="label">Half-squares are trimmed</span
+            ><select
+              class="field"
+              :value="quilt.halfSquares"
+              :disabled="!store.canWrite"
+              data-testid="half-squares"
+              @change="event => trimHalfSquares((event.target as HTMLSelectElement).value as typeof quilt.halfSquares)"
+            >
+              <option value="open">opened and pressed</option>
+              <option value="closed">closed, then pressed</option>
             </select></label
           >
           <p>{{ steamText(hasBias) }}</p>
