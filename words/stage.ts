@@ -1,7 +1,7 @@
 import type { Stage } from '../core/make/steps/stage'
 import { formatExactLength } from './length'
 import { sentenceParts } from './sentence'
-import { plural, type Speech } from './speech'
+import type { Speech } from './speech'
 import { joinedPart } from './step'
 import type { TextPart } from './textPart'
 
@@ -21,20 +21,20 @@ export function stageParts(
     const from = data.from === 'dot' ? 'the dot' : 'the raw edge'
     const until = () =>
       data.to === 'turn'
-        ? 'to the next dot and stop there, needle down'
+        ? 'to the next dot, never into the allowance beyond it, and stop with the needle down'
         : data.to === 'dot'
           ? 'to the dot, and secure with three stitches back'
           : 'to the raw edge'
     switch (code) {
       case 'mark-dots':
         return (
-          `On the wrong side of every patch that meets there mark the ${plural(data.count ?? 0, 'dot')} of this seam, `
-          + `${seam()} from both raw edges.`
+          `On the wrong side of every patch that meets there mark the ${data.count === 1 ? 'dot' : `${data.count} dots`} `
+          + `of this seam, ${seam()} from both raw edges.`
         )
       case 'sew-leg':
         return (
           `${laid}, the edges of this leg level. Push a pin through both dots. Sew with ${seam()} from ${from} `
-          + `${until()}, never into the allowance beyond it.`
+          + `${until()}.`
         )
       case 'turn-leg':
         return (

@@ -53,8 +53,7 @@ export function stepParts(
     const cloth = (key: 'over' | 'under') => cloths.get(data[key] ?? '') ?? data[key] ?? ''
     const parts = () => (joins ? joinedParts(joins, cloths) : 'the parts')
     // in batches it is pressed later
-    const toDots = () =>
-      data.stops ? `, but only to the dot at ${data.stops === 1 ? 'its one end' : 'both ends'}` : ''
+    const toDots = () => (data.stops ? `, but at ${data.stops === 1 ? 'one end' : 'both ends'} only to the dot` : '')
     const closing = () => (data.closes ? ' Then finish the seam that was left open.' : '')
     const thenPress = () => (data.press ? ` Press ${PRESS[data.press]}.` : '')
     switch (code) {

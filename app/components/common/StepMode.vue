@@ -144,7 +144,7 @@ function onKey(event: KeyboardEvent) {
         <p class="note text-xl">
           {{ step.place }}<template v-if="stage > 0">; stage {{ stage }} of {{ stages.length }}</template>
         </p>
-        <p v-if="step.figures" class="figure big-figure" data-testid="step-figure">
+        <p v-if="step.figures && stage === 0" class="figure big-figure" data-testid="step-figure">
           <template v-for="(path, i) in step.figures" :key="path"
             >{{ i > 0 ? ' × ' : '' }}<Figure :path="path"
           /></template>

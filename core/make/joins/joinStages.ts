@@ -55,8 +55,9 @@ function seamStages(handled: Handled, pressOf: (join: Join) => Press): Stage[] {
   const [run] = runs as [JoinRun]
   if (join.kind === 'partial') return [partialStage(handled)]
   const hubs = hubsOn(run, bothParts(join, block))
-  if (hubs.length > 0) return hubs.flatMap(hub => hubStages(handled, run, hub, pressOf))
-  if (run.from === 'dot' || run.to === 'dot') return [markStage(handled, runs), stopStage(handled, run)]
+  const marks = run.from === 'dot' || run.to === 'dot' ? [markStage(handled, runs)] : []
+  if (hubs.length > 0) return [...marks, ...hubs.flatMap(hub => hubStages(handled, run, hub, pressOf))]
+  if (marks.length > 0) return [...marks, stopStage(handled, run)]
   return join.closes ? [wholeStage(handled, run)] : []
 }
 
@@ -198,7 +199,12 @@ function hubStages(handled: Handled, run: JoinRun, hub: Point, pressOf: (join: J
 /** The part on top folded over the seam, wrong side up, on the other. */
 function laidAlong({ over, under }: Handled, leg: readonly [Point, Point], dots: readonly Point[]) {
   const folded = over.map(({ cloth: name, polygon }) => cloth(name, foldedOver(polygon, leg), 'wrong'))
-  const lines: PictureLine[] = [line('sew', leg[0], leg[1])]
+  // a single patch that is hidden below shows through
+  const hidden = under.length === 1 ? under[0]!.polygon : []
+  const lines: PictureLine[] = [
+    ...hidden.map((corner, i) => line('mark', corner, hidden[(i + 1) % hidden.length]!)),
+    line('sew', leg[0], leg[1]),
+  ]
   return picture([...under.map(({ cloth: name, polygon }) => cloth(name, polygon)), ...folded], lines, [], [...dots])
 }
 

@@ -1,13 +1,15 @@
+import fc from 'fast-check'
 import { finishedPatches, rolesOf, type Design } from '../../designs/design'
 import { SHIPPED_DESIGNS } from '../../designs/shipped'
 import type { QuiltFile } from '../../file/schema'
 import { placePolygon, type Placement } from '../../geometry/placement'
 import { contains, movePolygon, type Point, type Polygon } from '../../geometry/polygon'
-import { patchesOf } from '../../make/order/sewingTree'
+import { tilingFaults } from '../../geometry/tiling'
 import { turnOf } from '../../make/pressing/costs'
 import { outcomes } from '../../make/pressing/pressBlock'
 import { blockMake, type BlockMake } from '../../make/units/blockMake'
 import { planOf, quiltOf, SAMPLE } from '../../testing/quiltOf'
+import { anyBlock } from '../../testing/randomBlocks'
 import { dimensionsOf } from '../../top/dimensions'
 import type { PlacedEnd } from './placedEnds'
 import { quiltPressing, type QuiltPressing } from './quiltPressing'
@@ -98,7 +100,9 @@ function patchesInTop({ regions, looks }: QuiltPressing, at: number, make: Block
 function sideAt(pressing: QuiltPressing, make: BlockMake, end: PlacedEnd, at: Point): Point {
   const patches = patchesInTop(pressing, end.region, make)
   const { look, press } = pressing.versions[pressing.versionOf[end.region]!]!
-  const under = patchesOf(look.seams.joins[end.join]!.node.join[press[end.join] === 'first' ? 0 : 1])
+  // of a seam that was begun in part and closed later the patches along its rest are in neither part of the join
+  const edges = look.seams.edges.filter(({ join }) => join === end.join)
+  const under = edges.map(({ first, second }) => (press[end.join] === 'first' ? first : second))
   const step = 0.02
   // all round the point: the allowance lies in the patch it is pressed to that touches the seam there
   const hits = Array.from({ length: 72 }, (_, i): Point => {
@@ -133,26 +137,61 @@ test.each(SHIPPED_DESIGNS.map(design => [design.id, design] as const))(
   },
 )
 
-test('between neighbours, turned and mirrored, seams nest just where their allowances lie on opposite sides', () => {
-  let seen = 0
-  for (const design of SHIPPED_DESIGNS.filter(isSquare).filter((_, i) => i % 5 === 0)) {
-    const file = fileOf(design, 3, (row, column) => ({
-      turn: ([0, 90, 180, 270] as const)[(row * 3 + column * 2) % 4]!,
-      mirror: (row + column) % 3 === 1,
-    }))
-    const { pressing, makes } = pressed(file)
-    for (const { at, ends } of pressing.outer) {
-      const make = makes.get('one')!
-      const [one, other] = ends.map(end => sideAt(pressing, make, end, at))
-      const isUpright = Math.abs(pressing.regions[ends[0].region]!.x - pressing.regions[ends[1].region]!.x) > 1
-      const along = isUpright ? 1 : 0
-      const isOpposite = Math.sign(one![along]!) !== Math.sign(other![along]!)
-      const nests = turnAt(pressing, ends[0]) === turnAt(pressing, ends[1])
-      expect({ id: design.id, at, nests }).toEqual({ id: design.id, at, nests: isOpposite })
-      seen += 1
-    }
+/** Ends of seams that meet between neighbours, each looked at on the cloth; how many there were. */
+function lookBetween(design: Design, cell: (row: number, column: number) => CellEntry): number {
+  const file = fileOf(design, 3, cell)
+  const isShipped = SHIPPED_DESIGNS.some(({ id }) => id === design.id)
+  const { pressing, makes } = pressed(isShipped ? file : ({ ...file, designs: [design] } as unknown as QuiltFile))
+  for (const { at, ends } of pressing.outer) {
+    const make = makes.get('one')!
+    const [one, other] = ends.map(end => sideAt(pressing, make, end, at))
+    const isUpright = Math.abs(pressing.regions[ends[0].region]!.x - pressing.regions[ends[1].region]!.x) > 1
+    const along = isUpright ? 1 : 0
+    const isOpposite = Math.sign(one![along]!) !== Math.sign(other![along]!)
+    const isOpen = ends.some(end => turnAt(pressing, end) === 0)
+    const nests = turnAt(pressing, ends[0]) === turnAt(pressing, ends[1])
+    if (!isOpen) expect({ id: design.id, at, nests }).toEqual({ id: design.id, at, nests: isOpposite })
   }
+  return pressing.outer.length
+}
+
+test('between neighbours, turned and mirrored, seams nest just where their allowances lie on opposite sides', () => {
+  const cell = (row: number, column: number) => ({
+    turn: ([0, 90, 180, 270] as const)[(row * 3 + column * 2) % 4]!,
+    mirror: (row + column) % 3 === 1,
+  })
+  const seen = SHIPPED_DESIGNS.filter(isSquare)
+    .filter((_, i) => i % 5 === 0)
+    .reduce((sum, design) => sum + lookBetween(design, cell), 0)
   expect(seen).toBeGreaterThan(100)
+})
+
+test('the same in quilts of blocks that nobody has drawn', () => {
+  let seen = 0
+  fc.assert(
+    fc.property(
+      anyBlock(8),
+      fc.array(fc.tuple(fc.nat(3), fc.boolean()), { minLength: 9, maxLength: 9 }),
+      (drawn, lie) => {
+        fc.pre(tilingFaults(drawn.patches, drawn.width, drawn.height).length === 0)
+        const { width, height, patches } = drawn
+        const design: Design = {
+          id: 'own',
+          name: 'Own',
+          family: 'own',
+          width,
+          height,
+          patches: patches.map((points, i) => ({ role: `r${i % 3}`, points })),
+        }
+        seen += lookBetween(design, (row, column) => {
+          const [quarter, mirror] = lie[row * 3 + column]!
+          return { turn: ([0, 90, 180, 270] as const)[width === height ? quarter : (quarter % 2) * 2]!, mirror }
+        })
+      },
+    ),
+    { numRuns: 150 },
+  )
+  expect(seen).toBeGreaterThan(500)
 })
 
 test('a crossing on the join of two rows locks where the lower allowance points onwards and the upper one back', () => {
