@@ -23,13 +23,11 @@ const STARS = {
 
 test('a patch is set in stage by stage with the pedal keys, and the place is kept', async ({ page }) => {
   await page.goto('/')
-  await page
-    .getByTestId('file-picker')
-    .setInputFiles({
-      name: 'stars.wren.json',
-      mimeType: 'application/json',
-      buffer: Buffer.from(JSON.stringify(STARS)),
-    })
+  await page.getByTestId('file-picker').setInputFiles({
+    name: 'stars.wren.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(STARS)),
+  })
   await planned(page)
   await page.goto(page.url().replace(/\/[a-z]+$/, '/piece?steps'))
   const mode = page.getByTestId('step-mode')

@@ -28,8 +28,9 @@ export function stageParts(
     switch (code) {
       case 'mark-dots':
         return (
-          `On the wrong side of every patch that meets there mark the ${data.count === 1 ? 'dot' : `${data.count} dots`} `
-          + `of this seam, ${seam()} from both raw edges.`
+          `On the wrong side of every patch that meets there mark the `
+          + (data.count === 1 ? 'dot' : `${data.count} dots`)
+          + ` of this seam, ${seam()} from both raw edges.`
         )
       case 'sew-leg':
         return (
