@@ -107,7 +107,34 @@ export function checkText(
         `A frame is ${length(data.width)} wide finished: narrower than 1/2″ it is hard to sew evenly. With all blocks `
         + `framed to ${length(data.module)} every frame is wide enough.`
       )
+    case 'binding-narrow':
+      return (
+        `A binding strip of ${length(data.strip)} cannot be folded over the edge and caught: sewn on with `
+        + `${length(data.seam)} it must be at least ${length(data.least)} wide.`
+      )
+    case 'flange-hidden':
+      return (
+        `The flange is cut ${length(data.flange)} wide, the binding strip ${length(data.strip)}: only what it is wider `
+        + `shows, by half. Cut it ${length(1 / 4)} wider than the strip, and ${length(1 / 8)} shows.`
+      )
+    case 'join-at-corner':
+      return (
+        `Wherever the binding is begun, ${data.joins === 1 ? 'one join falls' : `${data.joins} joins fall`} within `
+        + `${formatRough(4, speech)} of a corner`
+        + (data.hasFlange ? ` or ${formatRough(2, speech)} of a join of the other strip` : '')
+        + `. Cut one strip shorter, or join in one more.`
+      )
     case 'border-covered':
+      if (data.style === 'self')
+        return (
+          `Brought round to the front, the back shows ${length(data.shown)} and hides ${length(data.covered)} of the `
+          + `top along every edge, points and all.`
+        )
+      if (data.style === 'flanged' || data.shown > data.seam + 1e-6)
+        return (
+          `Folded to the front, the binding shows ${length(data.shown)} in all and hides ${length(data.covered)} of `
+          + `the top along every edge, points and all.`
+        )
       return data.wider > 0
         ? `The binding is sewn with a seam of ${length(data.seam)}: the outermost border is cut ${length(data.wider)} `
             + `wider on its outer edge, so that as much of it shows as was planned.`
@@ -234,7 +261,10 @@ export function checkTitle({ id }: Check): string {
 const TITLES: Partial<Record<Check['id'], string>> = {
   'angled-folded': 'Cut at an angle: one layer',
   'off-ruler': 'Not on the ruler',
-  'border-covered': 'A wide seam of the binding',
+  'border-covered': 'What the binding hides',
+  'binding-narrow': 'A narrow binding strip',
+  'flange-hidden': 'A flange that does not show',
+  'join-at-corner': 'Joins of the binding',
   'mitre-angle': 'Miters not at 45°',
   'no-foundation': 'No foundation papers',
   'no-precuts': 'Precuts to make it from',

@@ -87,6 +87,8 @@ const PARTS: Readonly<Record<PartName, string>> = {
   'border': 'border strips',
   'border-joined': 'strips to join for the border',
   'binding': 'binding strips',
+  'bias-square': 'squares for a bias binding',
+  'flange': 'flange strips',
   'side triangles': 'side triangles',
   'corner triangles': 'corner triangles',
   'half cornerstones': 'half cornerstones',

@@ -68,6 +68,7 @@ const UNFITTING: Readonly<Record<Unfitting, string>> = {
   'pieced-border-without-corners': 'a pieced border has corners of their own: { cloth } or { design, cloths }',
   'pieced-sashes-not-straight': 'pieced sashes stand between blocks that are set straight, with sashes both ways',
   'pieced-stones-on-point': 'on point cornerstones are of one cloth, for those on the edge are cut in half',
+  'self-binding-without-back': 'the back is brought round to bind it: there must be a backing',
   'panel-of-patches': 'only a block of one patch can be worked first; take the panel away or choose a plain block',
   'panel-without-room': 'the margins leave no room to work in; make them narrower',
   'frames-with-half-blocks': 'a framed block is not halved; fill the ends with cloth: { cloth }',

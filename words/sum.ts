@@ -32,6 +32,17 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'border': 'borders',
   'seams': 'seam allowances',
   'binding-edge': 'binding edges',
+  'bias-squares': 'squares for the bias binding',
+  'flange-strips': 'strips for the flange',
+  'half-of-the-extra': 'half of what the back is larger',
+  'half-of-the-flange': 'half of the flange',
+  'half-of-the-strip': 'half of the strip',
+  'one-strip': 'strip in one length',
+  'seam-of-the-flange': 'seam that joins flange and strip',
+  'side-of-the-square': 'side of the square',
+  'squares': 'squares',
+  'strips-of-cloth': 'strips',
+  'turn-over-the-edge': 'turn over the edge',
   'binding-seam': 'seam of the binding',
   'for-wide-binding': 'cut wider for the wide seam of the binding',
   'measured-mean': 'mean of the measures',
@@ -247,6 +258,8 @@ const COUNTED = new Set([
   'level-sashes',
   'cornerstones',
   'binding-strips',
+  'bias-squares',
+  'flange-strips',
 ])
 
 /** How pieces go with units: `8 from each piece`, `2 pieces each`. */

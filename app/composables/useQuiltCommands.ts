@@ -1,6 +1,7 @@
 import { mirrorCell, turnCell } from '~~/core/edits/blocks'
 import { borderCloth } from '~~/core/edits/borderCloth'
-import { addBorder, setBinding } from '~~/core/edits/edge'
+import { setBinding } from '~~/core/edits/binding'
+import { addBorder } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
 import { setCounts, setSashing } from '~~/core/edits/setting'
 import type { Part } from '~~/core/top/region'

@@ -1,4 +1,4 @@
-import { sameLength, TOLERANCE, type Inches } from '../measure/ruler'
+import { sameLength, type Inches } from '../measure/ruler'
 import { blockOf } from '../file/quilt'
 import { divides, spacersFor } from '../top/borders/spacers'
 import type { Check, Checker } from './check'
@@ -31,12 +31,3 @@ export const borderRepeat: Checker = ({ quilt, dimensions, planned }) =>
       },
     ]
   })
-
-/** A binding sewn with a wide seam: the outermost border makes room for it, or it hides the edge of the top. */
-export const borderCovered: Checker = ({ quilt: { binding, borders, seam } }) => {
-  const more = (binding?.seam ?? seam) - seam
-  if (more <= TOLERANCE) return []
-  const wider = borders.at(-1)?.beyond ?? 0
-  const data = { seam: seam + more, wider, covered: more - wider }
-  return [{ id: 'border-covered', severity: wider > 0 ? 'note' : 'warn', path: 'binding.seam', data }]
-}

@@ -3,6 +3,7 @@ import type { Decision } from '../made/decidedSize'
 import type { Inches } from '../measure/ruler'
 import type { Spacer } from '../top/borders/spacers'
 import type { Plan } from '../plan/plan'
+import type { PlannedBinding } from '../plan/plannedBinding'
 import type { PlanWork } from '../plan/planWork'
 
 /** Where pieces go and what they are there. */
@@ -48,8 +49,14 @@ export interface CheckData {
   'one-on-point': Record<never, never>
   /** `module`: to which all blocks could be framed with enough. */
   'frame-too-narrow': { width: Inches; module: Inches }
-  /** `wider`: what the outermost border is cut wider for it; `covered`: what it hides of the top on each edge. */
-  'border-covered': { seam: Inches; wider: Inches; covered: Inches }
+  /**
+   * `shown`: what the front shows of it; `wider`: what the outermost border is cut wider for it; `covered`: what it
+   * hides of the top on each edge.
+   */
+  'border-covered': { style: PlannedBinding['style']; seam: Inches; shown: Inches; wider: Inches; covered: Inches }
+  'binding-narrow': { strip: Inches; least: Inches; seam: Inches }
+  'flange-hidden': { flange: Inches; strip: Inches }
+  'join-at-corner': { joins: number; hasFlange: boolean }
   /** Crossings of the quilt at which both allowances lie the same way. */
   'seams-do-not-nest': { clashes: number; crossings: number }
   /** Where the most seams of the block meet in one point, on one side of a seam that runs through or round it. */
@@ -80,8 +87,9 @@ export interface CheckData {
   'mirrored-pieces': { left: number; right: number; letters: readonly string[] }
   'angled-folded': { letters: readonly string[] }
   'overhang-too-small': {
-    layer: 'backing' | 'batting' | 'backing-under-batting'
+    layer: 'backing' | 'batting' | 'backing-under-batting' | 'back-to-fold'
     overhang: Inches
+    /** Of the batting, or what the back is brought round. */
     batting?: Inches
   }
   'short-margin': { margin: number }

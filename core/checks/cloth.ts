@@ -62,19 +62,6 @@ export const noPrecuts: Checker = ({ quilt }) =>
     ? [{ id: 'no-precuts', severity: 'note', path: 'cloths', data: {} }]
     : []
 
-/** A print with an up cannot keep it all round the binding. */
-export const turnedPrints: Checker = ({ quilt }) =>
-  quilt.binding && clothOf(quilt, quilt.binding.cloth).directional
-    ? [
-        {
-          id: 'turned-print',
-          severity: 'note',
-          path: 'binding.cloth',
-          data: { cloth: clothOf(quilt, quilt.binding.cloth).name },
-        },
-      ]
-    : []
-
 export const shortMargin: Checker = ({ quilt }) =>
   quilt.margin < 0.05 ? [{ id: 'short-margin', severity: 'note', path: 'margin', data: { margin: quilt.margin } }] : []
 

@@ -1,8 +1,9 @@
 import type { Check, Checked, Checker } from './check'
-import { borderCovered, borderRepeat } from './borders'
+import { backTooSmallToFold, bindingNarrow, borderCovered, flangeHidden, joinAtCorner, turnedPrints } from './binding'
+import { borderRepeat } from './borders'
 import { oneOnPoint, shiftTooLong, tooLarge } from './extent'
 import { frameTooNarrow } from './frames'
-import { noPrecuts, notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargin, turnedPrints } from './cloth'
+import { noPrecuts, notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargin } from './cloth'
 import { lowContrast, neighboursAlike } from './contrast'
 import {
   borderSpread,
@@ -60,6 +61,10 @@ const CHECKERS: readonly Checker[] = [
   borderTooWide,
   mitreAngle,
   borderCovered,
+  bindingNarrow,
+  flangeHidden,
+  joinAtCorner,
+  backTooSmallToFold,
   seamsDoNotNest,
   bulkyCrossings,
   neighboursAlike,

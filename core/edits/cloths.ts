@@ -60,6 +60,8 @@ function recloth<T>(part: T, swap: (cloth: string) => string): T {
   return Object.fromEntries(
     Object.entries(part).map(([key, value]: [string, unknown]) => {
       if ((key === 'cloth' || key === 'settingCloth') && typeof value === 'string') return [key, swap(value)]
+      // of a binding: dealt from several
+      if (key === 'cloth' && Array.isArray(value)) return [key, (value as string[]).map(swap)]
       if (key === 'cloths') return [key, mapValues(value as Record<string, string>, swap)]
       return [key, recloth(value, swap)]
     }),

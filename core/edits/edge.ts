@@ -1,5 +1,4 @@
 import type { Inches } from '../measure/ruler'
-import { UNIT_DEFAULTS } from '../measure/units'
 import type { QuiltFile } from '../file/schema'
 import { replaced, written, type Edit } from './edit'
 import { withoutStaleMeasures } from './staleMeasures'
@@ -71,36 +70,6 @@ function withPieced(border: BorderEntry, change: BorderChange['pieced']): Border
   if (!wanted) return plain
   if (typeof border.corners === 'object') return { ...plain, pieced: wanted }
   return change ? { ...plain, corners: { cloth: border.cloth }, pieced: wanted } : plain
-}
-
-export interface BindingChange {
-  strip?: Inches
-  cloth?: string
-  join?: 'diagonal' | 'straight'
-  /** null: as wide as every other. */
-  seam?: Inches | null
-}
-
-export function setBinding(change: BindingChange | null): Edit {
-  return file => {
-    if (change === null) return { ...file, binding: null }
-    const { strip, seam, ...rest } = change
-    const { seam: oldSeam, ...old } = file.binding ?? {
-      style: 'double' as const,
-      strip: written(file, UNIT_DEFAULTS[file.units ?? 'in'].bindingStrip),
-      cloth: file.cloths[0]!.id,
-    }
-    const ownSeam = seam === undefined ? oldSeam : seam === null ? undefined : written(file, seam)
-    return {
-      ...file,
-      binding: {
-        ...old,
-        ...rest,
-        ...(strip === undefined ? {} : { strip: written(file, strip) }),
-        ...(ownSeam === undefined ? {} : { seam: ownSeam }),
-      },
-    }
-  }
 }
 
 export function setBacking(change: { cloth?: string; overhang?: Inches } | null): Edit {

@@ -9,6 +9,7 @@ import type { QuiltFile } from '../file/schema'
 import { randomQuilt } from '../testing/randomQuilt'
 import * as blocks from './blocks'
 import * as cloths from './cloths'
+import { setBinding } from './binding'
 import * as edge from './edge'
 import type { Edit } from './edit'
 import { mendsFor } from './mends'
@@ -50,8 +51,11 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc.constant(edge.addBorder(3, 'cloth0')),
   fc.constant(edge.removeBorder(0)),
   fc.constant(edge.setBorder(0, { sides: 2, ends: 4 })),
-  fc.constant(edge.setBinding({ strip: 2.5 })),
-  fc.constant(edge.setBinding(null)),
+  fc
+    .constantFrom('double', 'single', 'flanged', 'tape')
+    .map(style => setBinding({ style: style as 'double', strip: 2.5 })),
+  fc.boolean().map(bias => setBinding({ bias, flange: { strip: 3 } })),
+  fc.constant(setBinding(null)),
   fc.constant(edge.setBacking({ overhang: 5 })),
   fc.constant(edge.setBatting({ overhang: 2 })),
   fc.constant(cloths.changeCloth('cloth0', { width: 44, colour: '#123456' })),

@@ -13,10 +13,6 @@ const UNPLANNED: readonly Unplanned[] = [
   { path: 'backing.way', values: oneOf('vertical', 'horizontal', 'wide', 'leftovers') },
   { path: 'backing.offCentre', values: isSaid },
   { path: 'batting.shrink', values: isSaid },
-  { path: 'binding.style', values: oneOf('flanged', 'self', 'tape'), name: String },
-  { path: 'binding.cloth', values: Array.isArray },
-  { path: 'binding.bias', values: isSaid },
-  { path: 'binding.extra', values: isSaid },
   { path: 'quilting', values: isSaid },
   { path: 'making', values: oneOf('as-you-go') },
 ]

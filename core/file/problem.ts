@@ -39,6 +39,7 @@ export type Unfitting =
   | 'panel-of-patches'
   | 'panel-without-room'
   | 'pieced-border-without-corners'
+  | 'self-binding-without-back'
   | 'pieced-sashes-not-straight'
   | 'pieced-stones-on-point'
 

@@ -72,7 +72,18 @@ export interface Quilt extends Omit<Parsed, 'cloths' | 'blocks' | 'designs' | 's
     stoneBlock: string | null
   }
   borders: Border[]
-  binding: (Omit<NonNullable<Parsed['binding']>, 'cloth' | 'seam'> & { cloth: string; seam: Inches }) | null
+  binding: QuiltBinding | null
+}
+
+export interface QuiltBinding extends Omit<NonNullable<Parsed['binding']>, 'cloth' | 'seam' | 'bias' | 'attach'> {
+  /** What it shows; the first of several. */
+  cloth: string
+  /** Dealt in turn, strip by strip. */
+  cloths: readonly string[]
+  seam: Inches
+  isBias: boolean
+  /** The side it is sewn to first. */
+  attach: 'front' | 'back'
 }
 
 export interface Border {

@@ -14,7 +14,7 @@ import { settingProblems } from './settingProblems'
 import { shiftsOf } from './shifts'
 import { sizeProblems } from './placeSizes'
 import { fail, ok, type Path, type Problem, type Result } from './problem'
-import type { Block, Border, Cloth, Quilt } from './quilt'
+import type { Block, Border, Cloth, Quilt, QuiltBinding } from './quilt'
 import { referenceProblems } from './references'
 import { parseFile } from './parseFile'
 import type { ParsedQuilt } from './schema'
@@ -70,9 +70,26 @@ function complete(file: ParsedQuilt, units: Units): Quilt {
   widenOutermost(borders, (file.binding?.seam ?? file.seam) - file.seam)
   const { cells: _cells, fill: _fill, ...setting } = file.setting
   const more = { shifts: shiftsOf(file), sashBlocks: derived.sashes, stoneBlock: derived.stone, cells: cellsOf(file) }
-  const { cloth, seam = file.seam } = file.binding ?? {}
-  const binding = file.binding && cloth !== undefined ? { ...file.binding, cloth, seam } : null
+  const binding = completeBinding(file)
   return { ...file, cloths, designs, blocks, borders, binding, setting: { ...setting, ...more } }
+}
+
+function completeBinding({ binding, backing, seam }: ParsedQuilt): QuiltBinding | null {
+  if (!binding) return null
+  const { bias, cloth: named, attach, ...rest } = binding
+  // the back brought round shows the cloth of the back
+  const cloth = binding.style === 'self' ? backing?.cloth : named
+  if (cloth === undefined) return null
+  const cloths = typeof cloth === 'string' ? [cloth] : cloth
+  return {
+    ...rest,
+    cloth: cloths[0]!,
+    cloths,
+    seam: binding.seam ?? seam,
+    isBias: bias,
+    // a flange is sewn to the back, so that it lies on the front
+    attach: attach ?? (binding.style === 'flanged' ? 'back' : 'front'),
+  }
 }
 
 function completeBorder(border: ParsedQuilt['borders'][number], made: BorderBlocks): Border {

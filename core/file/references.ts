@@ -2,6 +2,7 @@ import { rolesOf } from '../designs/design'
 import { tilingFaults, type TilingFault } from '../geometry/tiling'
 import type { Point } from '../geometry/polygon'
 import { UNIT_DEFAULTS } from '../measure/units'
+import { bindingProblems } from './bindingProblems'
 import { methodFitsKind } from './methodNames'
 import { designsById } from './ownDesigns'
 import type { Path, Problem } from './problem'
@@ -148,8 +149,6 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
       problems.push({ code: 'missing-size', path: ['borders', i, 'width'] })
   })
   need(cloths, 'cloth', file.backing?.cloth, ['backing', 'cloth'])
-  need(cloths, 'cloth', file.binding?.cloth, ['binding', 'cloth'])
-  if (file.binding && file.binding.style !== 'self' && file.binding.cloth === undefined)
-    problems.push({ code: 'expected', path: ['binding', 'cloth'], expected: { kind: 'id' }, got: undefined })
+  problems.push(...bindingProblems(file))
   return problems
 }

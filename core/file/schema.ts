@@ -17,6 +17,7 @@ export const MOST_CLIPS = 24
 export const PRESSES = ['first', 'second', 'open'] as const
 /** Half-squares are trimmed when they were opened and pressed, or before. */
 export const HALF_SQUARES = ['open', 'closed'] as const
+export const BINDING_STYLES = ['double', 'single', 'flanged', 'self', 'tape'] as const
 export const PRESSING_SCHOOLS = ['plan', 'dark', 'open'] as const
 export const SETTING_KINDS = ['straight', 'on-point', 'offset-rows', 'offset-columns', 'rows'] as const
 
@@ -221,9 +222,15 @@ function schemaFor(units: Units) {
       binding: z
         .object(
           {
-            style: f.oneOf(['double', 'single', 'flanged', 'self']).default('double'),
+            style: f.oneOf(BINDING_STYLES).default('double'),
             strip: f.length(0.5, 12).default(defaults.bindingStrip),
-            cloth: f.id.optional(),
+            // several: strips are dealt from them in turn
+            cloth: z.union([f.id, f.list(f.id, 1, 100)], refuse({ kind: 'id' })).optional(),
+            bias: f.flag.default(false),
+            // of the back beyond the top, each side, where it is brought round
+            extra: f.length(0.25, 12).optional(),
+            finish: f.oneOf(['hand', 'machine']).default('hand'),
+            attach: f.oneOf(['front', 'back']).optional(),
             seam: f.length(1 / 16, 3).optional(),
             join: f.oneOf(['diagonal', 'straight']).default('diagonal'),
             flange: z.object({ strip: f.length(0.5, 12), cloth: f.id }, object).optional(),

@@ -5,7 +5,7 @@ import { outlineOf } from '../top/region'
 import { dimensionsOf } from '../top/dimensions'
 import { quiltOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
-import { planBinding } from '../layers/binding'
+import { planBinding, type Binding } from './binding/binding'
 import { joinedLengths, stripsToReach } from '../cut/joinedStrips'
 
 const eighths = (least: number, most: number) => fc.integer({ min: least * 8, max: most * 8 }).map(n => n / 8)
@@ -89,7 +89,7 @@ test('binding goes once round the raw top with a foot to spare, for every join',
       eighths(1, 4),
       (width, height, join, strip) => {
         const quilt = quiltOf({ ...SAMPLE, binding: { cloth: 'soot', join, strip } })
-        const binding = planBinding(quilt, width, height)!
+        const binding = planBinding(quilt, width, height) as Binding
         expect(binding.length.total).toBeCloseTo(2 * (width + 0.5) + 2 * (height + 0.5) + 12, 9)
         const loss = join === 'diagonal' ? strip : 0.5
         const reach = (n: number) => n * 41 - (n - 1) * loss

@@ -9,6 +9,10 @@ export interface UnitDefaults {
   selvage: Inches
   clothWidth: Inches
   bindingStrip: Inches
+  /** Of a binding that has a flange. */
+  flangedStrip: Inches
+  /** What the back is larger, each side, to be brought round. */
+  selfBinding: Inches
   /** Length to buy is rounded up to this: ⅛ yard or 10 cm. */
   buyStep: Inches
 }
@@ -16,8 +20,26 @@ export interface UnitDefaults {
 const cm = (value: number): Inches => value * INCHES_PER_CM
 
 export const UNIT_DEFAULTS: Readonly<Record<Units, UnitDefaults>> = {
-  in: { seam: 1 / 4, ruler: 1 / 8, selvage: 1, clothWidth: 42, bindingStrip: 2.25, buyStep: 4.5 },
-  cm: { seam: cm(0.75), ruler: cm(0.1), selvage: cm(2.5), clothWidth: cm(110), bindingStrip: cm(6), buyStep: cm(10) },
+  in: {
+    seam: 1 / 4,
+    ruler: 1 / 8,
+    selvage: 1,
+    clothWidth: 42,
+    bindingStrip: 2.25,
+    flangedStrip: 1.5,
+    selfBinding: 1.25,
+    buyStep: 4.5,
+  },
+  cm: {
+    seam: cm(0.75),
+    ruler: cm(0.1),
+    selvage: cm(2.5),
+    clothWidth: cm(110),
+    bindingStrip: cm(6),
+    flangedStrip: cm(4),
+    selfBinding: cm(3),
+    buyStep: cm(10),
+  },
 }
 
 export function toInches(value: number, units: Units): Inches {

@@ -1,8 +1,8 @@
 // In: the quilt's units. Out: the way each is made, and all piles laid out on their cloths.
 import type { BlockMake } from '../make/units/blockMake'
 import { unitDemands } from '../make/units/demands'
-import { bindingOrders } from '../layers/bindingPieces'
-import { planBinding } from '../layers/binding'
+import { planBinding } from '../layers/binding/binding'
+import { bindingOrders } from '../layers/binding/bindingPieces'
 import { clothNeed, type ClothNeed } from '../cut/need'
 import { borderOrders } from '../cut/edgePieces'
 import { frameOrders } from '../cut/framePieces'

@@ -7,6 +7,7 @@ import { planQuilt } from '../checks/planQuilt'
 import { readQuilt } from '../file/readQuilt'
 import sample from '../file/sample.wren.json'
 import type { QuiltFile } from '../file/schema'
+import type { PlannedStrips } from './plannedBinding'
 
 function planOf(file: unknown) {
   const quilt = readQuilt(file)
@@ -111,7 +112,7 @@ describe('measured beats planned', () => {
     expect(plan.borders.find(b => b.side === 'top')!.length).toBeCloseTo(width + 6, 9)
     expect(plan.quilt.width).toBeCloseTo(width - 0.5 + 6, 9)
     expect(plan.batting!.width).toBeCloseTo(width + 6 + 6, 9)
-    expect(plan.binding!.length).toBeCloseTo(2 * (width + 6 + height + 6) + 12, 9)
+    expect((plan.binding as PlannedStrips).length).toBeCloseTo(2 * (width + 6 + height + 6) + 12, 9)
   })
   test('the smallest block decides the sashes of all blocks of its size', () => {
     const { plan } = planOf({ ...berth, made: [{ what: 'block', block: 'star', size: [9.5, 9.4375] }] })

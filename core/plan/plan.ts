@@ -3,7 +3,7 @@ import type { PlanWork } from './planWork'
 import { blockMake } from '../make/units/blockMake'
 import type { Piece } from '../cut/piece'
 import { QUICK, type Search } from '../cut/layout'
-import { planBinding, type Binding } from '../layers/binding'
+import { planBinding } from '../layers/binding/binding'
 import { roughLength } from '../cut/edgePieces'
 import { planBacking, type Backing } from '../layers/backing'
 import { planBatting } from '../layers/batting'
@@ -18,6 +18,7 @@ import { PRESSING } from '../make/joins/pressing'
 import { quiltRows, sashMarks, type QuiltRow, type SashMarks } from '../top/rows'
 import { dimensionsOf, plannedDimensions } from '../top/dimensions'
 import { plannedEasing, plannedJoining, type PlannedEasing, type PlannedJoin } from './plannedJoining'
+import { plannedBinding, type PlannedBinding } from './plannedBinding'
 import { plannedCloth, type PlannedCloth } from './plannedCloth'
 import { plannedPiece } from './plannedPiece'
 import { plannedPressing, versionAt, type PlannedPressing } from './plannedPressing'
@@ -58,16 +59,7 @@ export interface Plan {
   borders: PlannedBorder[]
   backing: { panels: number; panelLength: Inches; seams: Backing['seams']; buy: Inches } | null
   batting: { width: Inches; height: Inches } | null
-  binding: {
-    style: Binding['style']
-    length: Inches
-    strips: number
-    strip: Inches
-    buy: Inches
-    overlap: Inches
-    /** On the front. */
-    visible: Inches
-  } | null
+  binding: PlannedBinding | null
   seamTest: {
     strips: number
     cut: Inches
@@ -125,15 +117,7 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
       buy: because(backing.buy),
     },
     batting: batting && { width: because(batting.width), height: because(batting.height) },
-    binding: binding && {
-      style: binding.style,
-      length: because(binding.length),
-      strips: because(binding.strips),
-      strip: binding.strip,
-      buy: because(binding.buy),
-      overlap: because(binding.overlap),
-      visible: because(binding.visible),
-    },
+    binding: binding && plannedBinding(binding),
     seamTest: plannedSeamTest(quilt),
   }
   const { plain, sums } = plainOf<Omit<Plan, 'sums'>>(parts)

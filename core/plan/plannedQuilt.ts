@@ -2,7 +2,7 @@ import type { ClothNeed } from '../cut/need'
 import type { Piece } from '../cut/piece'
 import { blockOf, designOf, type Quilt } from '../file/quilt'
 import type { Backing } from '../layers/backing'
-import type { Binding } from '../layers/binding'
+import type { Binding, SelfBinding } from '../layers/binding/binding'
 import { because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
 import { addTerms, plus, sumOf, type Term } from '../measure/sum'
@@ -25,7 +25,7 @@ interface Made {
   dimensions: Dimensions
   pieces: readonly Piece[]
   needs: readonly ClothNeed[]
-  binding: Binding | null
+  binding: Binding | SelfBinding | null
   backing: Backing | null
 }
 

@@ -8,6 +8,7 @@ const REASONS: Readonly<Record<string, string>> = {
   'backing.panels': 'panels-exactly rounding',
   'batting.height': 'overhang seams top-height',
   'batting.width': 'overhang seams top-width',
+  'binding.back': 'binding-seam half-of-the-strip turn-over-the-edge',
   'binding.buy': 'strips',
   'binding.length': 'binding-spare seams top-height top-width',
   'binding.overlap': 'strip-width',

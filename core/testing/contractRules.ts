@@ -102,7 +102,7 @@ export const RULES: readonly Rule[] = [
                 ({ what }) => what === 'usable-width' || what === 'advance-of-each',
               )
             : piece.shape === 'strip' && side === 'width'
-          if (isLength || piece.part === 'binding') return []
+          if (isLength || piece.part === 'binding' || piece.part === 'flange') return []
           const isRight = isTrimmed
             ? cut >= exact - 1e-6 && cut < exact + ruler + 1e-6 && onStep(cut, ruler / 2)
             : // half way, and what lies within a millionth of it, goes up
@@ -377,20 +377,54 @@ export const RULES: readonly Rule[] = [
       + 'cloth is in the need',
     broken: (quilt, { binding, quilt: top, pieces }) => {
       if (!quilt.binding || !binding) return quilt.binding || binding ? ['binding missing'] : []
-      const cloth = quilt.cloths.find(c => c.id === quilt.binding!.cloth)!
-      const length = 2 * (top.width + top.height + 4 * rawEdge(quilt)) + 12
-      const loss = quilt.binding.join === 'diagonal' ? quilt.binding.strip : 2 * quilt.seam
-      const longest =
-        cloth.form === 'piece' && !cloth.directional
+      const cut = (part: string) => total(pieces.filter(piece => piece.part === part).map(piece => piece.count))
+      const { strip, flange, extra, cloths, join, style, isBias } = quilt.binding
+      if (binding.style === 'self')
+        return [
+          ...differ('binding shows', binding.visible, (extra ?? (quilt.units === 'cm' ? 3 / 2.54 : 1.25)) / 2),
+          ...differ('binding pieces', cut('binding'), 0),
+        ]
+      const round = 2 * (top.width + top.height + 4 * rawEdge(quilt))
+      const lossOf = (wide: number) => (join === 'diagonal' ? wide : 2 * quilt.seam)
+      const longest = (id: string) => {
+        const cloth = quilt.cloths.find(c => c.id === id)!
+        return cloth.form === 'piece' && !cloth.directional
           ? Math.max(cloth.usable, cloth.length! * (1 - cloth.shrink))
           : cloth.usable
-      const strips = length <= longest ? 1 : Math.ceil((length - loss) / (longest - loss) - 1e-6)
-      const cut = pieces.filter(piece => piece.part === 'binding')
+      }
+      // strip after strip, each joined to what there is
+      const dealt = (ids: readonly string[], loss: number) => {
+        let count = 1
+        for (let reach = longest(ids[0]!); reach < round + 12 - 1e-6; count++)
+          reach += longest(ids[count % ids.length]!) - loss
+        return count
+      }
+      const isCut = style !== 'tape' && !isBias
+      const strips = isCut ? dealt(cloths, lossOf(strip)) : 1
+      const square = binding.square ?? 0
+      const squares = binding.squares ?? 0
+      const flanges = flange && style === 'flanged' ? dealt([flange.cloth], lossOf(flange.strip)) : 0
+      const places = [0, ...binding.joins.map(({ at }) => at), ...(binding.flange?.joins ?? []).map(({ at }) => at)]
+      const sides = [top.width + 2 * rawEdge(quilt), top.height + 2 * rawEdge(quilt)]
+      const corners = [0, sides[0]!, sides[0]! + sides[1]!, 2 * sides[0]! + sides[1]!]
+      const isNear = (at: number) =>
+        corners.some(corner => Math.abs(((at - corner + 1.5 * round) % round) - round / 2) < 4 - 1e-6)
+      const near = places.filter(at => isNear(binding.start + at)).length
       return [
-        ...differ('binding length', binding.length, length),
+        ...differ('binding length', binding.length, round + 12),
         ...differ('binding strips', binding.strips, strips),
-        ...differ('binding buy', binding.buy, strips * quilt.binding.strip),
-        ...differ('binding pieces', total(cut.map(piece => piece.count)), strips),
+        ...differ('binding buy', binding.buy, isCut ? strips * strip : isBias ? square * squares : round + 12),
+        ...differ('binding pieces', cut('binding'), isCut ? strips : 0),
+        ...differ('bias squares', cut('bias-square'), squares),
+        ...differ('flange pieces', cut('flange'), flanges),
+        ...differ('joins', binding.joins.length, strips - 1),
+        ...(isBias && squares * square * (square - 4 * quilt.seam) < (round + 12) * strip - 1e-6
+          ? ['the bias squares are too small']
+          : []),
+        ...(near > binding.badJoins.length ? [`${near} joins near a corner`] : []),
+        ...(flange && style === 'flanged'
+          ? differ('flange shows', binding.flange!.visible, (flange.strip - strip) / 2)
+          : []),
       ]
     },
   },
@@ -426,7 +460,8 @@ export const RULES: readonly Rule[] = [
         ...plan.borders.flatMap((_, i) => [`borders.${i}.length`, `borders.${i}.rough`, `borders.${i}.width`]),
         ...(plan.backing ? ['backing.panels', 'backing.panelLength', 'backing.buy'] : []),
         ...(plan.batting ? ['batting.width', 'batting.height'] : []),
-        ...(plan.binding ? ['binding.length', 'binding.strips', 'binding.buy'] : []),
+        ...(plan.binding ? ['binding.visible'] : []),
+        ...(plan.binding && plan.binding.style !== 'self' ? ['binding.length', 'binding.strips', 'binding.buy'] : []),
       ]
       return wanted.filter(path => !plan.sums[path])
     },

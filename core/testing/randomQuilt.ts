@@ -101,6 +101,14 @@ function placesInRows({ kind, across, down, ends }: Drawn): number[] {
   return rows(down, () => across)
 }
 
+function bindingOf(style: string, id: (i: number) => string, scale: number): object {
+  if (style === 'bias') return { bias: true, cloth: id(4) }
+  if (style === 'scrappy') return { cloth: [id(4), id(1), id(2)] }
+  if (style === 'flanged')
+    return { style, cloth: id(4), strip: 1.5 * scale, flange: { strip: 1.75 * scale, cloth: id(1) } }
+  return style === 'self' ? { style } : { style, cloth: id(4) }
+}
+
 /**
  * Quilt files of every sort that Wren plans so far: own and shipped designs, sizes on and off the ruler, sashing,
  * borders, cloths, measures.
@@ -172,6 +180,7 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
     backing: fc.boolean(),
     binding: fc.option(fc.constantFrom('diagonal' as const, 'straight' as const), { nil: null }),
     bindingSeam: fc.constantFrom(undefined, undefined, 3 / 8, 3 / 16),
+    bindingStyle: fc.constantFrom('double', 'double', 'double', 'single', 'flanged', 'tape', 'self', 'bias', 'scrappy'),
     margin: fc.constantFrom(0, 0.1, 0.25),
     colours: fc.array(fc.nat(4), { minLength: 8, maxLength: 8 }),
     turns: fc.array(fc.constantFrom(0 as const, 90 as const, 180 as const, 270 as const), {
@@ -338,7 +347,13 @@ export const randomQuilt: fc.Arbitrary<QuiltFile> = fc
       })),
       ...(r.backing ? { backing: { cloth: id(3) }, batting: {} } : {}),
       ...(r.binding
-        ? { binding: { cloth: id(4), join: r.binding, ...(r.bindingSeam ? { seam: r.bindingSeam * scale } : {}) } }
+        ? {
+            binding: {
+              join: r.binding,
+              ...bindingOf(r.bindingStyle === 'self' && !r.backing ? 'double' : r.bindingStyle, id, scale),
+              ...(r.bindingSeam ? { seam: r.bindingSeam * scale } : {}),
+            },
+          }
         : {}),
       ...(r.measured
         ? {

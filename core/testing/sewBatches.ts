@@ -3,6 +3,9 @@ import { blockOf, designOf } from '../file/quilt'
 import { quiltBatches, type Batch } from '../plan/batches/quiltBatches'
 import { planOf } from './quiltOf'
 
+/** Sewn on when the quilt is quilted. */
+const EDGE: ReadonlySet<string> = new Set(['binding', 'flange', 'bias-square'])
+
 /** The batches of a quilt, and its plan. */
 export function batchesOf(file: unknown) {
   const { quilt, plan, work } = planOf(file)
@@ -38,7 +41,7 @@ export function batchFaults(file: unknown): string[] {
     if (left > most) faults.push(`${left} of ${id} are left, not ${most}`)
   }
   // every piece is in the top, but for spare ones and the binding
-  for (const { id, part, spare, count } of plan.pieces) isLeft(id, part === 'binding' ? count : spare)
+  for (const { id, part, spare, count } of plan.pieces) isLeft(id, EDGE.has(part) ? count : spare)
   // beyond those wanted; and of the other hand, where that is made whether wanted or not
   const overOf = new Map(
     work.choices.map(({ demand: { key, count }, way: { made } }) => [

@@ -22,6 +22,8 @@ export type PartName =
   | 'sashes'
   | 'cornerstones'
   | 'binding'
+  | 'bias-square'
+  | 'flange'
   | 'side triangles'
   | 'corner triangles'
   | 'half cornerstones'

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { setBacking, setBatting, setBinding } from '~~/core/edits/edge'
+import { setBinding } from '~~/core/edits/binding'
+import { setBacking, setBatting } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
 import { doneCounts } from '~~/core/cut/progress'
-import { clothOf } from '~~/core/file/quilt'
 import { CAUTIONS } from '~~/words/caution'
-import { formatCloth, formatLength, formatRough, formatRoughPart } from '~~/words/length'
+import { formatCloth, formatRough, formatRoughPart } from '~~/words/length'
 import { capital, stageName } from '~~/words/names'
-import { craft, inEnglish, plural } from '~~/words/speech'
+import { craft, inEnglish } from '~~/words/speech'
 
 const store = useQuilt()
 const toast = useSay()
@@ -215,35 +215,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
                 @toggle="toggle('trimmed')"
               />Trim the quilt square first
             </div>
-            <p class="flex flex-wrap items-center gap-2 text-lg">
-              <ClothSwatch :cloth="clothOf(quilt, quilt.binding.cloth)" :size="36" /><span
-                ><strong
-                  ><Figure path="binding.strips" kind="count" title="Strips" />
-                  {{ plan.binding.strips === 1 ? 'strip' : 'strips' }}</strong
-                >
-                of <span class="figure" data-given>{{ formatLength(plan.binding.strip, speech) }}</span>, joined
-                {{ quilt.binding.join === 'diagonal' ? 'on the diagonal' : 'straight' }}, give
-                <strong><Figure path="binding.length" title="Length of the binding" /></strong>.</span
-              >
-            </p>
-            <p class="note">
-              <template v-if="clothOf(quilt, quilt.binding.cloth).form === 'piece'"
-                >They are counted in the need of {{ clothOf(quilt, quilt.binding.cloth).name }}.</template
-              >
-              <template v-else
-                >They take <Figure path="binding.buy" title="Cloth for the binding" /> of cloth, counted in the need of
-                {{ clothOf(quilt, quilt.binding.cloth).name }}.</template
-              >
-              {{ plural(plan.binding.strips, 'join') }}, the closing one included: keep them off the corners. Edged, the
-              quilt is <Figure path="quilt.edged.width" title="Width with the binding" /> ×
-              <Figure path="quilt.edged.height" title="Height with the binding" />.
-            </p>
-            <p class="note">
-              Fold in half along its length and press. Leave a tail of
-              <span class="figure" data-given>{{ formatRough(8, speech) }}</span>; stop a seam of
-              <Figure path="binding.visible" title="Seam of the binding" /> short of each corner, fold up and down
-              again. Overlap to close: <Figure path="binding.overlap" title="Overlap of the ends" />.
-            </p>
+            <BindingPart :quilt="quilt" :plan="plan" />
             <div class="flex items-center gap-3">
               <TickBox
                 :checked="isDone('bound')"

@@ -1,0 +1,79 @@
+// Binding: what it hides, what cannot be folded, where its joins come to lie.
+import { clothOf } from '../file/quilt'
+import { leastStrip } from '../layers/binding/fold'
+import { TOLERANCE } from '../measure/ruler'
+import type { Check, Checker } from './check'
+
+/**
+ * A binding sewn with a wide seam: the outermost border makes room for it, or it hides the edge of the top. So does one
+ * that shows more on the front than the allowance it goes round.
+ */
+export const borderCovered: Checker = ({ quilt: { binding, borders, seam }, plan }) => {
+  if (!binding || !plan.binding) return []
+  const { style } = plan.binding
+  const wider = borders.at(-1)?.beyond ?? 0
+  const flange = plan.binding.style === 'self' ? 0 : (plan.binding.flange?.visible ?? 0)
+  const shown = plan.binding.visible + Math.max(0, flange)
+  const covered = shown - seam - wider
+  if (covered <= TOLERANCE && wider <= TOLERANCE) return []
+  return [
+    {
+      id: 'border-covered',
+      severity: covered <= TOLERANCE || (style !== 'double' && borders.length > 0) ? 'note' : 'warn',
+      path: style === 'double' || style === 'single' || style === 'tape' ? 'binding.seam' : 'binding.style',
+      data: { style, seam: binding.seam, shown, wider, covered: Math.max(0, covered) },
+    },
+  ]
+}
+
+/** A strip that does not reach round the edge and past its stitches. */
+export const bindingNarrow: Checker = ({ quilt: { binding, seam } }) => {
+  if (!binding || binding.style === 'self' || binding.style === 'tape') return []
+  const least = leastStrip(binding.style, binding.seam, seam)
+  if (binding.strip >= least - TOLERANCE) return []
+  const data = { strip: binding.strip, least, seam: binding.seam }
+  return [{ id: 'binding-narrow', severity: 'warn', path: 'binding.strip', data }]
+}
+
+/** A flange that is no wider than its binding strip shows nothing. */
+export const flangeHidden: Checker = ({ quilt: { binding } }) => {
+  if (binding?.style !== 'flanged' || !binding.flange || binding.flange.strip > binding.strip + TOLERANCE) return []
+  const data = { flange: binding.flange.strip, strip: binding.strip }
+  return [{ id: 'flange-hidden', severity: 'error', path: 'binding.flange.strip', data }]
+}
+
+/** Joins that fall within 4″ of a corner or 2″ of the flange's, wherever the binding is begun. */
+export const joinAtCorner: Checker = ({ plan }) => {
+  if (!plan.binding || plan.binding.style === 'self') return []
+  const { badJoins } = plan.binding
+  return badJoins.length === 0
+    ? []
+    : [
+        {
+          id: 'join-at-corner',
+          severity: 'warn',
+          path: 'binding.strip',
+          data: { joins: badJoins.length, hasFlange: plan.binding.flange !== undefined },
+        },
+      ]
+}
+
+/** The back must be as large as what is brought round. */
+export const backTooSmallToFold: Checker = ({ quilt: { backing }, plan }): Check[] =>
+  plan.binding?.style === 'self' && backing && backing.overhang < plan.binding.extra - TOLERANCE
+    ? [
+        {
+          id: 'overhang-too-small',
+          severity: 'error',
+          path: 'backing.overhang',
+          data: { layer: 'back-to-fold', overhang: backing.overhang, batting: plan.binding.extra },
+        },
+      ]
+    : []
+
+/** A print with an up cannot keep it all round the binding. */
+export const turnedPrints: Checker = ({ quilt }) =>
+  (quilt.binding?.cloths ?? [])
+    .map(cloth => clothOf(quilt, cloth))
+    .filter(({ directional }) => directional)
+    .map(({ name }): Check => ({ id: 'turned-print', severity: 'note', path: 'binding.cloth', data: { cloth: name } }))

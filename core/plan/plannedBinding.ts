@@ -1,0 +1,79 @@
+import type { Binding, SelfBinding } from '../layers/binding/binding'
+import { because, type Reckonable } from '../measure/reckoned'
+import type { Inches } from '../measure/ruler'
+
+/** The back brought round, or what is sewn on. */
+export type PlannedBinding = { style: 'self'; extra: Inches; visible: Inches } | PlannedStrips
+
+export interface PlannedStrips {
+  style: Binding['style']
+  length: Inches
+  strips: number
+  strip: Inches
+  buy: Inches
+  /** Of the ends where they are closed. */
+  overlap: Inches
+  /** On the front, and on the back. */
+  visible: Inches
+  back: Inches
+  /** Where the ends are closed: along the raw edge from the top left corner, clockwise. */
+  start: Inches
+  /** Cut off the head of the joined strips, so that the joins come to lie as said. */
+  trim: Inches
+  /** Between strips, along the edge from the start, in the order of sewing. */
+  joins: { at: Inches }[]
+  /** Strips that are cut shorter before they are joined, counted from 1. */
+  shortened: { strip: number; by: Inches }[]
+  /** Of all joins, the closing one and the flange's among them, those that lie too near to a corner or each other. */
+  badJoins: Inches[]
+  flange?: {
+    strip: Inches
+    strips: number
+    length: Inches
+    visible: Inches
+    buy: Inches
+    trim: Inches
+    joins: { at: Inches }[]
+  }
+  /** Side of the square that bias strips are cut from, and how many of them. */
+  square?: Inches
+  squares?: number
+}
+
+export function plannedBinding(binding: Binding | SelfBinding): Reckonable<PlannedBinding> {
+  if (binding.style === 'self') {
+    const { style, extra, visible } = binding
+    return { style, extra, visible: because(visible) }
+  }
+  const { style, strip, placed, flange, square } = binding
+  const at = (joins: readonly Inches[]) => joins.map(join => ({ at: join }))
+  return {
+    style,
+    length: because(binding.length),
+    strips: because(binding.strips),
+    strip,
+    buy: because(binding.buy),
+    overlap: because(binding.overlap),
+    visible: because(binding.visible),
+    back: because(binding.back),
+    start: placed.start,
+    trim: placed.trim,
+    joins: at(placed.joins),
+    shortened: placed.shortened,
+    badJoins: placed.faults,
+    ...(flange
+      ? {
+          flange: {
+            strip: flange.strip,
+            strips: because(flange.strips),
+            length: because(flange.length),
+            visible: because(flange.visible),
+            buy: because(flange.buy),
+            trim: placed.flangeTrim,
+            joins: at(placed.flangeJoins),
+          },
+        }
+      : {}),
+    ...(square ? { square: because(square.side), squares: square.count } : {}),
+  }
+}

@@ -1,0 +1,148 @@
+// The binding in words: its styles, where it begins, and how it is made and sewn on.
+import type { PlannedBinding, PlannedStrips } from '../core/plan/plannedBinding'
+import type { QuiltBinding } from '../core/file/quilt'
+import { formatExactLength, formatLength, formatRough } from './length'
+import { inEnglish, plural, type Speech } from './speech'
+
+export const BINDING_STYLES: Readonly<Record<PlannedBinding['style'], string>> = {
+  double: 'double, folded in half',
+  single: 'single, its edge turned under',
+  flanged: 'with a flange of a second color',
+  self: 'the back brought round',
+  tape: 'ready-made tape',
+}
+
+const SIDES = ['upper', 'right', 'lower', 'left'] as const
+const FROM = ['left', 'upper', 'right', 'lower'] as const
+
+/** Where along the raw edge: `on the lower side, 23″ from its right end`. */
+export function placeOnEdge(at: number, { width, height }: { width: number; height: number }, speech: Speech): string {
+  const lengths = [width, height, width, height]
+  const round = 2 * (width + height)
+  let rest = ((at % round) + round) % round
+  let side = 0
+  while (side < 3 && rest >= lengths[side]!) rest -= lengths[side++]!
+  return `on the ${SIDES[side]} side, ${formatRough(rest, speech)} from its ${FROM[side]} end`
+}
+
+/** Pulled tails are closed last: how much to cut off for them to overlap as they must. */
+export function closingText(overlap: number, wanted: number, join: 'diagonal' | 'straight', speech: Speech): string {
+  const length = (inches: number) => formatLength(inches, speech)
+  if (overlap < wanted - 1e-6)
+    return (
+      `They cannot meet: ${length(wanted)} is needed. Undo a hand's width of the seam on either side, or join in a `
+      + `piece.`
+    )
+  const off = overlap - wanted
+  const cut = off < 1e-6 ? 'Cut nothing off.' : `Cut ${length(off)} off the upper tail, square to its length.`
+  return join === 'diagonal'
+    ? `${cut} Open both, lay their ends at right angles, right sides together, and sew from corner to corner.`
+    : `${cut} Open both, lay their ends right sides together and sew straight across.`
+}
+
+/** What is done, in order. */
+export function bindingSteps(
+  plan: PlannedBinding,
+  binding: QuiltBinding,
+  raw: { width: number; height: number },
+  seam: number,
+  speech: Speech,
+): string[] {
+  const length = (inches: number) => formatExactLength(inches, speech)
+  const steps =
+    plan.style === 'self'
+      ? [
+          `Trim the batting level with the top, and the back ${length(plan.extra)} beyond it on every side.`,
+          `Fold the back's edge to the edge of the top, then fold again over the top: ${length(plan.visible)} shows. `
+            + `Both sides first, then both ends, their corners tucked in.`,
+          binding.finish === 'hand'
+            ? 'Sew its fold down by hand.'
+            : 'Sew close to its fold by machine, thread to match on top.',
+        ]
+      : sewnSteps(plan, binding, raw, seam, speech)
+  return steps.map(step => inEnglish(step, speech))
+}
+
+function sewnSteps(
+  plan: PlannedStrips,
+  binding: QuiltBinding,
+  raw: { width: number; height: number },
+  seam: number,
+  speech: Speech,
+): string[] {
+  const length = (inches: number) => formatExactLength(inches, speech)
+  const isDiagonal = binding.join === 'diagonal'
+  const joined = isDiagonal
+    ? 'at right angles, right sides together, sewn from corner to corner'
+    : 'end to end, right sides together, sewn straight across'
+  const shorter = plan.shortened
+    .map(({ strip, by }) => `First cut ${formatLength(by, speech)} off strip ${strip}. `)
+    .join('')
+  const heads = [
+    ...(plan.trim > 0 ? [`${formatLength(plan.trim, speech)} off the head of the binding`] : []),
+    ...(plan.flange && plan.flange.trim > 0
+      ? [`${formatLength(plan.flange.trim, speech)} off that of the flange`]
+      : []),
+  ]
+  return [
+    ...cutSteps(plan, joined, shorter),
+    ...(heads.length > 0 ? [`Cut ${heads.join(' and ')}: so no join falls on a corner.`] : []),
+    ...foldSteps(plan, seam, length),
+    `Begin ${placeOnEdge(plan.start, raw, speech)}; leave a tail of ${formatRough(8, speech)} before the first stitch `
+      + `and after the last.`,
+    sewText(plan, binding, length(binding.seam)),
+    `Stop ${length(binding.seam)} short of each corner and sew off to it. Fold the strip up, then down level with the `
+      + `edge, and go on from the edge.`,
+    `Close the ends where you began: they overlap by ${length(plan.overlap)}.`,
+    finishText(plan, binding),
+  ]
+}
+
+function cutSteps({ style, strips, square, squares }: PlannedStrips, joined: string, shorter: string): string[] {
+  if (style === 'tape') return []
+  if (square !== undefined)
+    return [
+      `Cut ${squares === 1 ? 'the square' : `each of the ${squares} squares`} on one diagonal. Sew its halves along `
+        + `two straight sides to a leaning strip, press open, draw lines along its bias edges as far apart as the `
+        + `strip is wide, sew the other sides to a tube with the lines off by one, and cut round and round.`
+        + (squares! > 1 ? ` Join what comes off, ${joined}.` : ''),
+    ]
+  return strips > 1 ? [`${shorter}Join the ${plural(strips, 'strip')}: ${joined}; press the seams open.`] : []
+}
+
+function foldSteps({ style, flange }: PlannedStrips, seam: number, length: (inches: number) => string): string[] {
+  switch (style) {
+    case 'double':
+      return ['Fold it in half along its length, wrong sides together, and press.']
+    case 'single':
+      return []
+    case 'flanged':
+      return [
+        `Sew binding and flange together along their length with ${length(seam)}, press to the binding. Fold in half, `
+          + `raw edges level: ${length(flange!.visible)} of the flange stands above the seam.`,
+      ]
+    case 'tape':
+      return ['Open the tape; its narrower side is sewn on first.']
+  }
+}
+
+function sewText({ style }: PlannedStrips, { attach }: QuiltBinding, seam: string): string {
+  if (style === 'flanged') return `Sew it to the back with ${seam}, the side that is all flange up, raw edges level.`
+  const line = style === 'tape' ? ' (in its first fold)' : ''
+  return `Sew it to the ${attach} with ${seam}${line}, right sides together, raw edges level.`
+}
+
+function finishText({ style }: PlannedStrips, { finish, attach }: QuiltBinding): string {
+  const over = attach === 'front' ? 'back' : 'front'
+  if (style === 'flanged')
+    return (
+      'Fold it over to the front and clip. Sew in the ditch between binding and flange: thread of the flange on top, '
+      + 'of the back in the bobbin.'
+    )
+  const turned = style === 'single' ? ' its raw edge turned under,' : ''
+  const folds = 'Fold the layers of each corner one way in front, the other way behind.'
+  return finish === 'hand'
+    ? `Fold it over to the ${over},${turned} past the stitches, and sew it down by hand. ${folds} Do it in sittings.`
+    : `Fold it over to the ${over},${turned} past the stitches, clip, and sew close to its fold by machine: thread for `
+        + `the ${over} on top, for the ${attach} in the bobbin. ${folds}`
+}
