@@ -15,6 +15,7 @@ export const CORE_ORDER = [
   'make/joins',
   'cut',
   'layers',
+  'quilting',
   'plan',
   'simulation',
   'checks',

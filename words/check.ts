@@ -107,6 +107,40 @@ export function checkText(
         `A frame is ${length(data.width)} wide finished: narrower than 1/2″ it is hard to sew evenly. With all blocks `
         + `framed to ${length(data.module)} every frame is wide enough.`
       )
+    case 'gap-too-wide':
+      return inEnglish(
+        `A place ${length(data.size)} wide stays unquilted, ${length(data.x)} from the left and ${length(data.y)} from `
+          + `the top; the batting allows ${length(data.most)}. Lines there must lie ${length(data.size - data.most)} `
+          + `closer, or one more run through it.`,
+        speech,
+      )
+    case 'motif-not-drawn':
+      return MOTIF_FAULTS[data.fault]
+    case 'batting-shows':
+      return inEnglish(
+        data.colour === 'black'
+          ? `Black batting shows through light cloth: ${data.cloths.join(', ')}.`
+          : `Light fibers of the batting can come through dark cloth: ${data.cloths.join(', ')}. A black one hides `
+              + `them.`,
+        speech,
+      )
+    case 'batting-joined':
+      return inEnglish(
+        `The batting must be at least ${length(data.width)} × ${length(data.height)}: ${data.packets} packets are `
+          + `joined. Lay them edge to edge, never one on the other, and sew them with a wide loose zigzag or by hand.`,
+        speech,
+      )
+    case 'back-not-wide':
+      return (
+        `The cloth for the back has ${length(data.usable)} of use and ${length(data.wanted)} is wanted for one piece: `
+        + `it is planned in panels.`
+      )
+    case 'baby-safety':
+      return data.hasTies
+        ? 'For a baby or a toddler: no ties, buttons, beads or bows, nothing that can come off or be swallowed. '
+            + `Quilt it with lines. ${SAFE_SLEEP}`
+        : 'For a baby or a toddler: nothing on it that can come off, every thread end sewn in, washed before it is '
+            + `given. ${SAFE_SLEEP}`
     case 'binding-narrow':
       return (
         `A binding strip of ${length(data.strip)} cannot be folded over the edge and caught: sewn on with `
@@ -257,6 +291,15 @@ export function checkTitle({ id }: Check): string {
   return TITLES[id] ?? capital(id.replaceAll('-', ' '))
 }
 
+const SAFE_SLEEP = 'National guidance on safe sleep comes first: no quilt in the cot of a sleeping infant.'
+
+const MOTIF_FAULTS = {
+  'not-a-path':
+    'The motif is not a path of moves, lines and curves (M, L, H, V, C, S, Q, T, Z): nothing is drawn for it.',
+  'too-many-points': 'The motif has more points than anybody would sew: draw it simpler.',
+  'nothing-drawn': 'The motif draws no line.',
+} as const
+
 /** Titles that the check's own name would not make clear. */
 const TITLES: Partial<Record<Check['id'], string>> = {
   'angled-folded': 'Cut at an angle: one layer',
@@ -265,6 +308,11 @@ const TITLES: Partial<Record<Check['id'], string>> = {
   'binding-narrow': 'A narrow binding strip',
   'flange-hidden': 'A flange that does not show',
   'join-at-corner': 'Joins of the binding',
+  'gap-too-wide': 'Too far between lines',
+  'batting-shows': 'What shines through',
+  'batting-joined': 'Joined batting',
+  'baby-safety': 'For the smallest',
+  'back-not-wide': 'A back in panels',
   'mitre-angle': 'Miters not at 45°',
   'no-foundation': 'No foundation papers',
   'no-precuts': 'Precuts to make it from',

@@ -23,6 +23,8 @@ const UK: Readonly<Record<string, string>> = {
   Colors: 'Colours',
   neighbors: 'neighbours',
   neighboring: 'neighbouring',
+  fibers: 'fibres',
+  Meters: 'Metres',
   color: 'colour',
   Color: 'Colour',
   miter: 'mitre',

@@ -1,6 +1,7 @@
 import type { Piece } from '../cut/piece'
 import type { Decision } from '../made/decidedSize'
 import type { Inches } from '../measure/ruler'
+import type { MotifFault } from '../quilting/motifPath'
 import type { Spacer } from '../top/borders/spacers'
 import type { Plan } from '../plan/plan'
 import type { PlannedBinding } from '../plan/plannedBinding'
@@ -54,6 +55,13 @@ export interface CheckData {
    * hides of the top on each edge.
    */
   'border-covered': { style: PlannedBinding['style']; seam: Inches; shown: Inches; wider: Inches; covered: Inches }
+  /** Diameter and middle of the widest place; `most`: what the batting allows. */
+  'gap-too-wide': { size: Inches; x: Inches; y: Inches; most: Inches }
+  'motif-not-drawn': { fault: MotifFault }
+  'batting-shows': { colour: 'cream' | 'white' | 'black'; cloths: readonly string[] }
+  'batting-joined': { packets: number; width: Inches; height: Inches }
+  'back-not-wide': { usable: Inches; wanted: Inches }
+  'baby-safety': { hasTies: boolean }
   'binding-narrow': { strip: Inches; least: Inches; seam: Inches }
   'flange-hidden': { flange: Inches; strip: Inches }
   'join-at-corner': { joins: number; hasFlange: boolean }

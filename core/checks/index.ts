@@ -15,6 +15,7 @@ import {
   rowSpread,
   seamOff,
 } from './made'
+import { babySafety, backNotWide, battingShows, battingTooSmall, gapTooWide, motifNotDrawn } from './layers'
 import { offRuler } from './offRuler'
 import { bulkyCrossings, seamsDoNotNest } from './pressing'
 import {
@@ -65,6 +66,12 @@ const CHECKERS: readonly Checker[] = [
   flangeHidden,
   joinAtCorner,
   backTooSmallToFold,
+  backNotWide,
+  gapTooWide,
+  motifNotDrawn,
+  battingShows,
+  battingTooSmall,
+  babySafety,
   seamsDoNotNest,
   bulkyCrossings,
   neighboursAlike,

@@ -71,28 +71,3 @@ function withPieced(border: BorderEntry, change: BorderChange['pieced']): Border
   if (typeof border.corners === 'object') return { ...plain, pieced: wanted }
   return change ? { ...plain, corners: { cloth: border.cloth }, pieced: wanted } : plain
 }
-
-export function setBacking(change: { cloth?: string; overhang?: Inches } | null): Edit {
-  return file => {
-    if (change === null) return { ...file, backing: null }
-    const { overhang, ...rest } = change
-    return {
-      ...file,
-      backing: {
-        ...(file.backing ?? { cloth: file.cloths[0]!.id }),
-        ...rest,
-        ...(overhang === undefined ? {} : { overhang: written(file, overhang) }),
-      },
-    }
-  }
-}
-
-export function setBatting(change: { overhang?: Inches } | null): Edit {
-  return file => ({
-    ...file,
-    batting:
-      change === null
-        ? null
-        : { ...file.batting, ...(change.overhang === undefined ? {} : { overhang: written(file, change.overhang) }) },
-  })
-}

@@ -9,8 +9,11 @@ import type { QuiltFile } from '../file/schema'
 import { randomQuilt } from '../testing/randomQuilt'
 import * as blocks from './blocks'
 import * as cloths from './cloths'
+import { QUILTING_KINDS } from '../file/quiltingEntry'
 import { setBinding } from './binding'
 import * as edge from './edge'
+import { setBacking, setBatting } from './layers'
+import { addQuilting, removeQuilting, setQuilting, setStitching } from './quilting'
 import type { Edit } from './edit'
 import { mendsFor } from './mends'
 import { newQuilt } from './newQuilt'
@@ -56,8 +59,12 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
     .map(style => setBinding({ style: style as 'double', strip: 2.5 })),
   fc.boolean().map(bias => setBinding({ bias, flange: { strip: 3 } })),
   fc.constant(setBinding(null)),
-  fc.constant(edge.setBacking({ overhang: 5 })),
-  fc.constant(edge.setBatting({ overhang: 2 })),
+  fc.constant(setBacking({ overhang: 5, offCentre: true })),
+  fc.constant(setBatting({ overhang: 2, maxGap: 4, shrink: 0.03, colour: 'black' })),
+  fc.constantFrom(...QUILTING_KINDS).map(kind => addQuilting(kind)),
+  fc.nat(2).map(i => setQuilting(i, { spacing: 3, where: 'blocks' })),
+  fc.nat(2).map(removeQuilting),
+  fc.constant(setStitching({ bobbin: 60, school: 'from-the-edge' })),
   fc.constant(cloths.changeCloth('cloth0', { width: 44, colour: '#123456' })),
   fc.constant(cloths.removeCloth('cloth1', 'cloth0')),
   fc.constant(record.setMeasures({ what: 'setting', width: [50, 50.25] })),

@@ -10,26 +10,12 @@ interface Unplanned {
 
 /** What a file may say but Wren cannot plan so far. Better refused by name than left out of the figures. */
 const UNPLANNED: readonly Unplanned[] = [
-  { path: 'backing.way', values: oneOf('vertical', 'horizontal', 'wide', 'leftovers') },
-  { path: 'backing.offCentre', values: isSaid },
-  { path: 'batting.shrink', values: isSaid },
-  { path: 'quilting', values: isSaid },
+  { path: 'backing.way', values: oneOf('leftovers') },
   { path: 'making', values: oneOf('as-you-go') },
 ]
 
 function oneOf(...values: readonly string[]): (value: unknown) => boolean {
   return value => typeof value === 'string' && values.includes(value)
-}
-
-/** Whether a field says anything: not empty, not nothing, not no. */
-function isSaid(value: unknown): boolean {
-  return (
-    value !== undefined
-    && value !== null
-    && value !== false
-    && value !== 0
-    && !(Array.isArray(value) && value.length === 0)
-  )
 }
 
 export function notYet(file: unknown): Problem[] {

@@ -6,6 +6,7 @@ import { bindingProblems } from './bindingProblems'
 import { methodFitsKind } from './methodNames'
 import { designsById } from './ownDesigns'
 import type { Path, Problem } from './problem'
+import { quiltingProblems } from './quiltingProblems'
 import type { ParsedQuilt } from './schema'
 
 type ParsedDesign = ParsedQuilt['designs'][number]
@@ -149,6 +150,6 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
       problems.push({ code: 'missing-size', path: ['borders', i, 'width'] })
   })
   need(cloths, 'cloth', file.backing?.cloth, ['backing', 'cloth'])
-  problems.push(...bindingProblems(file))
+  problems.push(...bindingProblems(file), ...quiltingProblems(file))
   return problems
 }

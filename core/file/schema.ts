@@ -5,6 +5,7 @@ import { CARES } from './cares'
 import { METHOD_IDS } from './methodNames'
 import { UNIT_DEFAULTS, type Units } from '../measure/units'
 import { refuse } from './expectation'
+import { quiltingEntry } from './quiltingEntry'
 import { fieldsFor, MOST_INCHES } from './fields'
 import { withPatches } from './designPatches'
 
@@ -215,10 +216,45 @@ function schemaFor(units: Units) {
       blocks: f.list(block, 1, 500),
       setting,
       borders: f.list(border, 0, 40).default([]),
-      backing: z.object({ cloth: f.id, overhang: f.length(0, 40).default(4) }, object).nullish(),
-      batting: z
-        .object({ overhang: f.length(0, 40).default(3), maxGap: f.length(0.5, 40).optional() }, object)
+      backing: z
+        .object(
+          {
+            cloth: f.id,
+            overhang: f.length(0, 40).default(4),
+            way: f.oneOf(['auto', 'vertical', 'horizontal', 'wide', 'leftovers']).default('auto'),
+            offCentre: f.flag.default(false),
+          },
+          object,
+        )
         .nullish(),
+      batting: z
+        .object(
+          {
+            overhang: f.length(0, 40).default(3),
+            maxGap: f.length(0.5, 40).optional(),
+            loft: f.oneOf(['low', 'medium', 'high']).default('medium'),
+            // as it is sold: of a packet both sides, by the length its width alone
+            width: f.length(1, 400).optional(),
+            length: f.length(1, 4000).optional(),
+            shrink: f.number(0, 0.2).default(0),
+            colour: f.oneOf(['cream', 'white', 'black']).optional(),
+            fibre: f.text(100).optional(),
+          },
+          object,
+        )
+        .nullish(),
+      quilting: f.list(quiltingEntry(f), 0, 40).default([]),
+      // how it is quilted: length of the stitch, metres on a bobbin, which lines hold the layers first
+      stitching: z
+        .object(
+          {
+            stitch: f.length(1 / 32, 1).optional(),
+            bobbin: f.number(1, 2000).optional(),
+            school: f.oneOf(['from-the-middle', 'from-the-edge']).default('from-the-middle'),
+          },
+          object,
+        )
+        .prefault({}),
       binding: z
         .object(
           {
@@ -243,6 +279,8 @@ function schemaFor(units: Units) {
         .object(
           {
             who: f.text(200).optional(),
+            // a baby or a toddler
+            baby: f.flag.default(false),
             bed: z
               .object(
                 {

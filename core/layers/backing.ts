@@ -10,67 +10,74 @@ import { clothOf, type Quilt } from '../file/quilt'
 /** What a join of two panels takes: two seams of ½″, the selvages gone. Source: handbook §9. */
 const JOIN_LOSS: Inches = 1
 
-export interface Backing {
-  panels: Sum
-  panelLength: Sum
-  seams: 'vertical' | 'horizontal' | 'none'
-  buy: Sum
+export interface Backing extends BackingWay {
   width: Sum
   height: Sum
+  /** All ways that can be had, the one that is taken among them. */
+  ways: readonly BackingWay[]
+}
+
+/** One way of laying the panels: which way their seams run, and what is bought for them. */
+export interface BackingWay {
+  seams: 'vertical' | 'horizontal' | 'none'
+  panels: Sum
+  panelLength: Sum
+  /** One panel is cut in two along its length, so that no seam runs down the middle. */
+  isSplit: boolean
+  buy: Sum
 }
 
 /**
  * Backing panels for a top of this finished size, their seams upright or level, whichever needs less cloth (upright
- * when equal). n = ⌈((W + 2o) − j) ÷ (usable − j)⌉ on the raw top with overhang o. Source: handbook §9. Bought like
+ * when equal), or as asked. n = ⌈((W + 2o) − j) ÷ (usable − j)⌉ on the raw top with overhang o; an even number of them
+ * with no seam in the middle has one join more. A print with an up runs up the quilt. Source: handbook §9. Bought like
  * any cloth: with a margin, an end to square up, and what shrinks.
  */
 export function planBacking(quilt: Quilt, topWidth: Inches, topHeight: Inches): Backing | null {
   if (!quilt.backing) return null
-  const { overhang } = quilt.backing
+  const { overhang, way: asked } = quilt.backing
   const cloth = clothOf(quilt, quilt.backing.cloth)
   const side = (what: TermName, finished: Inches): Sum =>
     sumOf([{ what, value: finished }, ...beyondFinished(quilt, 2), { what: 'overhang', count: 2, each: overhang }])
   const width = side('top-width', topWidth)
   const height = side('top-height', topHeight)
-  const ways = (
-    [
-      ['vertical', width, height],
-      ['horizontal', height, width],
-    ] as const
-  ).map(([seams, spanned, length]) => {
-    const count = Math.max(1, Math.ceil((spanned.total - JOIN_LOSS) / (cloth.usable - JOIN_LOSS) - TOLERANCE))
-    const one = spanned.total <= cloth.usable + TOLERANCE
-    return { seams: one ? ('none' as const) : seams, count: one ? 1 : Math.max(2, count), spanned, length }
-  })
-  const [vertical, horizontal] = ways as [(typeof ways)[0], (typeof ways)[0]]
-  const best =
-    horizontal.count * horizontal.length.total < vertical.count * vertical.length.total - TOLERANCE
-      ? horizontal
-      : vertical
-  const exact =
-    best.seams === 'none'
-      ? best.spanned.total / cloth.usable
-      : (best.spanned.total - JOIN_LOSS) / (cloth.usable - JOIN_LOSS)
-  const length = best.count * best.length.total
-  const margin = quilt.margin * length
-  const before = length + margin + SQUARE_UP
-  const shrinkage = before / (1 - cloth.shrink) - before
+  const upright = panelWay(quilt, 'vertical', width, height)
+  const level = panelWay(quilt, 'horizontal', height, width)
+  const ways = cloth.directional ? [upright] : [upright, level]
+  const lengthOf = ({ panels, panelLength }: BackingWay) => panels.total * panelLength.total
+  const least = ways.reduce((one, other) => (lengthOf(other) < lengthOf(one) - TOLERANCE ? other : one))
+  const taken = asked === 'horizontal' && ways.includes(level) ? level : asked === 'vertical' ? upright : least
+  return { ...taken, width, height, ways }
+}
+
+function panelWay(quilt: Quilt, seams: 'vertical' | 'horizontal', spanned: Sum, length: Sum): BackingWay {
+  const { usable, shrink } = clothOf(quilt, quilt.backing!.cloth)
+  const isOne = spanned.total <= usable + TOLERANCE
+  const exact = isOne ? spanned.total / usable : (spanned.total - JOIN_LOSS) / (usable - JOIN_LOSS)
+  const plain = isOne ? 1 : Math.max(2, Math.ceil(exact - TOLERANCE))
+  const hasMiddle = quilt.backing!.offCentre && plain % 2 === 0
+  // one panel in two halves at the sides: one join more; an odd number has none in the middle
+  const isSplit = hasMiddle && plain * usable - plain * JOIN_LOSS >= spanned.total - TOLERANCE
+  const count = hasMiddle && !isSplit ? plain + 1 : plain
+  const cut = count * length.total
+  const margin = quilt.margin * cut
+  const before = cut + margin + SQUARE_UP
+  const shrinkage = before / (1 - shrink) - before
   return {
-    width,
-    height,
-    seams: best.seams,
-    panelLength: best.length,
+    seams: isOne ? 'none' : seams,
+    isSplit,
+    panelLength: length,
     panels: {
-      ...roundedSum([{ what: 'panels-exactly', value: exact }], best.count),
+      ...roundedSum([{ what: 'panels-exactly', value: exact }], count),
       from: [
-        { what: 'to-span', value: best.spanned.total },
+        { what: 'to-span', value: spanned.total },
         { what: 'lost-per-join', value: JOIN_LOSS },
-        { what: 'usable-width', value: cloth.usable },
+        { what: 'usable-width', value: usable },
       ],
     },
     buy: roundedSum(
       [
-        { what: 'panels', count: best.count, each: best.length.total },
+        { what: 'panels', count, each: length.total },
         { what: 'margin', value: margin },
         { what: 'square-up', value: SQUARE_UP },
         { what: 'shrinkage', value: shrinkage },

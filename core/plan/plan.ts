@@ -5,7 +5,7 @@ import type { Piece } from '../cut/piece'
 import { QUICK, type Search } from '../cut/layout'
 import { planBinding } from '../layers/binding/binding'
 import { roughLength } from '../cut/edgePieces'
-import { planBacking, type Backing } from '../layers/backing'
+import { planBacking } from '../layers/backing'
 import { planBatting } from '../layers/batting'
 import { seamRecord, type SeamTestDone } from '../made/seamRecord'
 import { seamTest } from '../made/seamTest'
@@ -18,11 +18,13 @@ import { PRESSING } from '../make/joins/pressing'
 import { quiltRows, sashMarks, type QuiltRow, type SashMarks } from '../top/rows'
 import { dimensionsOf, plannedDimensions } from '../top/dimensions'
 import { plannedEasing, plannedJoining, type PlannedEasing, type PlannedJoin } from './plannedJoining'
+import { plannedBacking, plannedBatting, type PlannedBacking, type PlannedBatting } from './plannedLayers'
 import { plannedBinding, type PlannedBinding } from './plannedBinding'
 import { plannedCloth, type PlannedCloth } from './plannedCloth'
 import { plannedPiece } from './plannedPiece'
 import { plannedPressing, versionAt, type PlannedPressing } from './plannedPressing'
 import { quiltPressing } from './pressing/quiltPressing'
+import { plannedQuilting, type PlannedQuilting } from './plannedQuilting'
 import { plannedQuilt, type PlannedQuilt } from './plannedQuilt'
 import { asItIs, because, plainOf, type Reckonable } from '../measure/reckoned'
 import { unfinishedSide } from '../measure/unfinishedSide'
@@ -57,9 +59,11 @@ export interface Plan {
   easing: PlannedEasing[]
   pressing: PlannedPressing
   borders: PlannedBorder[]
-  backing: { panels: number; panelLength: Inches; seams: Backing['seams']; buy: Inches } | null
-  batting: { width: Inches; height: Inches } | null
+  backing: PlannedBacking | null
+  batting: PlannedBatting | null
   binding: PlannedBinding | null
+  /** Null where it is not said how it is quilted. */
+  quilting: PlannedQuilting | null
   seamTest: {
     strips: number
     cut: Inches
@@ -110,14 +114,10 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
     joining: plannedJoining(quilt, dimensions, rows, pressing),
     easing: plannedEasing(quilt, dimensions),
     borders: dimensions.top.strips.map((strip, i) => plannedBorder(quilt, strip, planned.top.strips[i]!)),
-    backing: backing && {
-      panels: because(backing.panels),
-      panelLength: because(backing.panelLength),
-      seams: backing.seams,
-      buy: because(backing.buy),
-    },
-    batting: batting && { width: because(batting.width), height: because(batting.height) },
+    backing: backing && plannedBacking(backing),
+    batting: batting && plannedBatting(batting),
     binding: binding && plannedBinding(binding),
+    quilting: plannedQuilting(quilt, makes, dimensions),
     seamTest: plannedSeamTest(quilt),
   }
   const { plain, sums } = plainOf<Omit<Plan, 'sums'>>(parts)

@@ -8,7 +8,7 @@ import type { Inches } from '../measure/ruler'
 import type { Reckonable } from '../measure/reckoned'
 import type { Region } from '../top/region'
 import type { QuiltRow } from '../top/rows'
-import { pointInTop } from './pressing/placedEnds'
+import { pointInTop } from '../make/units/pointInTop'
 import { outerOutcome, type QuiltPressing, type Version } from './pressing/quiltPressing'
 
 export interface PlannedPressing {

@@ -245,7 +245,10 @@ test('fields that cannot be planned yet are refused by their path; those that as
   expect(paths({ borders: [{ width: 3, cloth: 'soot', corners: { cloth: 'none' } }] })).toEqual([
     'unknown-reference borders.0.corners.cloth',
   ])
-  expect(paths({ quilting: [{ kind: 'ditch', where: 'all' }] })).toEqual(['not-yet quilting'])
+  expect(paths({ quilting: [{ kind: 'ditch', where: { block: 'none' } }] })).toEqual([
+    'unknown-reference quilting.0.where.block',
+  ])
+  expect(paths({ quilting: [{ kind: 'grid', spacing: 0 }] })).toEqual(['expected quilting.0.spacing'])
   expect(paths({ backing: { cloth: 'cream', way: 'leftovers' } })).toEqual(['not-yet backing.way'])
   expect(
     paths({

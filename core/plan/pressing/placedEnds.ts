@@ -1,9 +1,9 @@
 // In: the regions of a setting. Out: where seams of neighbouring blocks end opposite each other.
-import { placePoint, type Placement } from '../../geometry/placement'
 import type { Point } from '../../geometry/polygon'
 import type { Cell } from '../../file/quilt'
 import type { BlockMake } from '../../make/units/blockMake'
-import { ownSize, type Region } from '../../top/region'
+import { pointInTop } from '../../make/units/pointInTop'
+import type { Region } from '../../top/region'
 import type { LookedCell } from './looks'
 
 /** A block in its place: a region that wears a cell. */
@@ -53,21 +53,4 @@ export function outerCrossings(
     const [one, other, ...more] = ends
     return one && other && more.length === 0 && one.region !== other.region ? [{ at, ends: [one, other] }] : []
   })
-}
-
-/** A point of the block's drawing as that lies in the quilt, from the top left of the setting. */
-export function pointInTop(
-  region: BlockRegion,
-  { block, design }: BlockMake,
-  placement: Placement,
-  [x, y]: Point,
-): Point {
-  const own: Point = [(x * block.width) / design.width, (y * block.height) / design.height]
-  const [px, py] = placePoint(own, placement, block.width, block.height)
-  if (!region.own) return [region.x + px, region.y + py]
-  // on point the block's own right runs up to the right
-  const { width, height } = ownSize(region)
-  const [u, v] = [px - width / 2, py - height / 2]
-  const half = Math.SQRT1_2
-  return [region.x + region.width / 2 + (u + v) * half, region.y + region.height / 2 + (v - u) * half]
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { setBinding } from '~~/core/edits/binding'
-import { setBacking, setBatting } from '~~/core/edits/edge'
+import { setBacking, setBatting } from '~~/core/edits/layers'
 import type { Edit } from '~~/core/edits/edit'
 import { doneCounts } from '~~/core/cut/progress'
 import { CAUTIONS } from '~~/words/caution'
@@ -195,6 +195,13 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
               @toggle="toggle('layered')"
             />The layers are held together
           </div>
+          <p>
+            <NuxtLink class="button" :to="$route.path.replace(/finish$/, 'quilting')" data-testid="to-quilting"
+              ><UIcon name="i-lucide-spline" class="size-5" />{{
+                plan.quilting ? 'The quilting' : 'Plan the quilting'
+              }}</NuxtLink
+            >
+          </p>
           <div class="flex items-center gap-3">
             <TickBox
               :checked="isDone('quilted')"

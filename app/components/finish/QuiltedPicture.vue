@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import type { Quilt } from '~~/core/file/quilt'
+import type { PlannedQuilting } from '~~/core/plan/plannedQuilting'
+
+/** The quilt with its lines on it, and the widest place between them. Sizes in pixels. */
+const {
+  quilt,
+  quilting,
+  width,
+  height,
+  line = null,
+  warn = false,
+} = defineProps<{
+  quilt: Quilt
+  quilting: PlannedQuilting | null
+  width: number
+  height: number
+  /** The one that is sewn now: those before it are drawn as done. */
+  line?: number | null
+  /** The widest place is wider than the batting allows. */
+  warn?: boolean
+}>()
+
+const MARGIN_PX = 8
+const frame = computed(() => {
+  const across = quilting?.width ?? 1
+  const down = quilting?.height ?? 1
+  return Math.min((width - 2 * MARGIN_PX) / across, (height - 2 * MARGIN_PX) / down)
+})
+const path = (lines: PlannedQuilting['lines']) =>
+  lines
+    .filter(({ points }) => points.length > 1)
+    .map(({ points }) => `M${points.map(([x, y]) => `${x.toFixed(3)} ${y.toFixed(3)}`).join('L')}`)
+    .join('')
+const all = computed(() => path(quilting?.lines ?? []))
+const done = computed(() => (line === null ? '' : path(quilting?.lines.slice(0, line) ?? [])))
+const now = computed(() => (line === null ? '' : path(quilting?.lines.slice(line, line + 1) ?? [])))
+const ties = computed(() => (quilting?.lines ?? []).filter(({ points }) => points.length === 1).map(l => l.points[0]!))
+const start = computed(() => (line === null ? null : quilting?.lines[line]?.points[0]))
+const left = computed(() => (width - (quilting?.width ?? 0) * frame.value) / 2)
+const top = computed(() => (height - (quilting?.height ?? 0) * frame.value) / 2)
+</script>
+
+<template>
+  <div class="relative" :style="{ aspectRatio: `${width} / ${height}` }">
+    <QuiltPicture :quilt="quilt" :width="width" :height="height" />
+    <svg
+      v-if="quilting"
+      class="absolute inset-0 h-full w-full"
+      :viewBox="`0 0 ${width} ${height}`"
+      role="img"
+      :aria-label="`The quilt with ${quilting.lines.length} lines of quilting`"
+      data-testid="quilted"
+    >
+      <g :transform="`translate(${left} ${top}) scale(${frame})`">
+        <path :d="all" class="halo" vector-effect="non-scaling-stroke" />
+        <path :d="all" class="thread" :class="{ faint: line !== null }" vector-effect="non-scaling-stroke" />
+        <path v-if="done" :d="done" class="thread" vector-effect="non-scaling-stroke" />
+        <path v-if="now" :d="now" class="now" vector-effect="non-scaling-stroke" />
+        <circle v-for="([x, y], i) in ties" :key="i" :cx="x" :cy="y" :r="3 / frame" class="tie" />
+        <circle v-if="start" :cx="start[0]" :cy="start[1]" :r="7 / frame" class="start" />
+        <circle
+          v-if="line === null"
+          :cx="quilting.gap.x"
+          :cy="quilting.gap.y"
+          :r="quilting.gap.size / 2"
+          class="gap"
+          :class="{ warn }"
+          vector-effect="non-scaling-stroke"
+          data-testid="gap"
+        />
+      </g>
+    </svg>
+  </div>
+</template>
+
+<style scoped>
+path {
+  fill: none;
+}
+.halo {
+  stroke: #fffdf8;
+  stroke-opacity: 0.75;
+  stroke-width: 3px;
+}
+.thread {
+  stroke: #26282b;
+  stroke-width: 1.2px;
+}
+.faint {
+  stroke-opacity: 0.3;
+}
+.now {
+  stroke: #a0392a;
+  stroke-width: 4px;
+}
+.tie {
+  fill: #a0392a;
+  stroke: #fffdf8;
+  stroke-width: 0.1px;
+}
+.start {
+  fill: #a0392a;
+}
+.gap {
+  fill: #fffdf8;
+  fill-opacity: 0.45;
+  stroke: #26282b;
+  stroke-width: 2px;
+  stroke-dasharray: 5 4;
+}
+.gap.warn {
+  stroke: #a0392a;
+  stroke-width: 4px;
+}
+</style>

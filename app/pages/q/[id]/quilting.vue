@@ -1,0 +1,208 @@
+<script setup lang="ts">
+import type { Edit } from '~~/core/edits/edit'
+import { setBatting } from '~~/core/edits/layers'
+import { addQuilting, removeQuilting, setQuilting, setStitching } from '~~/core/edits/quilting'
+import { QUILTING_KINDS } from '~~/core/file/quiltingEntry'
+import { shortHash } from '~~/core/measure/shortHash'
+import { doneCounts } from '~~/core/cut/progress'
+import { USUAL_BOBBIN, USUAL_STITCH } from '~~/core/plan/plannedQuilting'
+import { CAUTIONS } from '~~/words/caution'
+import { formatLength } from '~~/words/length'
+import { capital } from '~~/words/names'
+import { hoursText, lineText, orderText, QUILTING_NAMES } from '~~/words/quilting'
+import { craft, inEnglish } from '~~/words/speech'
+import type { ModeStep } from '~/components/common/StepMode.vue'
+
+/** How the layers are quilted together: the lines on the quilt, their order, what they take. */
+const store = useQuilt()
+const toast = useSay()
+const route = useRoute()
+const speech = useSpeech()
+const quilt = computed(() => store.quilt!)
+const quilting = computed(() => store.plan?.quilting ?? null)
+const school = computed(() => quilt.value.stitching.school)
+const most = computed(() => quilt.value.batting?.maxGap)
+const isTooWide = computed(
+  () => quilting.value !== null && most.value !== undefined && quilting.value.gap.size > most.value + 1 / 16,
+)
+function edit(name: string, change: Edit) {
+  toast.problems(store.apply(name, change))
+}
+
+const steps = computed(() => doneCounts(quilt.value.done, 'step'))
+/** Named by where it lies, so that a tick stays with its line when others come or go. */
+const ids = computed(() => {
+  const seen = new Map<string, number>()
+  return (quilting.value?.lines ?? []).map(({ points, kind }) => {
+    const ends = [points[0]!, points.at(-1)!].map(point => point.map(value => value.toFixed(1)).join()).sort()
+    const id = `quilting.${kind}.${shortHash(ends.join())}`
+    const again = seen.get(id) ?? 0
+    seen.set(id, again + 1)
+    return again === 0 ? id : `${id}.${again}`
+  })
+})
+const modeSteps = computed((): ModeStep[] =>
+  (quilting.value?.lines ?? []).map((line, i) => ({
+    place:
+      i < quilting.value!.anchors
+        ? `Line ${i + 1} of ${quilting.value!.lines.length}: it holds the layers`
+        : `Line ${i + 1} of ${quilting.value!.lines.length}: ${QUILTING_NAMES[line.kind]}`,
+    parts: [inEnglish(lineText(line, quilting.value!, speech.value), speech.value)],
+    done: (steps.value.get(ids.value[i]!) ?? 0) > 0,
+    ...(i === 0 ? { caution: CAUTIONS.needle } : {}),
+  })),
+)
+const isStepping = computed(() => route.query.steps !== undefined)
+const next = computed(() =>
+  Math.max(
+    0,
+    modeSteps.value.findIndex(({ done }) => !done),
+  ),
+)
+const startAt = computed(() => {
+  const { of = '' } = store.bookmark ?? {}
+  const left = of.startsWith('quilting.') ? ids.value.indexOf(of) : -1
+  return left >= 0 ? left : next.value
+})
+function tick(i: number) {
+  const id = ids.value[i]!
+  const isDone = (steps.value.get(id) ?? 0) > 0
+  store.tick('step', id, isDone ? -1 : 1, isDone ? 'line not quilted' : 'line quilted')
+}
+const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).length)
+</script>
+
+<template>
+  <div class="mx-auto max-w-6xl p-5">
+    <StepMode
+      v-if="isStepping && quilting && modeSteps.length > 0"
+      :steps="modeSteps"
+      :start="startAt"
+      :title="`Quilting: ${quilt.name}`"
+      @close="navigateTo(route.path)"
+      @tick="tick"
+      @at="i => store.setBookmark({ station: 'finish', of: ids[i]! })"
+    >
+      <template #default="{ index }">
+        <QuiltedPicture :quilt="quilt" :quilting="quilting" :width="900" :height="900" :line="index" class="h-full" />
+      </template>
+    </StepMode>
+    <div class="no-print mb-2">
+      <NuxtLink class="button quiet" :to="$route.path.replace(/quilting$/, 'finish')"
+        ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</NuxtLink
+      >
+    </div>
+    <StationHead title="Quilting" print="the plan" mode="At the machine" />
+    <p v-if="!store.plan" class="note" role="status">Laying it out …</p>
+    <div v-else class="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
+      <section class="card space-y-3" aria-label="The lines">
+        <QuiltedPicture :quilt="quilt" :quilting="quilting" :width="900" :height="760" :warn="isTooWide" />
+        <template v-if="quilting">
+          <p class="text-lg" data-testid="gap-text">
+            The widest place between lines is
+            <strong class="figure">{{ formatLength(quilting.gap.size, speech) }}</strong> across (the dashed
+            circle)<template v-if="most !== undefined"
+              >; the {{ craft('batting', speech) }} allows
+              <span class="figure" data-given>{{ formatLength(most, speech) }}</span>{{
+                isTooWide ? ': more lines are needed there.' : '.'
+              }}</template
+            ><template v-else>. Say what the {{ craft('batting', speech) }} allows, and it is compared.</template>
+          </p>
+          <p>{{ orderText(quilting, school, speech) }}</p>
+          <p class="text-lg">
+            <Figure path="quilting.length" title="Length of the lines" /> of lines,
+            <Figure path="quilting.thread" title="Thread, top and bobbin" /> of thread, top and bobbin together (give or
+            take a seventh); <Figure path="quilting.bobbins" kind="count" title="Bobbins" />
+            {{ quilting.bobbins === 1 ? 'bobbin' : 'bobbins' }}; {{ hoursText(quilting) }} at the machine.
+          </p>
+          <p class="note">
+            Stitches of {{ formatLength(quilt.stitching.stitch ?? USUAL_STITCH, { ...speech, units: 'cm' }) }}, a fresh
+            needle, the even-feed foot for straight lines; for motifs the free-motion foot, feed down. Try tension on a
+            scrap of the same three layers.
+          </p>
+          <p class="caution">
+            Try every marker on a scrap of each cloth first, and take marks off as its maker says; never iron over one
+            that washes out or fades: heat can fix it. {{ CAUTIONS.weight }}
+          </p>
+          <p v-if="doneLines > 0" class="note">{{ doneLines }} of {{ quilting.lines.length }} lines quilted.</p>
+        </template>
+        <p v-else class="note">Choose how it is quilted: the lines are drawn here at once.</p>
+      </section>
+      <div class="no-print space-y-4">
+        <ul class="space-y-3">
+          <QuiltingEntry
+            v-for="(entry, i) in quilt.quilting"
+            :key="i"
+            :entry="entry"
+            :quilt="quilt"
+            :disabled="!store.canWrite"
+            @change="change => edit('quilting', setQuilting(i, change))"
+            @remove="edit('quilting taken away', removeQuilting(i))"
+          />
+        </ul>
+        <section class="card" aria-label="Add lines">
+          <h2 class="mb-2 text-lg">Quilt it {{ quilt.quilting.length > 0 ? 'also' : '' }}</h2>
+          <ul class="space-y-1.5">
+            <li v-for="kind in QUILTING_KINDS" :key="kind">
+              <button
+                type="button"
+                class="button w-full !justify-start"
+                :disabled="!store.canWrite"
+                :data-testid="`add-${kind}`"
+                @click="edit('quilting', addQuilting(kind))"
+              >
+                <UIcon name="i-lucide-plus" class="size-5" />{{ capital(QUILTING_NAMES[kind]) }}
+              </button>
+            </li>
+          </ul>
+        </section>
+        <section class="card space-y-3" aria-label="With what">
+          <LengthField
+            v-if="quilt.batting"
+            :label="inEnglish('Lines may lie apart (on the packet of the batting)', speech)"
+            :value="most ?? null"
+            :least="1 / 2"
+            :most="20"
+            :step="1 / 2"
+            :disabled="!store.canWrite"
+            @commit="v => edit('what the batting allows', setBatting({ maxGap: v }))"
+          />
+          <label class="block"
+            ><span class="label">{{ inEnglish('Meters of thread on a full bobbin', speech) }}</span
+            ><input
+              type="number"
+              class="field"
+              min="1"
+              max="2000"
+              :value="quilt.stitching.bobbin ?? USUAL_BOBBIN"
+              :disabled="!store.canWrite"
+              @change="
+                e => {
+                  const holds = Number((e.target as HTMLInputElement).value)
+                  if (holds >= 1) edit('bobbin', setStitching({ bobbin: holds }))
+                }
+              "
+          /></label>
+          <label class="block"
+            ><span class="label">Straight lines first</span
+            ><select
+              class="field"
+              :value="school"
+              :disabled="!store.canWrite"
+              @change="
+                e =>
+                  edit(
+                    'order of quilting',
+                    setStitching({ school: (e.target as HTMLSelectElement).value as 'from-the-middle' }),
+                  )
+              "
+            >
+              <option value="from-the-middle">from the middle to the right edge</option>
+              <option value="from-the-edge">from the right edge to the middle</option>
+            </select></label
+          >
+        </section>
+      </div>
+    </div>
+  </div>
+</template>

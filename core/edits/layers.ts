@@ -1,0 +1,54 @@
+import type { Inches } from '../measure/ruler'
+import type { QuiltFile } from '../file/schema'
+import { written, type Edit } from './edit'
+
+type BackingEntry = NonNullable<QuiltFile['backing']>
+type BattingEntry = NonNullable<QuiltFile['batting']>
+
+export interface BackingChange {
+  cloth?: string
+  overhang?: Inches
+  way?: NonNullable<BackingEntry['way']>
+  offCentre?: boolean
+}
+
+export function setBacking(change: BackingChange | null): Edit {
+  return file => {
+    if (change === null) return { ...file, backing: null }
+    const { overhang, ...rest } = change
+    return {
+      ...file,
+      backing: {
+        ...(file.backing ?? { cloth: file.cloths[0]!.id }),
+        ...rest,
+        ...(overhang === undefined ? {} : { overhang: written(file, overhang) }),
+      },
+    }
+  }
+}
+
+export interface BattingChange {
+  overhang?: Inches
+  /** null: not said. */
+  maxGap?: Inches | null
+  width?: Inches | null
+  length?: Inches | null
+  colour?: BattingEntry['colour'] | null
+  loft?: BattingEntry['loft']
+  /** Parts of a whole. */
+  shrink?: number
+  fibre?: string | null
+}
+
+export function setBatting(change: BattingChange | null): Edit {
+  return file => {
+    if (change === null) return { ...file, batting: null }
+    const entries = Object.entries(change).flatMap(([name, value]): [string, unknown][] => {
+      if (value === undefined) return []
+      const isLength = ['overhang', 'maxGap', 'width', 'length'].includes(name)
+      return [[name, isLength && typeof value === 'number' ? written(file, value) : value]]
+    })
+    const next = { ...file.batting, ...Object.fromEntries(entries) }
+    return { ...file, batting: Object.fromEntries(Object.entries(next).filter(([, value]) => value !== null)) }
+  }
+}

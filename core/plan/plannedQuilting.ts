@@ -1,0 +1,106 @@
+// In: the quilt, its top drawn. Out: its lines in the order of sewing, the widest gap between them, thread and time.
+import type { Quilt } from '../file/quilt'
+import type { BlockMake } from '../make/units/blockMake'
+import { asItIs, because, type Reckonable } from '../measure/reckoned'
+import type { Inches } from '../measure/ruler'
+import { roundedSum, sumOf, type Sum } from '../measure/sum'
+import { inOrder, quarterTurns } from '../quilting/order'
+import { QUILTING_KINDS, type QuiltingKind } from '../file/quiltingEntry'
+import { quiltingLines } from '../quilting/quiltingLines'
+import { bobbinsFor, THICKNESS, threadFor } from '../quilting/thread'
+import { quiltedTop } from '../quilting/topPatches'
+import { trailsOf, type Trail, type TrailEnd } from '../quilting/trails'
+import { stretchesOf, widestGap } from '../quilting/widestGap'
+import type { Dimensions } from '../top/dimensions'
+
+export interface PlannedQuilting {
+  length: Inches
+  /** Top and bobbin together. */
+  thread: Inches
+  bobbins: number
+  /** In the order of sewing, from the raw top left; a tie is one point. */
+  lines: { points: [number, number][]; kind: QuiltingKind; from: TrailEnd; to: TrailEnd }[]
+  /** The largest circle inside the raw edge that no line crosses: its diameter and its middle. */
+  gap: { size: Inches; x: Inches; y: Inches }
+  /** Starts and stops inside the top. */
+  stops: number
+  /** Ends in the trimmings. */
+  ends: number
+  /** Lines at the beginning that run straight from edge to edge and hold the layers. */
+  anchors: number
+  /** Quarter turns of the quilt. */
+  turns: number
+  /** Raw. */
+  width: Inches
+  height: Inches
+}
+
+/** Metres on a full bobbin, where the quilter has not said. */
+export const USUAL_BOBBIN = 50
+/** A stitch of 3 mm. */
+export const USUAL_STITCH: Inches = 3 / 25.4
+
+export function plannedQuilting(
+  quilt: Quilt,
+  makes: ReadonlyMap<string, BlockMake>,
+  dimensions: Dimensions,
+): Reckonable<PlannedQuilting> | null {
+  if (quilt.quilting.length === 0) return null
+  const top = quiltedTop(quilt, makes, dimensions)
+  const found = quiltingLines(top, quilt.quilting)
+  const { trails, anchors } = inOrder(trailsOf(found, top), top, quilt.stitching.school)
+  const { size, x, y } = widestGap(top.width, top.height, stretchesOf(found))
+  const sewn = trails.filter(({ points }) => points.length > 1)
+  const ends = countEnds(sewn, 'edge')
+  const stops = countEnds(sewn, 'inside')
+  const length = lengthSum(sewn)
+  const thread = threadFor({
+    length: length.total,
+    stops,
+    ends,
+    stitch: quilt.stitching.stitch ?? USUAL_STITCH,
+    thickness: THICKNESS[quilt.batting?.loft ?? 'medium'],
+  })
+  const holds = quilt.stitching.bobbin ?? USUAL_BOBBIN
+  const exact = thread.total / 2 / (0.95 * holds * 39.37007874015748)
+  return {
+    length: because(length),
+    thread: because(thread),
+    bobbins: because({
+      ...roundedSum([{ what: 'bobbins-exactly', value: exact }], bobbinsFor(thread.total, holds)),
+    }),
+    lines: asItIs(
+      trails.map(({ points, kind, from, to }) => ({
+        points: points.map(([px, py]) => [px, py] as [number, number]),
+        kind,
+        from,
+        to,
+      })),
+    ),
+    gap: { size, x, y },
+    stops,
+    ends,
+    anchors,
+    turns: Math.round(quarterTurns(sewn)),
+    width: top.width,
+    height: top.height,
+  }
+}
+
+function countEnds(trails: readonly Trail[], where: TrailEnd): number {
+  return trails.reduce((sum, { from, to }) => sum + Number(from === where) + Number(to === where), 0)
+}
+
+function lengthSum(trails: readonly Trail[]): Sum {
+  return sumOf(
+    QUILTING_KINDS.map(kind => ({
+      what: 'lines-of' as const,
+      of: kind,
+      value: trails.filter(trail => trail.kind === kind).reduce((sum, trail) => sum + lengthOf(trail), 0),
+    })),
+  )
+}
+
+function lengthOf({ points }: Trail): Inches {
+  return points.slice(1).reduce((sum, [x, y], i) => sum + Math.hypot(x - points[i]![0], y - points[i]![1]), 0)
+}

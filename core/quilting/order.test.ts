@@ -1,0 +1,129 @@
+import fc from 'fast-check'
+import type { Point } from '../geometry/polygon'
+import { planOf, SAMPLE } from '../testing/quiltOf'
+import { ditchLines } from './ditch'
+import { inOrder, underTheArm } from './order'
+import type { QuiltingLine } from './quiltedTop'
+import { gridLines, parallelLines } from './straight'
+import { quiltedTop } from './topPatches'
+import { trailsOf, type Trail } from './trails'
+
+const SIZE = { width: 12, height: 12 }
+const cross = ([ax, ay]: Point, [bx, by]: Point) => ax * by - ay * bx
+const less = ([ax, ay]: Point, [bx, by]: Point): Point => [ax - bx, ay - by]
+
+/** The fewest starts and stops there can be, from the net of lines cut wherever two of them meet. */
+function fewestStops(lines: readonly QuiltingLine[]): number {
+  const segments = lines.flatMap(({ points }) => points.slice(1).map((to, i) => [points[i]!, to] as const))
+  const name = ([x, y]: Point) => `${x.toFixed(3)} ${y.toFixed(3)}`
+  const degree = new Map<string, number>()
+  const parent = new Map<string, string>()
+  const root = (key: string): string => (parent.get(key) === key ? key : root(parent.get(key)!))
+  for (const [a, b] of segments) {
+    const cuts = segments.flatMap(([c, d]): number[] => {
+      const [r, s] = [less(b, a), less(d, c)]
+      const by = cross(r, s)
+      if (Math.abs(by) < 1e-9) return []
+      const t = cross(less(c, a), s) / by
+      const u = cross(less(c, a), r) / by
+      return t > -1e-9 && t < 1 + 1e-9 && u > -1e-9 && u < 1 + 1e-9 ? [t] : []
+    })
+    const places = [...new Set([0, 1, ...cuts].map(t => Math.round(t * 1e7) / 1e7))].sort((p, q) => p - q)
+    places.slice(1).forEach((to, i) => {
+      const at = (t: number) => name([a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t])
+      const [one, other] = [at(places[i]!), at(to)]
+      for (const key of [one, other]) {
+        degree.set(key, (degree.get(key) ?? 0) + 1)
+        if (!parent.has(key)) parent.set(key, key)
+      }
+      parent.set(root(one), root(other))
+    })
+  }
+  const nets = new Map<string, { odd: number; onEdge: boolean }>()
+  for (const [key, count] of degree) {
+    const [x, y] = key.split(' ').map(Number) as [number, number]
+    const isEdge = x < 1e-6 || y < 1e-6 || x > SIZE.width - 1e-6 || y > SIZE.height - 1e-6
+    const net = nets.get(root(key)) ?? { odd: 0, onEdge: false }
+    if (isEdge) net.onEdge = true
+    else if (count % 2 === 1) net.odd += 1
+    nets.set(root(key), net)
+  }
+  return [...nets.values()].reduce((sum, { odd, onEdge }) => sum + (odd > 0 || onEdge ? odd : 2), 0)
+}
+const stopsOf = (trails: readonly Trail[]) =>
+  trails.reduce((sum, { from, to }) => sum + Number(from === 'inside') + Number(to === 'inside'), 0)
+const lengthOf = (points: readonly Point[]) =>
+  points.slice(1).reduce((sum, [x, y], i) => sum + Math.hypot(x - points[i]![0], y - points[i]![1]), 0)
+
+/** Lines along a grid, that meet at its points and do not overlap: as seams do. */
+const net = fc
+  .uniqueArray(fc.tuple(fc.nat(3), fc.nat(3), fc.constantFrom('right', 'down', 'slant', 'back')), {
+    minLength: 1,
+    maxLength: 24,
+    selector: entry => entry.join(),
+  })
+  .map(all =>
+    all.map(([c, r, way]): QuiltingLine => {
+      const at = (x: number, y: number): Point => [1.5 + x * 3, 1.5 + y * 3]
+      const ends: [Point, Point] =
+        way === 'right'
+          ? [at(c - 0.5, r), at(c + 0.5, r)]
+          : way === 'down'
+            ? [at(c, r - 0.5), at(c, r + 0.5)]
+            : way === 'slant'
+              ? [at(c - 0.5, r), at(c, r + 0.5)]
+              : [at(c + 0.5, r), at(c, r + 0.5)]
+      return { kind: 'ditch', points: ends }
+    }),
+  )
+
+test('five hundred nets: all of every line is followed once, with no more stops than its odd points ask for', () => {
+  fc.assert(
+    fc.property(net, lines => {
+      const trails = trailsOf(lines, SIZE)
+      const sum = (all: readonly (readonly Point[])[]) => all.reduce((total, points) => total + lengthOf(points), 0)
+      expect(sum(trails.map(({ points }) => points))).toBeCloseTo(sum(lines.map(({ points }) => points)), 6)
+      for (const { points } of lines)
+        for (const t of [0.13, 0.5, 0.9]) {
+          const [[ax, ay], [bx, by]] = points as [Point, Point]
+          const at: Point = [ax + (bx - ax) * t, ay + (by - ay) * t]
+          const on = trails.flatMap(trail =>
+            trail.points.slice(1).filter(([x, y], i) => {
+              const [u, v] = trail.points[i]!
+              const way = Math.hypot(at[0] - u, at[1] - v) + Math.hypot(at[0] - x, at[1] - y)
+              return way - Math.hypot(x - u, y - v) < 1e-7
+            }),
+          )
+          expect(on.length).toBeGreaterThanOrEqual(1)
+        }
+      expect(stopsOf(trails)).toBe(fewestStops(lines))
+    }),
+    { numRuns: 500 },
+  )
+})
+
+test('anchors come first, from the middle outwards, with no more than half of the quilt under the arm', () => {
+  const { quilt, work } = planOf(SAMPLE)
+  const top = quiltedTop(quilt, work.makes, work.dimensions)
+  for (const lines of [
+    ditchLines(top, 'all'),
+    gridLines(top, { spacing: 4, angle: 45, where: 'all' }),
+    parallelLines(top, { kind: 'lines', spacing: 3, angle: 20, where: 'all' }),
+  ]) {
+    const trails = trailsOf(lines, top)
+    const { trails: ordered, anchors } = inOrder(trails, top, 'from-the-middle')
+    expect(ordered).toHaveLength(trails.length)
+    expect(ordered.reduce((sum, { points }) => sum + lengthOf(points), 0)).toBeCloseTo(
+      trails.reduce((sum, { points }) => sum + lengthOf(points), 0),
+      6,
+    )
+    expect(anchors).toBeGreaterThan(1)
+    for (const [i, trail] of ordered.entries()) {
+      const isStraight = trail.points.length === 2 && trail.from === 'edge' && trail.to === 'edge'
+      expect(isStraight).toBe(i < anchors)
+      if (i < anchors) expect(underTheArm(trail, top)).toBeLessThanOrEqual(0.5 + 1e-6)
+    }
+    const fromEdge = inOrder(trails, top, 'from-the-edge')
+    expect(underTheArm(fromEdge.trails[0]!, top)).toBeLessThanOrEqual(underTheArm(ordered[0]!, top))
+  }
+})

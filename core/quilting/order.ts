@@ -1,0 +1,160 @@
+// In: the trails of a quilt. Out: the order in which they are sewn, and which way each.
+import type { Point } from '../geometry/polygon'
+import type { Inches } from '../measure/ruler'
+import type { QuiltedTop } from './quiltedTop'
+import type { Trail } from './trails'
+
+/** From the middle to the right edge, turn the quilt end for end, again; or from the edge in, turn, and out. */
+export type School = 'from-the-middle' | 'from-the-edge'
+
+/** What turning the quilt a quarter costs, as idle thread. Source: the finishing experiments. */
+const A_QUARTER: Inches = 6
+/** What the whole quilt under the machine's arm costs. */
+const ALL_UNDER_THE_ARM: Inches = 40
+
+export interface Ordered {
+  trails: Trail[]
+  /** How many of them, at the beginning, run straight from edge to edge and hold the layers. */
+  anchors: number
+}
+
+/**
+ * First the straight ones from edge to edge, direction by direction, the one with the most first: they hold the layers.
+ * Then the rest from the middle outwards, each the cheapest next by the way to it, the quilt's turns and what of it
+ * lies under the arm.
+ */
+export function inOrder(trails: readonly Trail[], top: QuiltedTop, school: School): Ordered {
+  const isAnchor = ({ points, from, to }: Trail) => from === 'edge' && to === 'edge' && points.length === 2
+  const anchors = anchored(trails.filter(isAnchor), top, school)
+  const rest = fromTheMiddle(
+    trails.filter(trail => !isAnchor(trail)),
+    top,
+  )
+  return { trails: [...anchors, ...rest], anchors: anchors.length }
+}
+
+function directionOf({ points }: Trail): number {
+  const [[ax, ay], [bx, by]] = [points[0]!, points.at(-1)!]
+  const angle = Math.atan2(by - ay, bx - ax)
+  return angle < 0 ? angle + Math.PI : angle
+}
+
+/** Directions within two degrees are sewn together. */
+const SAME_DIRECTION = (2 * Math.PI) / 180
+
+function anchored(trails: readonly Trail[], { width, height }: QuiltedTop, school: School): Trail[] {
+  const groups: Trail[][] = []
+  for (const trail of trails) {
+    const angle = directionOf(trail)
+    const group = groups.find(([first]) => {
+      const apart = Math.abs(directionOf(first!) - angle)
+      return Math.min(apart, Math.PI - apart) < SAME_DIRECTION
+    })
+    if (group) group.push(trail)
+    else groups.push([trail])
+  }
+  groups.sort((a, b) => b.length - a.length)
+  return groups.flatMap(group => {
+    const angle = directionOf(group[0]!)
+    const [ux, uy] = [Math.cos(angle), Math.sin(angle)]
+    // to the right of the way: that half goes under the arm less and less
+    const off = ([x, y]: Point) => (x - width / 2) * uy - (y - height / 2) * ux
+    const placed = group
+      .map(trail => ({ trail: alongWay(trail, ux, uy), off: off(trail.points[0]!) }))
+      .sort((a, b) => a.off - b.off)
+    // one half outwards from the middle; the quilt turned end for end, the other half
+    const [near, far] = [placed.filter(({ off: at }) => at >= 0), placed.filter(({ off: at }) => at < 0).reverse()]
+    const first = school === 'from-the-middle' ? near : [...near].reverse()
+    return [...first.map(({ trail }) => trail), ...far.map(({ trail }) => turned(trail))]
+  })
+}
+
+/** All of a direction run one way: the quilt is fed in from the same side. */
+function alongWay(trail: Trail, ux: number, uy: number): Trail {
+  const [[ax, ay], [bx, by]] = [trail.points[0]!, trail.points.at(-1)!]
+  return (bx - ax) * ux + (by - ay) * uy >= 0 ? trail : turned(trail)
+}
+
+function turned({ kind, points, from, to }: Trail): Trail {
+  return { kind, points: [...points].reverse(), from: to, to: from }
+}
+
+/** More trails than this are taken ring by ring, without looking for the cheapest next one among all. */
+const LOOKED_AT = 400
+
+function fromTheMiddle(trails: readonly Trail[], { width, height }: QuiltedTop): Trail[] {
+  const middle: Point = [width / 2, height / 2]
+  const left = trails.map(trail => ({ trail, away: awayFrom(trail, middle) })).sort((a, b) => a.away - b.away)
+  const done: Trail[] = []
+  let at = middle
+  let heading = 0
+  while (left.length > 0) {
+    let best = { place: 0, isTurned: false, cost: Infinity }
+    // what lies farther out waits
+    const most = left[0]!.away + Math.min(width, height) / 8
+    for (let place = 0; place < Math.min(left.length, LOOKED_AT); place++) {
+      const { trail, away } = left[place]!
+      if (away > most) break
+      for (const isTurned of [false, true]) {
+        const cost = costOf(isTurned ? turned(trail) : trail, at, heading, { width, height })
+        if (cost < best.cost) best = { place, isTurned, cost }
+      }
+    }
+    const [{ trail }] = left.splice(best.place, 1) as [(typeof left)[0]]
+    const next = best.isTurned ? turned(trail) : trail
+    done.push(next)
+    at = next.points.at(-1)!
+    heading = headingAt(next, true)
+  }
+  return done
+}
+
+function awayFrom({ points }: Trail, [mx, my]: Point): number {
+  const x = points.reduce((sum, point) => sum + point[0], 0) / points.length
+  const y = points.reduce((sum, point) => sum + point[1], 0) / points.length
+  return Math.hypot(x - mx, y - my)
+}
+
+function headingAt({ points }: Trail, isEnd: boolean): number {
+  const [from, to] = isEnd ? [points.at(-2) ?? points[0]!, points.at(-1)!] : [points[0]!, points[1] ?? points[0]!]
+  return Math.atan2(to[1] - from[1], to[0] - from[0])
+}
+
+function costOf(trail: Trail, at: Point, heading: number, size: { width: Inches; height: Inches }): number {
+  const [x, y] = trail.points[0]!
+  const apart = Math.abs(headingAt(trail, false) - heading) % (2 * Math.PI)
+  const quarters = Math.min(apart, 2 * Math.PI - apart) / (Math.PI / 2)
+  return Math.hypot(x - at[0], y - at[1]) + A_QUARTER * quarters + ALL_UNDER_THE_ARM * underTheArm(trail, size)
+}
+
+/** The share of the quilt that lies to the right of the needle, seen along the line: that is under the arm. */
+export function underTheArm(trail: Trail, { width, height }: { width: Inches; height: Inches }): number {
+  const heading = headingAt(trail, false)
+  const [x, y] = trail.points[0]!
+  // the quilt is fed so that the line runs towards the quilter: its right lies under the arm
+  const [nx, ny] = [Math.sin(heading), -Math.cos(heading)]
+  const corners = [
+    [0, 0],
+    [width, 0],
+    [width, height],
+    [0, height],
+  ].map(([cx, cy]) => (cx! - x) * nx + (cy! - y) * ny)
+  const [least, most] = [Math.min(...corners), Math.max(...corners)]
+  return most - least < 1e-9 ? 0 : Math.max(0, most) / (most - least)
+}
+
+/** Quarter turns of the quilt from trail to trail, all together. */
+export function quarterTurns(trails: readonly Trail[]): number {
+  let sum = 0
+  let heading: number | null = null
+  for (const trail of trails) {
+    if (trail.points.length < 2) continue
+    const next = headingAt(trail, false)
+    if (heading !== null) {
+      const apart = Math.abs(next - heading) % (2 * Math.PI)
+      sum += Math.min(apart, 2 * Math.PI - apart) / (Math.PI / 2)
+    }
+    heading = headingAt(trail, true)
+  }
+  return sum
+}

@@ -1,0 +1,48 @@
+// In: what is quilted and how. Out: the thread it takes, and bobbins.
+import type { Inches } from '../measure/ruler'
+import { sumOf, type Sum } from '../measure/sum'
+
+const INCHES_PER_METRE = 1 / 0.0254
+const MM = 1 / 25.4
+
+/** Thickness of the three layers when pressed together by the stitch, by loft. Source: the finishing experiments. */
+export const THICKNESS: Readonly<Record<'low' | 'medium' | 'high', Inches>> = {
+  low: 1.2 * MM,
+  medium: 1.75 * MM,
+  high: 3 * MM,
+}
+
+/** Tails for hiding at each start and stop inside the top; and at each end in the trimmings. */
+const TAIL_INSIDE: Inches = 8
+const TAIL_OUTSIDE: Inches = 4
+
+/**
+ * A lockstitch of length L through layers T thick takes L + T of each thread a stitch: together 2·length·(1 + T ÷ L),
+ * and tails. Good to about 15 %. Source: geometry of the stitch, and the finishing experiments.
+ */
+export function threadFor({
+  length,
+  stops,
+  ends,
+  stitch,
+  thickness,
+}: {
+  length: Inches
+  /** Starts and stops inside the top, and ends in the trimmings. */
+  stops: number
+  ends: number
+  stitch: Inches
+  thickness: Inches
+}): Sum {
+  return sumOf([
+    { what: 'line-top-and-bobbin', count: 2, each: length },
+    { what: 'through-the-layers', value: (2 * length * thickness) / stitch },
+    { what: 'tails-inside', count: stops, each: TAIL_INSIDE },
+    { what: 'tails-outside', count: ends, each: TAIL_OUTSIDE },
+  ])
+}
+
+/** Half of the thread comes from bobbins, which are never emptied to the last. `holds`: metres on one. */
+export function bobbinsFor(thread: Inches, holds: number): number {
+  return Math.ceil(thread / 2 / (0.95 * holds * INCHES_PER_METRE) - 1e-9)
+}

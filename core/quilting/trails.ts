@@ -1,0 +1,209 @@
+// In: lines to be quilted. Out: the same as trails that the needle follows without stopping, as few as can be.
+import type { Point } from '../geometry/polygon'
+import type { Inches } from '../measure/ruler'
+import type { QuiltingKind } from '../file/quiltingEntry'
+import type { QuiltedTop, QuiltingLine } from './quiltedTop'
+
+/** Ends nearer to each other are one point. */
+const NEAR: Inches = 0.01
+
+export type TrailEnd = 'edge' | 'inside'
+
+/** Followed in one go: from the trimmings, or from a start inside the top. */
+export interface Trail {
+  kind: QuiltingKind
+  points: Point[]
+  from: TrailEnd
+  to: TrailEnd
+}
+
+/**
+ * Lines go straight through each other. Where an even number of them ends, ends are joined two and two, by the least
+ * turn; a ring is sewn on the way of a trail that it touches. A point where an odd number ends must be a stop, so no
+ * way has fewer but where rings touch nothing. Ties stay what they are.
+ */
+export function trailsOf(lines: readonly QuiltingLine[], top: Pick<QuiltedTop, 'width' | 'height'>): Trail[] {
+  const ties = lines.filter(({ points }) => points.length === 1)
+  const open: Point[][] = []
+  const rings: Ring[] = []
+  const kinds = new Map<Point[], QuiltingKind>()
+  for (const { points, kind } of joinedEnds(
+    lines.filter(line => line.points.length > 1),
+    top,
+  )) {
+    const isRing = isAt(points[0]!, points.at(-1)!)
+    kinds.set(points, kind)
+    if (isRing && !isOnEdge(points[0]!, top)) rings.push({ points, kind })
+    else open.push(points)
+  }
+  let apart = withRings(open, rings)
+  const left: Ring[] = []
+  // rings that touch no trail may touch each other
+  while (apart.length > 0) {
+    const [base, ...others] = apart as [Ring, ...Ring[]]
+    apart = withRings([base.points], others)
+    left.push(base)
+  }
+  const endAt = (point: Point): TrailEnd => (isOnEdge(point, top) ? 'edge' : 'inside')
+  const trail = (points: Point[], kind: QuiltingKind): Trail => ({
+    kind,
+    points,
+    from: endAt(points[0]!),
+    to: endAt(points.at(-1)!),
+  })
+  return [
+    ...open.map(points => trail(points, kinds.get(points)!)),
+    ...left.map(({ points, kind }) => trail(points, kind)),
+    ...ties.map(({ points, kind }) => trail([...points], kind)),
+  ]
+}
+
+interface Ring {
+  points: Point[]
+  kind: QuiltingKind
+}
+
+function isAt([ax, ay]: Point, [bx, by]: Point): boolean {
+  return Math.abs(ax - bx) < NEAR && Math.abs(ay - by) < NEAR
+}
+
+export function isOnEdge([x, y]: Point, { width, height }: Pick<QuiltedTop, 'width' | 'height'>): boolean {
+  return x < NEAR || y < NEAR || width - x < NEAR || height - y < NEAR
+}
+
+interface LineEnd {
+  line: number
+  isFirst: boolean
+  /** Out of the line, beyond its end. */
+  way: Point
+}
+
+/** Lines whose ends meet are joined two and two, those that turn the least first. */
+function joinedEnds(lines: readonly QuiltingLine[], top: Pick<QuiltedTop, 'width' | 'height'>): Ring[] {
+  const ends = new Map<string, LineEnd[]>()
+  lines.forEach(({ points }, line) => {
+    if (isAt(points[0]!, points.at(-1)!)) return
+    for (const isFirst of [true, false]) {
+      const [end, before] = isFirst ? [points[0]!, points[1]!] : [points.at(-1)!, points.at(-2)!]
+      if (isOnEdge(end, top)) continue
+      const length = Math.hypot(end[0] - before[0], end[1] - before[1])
+      const key = keyOf(end)
+      const here = ends.get(key) ?? []
+      here.push({ line, isFirst, way: [(end[0] - before[0]) / length, (end[1] - before[1]) / length] })
+      ends.set(key, here)
+    }
+  })
+  // for each end the one it goes on to
+  const next = new Map<string, LineEnd>()
+  const nameOf = ({ line, isFirst }: LineEnd) => `${line} ${isFirst}`
+  for (const here of ends.values()) {
+    const pairs = here.flatMap((a, i) =>
+      here.slice(i + 1).map(b => ({ a, b, turn: a.way[0] * b.way[0] + a.way[1] * b.way[1] })),
+    )
+    // opposite ways out are straight on
+    pairs.sort((one, other) => one.turn - other.turn)
+    for (const { a, b } of pairs) {
+      if (next.has(nameOf(a)) || next.has(nameOf(b))) continue
+      next.set(nameOf(a), b)
+      next.set(nameOf(b), a)
+    }
+  }
+  const used = new Set<number>()
+  const follow = (line: number, isForward: boolean): Point[] => {
+    const points: Point[] = []
+    for (let at = { line, isForward }; ;) {
+      used.add(at.line)
+      const own = at.isForward ? lines[at.line]!.points : [...lines[at.line]!.points].reverse()
+      points.push(...(points.length > 0 ? own.slice(1) : own))
+      const on = next.get(`${at.line} ${!at.isForward}`)
+      if (!on || used.has(on.line)) return points
+      at = { line: on.line, isForward: on.isFirst }
+    }
+  }
+  const found: Ring[] = []
+  // from free ends first; what is left are rings
+  lines.forEach((_, line) => {
+    for (const isFirst of [true, false])
+      if (!used.has(line) && !next.has(`${line} ${isFirst}`))
+        found.push({ points: follow(line, isFirst), kind: lines[line]!.kind })
+  })
+  lines.forEach((_, line) => {
+    if (!used.has(line)) found.push({ points: follow(line, true), kind: lines[line]!.kind })
+  })
+  return found
+}
+
+function keyOf([x, y]: Point): string {
+  return `${Math.round((x + 0.0037) / NEAR)} ${Math.round((y + 0.0037) / NEAR)}`
+}
+
+/** Rings that touch a trail are sewn on its way, round and back to where they touch. Gives those that touch none. */
+function withRings(trails: Point[][], rings: readonly Ring[]): Ring[] {
+  let left = [...rings]
+  for (let isChanged = true; isChanged;) {
+    isChanged = false
+    left = left.filter(ring => {
+      // straight ones are left as they are, to hold the layers, as long as others do
+      for (const trail of [...trails].sort((a, b) => Number(b.length > 2) - Number(a.length > 2))) {
+        const at = touching(trail, ring.points)
+        if (!at) continue
+        trail.splice(at.after + 1, 0, at.point, ...roundFrom(ring.points, at), at.point)
+        isChanged = true
+        return false
+      }
+      return true
+    })
+  }
+  return left
+}
+
+interface Touch {
+  /** The stretch of the trail, and of the ring, by the point it begins with. */
+  after: number
+  of: number
+  point: Point
+}
+
+function touching(trail: readonly Point[], ring: readonly Point[]): Touch | null {
+  const box = boxOf(ring)
+  for (let after = 0; after < trail.length - 1; after++) {
+    const [a, b] = [trail[after]!, trail[after + 1]!]
+    if (Math.max(a[0], b[0]) < box[0] || Math.min(a[0], b[0]) > box[2]) continue
+    if (Math.max(a[1], b[1]) < box[1] || Math.min(a[1], b[1]) > box[3]) continue
+    for (let of = 0; of < ring.length - 1; of++) {
+      const point = meetingOf(a, b, ring[of]!, ring[of + 1]!)
+      if (point) return { after, of, point }
+    }
+  }
+  return null
+}
+
+function boxOf(points: readonly Point[]): [number, number, number, number] {
+  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)]
+  return [Math.min(...xs) - NEAR, Math.min(...ys) - NEAR, Math.max(...xs) + NEAR, Math.max(...ys) + NEAR]
+}
+
+/** Where two stretches cross or touch. */
+function meetingOf(a: Point, b: Point, c: Point, d: Point): Point | null {
+  const [rx, ry] = [b[0] - a[0], b[1] - a[1]]
+  const [sx, sy] = [d[0] - c[0], d[1] - c[1]]
+  const cross = rx * sy - ry * sx
+  const [qx, qy] = [c[0] - a[0], c[1] - a[1]]
+  if (Math.abs(cross) < 1e-9) {
+    const length = Math.hypot(rx, ry)
+    if (Math.abs(qx * ry - qy * rx) / length > NEAR) return null
+    const t = (qx * rx + qy * ry) / (length * length)
+    return t >= -1e-9 && t <= 1 + 1e-9 ? c : null
+  }
+  const t = (qx * sy - qy * sx) / cross
+  const u = (qx * ry - qy * rx) / cross
+  const slack = NEAR / Math.max(1e-6, Math.min(Math.hypot(rx, ry), Math.hypot(sx, sy)))
+  if (t < -slack || t > 1 + slack || u < -slack || u > 1 + slack) return null
+  return [a[0] + rx * t, a[1] + ry * t]
+}
+
+/** All corners of a ring, from the one after a point on it round to the one before. */
+function roundFrom(ring: readonly Point[], { of }: Touch): Point[] {
+  const corners = ring.slice(0, -1)
+  return [...corners.slice(of + 1), ...corners.slice(0, of + 1)]
+}

@@ -1,0 +1,98 @@
+// How the quilt is quilted, in words.
+import type { QuiltingKind } from '../core/file/quiltingEntry'
+import type { PlannedQuilting } from '../core/plan/plannedQuilting'
+import { formatRough } from './length'
+import { inEnglish, type Speech } from './speech'
+
+export const QUILTING_NAMES: Readonly<Record<QuiltingKind, string>> = {
+  ditch: 'in the ditch, along the seams',
+  echo: 'round the inside of patches',
+  diagonal: 'diagonals through the blocks',
+  grid: 'a grid',
+  lines: 'parallel lines',
+  random: 'straight lines at random',
+  motif: 'a motif in blocks or borders',
+  ties: 'ties or buttons',
+}
+
+export const MOTIF_NAMES: Readonly<Record<string, string>> = {
+  petals: 'four petals',
+  leaf: 'a leaf',
+  wave: 'a wave, for borders',
+  spiral: 'a spiral',
+}
+
+/** How the lines of a kind come onto the cloth. */
+export const MARKED: Readonly<Record<QuiltingKind, string>> = {
+  ditch: 'Nothing to mark: sew in the seam, on the side without the allowance.',
+  echo: 'Nothing to mark where the foot runs along the seam; else tape or chalk.',
+  diagonal: 'Tape from corner to corner, or a crease pressed with a blunt point.',
+  grid: 'Tape for the first line of each way, the guide bar of the foot for the rest.',
+  lines: 'Tape for the first line, the guide bar of the foot for the rest.',
+  random: 'Tape, one strip at a time: sew along both of its edges, then move it.',
+  motif: 'Trace it from a light box or through a stencil.',
+  ties: 'A pin at each place, moved as you tie.',
+}
+
+type Line = PlannedQuilting['lines'][number]
+
+/** Where a point of the quilt lies, for somebody who stands before it. */
+function placeText([x, y]: readonly [number, number], { width, height }: PlannedQuilting, speech: Speech): string {
+  const near = 0.02
+  if (y < near) return `the upper edge, ${formatRough(x, speech)} from the left`
+  if (height - y < near) return `the lower edge, ${formatRough(x, speech)} from the left`
+  if (x < near) return `the left edge, ${formatRough(y, speech)} from the top`
+  if (width - x < near) return `the right edge, ${formatRough(y, speech)} from the top`
+  return `${formatRough(x, speech)} from the left, ${formatRough(y, speech)} from the top`
+}
+
+/** One line at the machine. */
+export function lineText(line: Line, plan: PlannedQuilting, speech: Speech): string {
+  const [first, last] = [line.points[0]!, line.points.at(-1)!]
+  if (line.points.length === 1) return `Tie at ${placeText(first, plan, speech)}: a square knot, or a button sewn fast.`
+  const start =
+    line.from === 'edge'
+      ? `Begin in the trimmings at ${placeText(first, plan, speech)}`
+      : `Begin with three tiny stitches at ${placeText(first, plan, speech)}, the bobbin thread drawn up`
+  const corners = line.points.length - 2
+  const way =
+    corners === 0 ? 'straight' : `round ${corners} ${corners === 1 ? 'corner' : 'corners'}, needle down at each,`
+  const end =
+    line.to === 'edge'
+      ? `to ${placeText(last, plan, speech)}, out into the trimmings`
+      : `to ${placeText(last, plan, speech)}; three tiny stitches, and bury the ends`
+  return `${start}. Sew ${way} ${end}.`
+}
+
+/** In which order, and why. */
+export function orderText(
+  { anchors, lines, stops, ends, turns }: PlannedQuilting,
+  school: string,
+  speech: Speech,
+): string {
+  const sewn = lines.filter(({ points }) => points.length > 1).length
+  const held =
+    anchors === 0
+      ? 'No line runs straight from edge to edge: hold the layers with many pins, and begin in the middle.'
+      : school === 'from-the-middle'
+        ? `First the ${anchors} straight lines from edge to edge, which hold the layers: from the middle to the right `
+          + 'edge, turn the quilt end for end, again; then those of the next direction.'
+        : `First the ${anchors} straight lines from edge to edge, which hold the layers: from the right edge to the `
+          + 'middle, turn the quilt end for end, from the middle out; then those of the next direction.'
+  const rest = sewn > anchors ? ` Then the other ${sewn - anchors}, from the center out.` : ''
+  return inEnglish(
+    `${held}${rest} ${stops} starts and stops inside, ${ends} ends in the trimmings; about ${turns} quarter turns of `
+      + 'the quilt.',
+    speech,
+  )
+}
+
+/** Minutes at the machine, roughly: a hand's pace, and what starts and turns cost. */
+export function hoursText({ length, stops, turns, lines }: PlannedQuilting): string {
+  const ties = lines.filter(({ points }) => points.length === 1).length
+  const minutes = length / 45 + stops * 0.75 + turns * 0.4 + lines.length * 0.3 + ties * 1.5
+  const hours = minutes / 60
+  return hours < 1
+    ? `about ${Math.max(5, Math.round(minutes / 5) * 5)} minutes`
+    : `about ${Math.round(hours * 2) / 2} hours`
+}
