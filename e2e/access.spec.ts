@@ -26,6 +26,7 @@ async function expectAccessible(page: Page, place: string, rules?: string[], ove
 const LEAVES = [
   ['batches', 'batch'],
   ['joining', 'rows-joined'],
+  ['quilting', 'quilting-page'],
   ['cards', 'row-card'],
 ] as const
 
@@ -98,7 +99,18 @@ for (const light of ['light', 'dark'] as const) {
 test('on a tablet nothing is wider than the screen', async ({ page }) => {
   await page.setViewportSize({ width: 820, height: 1180 })
   const quilt = await openDemo(page, 'Berth four')
-  for (const station of ['draft', 'batches', 'joining', 'cards', 'Cloth', 'Cut', 'Piece', 'Finish', 'Diary']) {
+  for (const station of [
+    'draft',
+    'batches',
+    'joining',
+    'quilting',
+    'cards',
+    'Cloth',
+    'Cut',
+    'Piece',
+    'Finish',
+    'Diary',
+  ]) {
     if (station.toLowerCase() === station) {
       await page.goto(`${quilt}/${station}`)
       await planned(page)

@@ -61,6 +61,9 @@ await build({
       "export { simulator } from './core/simulation/quilt'",
       "export { plannedBatches } from './core/plan/batches/plannedBatches'",
       "export { dimensionsOf } from './core/top/dimensions'",
+      "export { plannedQuilting } from './core/plan/plannedQuilting'",
+      "export { widestGap } from './core/quilting/widestGap'",
+      "export { planBinding } from './core/layers/binding/binding'",
       "export { makeWorkbook } from './app/workers/makeWorkbook'",
       "export { changeBetween } from './app/workers/changes'",
       "export { shared, toWire } from './app/workers/wire'",
@@ -92,6 +95,9 @@ const {
   plannedBatches,
   simulator,
   dimensionsOf,
+  plannedQuilting,
+  widestGap,
+  planBinding,
   makeWorkbook,
   changeBetween,
   shared,
@@ -151,6 +157,51 @@ for (const [name, path] of quilts) {
   })
   record(`need ÷ bound, ${name}`, need / bound, '', 1)
   record(`need ÷ each size in its own strips, ${name}`, need / own, '', 1)
+}
+
+// quilting: 2,500 squares in the ditch; lines thrown at random; joins of a flanged binding
+{
+  const file = {
+    format: 'wren-quilt',
+    version: 1,
+    cloths: [{ id: 'a', colour: '#222222' }],
+    blocks: [{ id: 'one', design: 'plain', size: 2, cloths: { cloth: 'a' } }],
+    setting: { across: 50, down: 50 },
+    quilting: [{ kind: 'ditch' }],
+    binding: { style: 'flanged', strip: 1.5, cloth: 'a', flange: { strip: 1.75, cloth: 'a' } },
+  }
+  const quilt = readQuilt(file).value
+  const makes = new Map(quilt.blocks.map(block => [block.id, blockMake(quilt, block)]))
+  const dimensions = dimensionsOf(quilt)
+  const taken = run =>
+    median(
+      times(5, () => {
+        const started = performance.now()
+        run()
+        return performance.now() - started
+      }),
+    )
+  record(
+    'quilting of 2,500 squares in the ditch, lines, order and gap',
+    taken(() => plannedQuilting(quilt, makes, dimensions)),
+    'ms',
+    600,
+  )
+  let seed = 5
+  const next = most => (((seed = (seed * 16807) % 2147483647) - 1) / 2147483646) * most
+  const thrown = Array.from({ length: 2000 }, () => [next(100), next(100), next(100), next(100)])
+  record(
+    'widest gap of 2,000 random lines',
+    taken(() => widestGap(100, 100, thrown)),
+    'ms',
+    300,
+  )
+  record(
+    'joins of a flanged binding',
+    taken(() => planBinding(quilt, 100, 100)),
+    'ms',
+    50,
+  )
 }
 
 // large quilts: cost against the number of places with the same dressings, and against the number of dressings

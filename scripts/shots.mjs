@@ -29,9 +29,6 @@ try {
   await page.goto(address)
   await page.waitForSelector('[data-testid=quilt-tile]')
   await shoot('shelf')
-  await page.getByRole('button', { name: 'New quilt' }).click()
-  await shoot('new-quilt')
-  await page.keyboard.press('Escape')
   await page.getByRole('link').filter({ hasText: 'Berth four' }).click()
   await settled()
   const quilt = page.url().replace(/\/design$/, '')
@@ -74,6 +71,12 @@ try {
     .nth(9)
     .evaluate(visit => visit.scrollIntoView({ block: 'center' }))
   await shoot('batches')
+  await at('quilting')
+  for (const kind of ['ditch', 'motif']) {
+    await page.getByTestId(`add-${kind}`).click()
+    await settled()
+  }
+  await shoot('quilting')
   await at('design')
   await page.getByRole('button', { name: 'Try-outs' }).click()
   await page.getByTestId('try-out').nth(11).waitFor()

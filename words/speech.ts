@@ -24,6 +24,7 @@ const UK: Readonly<Record<string, string>> = {
   neighbors: 'neighbours',
   neighboring: 'neighbouring',
   fibers: 'fibres',
+  Fiber: 'Fibre',
   Meters: 'Metres',
   color: 'colour',
   Color: 'Colour',

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { quiltOf, SAMPLE } from '../testing/quiltOf'
-import { planBacking } from './backing'
+import { planBacking, type Backing } from './backing'
 import { planBatting } from './batting'
 
 const side = fc.integer({ min: 40, max: 960 }).map(n => n / 8)
@@ -54,4 +54,62 @@ test('batting lies between the top and the back', () => {
 test('without a backing there is none', () => {
   expect(planBacking(quiltOf({ ...SAMPLE, backing: null }), 60, 81)).toBeNull()
   expect(planBatting(quiltOf({ ...SAMPLE, batting: null }), 60, 81)).toBeNull()
+})
+
+test('no seam down the middle: of an even number of panels one is cut in two, and they still span', () => {
+  fc.assert(
+    fc.property(side, side, fc.constantFrom(40, 42, 44), (width, height, clothWidth) => {
+      const quilt = (offCentre: boolean) =>
+        quiltOf({
+          ...SAMPLE,
+          cloths: SAMPLE.cloths.map(cloth => ({ ...cloth, width: clothWidth })),
+          backing: { cloth: 'cream', offCentre, way: 'vertical' },
+        })
+      const [plain, off] = [quilt(false), quilt(true)].map(q => planBacking(q, width, height)!) as [Backing, Backing]
+      const [usable, span] = [clothWidth - 1, width + 0.5 + 8]
+      const count = off.panels.total
+      expect(count).toBeGreaterThanOrEqual(plain.panels.total)
+      // strips as they lie side by side: a panel in two halves is one strip more
+      const strips = off.isSplit ? count + 1 : count
+      if (count > 1) expect(strips % 2).toBe(1)
+      expect(count * usable - (strips - 1)).toBeGreaterThanOrEqual(span - 1e-6)
+    }),
+  )
+})
+
+test('each way is told with its cost; a print with an up runs up the quilt; what is asked for is taken', () => {
+  const back = (backing: object, directional = false) =>
+    planBacking(
+      quiltOf({
+        ...SAMPLE,
+        cloths: SAMPLE.cloths.map(cloth => ({ ...cloth, directional })),
+        backing: { cloth: 'cream', ...backing },
+      }),
+      60,
+      81,
+    )!
+  const [down, across] = back({}).ways
+  expect([down!.seams, down!.panels.total, across!.seams, across!.panels.total]).toEqual([
+    'vertical',
+    2,
+    'horizontal',
+    3,
+  ])
+  expect(back({ way: 'horizontal' })).toMatchObject({ seams: 'horizontal', panels: { total: 3 } })
+  expect(back({ way: 'horizontal' }, true)).toMatchObject({ seams: 'vertical', ways: [{ seams: 'vertical' }] })
+})
+
+test('packets of batting: one that lies either way round, else as many as lie edge to edge; it shrinks', () => {
+  const batting = (facts: object) => planBatting(quiltOf({ ...SAMPLE, batting: { overhang: 3, ...facts } }), 60, 81)!
+  // 66½ × 87½ is wanted
+  expect(batting({ width: 90, length: 108 }).packets).toBe(1)
+  expect(batting({ width: 88, length: 67 }).packets).toBe(1)
+  expect(batting({ width: 45, length: 60 }).packets).toBe(4)
+  expect(batting({ width: 90 }).packets).toBe(1)
+  expect(batting({}).packets).toBeUndefined()
+  const { washed } = batting({ shrink: 0.04 })
+  expect([washed!.width.total, washed!.height.total]).toEqual([
+    expect.closeTo(60.5 * 0.96, 9),
+    expect.closeTo(81.5 * 0.96, 9),
+  ])
 })

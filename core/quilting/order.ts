@@ -26,11 +26,12 @@ export interface Ordered {
 export function inOrder(trails: readonly Trail[], top: QuiltedTop, school: School): Ordered {
   const isAnchor = ({ points, from, to }: Trail) => from === 'edge' && to === 'edge' && points.length === 2
   const anchors = anchored(trails.filter(isAnchor), top, school)
+  const isTie = ({ points }: Trail) => points.length === 1
   const rest = fromTheMiddle(
-    trails.filter(trail => !isAnchor(trail)),
+    trails.filter(trail => !isAnchor(trail) && !isTie(trail)),
     top,
   )
-  return { trails: [...anchors, ...rest], anchors: anchors.length }
+  return { trails: [...anchors, ...rest, ...toAndFro(trails.filter(isTie))], anchors: anchors.length }
 }
 
 function directionOf({ points }: Trail): number {
@@ -80,33 +81,69 @@ function turned({ kind, points, from, to }: Trail): Trail {
 }
 
 /** More trails than this are taken ring by ring, without looking for the cheapest next one among all. */
-const LOOKED_AT = 400
+const LOOKED_AT = 120
 
 function fromTheMiddle(trails: readonly Trail[], { width, height }: QuiltedTop): Trail[] {
   const middle: Point = [width / 2, height / 2]
-  const left = trails.map(trail => ({ trail, away: awayFrom(trail, middle) })).sort((a, b) => a.away - b.away)
+  const left = trails
+    .map(trail => ({
+      ways: [trail, turned(trail)].map(way => wayOf(way, { width, height })),
+      away: awayFrom(trail, middle),
+    }))
+    .sort((a, b) => a.away - b.away)
   const done: Trail[] = []
   let at = middle
   let heading = 0
   while (left.length > 0) {
-    let best = { place: 0, isTurned: false, cost: Infinity }
+    let best = { place: 0, way: left[0]!.ways[0]!, cost: Infinity }
     // what lies farther out waits
     const most = left[0]!.away + Math.min(width, height) / 8
     for (let place = 0; place < Math.min(left.length, LOOKED_AT); place++) {
-      const { trail, away } = left[place]!
+      const { ways, away } = left[place]!
       if (away > most) break
-      for (const isTurned of [false, true]) {
-        const cost = costOf(isTurned ? turned(trail) : trail, at, heading, { width, height })
-        if (cost < best.cost) best = { place, isTurned, cost }
+      for (const way of ways) {
+        const cost = costOf(way, at, heading)
+        if (cost < best.cost) best = { place, way, cost }
       }
     }
-    const [{ trail }] = left.splice(best.place, 1) as [(typeof left)[0]]
-    const next = best.isTurned ? turned(trail) : trail
-    done.push(next)
-    at = next.points.at(-1)!
-    heading = headingAt(next, true)
+    left.splice(best.place, 1)
+    done.push(best.way.trail)
+    at = best.way.trail.points.at(-1)!
+    heading = best.way.headingAtEnd
   }
   return done
+}
+
+/** A trail sewn one way, with what its cost is made of. */
+interface Way {
+  trail: Trail
+  heading: number
+  headingAtEnd: number
+  arm: number
+}
+
+function wayOf(trail: Trail, size: { width: Inches; height: Inches }): Way {
+  return {
+    trail,
+    heading: headingAt(trail, false),
+    headingAtEnd: headingAt(trail, true),
+    arm: underTheArm(trail, size),
+  }
+}
+
+/** Ties row by row, to and fro. */
+function toAndFro(ties: readonly Trail[]): Trail[] {
+  const rows = new Map<number, Trail[]>()
+  for (const tie of ties) {
+    const row = Math.round(tie.points[0]![1] * 100)
+    rows.set(row, [...(rows.get(row) ?? []), tie])
+  }
+  return [...rows.entries()]
+    .sort(([a], [b]) => a - b)
+    .flatMap(([, row], i) => {
+      const across = row.sort((a, b) => a.points[0]![0] - b.points[0]![0])
+      return i % 2 === 0 ? across : across.reverse()
+    })
 }
 
 function awayFrom({ points }: Trail, [mx, my]: Point): number {
@@ -120,11 +157,11 @@ function headingAt({ points }: Trail, isEnd: boolean): number {
   return Math.atan2(to[1] - from[1], to[0] - from[0])
 }
 
-function costOf(trail: Trail, at: Point, heading: number, size: { width: Inches; height: Inches }): number {
+function costOf({ trail, heading: next, arm }: Way, at: Point, heading: number): number {
   const [x, y] = trail.points[0]!
-  const apart = Math.abs(headingAt(trail, false) - heading) % (2 * Math.PI)
+  const apart = Math.abs(next - heading) % (2 * Math.PI)
   const quarters = Math.min(apart, 2 * Math.PI - apart) / (Math.PI / 2)
-  return Math.hypot(x - at[0], y - at[1]) + A_QUARTER * quarters + ALL_UNDER_THE_ARM * underTheArm(trail, size)
+  return Math.hypot(x - at[0], y - at[1]) + A_QUARTER * quarters + ALL_UNDER_THE_ARM * arm
 }
 
 /** The share of the quilt that lies to the right of the needle, seen along the line: that is under the arm. */

@@ -74,7 +74,7 @@ export function randomLines(
   const chance = chanceFrom(seed)
   const reach = Math.hypot(top.width, top.height) / 2
   const taken: { along: Point; off: number }[] = []
-  for (let tries = 0; taken.length < count && tries < count * 20; tries++) {
+  for (let tries = 0; taken.length < count && tries < count * 6; tries++) {
     const angle = chance.even() * Math.PI
     const along: Point = [Math.cos(angle), Math.sin(angle)]
     const off = (chance.even() * 2 - 1) * reach

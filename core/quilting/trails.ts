@@ -1,5 +1,5 @@
 // In: lines to be quilted. Out: the same as trails that the needle follows without stopping, as few as can be.
-import type { Point } from '../geometry/polygon'
+import { boundingBox, type Point } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
 import type { QuiltingKind } from '../file/quiltingEntry'
 import type { QuiltedTop, QuiltingLine } from './quiltedTop'
@@ -36,12 +36,13 @@ export function trailsOf(lines: readonly QuiltingLine[], top: Pick<QuiltedTop, '
     if (isRing && !isOnEdge(points[0]!, top)) rings.push({ points, kind })
     else open.push(points)
   }
-  let apart = withRings(open, rings)
+  const boxes = new Map(rings.map(ring => [ring, boxOf(ring.points)]))
+  let apart = withRings(open, rings, boxes)
   const left: Ring[] = []
   // rings that touch no trail may touch each other
   while (apart.length > 0) {
     const [base, ...others] = apart as [Ring, ...Ring[]]
-    apart = withRings([base.points], others)
+    apart = withRings([base.points], others, boxes)
     left.push(base)
   }
   const endAt = (point: Point): TrailEnd => (isOnEdge(point, top) ? 'edge' : 'inside')
@@ -137,17 +138,23 @@ function keyOf([x, y]: Point): string {
   return `${Math.round((x + 0.0037) / NEAR)} ${Math.round((y + 0.0037) / NEAR)}`
 }
 
+type Box = readonly [left: number, top: number, right: number, bottom: number]
+
 /** Rings that touch a trail are sewn on its way, round and back to where they touch. Gives those that touch none. */
-function withRings(trails: Point[][], rings: readonly Ring[]): Ring[] {
+function withRings(trails: Point[][], rings: readonly Ring[], around: ReadonlyMap<Ring, Box>): Ring[] {
+  const boxes = new Map<readonly Point[], Box>(trails.map(trail => [trail, boxOf(trail)]))
   let left = [...rings]
   for (let isChanged = true; isChanged;) {
     isChanged = false
     left = left.filter(ring => {
+      const box = around.get(ring)!
       // straight ones are left as they are, to hold the layers, as long as others do
-      for (const trail of [...trails].sort((a, b) => Number(b.length > 2) - Number(a.length > 2))) {
-        const at = touching(trail, ring.points)
+      const near = trails.filter(trail => overlap(boxes.get(trail)!, box))
+      for (const trail of near.sort((a, b) => Number(b.length > 2) - Number(a.length > 2))) {
+        const at = touching(trail, ring.points, box)
         if (!at) continue
         trail.splice(at.after + 1, 0, at.point, ...roundFrom(ring.points, at), at.point)
+        boxes.set(trail, boxOf(trail))
         isChanged = true
         return false
       }
@@ -157,6 +164,10 @@ function withRings(trails: Point[][], rings: readonly Ring[]): Ring[] {
   return left
 }
 
+function overlap(a: Box, b: Box): boolean {
+  return a[0] <= b[2] && b[0] <= a[2] && a[1] <= b[3] && b[1] <= a[3]
+}
+
 interface Touch {
   /** The stretch of the trail, and of the ring, by the point it begins with. */
   after: number
@@ -164,8 +175,7 @@ interface Touch {
   point: Point
 }
 
-function touching(trail: readonly Point[], ring: readonly Point[]): Touch | null {
-  const box = boxOf(ring)
+function touching(trail: readonly Point[], ring: readonly Point[], box: Box): Touch | null {
   for (let after = 0; after < trail.length - 1; after++) {
     const [a, b] = [trail[after]!, trail[after + 1]!]
     if (Math.max(a[0], b[0]) < box[0] || Math.min(a[0], b[0]) > box[2]) continue
@@ -178,9 +188,9 @@ function touching(trail: readonly Point[], ring: readonly Point[]): Touch | null
   return null
 }
 
-function boxOf(points: readonly Point[]): [number, number, number, number] {
-  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)]
-  return [Math.min(...xs) - NEAR, Math.min(...ys) - NEAR, Math.max(...xs) + NEAR, Math.max(...ys) + NEAR]
+function boxOf(points: readonly Point[]): Box {
+  const { x, y, width, height } = boundingBox(points)
+  return [x - NEAR, y - NEAR, x + width + NEAR, y + height + NEAR]
 }
 
 /** Where two stretches cross or touch. */

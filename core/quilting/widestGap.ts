@@ -19,6 +19,13 @@ const SLACK: Inches = 1 / 32
 /** More cells than this are not looked at; what is left then is an upper bound. */
 const MOST_CELLS = 60_000
 
+/** The best place so far. */
+interface Best {
+  distance: number
+  x: number
+  y: number
+}
+
 interface Cell {
   x: number
   y: number
@@ -43,7 +50,7 @@ export function widestGap(width: Inches, height: Inches, lines: readonly Stretch
     [0, height, 0, 0],
   ]
   const flat = Float64Array.from(all.flat())
-  const best = { distance: 0, x: width / 2, y: height / 2 }
+  const best: Best = { distance: 0, x: width / 2, y: height / 2 }
   const heap = new Heap()
   let left = MOST_CELLS
   const add = (x: number, y: number, half: number, from: Int32Array) => {
@@ -68,28 +75,31 @@ export function widestGap(width: Inches, height: Inches, lines: readonly Stretch
   return { size: 2 * best.distance, x: best.x, y: best.y, isProven: rest === 0 }
 }
 
+/** A place is moved no farther than this when it is put right. */
+const POLISHED: Inches = 1 / 4
+
 /** Goes uphill from the best place, in smaller and smaller steps. */
-function polish(
-  flat: Float64Array,
-  best: { distance: number; x: number; y: number },
-  width: Inches,
-  height: Inches,
-): void {
-  const lines = flat.length / 4
+function polish(flat: Float64Array, best: Best, width: Inches, height: Inches): void {
+  const from = { ...best }
+  // no other line can be the nearest so near to it
+  const near: number[] = []
+  for (let line = 0; line < flat.length / 4; line++)
+    if (distanceTo(flat, line, best.x, best.y) <= best.distance + 2 * POLISHED) near.push(line)
   for (let step = SLACK; step > 1e-4;) {
     const before = best.distance
     for (let way = 0; way < 16; way++) {
       const [x, y] = [best.x + step * Math.cos((way * Math.PI) / 8), best.y + step * Math.sin((way * Math.PI) / 8)]
-      if (x < 0 || y < 0 || x > width || y > height) continue
+      if (x < 0 || y < 0 || x > width || y > height || Math.hypot(x - from.x, y - from.y) > POLISHED) continue
       let least = Infinity
-      for (let i = 0; i < lines && least > best.distance; i++) least = Math.min(least, distanceTo(flat, i, x, y))
+      for (let i = 0; i < near.length && least > best.distance; i++)
+        least = Math.min(least, distanceTo(flat, near[i]!, x, y))
       if (least > best.distance) Object.assign(best, { distance: least, x, y })
     }
     if (best.distance === before) step /= 2
   }
 }
 
-/** Distances from a cell's middle: what is near it, and how good it can be. Null: it lies outside. */
+/** Distances from a cell's middle: what is near it, how good it can be. Null: it cannot be better, or lies outside. */
 function look(
   flat: Float64Array,
   x: number,
@@ -98,71 +108,109 @@ function look(
   from: Int32Array,
   width: number,
   height: number,
-  best: { distance: number; x: number; y: number },
+  best: Best,
 ): Cell | null {
   if (x - half >= width || y - half >= height) return null
   const reach = half * Math.SQRT2
-  const distances = new Float64Array(from.length)
+  const distances = scratch(from.length)
   let least = Infinity
   for (let i = 0; i < from.length; i++) {
     const d = distanceTo(flat, from[i]!, x, y)
     distances[i] = d
     if (d < least) least = d
+    // nothing in it can be better
+    if (least + reach <= best.distance + SLACK) return null
   }
-  if (x <= width && y <= height && least > best.distance) Object.assign(best, { distance: least, x, y })
-  if (least + reach <= best.distance + SLACK) return null
+  const isBest = x <= width && y <= height && least > best.distance
+  const most = least + 2 * reach
   let count = 0
-  const near = new Int32Array(from.length)
-  for (let i = 0; i < from.length; i++) if (distances[i]! <= least + 2 * reach) near[count++] = from[i]!
-  const kept = near.slice(0, count)
-  const bound = Math.min(least + reach, pairBound(flat, nearest(from, distances), x, y, half))
-  return { x, y, half, near: kept, bound }
+  for (let i = 0; i < from.length; i++) if (distances[i]! <= most) count += 1
+  const near = new Int32Array(count)
+  count = 0
+  for (let i = 0; i < from.length; i++) {
+    if (distances[i]! > most) continue
+    near[count] = from[i]!
+    distances[count++] = distances[i]!
+  }
+  if (isBest) Object.assign(best, { distance: least, x, y })
+  const bound = Math.min(least + reach, mixedBound(flat, around(flat, near, distances, x, y), x, y, half))
+  return { x, y, half, near, bound }
 }
 
-/** The six nearest lines. */
-function nearest(from: Int32Array, distances: Float64Array): number[] {
-  const found: number[] = []
-  const at: number[] = []
-  for (let i = 0; i < from.length; i++) {
-    const d = distances[i]!
-    if (found.length === 6 && d >= at[5]!) continue
-    let k = found.length === 6 ? 5 : found.length
-    for (; k > 0 && at[k - 1]! > d; k--) {
-      found[k] = found[k - 1]!
-      at[k] = at[k - 1]!
-    }
-    found[k] = from[i]!
-    at[k] = d
-  }
-  return found
+let kept = new Float64Array(0)
+
+/** Room for so many distances, used again from cell to cell. */
+function scratch(length: number): Float64Array {
+  if (kept.length < length) kept = new Float64Array(2 * length)
+  return kept
 }
+
+const EIGHTHS = 8
+const nearestOf = new Int32Array(EIGHTHS)
+const distanceOf = new Float64Array(EIGHTHS)
+
+/**
+ * Of the lines to each eighth of the round, as they are seen from the middle, the nearest: those of one side would say
+ * nothing of the other. In `nearestOf`, packed; gives how many.
+ */
+function around(flat: Float64Array, near: Int32Array, distances: Float64Array, x: number, y: number): number {
+  nearestOf.fill(-1)
+  distanceOf.fill(Infinity)
+  for (let i = 0; i < near.length; i++) {
+    const line = near[i]! * 4
+    const ax = flat[line]!
+    const ay = flat[line + 1]!
+    const dx = flat[line + 2]! - ax
+    const dy = flat[line + 3]! - ay
+    const square = dx * dx + dy * dy
+    const t = square === 0 ? 0 : Math.min(1, Math.max(0, ((x - ax) * dx + (y - ay) * dy) / square))
+    const ox = ax + t * dx - x
+    const oy = ay + t * dy - y
+    const eighth = (ox < 0 ? 4 : 0) + (oy < 0 ? 2 : 0) + (Math.abs(ox) < Math.abs(oy) ? 1 : 0)
+    if (distances[i]! < distanceOf[eighth]!) {
+      distanceOf[eighth] = distances[i]!
+      nearestOf[eighth] = near[i]!
+    }
+  }
+  let count = 0
+  for (let eighth = 0; eighth < EIGHTHS; eighth++) if (nearestOf[eighth]! >= 0) nearestOf[count++] = nearestOf[eighth]!
+  return count
+}
+
+const corners = new Float64Array(4 * EIGHTHS)
 
 /** Nowhere in a cell is the nearer of two lines farther than their best mixture is at the worst corner. */
-function pairBound(flat: Float64Array, lines: readonly number[], x: number, y: number, half: number): number {
-  const corners = lines.map(line => [
-    distanceTo(flat, line, x - half, y - half),
-    distanceTo(flat, line, x + half, y - half),
-    distanceTo(flat, line, x - half, y + half),
-    distanceTo(flat, line, x + half, y + half),
-  ])
+function mixedBound(flat: Float64Array, count: number, x: number, y: number, half: number): number {
   let bound = Infinity
-  for (let i = 0; i < corners.length; i++) {
-    bound = Math.min(bound, Math.max(...corners[i]!))
-    for (let j = i + 1; j < corners.length; j++) {
-      const [a, b] = [corners[i]!, corners[j]!]
+  for (let i = 0; i < count; i++) {
+    let worst = 0
+    for (let k = 0; k < 4; k++) {
+      const d = distanceTo(flat, nearestOf[i]!, x + (k & 1 ? half : -half), y + (k & 2 ? half : -half))
+      corners[4 * i + k] = d
+      if (d > worst) worst = d
+    }
+    if (worst < bound) bound = worst
+  }
+  for (let i = 0; i < count; i++)
+    for (let j = i + 1; j < count; j++)
       for (let k = 0; k < 4; k++)
         for (let l = k + 1; l < 4; l++) {
           // where the mixtures at two corners are equal
-          const slope = a[k]! - b[k]! - a[l]! + b[l]!
-          if (Math.abs(slope) < 1e-12) continue
-          const t = (b[l]! - b[k]!) / slope
+          const a = corners[4 * i + k]!
+          const b = corners[4 * j + k]!
+          const c = corners[4 * i + l]!
+          const d = corners[4 * j + l]!
+          const slope = a - b - c + d
+          if (slope < 1e-12 && slope > -1e-12) continue
+          const t = (d - b) / slope
           if (t <= 0 || t >= 1) continue
           let worst = 0
-          for (let m = 0; m < 4; m++) worst = Math.max(worst, t * a[m]! + (1 - t) * b[m]!)
+          for (let m = 0; m < 4; m++) {
+            const mixed = t * corners[4 * i + m]! + (1 - t) * corners[4 * j + m]!
+            if (mixed > worst) worst = mixed
+          }
           if (worst < bound) bound = worst
         }
-    }
-  }
   return bound
 }
 
@@ -174,7 +222,8 @@ function distanceTo(flat: Float64Array, line: number, x: number, y: number): num
   const dy = flat[at + 3]! - ay
   const square = dx * dx + dy * dy
   const t = square === 0 ? 0 : Math.min(1, Math.max(0, ((x - ax) * dx + (y - ay) * dy) / square))
-  const [ox, oy] = [x - ax - t * dx, y - ay - t * dy]
+  const ox = x - ax - t * dx
+  const oy = y - ay - t * dy
   return Math.sqrt(ox * ox + oy * oy)
 }
 

@@ -348,7 +348,8 @@ export const RULES: readonly Rule[] = [
       const H = top.height + 2 * rawEdge(quilt) + 2 * o
       const panels = (span: number) =>
         span <= cloth.usable + 1e-6 ? 1 : Math.ceil((span - 1) / (cloth.usable - 1) - 1e-6)
-      const least = Math.min(panels(W) * H, panels(H) * W)
+      // a print with an up runs up the quilt
+      const least = cloth.directional ? panels(W) * H : Math.min(panels(W) * H, panels(H) * W)
       const exact = (least * (1 + quilt.margin) + 1) / (1 - cloth.shrink)
       const step = quilt.units === 'cm' ? 10 / 2.54 : 4.5
       return [

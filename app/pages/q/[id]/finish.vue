@@ -118,7 +118,10 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
                 ><Figure path="backing.panels" kind="count" title="Panels" />
                 {{ plan.backing.panels === 1 ? 'panel' : 'panels' }}</strong
               >, each <strong><Figure path="backing.panelLength" title="Length of a panel" /></strong> long,
-              {{ SEAMS[plan.backing.seams] }}. Buy
+              {{ SEAMS[plan.backing.seams]
+              }}<template v-if="plan.backing.split"
+                >, one of them cut in two along its length and sewn to both sides</template
+              >. Buy
               <strong
                 ><Figure
                   path="backing.buy"
@@ -146,6 +149,14 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
               :step="1 / 2"
               @commit="v => edit('overhang of the backing', setBacking({ overhang: v }))"
             />
+            <BackingWays
+              class="mt-3"
+              :plan="plan.backing"
+              :way="quilt.backing.way"
+              :off-centre="quilt.backing.offCentre"
+              :disabled="!store.canWrite"
+              @change="change => edit('way of the backing', setBacking(change))"
+            />
             <button type="button" class="button mt-3" @click="edit('no backing', setBacking(null))">No backing</button>
           </template>
           <button v-else type="button" class="button mt-2" @click="edit('backing', setBacking({}))">
@@ -169,6 +180,13 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
               :most="20"
               :step="1 / 2"
               @commit="v => edit('overhang', setBatting({ overhang: v }))"
+            />
+            <BattingFacts
+              class="mt-3"
+              :quilt="quilt"
+              :plan="plan.batting"
+              :disabled="!store.canWrite"
+              @change="change => edit('batting', setBatting(change))"
             />
             <button type="button" class="button mt-3" @click="edit('no batting', setBatting(null))">
               {{ inEnglish('No batting', speech) }}

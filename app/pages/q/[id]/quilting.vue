@@ -95,7 +95,7 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
     <StationHead title="Quilting" print="the plan" mode="At the machine" />
     <p v-if="!store.plan" class="note" role="status">Laying it out …</p>
     <div v-else class="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
-      <section class="card space-y-3" aria-label="The lines">
+      <section class="card space-y-3" aria-label="The lines" data-testid="quilting-page">
         <QuiltedPicture :quilt="quilt" :quilting="quilting" :width="900" :height="760" :warn="isTooWide" />
         <template v-if="quilting">
           <p class="text-lg" data-testid="gap-text">

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import type { BackingChange } from '~~/core/edits/layers'
+import type { PlannedBacking } from '~~/core/plan/plannedLayers'
+import { formatCloth } from '~~/words/length'
+import { inEnglish, plural } from '~~/words/speech'
+
+/** Which way the seams of the back run, with what each way costs. */
+const { plan } = defineProps<{
+  plan: PlannedBacking
+  way: 'auto' | 'vertical' | 'horizontal' | 'wide' | 'leftovers'
+  offCentre: boolean
+  disabled: boolean
+}>()
+const emit = defineEmits<{ change: [change: BackingChange] }>()
+const speech = useSpeech()
+const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no seam' } as const
+const DIRECTION = ['vertical', 'horizontal'] as const
+</script>
+
+<template>
+  <div class="space-y-2">
+    <table v-if="plan.ways.length > 1" class="w-full text-left" data-testid="backing-ways">
+      <caption class="label text-left">
+        What each way costs
+      </caption>
+      <tbody>
+        <tr v-for="(each, i) in plan.ways" :key="i">
+          <td class="py-1">The cloth {{ i === 0 ? 'running down' : 'running across' }}: {{ SEAMS[each.seams] }}</td>
+          <td class="figure">{{ plural(each.panels, 'panel') }}</td>
+          <td class="figure font-semibold">
+            <Figure
+              :path="`backing.ways.${i}.buy`"
+              kind="cloth"
+              :text="formatCloth(each.buy, speech)"
+              title="To buy this way"
+            />
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <label v-if="plan.ways.length > 1" class="block"
+      ><span class="label">The cloth runs</span
+      ><select
+        class="field"
+        :value="way"
+        :disabled="disabled"
+        @change="e => emit('change', { way: (e.target as HTMLSelectElement).value as 'auto' })"
+      >
+        <option value="auto">whichever way needs less</option>
+        <option v-for="(direction, i) in DIRECTION" :key="direction" :value="direction">
+          {{ i === 0 ? 'down the quilt' : 'across the quilt' }}
+        </option>
+        <option value="wide">in one piece, of wide cloth</option>
+      </select></label
+    >
+    <p v-else class="note">Its print has an up: the cloth runs down the quilt.</p>
+    <label class="flex min-h-11 items-center gap-2"
+      ><input
+        type="checkbox"
+        class="size-5"
+        :checked="offCentre"
+        :disabled="disabled"
+        @change="e => emit('change', { offCentre: (e.target as HTMLInputElement).checked })"
+      />{{ inEnglish('No seam down the center', speech) }}</label
+    >
+  </div>
+</template>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import type { BattingChange } from '~~/core/edits/layers'
+import type { Quilt } from '~~/core/file/quilt'
+import type { PlannedBatting } from '~~/core/plan/plannedLayers'
+import { craft, plural } from '~~/words/speech'
+
+/** What its packet says, and what follows from it. */
+const { quilt } = defineProps<{ quilt: Quilt; plan: PlannedBatting; disabled: boolean }>()
+const emit = defineEmits<{ change: [change: BattingChange] }>()
+const speech = useSpeech()
+const batting = computed(() => quilt.batting!)
+const chosen = (event: Event) => (event.target as HTMLSelectElement).value
+</script>
+
+<template>
+  <div class="space-y-3">
+    <p v-if="plan.packets !== undefined" data-testid="packets">
+      {{
+        plan.packets === 1
+          ? 'One packet is large enough.'
+          : `${plural(plan.packets, 'packet')} are joined edge to edge, never one on the other.`
+      }}
+    </p>
+    <p v-if="plan.washed" data-testid="washed">
+      After its first wash the quilt is about <Figure path="batting.washed.width" title="Width when washed" /> ×
+      <Figure path="batting.washed.height" title="Height when washed" />.
+    </p>
+    <details>
+      <summary class="cursor-pointer py-1 font-semibold">What its packet says</summary>
+      <div class="mt-2 space-y-3">
+        <LengthField
+          label="Lines of quilting may lie apart"
+          :value="batting.maxGap ?? null"
+          :least="1 / 2"
+          :most="20"
+          :step="1 / 2"
+          :disabled="disabled"
+          @commit="v => emit('change', { maxGap: v })"
+        />
+        <LengthField
+          label="Wide, as sold"
+          :value="batting.width ?? null"
+          :least="10"
+          :most="200"
+          :step="1"
+          :disabled="disabled"
+          @commit="v => emit('change', { width: v })"
+        />
+        <LengthField
+          label="Long, in a packet"
+          :value="batting.length ?? null"
+          :least="10"
+          :most="400"
+          :step="1"
+          :disabled="disabled"
+          @commit="v => emit('change', { length: v })"
+        />
+        <label class="block"
+          ><span class="label">Shrinks in the wash, percent</span
+          ><input
+            type="number"
+            class="field"
+            min="0"
+            max="20"
+            step="1"
+            :value="Math.round(batting.shrink * 100)"
+            :disabled="disabled"
+            @change="
+              e => {
+                const percent = Number((e.target as HTMLInputElement).value)
+                if (percent >= 0 && percent <= 20) emit('change', { shrink: percent / 100 })
+              }
+            "
+        /></label>
+        <label class="block"
+          ><span class="label">Loft</span
+          ><select
+            class="field"
+            :value="batting.loft"
+            :disabled="disabled"
+            @change="e => emit('change', { loft: chosen(e) as 'low' })"
+          >
+            <option value="low">low, flat</option>
+            <option value="medium">medium</option>
+            <option value="high">high, puffy</option>
+          </select></label
+        >
+        <label class="block"
+          ><span class="label">{{ craft('Color', speech) }}</span
+          ><select
+            class="field"
+            :value="batting.colour ?? ''"
+            :disabled="disabled"
+            @change="e => emit('change', { colour: (chosen(e) || null) as 'cream' | null })"
+          >
+            <option value="">not said</option>
+            <option value="cream">cream</option>
+            <option value="white">white</option>
+            <option value="black">black</option>
+          </select></label
+        >
+        <label class="block"
+          ><span class="label">{{ craft('Fiber', speech) }}</span
+          ><input
+            class="field"
+            maxlength="100"
+            :value="batting.fibre ?? ''"
+            placeholder="cotton, wool, a blend"
+            :disabled="disabled"
+            @change="e => emit('change', { fibre: (e.target as HTMLInputElement).value.trim() || null })"
+        /></label>
+      </div>
+    </details>
+  </div>
+</template>

@@ -1,0 +1,59 @@
+import { expect, test } from '@playwright/test'
+import { kept, openDemo, planned } from './support'
+
+test('quilted in the ditch a place stays too wide; a grid closes it; lines are sewn one by one, tomorrow too', async ({
+  page,
+}) => {
+  const quilt = await openDemo(page, 'Berth four', 'Finish')
+  await page.getByTestId('to-quilting').click()
+  await page.getByTestId('add-ditch').click()
+  await planned(page)
+  const gap = page.getByTestId('gap-text')
+  // plain blocks of 9″ between their seams, and a batting that allows 8″
+  await expect(gap).toContainText('9″')
+  await expect(gap).toContainText('more lines are needed there')
+  await expect(page.getByRole('button', { name: '1 thing to look at' })).toBeVisible()
+  await page.getByTestId('add-grid').click()
+  await planned(page)
+  await expect(gap).not.toContainText('more lines are needed')
+  await kept(page)
+  await page.getByRole('link', { name: 'At the machine, step by step' }).click()
+  const mode = page.getByTestId('step-mode')
+  await expect(mode).toContainText('it holds the layers')
+  await expect(page.getByTestId('step-text')).toContainText('Begin in the trimmings at')
+  await page.keyboard.press('Space')
+  await page.keyboard.press('Space')
+  await expect(mode).toContainText('3 of')
+  await expect(mode).toContainText('2 done')
+  await page.keyboard.press('Escape')
+  await kept(page)
+  await page.goto(`${quilt}/quilting?steps`)
+  await expect(mode).toContainText('3 of')
+  await expect(mode).toContainText('2 done')
+})
+
+test('a binding with a flange: strips of both, joins off the corners, its steps, and what the tails say', async ({
+  page,
+}) => {
+  const quilt = await openDemo(page, 'Berth four', 'Finish')
+  const part = page.getByTestId('binding')
+  await expect(part.getByTestId('edge-plan').locator('[data-join]')).toHaveCount(7)
+  await part.getByLabel('Closing: my tails overlap by').fill('5 1/4')
+  await part.getByLabel('Closing: my tails overlap by').press('Enter')
+  await expect(part.getByTestId('closing')).toContainText('Cut 3″ off the upper tail')
+  await page.goto(`${quilt}/design`)
+  await planned(page)
+  await page.keyboard.press('Control+k')
+  await page.keyboard.type('binding')
+  await page.keyboard.press('Enter')
+  await page.getByTestId('binding-style').selectOption('flanged')
+  await planned(page)
+  await kept(page)
+  await page.goto(`${quilt}/finish`)
+  await planned(page)
+  await expect(part).toContainText('The flange: 8 strips of 1 3/4″')
+  await expect(part.getByTestId('binding-steps')).toContainText('the side that is all flange up')
+  await page.goto(`${quilt}/cut`)
+  await planned(page)
+  await expect(page.getByText('flange strips').first()).toBeVisible()
+})
