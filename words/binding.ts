@@ -3,6 +3,7 @@ import type { PlannedBinding, PlannedStrips } from '../core/plan/plannedBinding'
 import type { QuiltBinding } from '../core/file/quilt'
 import { formatExactLength, formatLength, formatRough } from './length'
 import { inEnglish, plural, type Speech } from './speech'
+import { lengthPart, textOf, type LengthPart, type TextPart } from './textPart'
 
 export const BINDING_STYLES: Readonly<Record<PlannedBinding['style'], string>> = {
   double: 'double, folded in half',
@@ -12,17 +13,43 @@ export const BINDING_STYLES: Readonly<Record<PlannedBinding['style'], string>> =
   tape: 'ready-made tape',
 }
 
+const TAILS = 'before the first stitch and after the last.'
+const CORNER = 'Fold the strip up, then down level with the edge, and go on from the edge.'
+const FOLDED = 'press to the binding. Fold in half, raw edges level:'
+
 const SIDES = ['upper', 'right', 'lower', 'left'] as const
 const FROM = ['left', 'upper', 'right', 'lower'] as const
 
+/** A sentence in parts: its lengths apart from its words, other parts put in whole. */
+function say(strings: TemplateStringsArray, ...values: (string | LengthPart | readonly TextPart[])[]): TextPart[] {
+  return strings.flatMap((text, i): TextPart[] => {
+    const value = values[i]
+    if (value === undefined) return [text]
+    return [text, ...(typeof value === 'object' && !('text' in value) ? value : [value as TextPart])]
+  })
+}
+
+/** A length that the quilter gave, or that is a rule of thumb. */
+function given(inches: number, speech: Speech): LengthPart {
+  return { text: formatExactLength(inches, speech), inches }
+}
+
+function rough(inches: number, speech: Speech): LengthPart {
+  return { text: formatRough(inches, speech), inches }
+}
+
 /** Where along the raw edge: `on the lower side, 23″ from its right end`. */
-export function placeOnEdge(at: number, { width, height }: { width: number; height: number }, speech: Speech): string {
+export function placeOnEdge(at: number, edge: { width: number; height: number }, speech: Speech): string {
+  return textOf(placeParts(at, edge, speech))
+}
+
+function placeParts(at: number, { width, height }: { width: number; height: number }, speech: Speech): TextPart[] {
   const lengths = [width, height, width, height]
   const round = 2 * (width + height)
   let rest = ((at % round) + round) % round
   let side = 0
   while (side < 3 && rest >= lengths[side]!) rest -= lengths[side++]!
-  return `on the ${SIDES[side]} side, ${formatRough(rest, speech)} from its ${FROM[side]} end`
+  return say`on the ${SIDES[side]!} side, ${rough(rest, speech)} from its ${FROM[side]!} end`
 }
 
 /** Pulled tails are closed last: how much to cut off for them to overlap as they must. */
@@ -40,27 +67,31 @@ export function closingText(overlap: number, wanted: number, join: 'diagonal' | 
     : `${cut} Open both, lay their ends right sides together and sew straight across.`
 }
 
-/** What is done, in order. */
+/** What is done, in order; lengths of the plan by their paths. */
 export function bindingSteps(
   plan: PlannedBinding,
   binding: QuiltBinding,
   raw: { width: number; height: number },
   seam: number,
   speech: Speech,
-): string[] {
-  const length = (inches: number) => formatExactLength(inches, speech)
+): TextPart[][] {
   const steps =
     plan.style === 'self'
       ? [
-          `Trim the batting level with the top, and the back ${length(plan.extra)} beyond it on every side.`,
-          `Fold the back's edge to the edge of the top, then fold again over the top: ${length(plan.visible)} shows. `
-            + `Both sides first, then both ends, their corners tucked in.`,
-          binding.finish === 'hand'
-            ? 'Sew its fold down by hand.'
-            : 'Sew close to its fold by machine, thread to match on top.',
+          say`Trim the batting level with the top, and the back ${given(plan.extra, speech)} beyond it on every side.`,
+          say`Fold the back's edge to the edge of the top, then fold again over the top: ${lengthPart(
+            plan.visible,
+            speech,
+            'binding.visible',
+          )} shows. Both sides first, then both ends, their corners tucked in.`,
+          [
+            binding.finish === 'hand'
+              ? 'Sew its fold down by hand.'
+              : 'Sew close to its fold by machine, thread to match on top.',
+          ],
         ]
       : sewnSteps(plan, binding, raw, seam, speech)
-  return steps.map(step => inEnglish(step, speech))
+  return steps.map(step => step.map(part => (typeof part === 'string' ? inEnglish(part, speech) : part)))
 }
 
 function sewnSteps(
@@ -69,67 +100,72 @@ function sewnSteps(
   raw: { width: number; height: number },
   seam: number,
   speech: Speech,
-): string[] {
-  const length = (inches: number) => formatExactLength(inches, speech)
-  const isDiagonal = binding.join === 'diagonal'
-  const joined = isDiagonal
-    ? 'at right angles, right sides together, sewn from corner to corner'
-    : 'end to end, right sides together, sewn straight across'
-  const shorter = plan.shortened
-    .map(({ strip, by }) => `First cut ${formatLength(by, speech)} off strip ${strip}. `)
-    .join('')
-  const heads = [
-    ...(plan.trim > 0 ? [`${formatLength(plan.trim, speech)} off the head of the binding`] : []),
-    ...(plan.flange && plan.flange.trim > 0
-      ? [`${formatLength(plan.flange.trim, speech)} off that of the flange`]
-      : []),
-  ]
+): TextPart[][] {
+  const own = given(binding.seam, speech)
   return [
-    ...cutSteps(plan, joined, shorter),
-    ...(heads.length > 0 ? [`Cut ${heads.join(' and ')}: so no join falls on a corner.`] : []),
-    ...foldSteps(plan, seam, length),
-    `Begin ${placeOnEdge(plan.start, raw, speech)}; leave a tail of ${formatRough(8, speech)} before the first stitch `
-      + `and after the last.`,
-    sewText(plan, binding, length(binding.seam)),
-    `Stop ${length(binding.seam)} short of each corner and sew off to it. Fold the strip up, then down level with the `
-      + `edge, and go on from the edge.`,
-    `Close the ends where you began: they overlap by ${length(plan.overlap)}.`,
-    finishText(plan, binding),
+    ...cutSteps(plan, binding, speech),
+    ...headSteps(plan, speech),
+    ...foldSteps(plan, seam, speech),
+    say`Begin ${placeParts(plan.start, raw, speech)}; leave a tail of ${rough(8, speech)} ${TAILS}`,
+    sewParts(plan, binding, own),
+    say`Stop ${own} short of each corner and sew off to it. ${CORNER}`,
+    say`Close the ends where you began: they overlap by ${lengthPart(plan.overlap, speech, 'binding.overlap')}.`,
+    [finishText(plan, binding)],
   ]
 }
 
-function cutSteps({ style, strips, square, squares }: PlannedStrips, joined: string, shorter: string): string[] {
+function headSteps({ trim, flange }: PlannedStrips, speech: Speech): TextPart[][] {
+  const heads = [
+    ...(trim > 0 ? [say`${rough(trim, speech)} off the head of the binding`] : []),
+    ...(flange?.trim ? [say`${rough(flange.trim, speech)} off that of the flange`] : []),
+  ]
+  if (heads.length === 0) return []
+  return [say`Cut ${heads.flatMap((head, i) => (i > 0 ? [' and ', ...head] : head))}: so no join falls on a corner.`]
+}
+
+function cutSteps(plan: PlannedStrips, { join }: QuiltBinding, speech: Speech): TextPart[][] {
+  const { style, strips, square, squares, shortened } = plan
+  const joined =
+    join === 'diagonal'
+      ? 'at right angles, right sides together, sewn from corner to corner'
+      : 'end to end, right sides together, sewn straight across'
   if (style === 'tape') return []
   if (square !== undefined)
     return [
-      `Cut ${squares === 1 ? 'the square' : `each of the ${squares} squares`} on one diagonal. Sew its halves along `
-        + `two straight sides to a leaning strip, press open, draw lines along its bias edges as far apart as the `
-        + `strip is wide, sew the other sides to a tube with the lines off by one, and cut round and round.`
-        + (squares! > 1 ? ` Join what comes off, ${joined}.` : ''),
+      [
+        `Cut ${squares === 1 ? 'the square' : `each of the ${squares} squares`} on one diagonal. Sew its halves along `
+          + `two straight sides to a leaning strip, press open, draw lines along its bias edges as far apart as the `
+          + `strip is wide, sew the other sides to a tube with the lines off by one, and cut round and round.`
+          + (squares! > 1 ? ` Join what comes off, ${joined}.` : ''),
+      ],
     ]
-  return strips > 1 ? [`${shorter}Join the ${plural(strips, 'strip')}: ${joined}; press the seams open.`] : []
+  const shorter = shortened.flatMap(({ strip, by }) => say`First cut ${rough(by, speech)} off strip ${String(strip)}. `)
+  return strips > 1 ? [say`${shorter}Join the ${plural(strips, 'strip')}: ${joined}; press the seams open.`] : []
 }
 
-function foldSteps({ style, flange }: PlannedStrips, seam: number, length: (inches: number) => string): string[] {
+function foldSteps({ style, flange }: PlannedStrips, seam: number, speech: Speech): TextPart[][] {
   switch (style) {
     case 'double':
-      return ['Fold it in half along its length, wrong sides together, and press.']
+      return [['Fold it in half along its length, wrong sides together, and press.']]
     case 'single':
       return []
     case 'flanged':
       return [
-        `Sew binding and flange together along their length with ${length(seam)}, press to the binding. Fold in half, `
-          + `raw edges level: ${length(flange!.visible)} of the flange stands above the seam.`,
+        say`Sew binding and flange together along their length with ${given(seam, speech)}, ${FOLDED} ${lengthPart(
+          flange!.visible,
+          speech,
+          'binding.flange.visible',
+        )} of the flange stands above the seam.`,
       ]
     case 'tape':
-      return ['Open the tape; its narrower side is sewn on first.']
+      return [['Open the tape; its narrower side is sewn on first.']]
   }
 }
 
-function sewText({ style }: PlannedStrips, { attach }: QuiltBinding, seam: string): string {
-  if (style === 'flanged') return `Sew it to the back with ${seam}, the side that is all flange up, raw edges level.`
+function sewParts({ style }: PlannedStrips, { attach }: QuiltBinding, seam: LengthPart): TextPart[] {
+  if (style === 'flanged') return say`Sew it to the back with ${seam}, the side that is all flange up, raw edges level.`
   const line = style === 'tape' ? ' (in its first fold)' : ''
-  return `Sew it to the ${attach} with ${seam}${line}, right sides together, raw edges level.`
+  return say`Sew it to the ${attach} with ${seam}${line}, right sides together, raw edges level.`
 }
 
 function finishText({ style }: PlannedStrips, { finish, attach }: QuiltBinding): string {

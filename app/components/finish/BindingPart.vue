@@ -92,7 +92,9 @@ const overlap = ref<number | null>(null)
     </p>
   </div>
   <ol class="list-decimal space-y-1.5 pl-6" data-testid="binding-steps">
-    <li v-for="(step, i) in bindingSteps(binding, own, raw, quilt.seam, speech)" :key="i">{{ step }}</li>
+    <li v-for="(step, i) in bindingSteps(binding, own, raw, quilt.seam, speech)" :key="i">
+      <FigureText :parts="step" />
+    </li>
   </ol>
   <ol v-if="corners.length > 0" class="corners" aria-label="The corner, step by step">
     <li v-for="(picture, i) in corners" :key="i">
@@ -112,7 +114,7 @@ const overlap = ref<number | null>(null)
       :step="1 / 8"
       @commit="v => (overlap = v)"
     />
-    <p v-if="overlap !== null" class="mt-1" role="status" data-testid="closing">
+    <p v-if="overlap !== null" class="mt-1" role="status" data-given data-testid="closing">
       {{ closingText(overlap, sewn.overlap, own.join, speech) }}
     </p>
   </div>

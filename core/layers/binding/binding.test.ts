@@ -263,3 +263,13 @@ test('mirrored, renamed, in centimetres: the binding stays what it is', () => {
   expect(text.start).toBeCloseTo(before.start, 6)
   expect(text.joins.map(({ at }) => at)).toEqual(before.joins.map(({ at }) => expect.closeTo(at, 6)))
 })
+
+test('joins lie where the second strip begins, measured along strips that are really laid end to end', () => {
+  // three strips of 40″ on the diagonal, 2″ wide: each join takes 2″, its middle lies an inch before the strip's end
+  const dealt = dealtStrips(110, [{ cloth: 'a', usable: 40 }], 2)
+  expect(dealt).toHaveLength(3)
+  expect(joinsAlong(dealt, 2)).toEqual([39, 77])
+  expect(joinedLength(dealt, 2)).toBe(116)
+  const { joins, strip, trim } = strips({})
+  joins.forEach(({ at }, k) => expect(at).toBeCloseTo((k + 1) * 41 - (k + 0.5) * strip - trim, 9))
+})

@@ -100,7 +100,7 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
         <template v-if="quilting">
           <p class="text-lg" data-testid="gap-text">
             The widest place between lines is
-            <strong class="figure">{{ formatLength(quilting.gap.size, speech) }}</strong> across (the dashed
+            <strong class="figure" data-given>{{ formatLength(quilting.gap.size, speech) }}</strong> across (the dashed
             circle)<template v-if="most !== undefined"
               >; the {{ craft('batting', speech) }} allows
               <span class="figure" data-given>{{ formatLength(most, speech) }}</span>{{
