@@ -267,10 +267,13 @@ export function checkText(
       return `Piles ${data.letters.join(', ')} are cut at an angle: cut them from a single layer, right side up.`
     case 'overhang-too-small':
       return inEnglish(
-        data.layer === 'backing-under-batting'
-          ? `The batting reaches ${length(data.batting ?? 0)} beyond the top and the backing only `
+        data.layer === 'back-to-fold'
+          ? `The back reaches only ${length(data.overhang)} beyond the top, and ${length(data.least ?? 0)} of it is to `
+              + `be brought round to bind it.`
+          : data.layer === 'backing-under-batting'
+            ? `The batting reaches ${length(data.batting ?? 0)} beyond the top and the backing only `
               + `${length(data.overhang)}: the backing should be the largest layer.`
-          : `The ${data.layer} reaches only ${length(data.overhang)} beyond the top. Quilting pulls in; `
+            : `The ${data.layer} reaches only ${length(data.overhang)} beyond the top. Quilting pulls in; `
               + `${formatRough(4, speech)} on each side is safe.`,
         speech,
       )

@@ -40,7 +40,11 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'one-strip': 'strip in one length',
   'bobbins-exactly': 'bobbins, exactly',
   'line-top-and-bobbin': 'threads along the line',
+  'corner-to-corner': 'from corner to corner',
+  'lines-across': 'lines across',
+  'lines-down': 'lines down',
   'lines-of': 'lines',
+  'rows-of-pins': 'rows of pins',
   'tails-inside': 'tails at starts and stops',
   'tails-outside': 'tails in the trimmings',
   'through-the-layers': 'through the layers at each stitch',
@@ -237,6 +241,8 @@ function countedLabel(
       return `${count} × ${of}, ${one} patches each`
     case 'units-in-blocks':
       return `${count} × ${of}, ${one} in each`
+    case 'rows-of-pins':
+      return `${count} rows of ${one} pins`
     case 'rows-of-blocks':
       return `${count} rows of ${one} blocks`
     case 'units':

@@ -66,7 +66,7 @@ export const backTooSmallToFold: Checker = ({ quilt: { backing }, plan }): Check
           id: 'overhang-too-small',
           severity: 'error',
           path: 'backing.overhang',
-          data: { layer: 'back-to-fold', overhang: backing.overhang, batting: plan.binding.extra },
+          data: { layer: 'back-to-fold', overhang: backing.overhang, least: plan.binding.extra },
         },
       ]
     : []

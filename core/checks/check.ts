@@ -97,8 +97,9 @@ export interface CheckData {
   'overhang-too-small': {
     layer: 'backing' | 'batting' | 'backing-under-batting' | 'back-to-fold'
     overhang: Inches
-    /** Of the batting, or what the back is brought round. */
     batting?: Inches
+    /** What the back is brought round. */
+    least?: Inches
   }
   'short-margin': { margin: number }
 }

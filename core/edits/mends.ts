@@ -49,15 +49,12 @@ export function mendsFor({ id, path, data }: Check, quilt: Quilt): Mend[] {
         },
       ]
     }
-    case 'overhang-too-small':
-      return data.layer === 'batting'
-        ? [{ words: { do: 'overhang', layer: 'batting', overhang: 3 }, edit: setBatting({ overhang: 3 }) }]
-        : [
-            {
-              words: { do: 'overhang', layer: 'backing', overhang: Math.max(4, quilt.batting?.overhang ?? 0) },
-              edit: setBacking({ overhang: Math.max(4, quilt.batting?.overhang ?? 0) }),
-            },
-          ]
+    case 'overhang-too-small': {
+      if (data.layer === 'batting')
+        return [{ words: { do: 'overhang', layer: 'batting', overhang: 3 }, edit: setBatting({ overhang: 3 }) }]
+      const overhang = Math.max(4, quilt.batting?.overhang ?? 0, data.least ?? 0)
+      return [{ words: { do: 'overhang', layer: 'backing', overhang }, edit: setBacking({ overhang }) }]
+    }
     case 'short-margin':
       return [{ words: { do: 'margin', percent: 10 }, edit: file => ({ ...file, margin: 0.1 }) }]
     case 'low-contrast': {
@@ -100,11 +97,14 @@ export function mendsFor({ id, path, data }: Check, quilt: Quilt): Mend[] {
           ]
         : []
     case 'piece-too-large': {
-      const least = Math.min(data.width, data.height)
+      const [least, most] = [Math.min(data.width, data.height), Math.max(data.width, data.height)]
       const cloth = quilt.cloths[index]!
       if (!data.places.every(place => 'block' in place)) return []
-      const size = Math.floor(Math.max(...quilt.blocks.map(block => block.width)) * (cloth.usable / least) * 2) / 2 - 1
-      return size >= 1 ? [{ words: { do: 'block-size', size }, edit: setBlocksSize(size) }] : []
+      const largest = Math.max(...quilt.blocks.map(block => block.width))
+      // by the length a long piece can be cut along, but for cloth that comes in pieces
+      const share = Math.min(cloth.usable / least, cloth.form === 'piece' ? cloth.longestStrip / most : Infinity)
+      const size = Math.floor(largest * share * 2) / 2 - 1
+      return size >= 1 && size < largest ? [{ words: { do: 'block-size', size }, edit: setBlocksSize(size) }] : []
     }
     case 'cut-already':
       return [

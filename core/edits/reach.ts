@@ -46,7 +46,12 @@ export function waysToReach(quilt: Quilt, side: 'width' | 'height', target: Inch
   const sash = quilt.setting.sashing?.width ?? 0
   if (blocks && 'count' in blocks) {
     const { count } = blocks
-    if (isOnPoint)
+    const own = side === 'width' ? ownRows(quilt, now, target, blocks.each) : null
+    if (own) {
+      const { to, total } = own
+      if (to >= LEAST_FINISHED && Math.abs(to - blocks.each) > 1e-9)
+        ways.push({ part: 'blocks', from: blocks.each, count, to, total, edit: setBlocksWidth(to) })
+    } else if (isOnPoint)
       offer({ part: 'blocks', from: blocks.each / Math.SQRT2 - sash, count }, setBlocksSize, count * Math.SQRT2)
     else
       offer(
@@ -71,6 +76,21 @@ export function waysToReach(quilt: Quilt, side: 'width' | 'height', target: Inch
     )
   })
   return ways
+}
+
+/** Rows of their own are as wide as the widest of them, which may be another when blocks grow; else null. */
+function ownRows(
+  { setting: { kind, rows }, ruler }: Quilt,
+  now: Inches,
+  target: Inches,
+  each: Inches,
+): { to: Inches; total: Inches } | null {
+  if (kind !== 'rows' || !rows) return null
+  const widest = (block: Inches) => Math.max(...rows.map(({ cells, shift }) => cells.length * block + shift))
+  const rest = now - widest(each)
+  const largest = Math.min(...rows.map(({ cells, shift }) => (target - rest - shift) / cells.length))
+  const to = roundToRuler(largest, ruler)
+  return { to, total: rest + widest(to) }
 }
 
 /** Rows that are shifted by half a block, because nothing else was said, grow by that half at their ends. */

@@ -18,7 +18,13 @@ import { PRESSING } from '../make/joins/pressing'
 import { quiltRows, sashMarks, type QuiltRow, type SashMarks } from '../top/rows'
 import { dimensionsOf, plannedDimensions } from '../top/dimensions'
 import { plannedEasing, plannedJoining, type PlannedEasing, type PlannedJoin } from './plannedJoining'
-import { plannedBacking, plannedBatting, type PlannedBacking, type PlannedBatting } from './plannedLayers'
+import {
+  heldAndTrimmed,
+  plannedBacking,
+  plannedBatting,
+  type PlannedBacking,
+  type PlannedBatting,
+} from './plannedLayers'
 import { plannedBinding, type PlannedBinding } from './plannedBinding'
 import { plannedCloth, type PlannedCloth } from './plannedCloth'
 import { plannedPiece } from './plannedPiece'
@@ -62,6 +68,9 @@ export interface Plan {
   backing: PlannedBacking | null
   batting: PlannedBatting | null
   binding: PlannedBinding | null
+  /** What holds the layers, and what the quilt is trimmed to when it is quilted. */
+  holding: { pins: number; thread: Inches }
+  trim: { width: Inches; height: Inches; diagonal: Inches }
   /** Null where it is not said how it is quilted. */
   quilting: PlannedQuilting | null
   seamTest: {
@@ -117,6 +126,7 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
     backing: backing && plannedBacking(backing),
     batting: batting && plannedBatting(batting),
     binding: binding && plannedBinding(binding),
+    ...heldAndTrimmed(quilt, width, height),
     quilting: plannedQuilting(quilt, makes, dimensions),
     seamTest: plannedSeamTest(quilt),
   }

@@ -2,6 +2,10 @@ import type { Backing, BackingWay } from '../layers/backing'
 import type { Batting } from '../layers/batting'
 import { because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
+import { plus, type Sum } from '../measure/sum'
+import { beyondFinished } from '../top/rawEdge'
+import type { Quilt } from '../file/quilt'
+import { diagonalOf, planHolding } from '../layers/holding'
 
 export interface PlannedBackingWay {
   seams: BackingWay['seams']
@@ -40,5 +44,19 @@ export function plannedBatting({ width, height, washed, packets }: Batting): Rec
     height: because(height),
     ...(washed ? { washed: { width: because(washed.width), height: because(washed.height) } } : {}),
     ...(packets === undefined ? {} : { packets }),
+  }
+}
+
+/** `width`, `height`: of the finished top. */
+export function heldAndTrimmed(quilt: Quilt, width: Sum, height: Sum) {
+  const [across, down] = [plus(width, ...beyondFinished(quilt, 2)), plus(height, ...beyondFinished(quilt, 2))]
+  const { pins, thread } = planHolding(across.total, down.total)
+  return {
+    holding: { pins: because(pins), thread: because(thread) },
+    trim: {
+      width: because(across),
+      height: because(down),
+      diagonal: because(diagonalOf(across.total, down.total)),
+    },
   }
 }

@@ -5,7 +5,7 @@ import { contains, type Point } from '../geometry/polygon'
 import { echoLines } from '../quilting/echo'
 import { motifPath } from '../quilting/motifPath'
 import { MOTIFS } from '../quilting/motifs'
-import { quiltedTop } from '../quilting/topPatches'
+import { quiltedTop } from '../quilting/quiltedTop'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
 

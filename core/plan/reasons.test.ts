@@ -62,6 +62,8 @@ const REASONS: Readonly<Record<string, string>> = {
   'easing.N.each': '',
   'easing.N.off': 'its-place measure',
   'easing.N.place': 'finished seams',
+  'holding.pins': 'rows-of-pins',
+  'holding.thread': 'lines-across lines-down',
   'joining.N.deep': 'rows-joined seams',
   'pieces.N.angled.pitch': 'base-between-its-leg-lines slant-shared-with-the-next',
   'pieces.N.count':
@@ -93,6 +95,9 @@ const REASONS: Readonly<Record<string, string>> = {
   'stages.N.planned.height': 'blocks border diagonals float sashing',
   'stages.N.planned.width': 'blocks border diagonals float sashing',
   'stages.N.width': 'blocks border diagonals float sashing',
+  'trim.diagonal': 'corner-to-corner',
+  'trim.height': 'blocks border diagonals float sashing seams',
+  'trim.width': 'blocks border diagonals float sashing seams',
 }
 
 test('every number is told by its own reasons, and by no other', () => {

@@ -1,6 +1,6 @@
 // In: the patches of the top. Out: its seams as long unbroken straight lines, to be quilted in the ditch.
 import type { Point } from '../geometry/polygon'
-import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltedTop'
+import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltingLine'
 
 /** Directions that differ by less are one: chained, so that turned squares come out as one line. In radians. */
 const SAME_ANGLE = 2e-4

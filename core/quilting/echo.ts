@@ -11,7 +11,7 @@ import {
 } from '../geometry/polygon'
 import { direction } from '../geometry/vector'
 import type { Inches } from '../measure/ruler'
-import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltedTop'
+import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltingLine'
 
 /** Nothing smaller than this is quilted round. */
 const LEAST: Inches = 1 / 2

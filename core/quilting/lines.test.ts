@@ -5,8 +5,8 @@ import { planOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
 import { ditchLines } from './ditch'
 import { diagonalLines, gridLines, parallelLines, randomLines } from './straight'
-import type { QuiltedTop, QuiltingLine } from './quiltedTop'
-import { quiltedTop } from './topPatches'
+import type { QuiltedTop, QuiltingLine } from './quiltingLine'
+import { quiltedTop } from './quiltedTop'
 
 function topOf(file: QuiltFile): QuiltedTop {
   const { quilt, work } = planOf(file)

@@ -2,7 +2,7 @@
 import { boundingBox, type Point, type Polygon } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
 import { motifPath } from './motifPath'
-import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltedTop'
+import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltingLine'
 
 /** Motifs that ship, drawn for Wren; each in one line without stopping. */
 export const MOTIFS: Readonly<Record<string, string>> = {

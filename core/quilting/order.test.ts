@@ -3,9 +3,9 @@ import type { Point } from '../geometry/polygon'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { ditchLines } from './ditch'
 import { inOrder, underTheArm } from './order'
-import type { QuiltingLine } from './quiltedTop'
+import type { QuiltingLine } from './quiltingLine'
 import { gridLines, parallelLines } from './straight'
-import { quiltedTop } from './topPatches'
+import { quiltedTop } from './quiltedTop'
 import { trailsOf, type Trail } from './trails'
 
 const SIZE = { width: 12, height: 12 }

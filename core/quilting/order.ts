@@ -1,7 +1,7 @@
 // In: the trails of a quilt. Out: the order in which they are sewn, and which way each.
 import type { Point } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
-import type { QuiltedTop } from './quiltedTop'
+import type { QuiltedTop } from './quiltingLine'
 import type { Trail } from './trails'
 
 /** From the middle to the right edge, turn the quilt end for end, again; or from the edge in, turn, and out. */

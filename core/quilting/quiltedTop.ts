@@ -1,43 +1,62 @@
-import type { QuiltingKind } from '../file/quiltingEntry'
+// In: the quilt and how its blocks are drawn. Out: every patch of the top where it lies, from the raw top left.
+import type { Quilt } from '../file/quilt'
 import type { Point, Polygon } from '../geometry/polygon'
-import type { Inches } from '../measure/ruler'
+import type { BlockMake } from '../make/units/blockMake'
+import { pointInTop } from '../make/units/pointInTop'
+import { addTerms } from '../measure/sum'
+import type { Dimensions } from '../top/dimensions'
+import { drawnTop } from '../top/parts'
+import { beyondFinished } from '../top/rawEdge'
+import { outlineOf, ownSize, type Region } from '../top/region'
+import type { QuiltedTop, TopPart, TopPatch } from './quiltingLine'
 
-/** The top as it is quilted, in inches from its raw top left. */
-export interface QuiltedTop {
-  width: Inches
-  height: Inches
-  /** Of the raw edge beyond the finished one. */
-  beyond: Inches
-  parts: readonly TopPart[]
-  patches: readonly TopPatch[]
+/** The top as it is quilted: what was measured is drawn as large as it is. */
+export function quiltedTop(
+  quilt: Quilt,
+  makes: ReadonlyMap<string, BlockMake>,
+  dimensions: Pick<Dimensions, 'top'>,
+): QuiltedTop {
+  const drawn = drawnTop(dimensions as Dimensions)
+  const stage = dimensions.top.stages.at(-1)!
+  const beyond = addTerms(beyondFinished(quilt, 1))
+  const [sx, sy] = [stage.width.total / drawn.width, stage.height.total / drawn.height]
+  const placed = ([x, y]: Point): Point => [beyond + x * sx, beyond + y * sy]
+  const parts: TopPart[] = []
+  const patches: TopPatch[] = []
+  for (const region of dimensions.top.regions) {
+    const outline = outlineOf(region).map(placed)
+    const part = parts.push({ kind: kindOf(region), outline, ...blockIn(region) }) - 1
+    const polygons =
+      'cell' in region.wears ? patchesIn(region, region.wears.cell, makes).map(p => p.map(placed)) : [outline]
+    for (const polygon of polygons) patches.push({ polygon, part })
+  }
+  return {
+    width: stage.width.total + 2 * beyond,
+    height: stage.height.total + 2 * beyond,
+    beyond,
+    parts,
+    patches,
+  }
 }
 
-/** A block, a strip of a border, a sash. */
-export interface TopPart {
-  kind: 'block' | 'border' | 'other'
-  outline: Polygon
-  /** The block that it is. */
-  block?: string
+function kindOf({ part }: Region): TopPart['kind'] {
+  if (part.kind === 'block' || part.kind === 'half-block') return 'block'
+  return part.kind === 'border' ? 'border' : 'other'
 }
 
-export interface TopPatch {
-  polygon: Polygon
-  /** By its place among the parts. */
-  part: number
+function blockIn({ part, wears }: Region): { block?: string } {
+  return part.kind === 'block' && 'cell' in wears ? { block: wears.cell.block } : {}
 }
 
-/** A line to be quilted: its points, the first again at the end where it closes; of a tie one point. */
-export interface QuiltingLine {
-  kind: QuiltingKind
-  points: readonly Point[]
-}
-
-/** Where lines are wanted. */
-export type Where = 'all' | 'blocks' | 'borders' | { block: string }
-
-/** Whether a part of the top is meant. */
-export function isMeant({ kind, block }: TopPart, where: Where): boolean {
-  if (where === 'all') return true
-  if (where === 'blocks') return kind === 'block'
-  return where === 'borders' ? kind === 'border' : block === where.block
+function patchesIn(
+  region: Region,
+  cell: Extract<Region['wears'], { cell: unknown }>['cell'],
+  makes: ReadonlyMap<string, BlockMake>,
+): Polygon[] {
+  const { design, block, ...make } = makes.get(cell.block)!
+  // as large as it was measured
+  const { width, height } = ownSize(region)
+  const [across, down] = cell.turn % 180 === 0 ? [width, height] : [height, width]
+  const sized = { ...make, design, block: { ...block, width: across, height: down } }
+  return design.patches.map(({ points }) => points.map(point => pointInTop(region, sized, cell, point)))
 }

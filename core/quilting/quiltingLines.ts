@@ -5,7 +5,7 @@ import { ditchLines } from './ditch'
 import { echoLines } from './echo'
 import { motifLines } from './motifs'
 import type { QuiltingKind } from '../file/quiltingEntry'
-import type { QuiltedTop, QuiltingLine } from './quiltedTop'
+import type { QuiltedTop, QuiltingLine } from './quiltingLine'
 import { ties } from './ties'
 
 type Entry = Quilt['quilting'][number]

@@ -3,7 +3,7 @@ import { chanceFrom } from '../measure/chance'
 import type { Inches } from '../measure/ruler'
 import { boundingBox, type Point, type Polygon } from '../geometry/polygon'
 import type { QuiltingKind } from '../file/quiltingEntry'
-import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltedTop'
+import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltingLine'
 
 /** Shorter than this nothing is quilted. */
 const LEAST: Inches = 1 / 8

@@ -1,7 +1,7 @@
 // In: how far apart. Out: points at which the layers are tied or buttoned together.
 import { contains } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
-import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltedTop'
+import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltingLine'
 
 /** A grid of points about the middle of the quilt, those that lie where they are meant. */
 export function ties(top: QuiltedTop, { spacing, where }: { spacing: Inches; where: Where }): QuiltingLine[] {

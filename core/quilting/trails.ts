@@ -2,7 +2,7 @@
 import { boundingBox, type Point } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
 import type { QuiltingKind } from '../file/quiltingEntry'
-import type { QuiltedTop, QuiltingLine } from './quiltedTop'
+import type { QuiltedTop, QuiltingLine } from './quiltingLine'
 
 /** Ends nearer to each other are one point. */
 const NEAR: Inches = 0.01

@@ -202,7 +202,14 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
             Press the back, tape it down wrong side up without stretching; {{ craft('batting', speech) }}; the top right
             side up. {{ inEnglish('Smooth from the center.', speech) }} Trim stray dark threads first. Curved pins about
             every <span class="figure" data-given>{{ formatRough(4, speech) }}</span>
-            {{ inEnglish('from the center.', speech) }}
+            {{ inEnglish('from the center', speech) }}: <Figure path="holding.pins" kind="count" title="Pins" />, or
+            lines of long stitches as far apart, which take
+            <Figure
+              path="holding.thread"
+              kind="cloth"
+              :text="formatCloth(plan.holding.thread, speech)"
+              title="Thread to hold the layers"
+            />.
           </p>
           <p class="caution">{{ CAUTIONS.spray }} {{ CAUTIONS.weight }}</p>
           <div class="flex items-center gap-3">
@@ -240,6 +247,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
                 @toggle="toggle('trimmed')"
               />Trim the quilt square first
             </div>
+            <TrimSquare :trim="plan.trim" />
             <BindingPart :quilt="quilt" :plan="plan" />
             <div class="flex items-center gap-3">
               <TickBox

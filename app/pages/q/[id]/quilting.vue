@@ -7,7 +7,7 @@ import { shortHash } from '~~/core/measure/shortHash'
 import { doneCounts } from '~~/core/cut/progress'
 import { USUAL_BOBBIN, USUAL_STITCH } from '~~/core/plan/plannedQuilting'
 import { CAUTIONS } from '~~/words/caution'
-import { formatLength } from '~~/words/length'
+import { formatCloth, formatLength, formatMillimetres } from '~~/words/length'
 import { capital } from '~~/words/names'
 import { hoursText, lineText, orderText, QUILTING_NAMES } from '~~/words/quilting'
 import { craft, inEnglish } from '~~/words/speech'
@@ -110,15 +110,27 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
           </p>
           <p>{{ orderText(quilting, school, speech) }}</p>
           <p class="text-lg">
-            <Figure path="quilting.length" title="Length of the lines" /> of lines,
-            <Figure path="quilting.thread" title="Thread, top and bobbin" /> of thread, top and bobbin together (give or
-            take a seventh); <Figure path="quilting.bobbins" kind="count" title="Bobbins" />
+            <Figure
+              path="quilting.length"
+              kind="cloth"
+              :text="formatCloth(quilting.length, speech)"
+              title="Length of the lines"
+            />
+            of lines,
+            <Figure
+              path="quilting.thread"
+              kind="cloth"
+              :text="formatCloth(quilting.thread, speech)"
+              title="Thread, top and bobbin"
+            />
+            of thread, top and bobbin together (give or take a seventh);
+            <Figure path="quilting.bobbins" kind="count" title="Bobbins" />
             {{ quilting.bobbins === 1 ? 'bobbin' : 'bobbins' }}; {{ hoursText(quilting) }} at the machine.
           </p>
           <p class="note">
-            Stitches of {{ formatLength(quilt.stitching.stitch ?? USUAL_STITCH, { ...speech, units: 'cm' }) }}, a fresh
-            needle, the even-feed foot for straight lines; for motifs the free-motion foot, feed down. Try tension on a
-            scrap of the same three layers.
+            Stitches of {{ formatMillimetres(quilt.stitching.stitch ?? USUAL_STITCH) }}, a fresh needle, the even-feed
+            foot for straight lines; for motifs the free-motion foot, feed down. Try tension on a scrap of the same
+            three layers.
           </p>
           <p class="caution">
             Try every marker on a scrap of each cloth first, and take marks off as its maker says; never iron over one
