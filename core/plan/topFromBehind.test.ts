@@ -4,13 +4,15 @@ import { placePolygon } from '../geometry/placement'
 import type { Point, Polygon } from '../geometry/polygon'
 import type { QuiltFile } from '../file/schema'
 import { planOf, SAMPLE } from '../testing/quiltOf'
+import { timesPlaced } from '../top/places'
 import { ownSize } from '../top/region'
 import { recipesFor } from './recipe'
 import { topFromBehind } from './topFromBehind'
 
 function behindOf(file: QuiltFile) {
   const { plan, work } = planOf(file)
-  const recipes = work.quilt.blocks.flatMap(({ id }) => recipesFor(work, plan, id))
+  const placed = work.quilt.blocks.filter(({ id }) => timesPlaced(work.quilt, id) > 0)
+  const recipes = placed.flatMap(({ id }) => recipesFor(work, plan, id))
   return { plan, work, recipes, behind: topFromBehind(work, plan, recipes)! }
 }
 
@@ -26,7 +28,7 @@ const BLOCKS: QuiltFile['blocks'] = ['pinwheel', 'maple-leaf', 'bow-tie', 'split
   return { id, design: id, size: 8, cloths: Object.fromEntries(roles.map((role, i) => [role, CLOTHS[i % 3]!])) }
 })
 
-test.each(['straight', 'on-point'] as const)(
+test.each(['straight', 'on-point', 'offset-rows', 'offset-columns'] as const)(
   '%s: each block from behind is the mirror image of what stands there',
   kind => {
     const turns = [0, 90, 180, 270] as const
@@ -38,18 +40,31 @@ test.each(['straight', 'on-point'] as const)(
     const setting =
       kind === 'straight'
         ? { across: 4, down: 4, cells: [0, 1, 2, 3].map(r => [0, 1, 2, 3].map(c => cell(r, c))) }
-        : {
-            kind,
-            settingCloth: 'cream',
-            across: 3,
-            down: 3,
-            fill: [
-              ['pinwheel', 'maple-leaf'],
-              ['bow-tie', 'split-nine-patch'],
-            ],
-          }
+        : kind !== 'on-point'
+          ? {
+              kind,
+              across: 3,
+              down: 3,
+              ends: 'half-blocks',
+              fill: [
+                ['pinwheel', 'maple-leaf'],
+                ['bow-tie', 'pinwheel'],
+              ],
+            }
+          : {
+              kind,
+              settingCloth: 'cream',
+              across: 3,
+              down: 3,
+              fill: [
+                ['pinwheel', 'maple-leaf'],
+                ['bow-tie', 'split-nine-patch'],
+              ],
+            }
     const { work, recipes, behind } = behindOf({ ...SAMPLE, made: [], blocks: BLOCKS, setting } as QuiltFile)
-    const places = work.dimensions.setting.regions.filter(({ wears, part }) => 'cell' in wears && part.kind === 'block')
+    const places = work.dimensions.setting.regions.filter(
+      ({ wears, part }) => 'cell' in wears && (part.kind === 'block' || part.kind === 'half-block'),
+    )
     expect(behind.blocks).toHaveLength(places.length)
     places.forEach((region, i) => {
       const { cell } = region.wears as { cell: Parameters<typeof placePolygon>[1] & { block: string } }

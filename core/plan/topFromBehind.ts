@@ -60,7 +60,7 @@ export function topFromBehind(
     const cell = dressed.get(wears.cell)
     const name = version && names.get(version)
     const recipe = recipes.findIndex(other => other.cell === cell && other.version === name)
-    if (part.kind !== 'block' || recipe < 0) {
+    if ((part.kind !== 'block' && part.kind !== 'half-block') || recipe < 0) {
       found.plain.push({
         points: outlineOf(region).map(behind),
         cloth: Object.values(clothsOfCell(quilt, wears.cell))[0]!,
