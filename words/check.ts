@@ -114,6 +114,11 @@ export function checkText(
           + `closer, or one more run through it.`,
         speech,
       )
+    case 'quilting-too-dense':
+      return (
+        `The lines would turn at more than ${formatCount(data.most)} points, more than anybody sews: none is planned. `
+        + `Lay them farther apart, in fewer places, or draw the motif simpler.`
+      )
     case 'motif-not-drawn':
       return MOTIF_FAULTS[data.fault]
     case 'batting-shows':

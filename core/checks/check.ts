@@ -58,6 +58,7 @@ export interface CheckData {
   /** Diameter and middle of the widest place; `most`: what the batting allows. */
   'gap-too-wide': { size: Inches; x: Inches; y: Inches; most: Inches }
   'motif-not-drawn': { fault: MotifFault }
+  'quilting-too-dense': { most: number }
   'batting-shows': { colour: 'cream' | 'white' | 'black'; cloths: readonly string[] }
   'batting-joined': { packets: number; width: Inches; height: Inches }
   'back-not-wide': { usable: Inches; wanted: Inches }

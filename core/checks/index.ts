@@ -15,7 +15,15 @@ import {
   rowSpread,
   seamOff,
 } from './made'
-import { babySafety, backNotWide, battingShows, battingTooSmall, gapTooWide, motifNotDrawn } from './layers'
+import {
+  babySafety,
+  backNotWide,
+  battingShows,
+  battingTooSmall,
+  gapTooWide,
+  motifNotDrawn,
+  quiltingTooDense,
+} from './layers'
 import { offRuler } from './offRuler'
 import { bulkyCrossings, seamsDoNotNest } from './pressing'
 import {
@@ -68,6 +76,7 @@ const CHECKERS: readonly Checker[] = [
   backTooSmallToFold,
   backNotWide,
   gapTooWide,
+  quiltingTooDense,
   motifNotDrawn,
   battingShows,
   battingTooSmall,

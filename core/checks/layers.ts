@@ -3,6 +3,7 @@ import { lightness } from '../measure/lightness'
 import { TOLERANCE } from '../measure/ruler'
 import { motifPath } from '../quilting/motifPath'
 import { pathOf } from '../quilting/motifs'
+import { MOST_POINTS } from '../quilting/quiltingLines'
 import type { Check, Checker } from './check'
 
 /** A place wider than the batting may be left unquilted: it would shift there. */
@@ -12,6 +13,12 @@ export const gapTooWide: Checker = ({ quilt: { batting }, plan: { quilting } }) 
   const { size, x, y } = quilting.gap
   return [{ id: 'gap-too-wide', severity: 'warn', path: 'quilting', data: { size, x, y, most } }]
 }
+
+/** More lines than anybody sews: none is planned. */
+export const quiltingTooDense: Checker = ({ quilt, plan }) =>
+  quilt.quilting.length > 0 && !plan.quilting
+    ? [{ id: 'quilting-too-dense', severity: 'error', path: 'quilting', data: { most: MOST_POINTS } }]
+    : []
 
 /** A motif whose path cannot be read, or is too long to be sewn. */
 export const motifNotDrawn: Checker = ({ quilt }) =>

@@ -3,7 +3,7 @@ import type { Quilt } from '../file/quilt'
 import type { BlockMake } from '../make/units/blockMake'
 import { asItIs, because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
-import { roundedSum, sumOf, type Sum } from '../measure/sum'
+import { sumOf, type Sum } from '../measure/sum'
 import { inOrder, quarterTurns } from '../quilting/order'
 import { QUILTING_KINDS, type QuiltingKind } from '../file/quiltingEntry'
 import { quiltingLines } from '../quilting/quiltingLines'
@@ -48,6 +48,7 @@ export function plannedQuilting(
   if (quilt.quilting.length === 0) return null
   const top = quiltedTop(quilt, makes, dimensions)
   const found = quiltingLines(top, quilt.quilting)
+  if (!found) return null
   const { trails, anchors } = inOrder(trailsOf(found, top), top, quilt.stitching.school)
   const { size, x, y } = widestGap(top.width, top.height, stretchesOf(found))
   const sewn = trails.filter(({ points }) => points.length > 1)
@@ -62,13 +63,10 @@ export function plannedQuilting(
     thickness: THICKNESS[quilt.batting?.loft ?? 'medium'],
   })
   const holds = quilt.stitching.bobbin ?? USUAL_BOBBIN
-  const exact = thread.total / 2 / (0.95 * holds * 39.37007874015748)
   return {
     length: because(length),
     thread: because(thread),
-    bobbins: because({
-      ...roundedSum([{ what: 'bobbins-exactly', value: exact }], bobbinsFor(thread.total, holds)),
-    }),
+    bobbins: because(bobbinsFor(thread.total, holds)),
     lines: asItIs(
       trails.map(({ points, kind, from, to }) => ({
         points: points.map(([px, py]) => [px, py] as [number, number]),

@@ -118,6 +118,20 @@ test('a place wider than the batting allows is said with where it is, and is gon
   expect(baby.find(({ id }) => id === 'baby-safety')).toMatchObject({ severity: 'warn' })
 })
 
+test('more lines than can be sewn are refused with a check, at once', () => {
+  const zigzag = `M0 0${Array.from({ length: 3900 }, (_, i) => `L${i} ${i % 2}`).join('')}`
+  for (const entry of [
+    { kind: 'ties', spacing: 0.25 },
+    { kind: 'motif', motif: zigzag, where: 'blocks' },
+  ]) {
+    const many = entry.kind === 'motif' ? { ...SAMPLE, setting: { across: 20, down: 20, fill: [['star']] } } : SAMPLE
+    const huge = entry.kind === 'ties' ? { ...SAMPLE, setting: { across: 30, down: 30, fill: [['star']] } } : many
+    const { quilting, checks } = quilted(huge as QuiltFile, entry)
+    expect(quilting).toBeNull()
+    expect(checks.find(({ id }) => id === 'quilting-too-dense')).toMatchObject({ severity: 'error' })
+  }
+})
+
 test('motifs: those that ship are read; scripts, arcs and endless paths are refused, never thrown', () => {
   for (const path of Object.values(MOTIFS)) expect('lines' in motifPath(path)).toBe(true)
   const [square] = ('lines' in motifPath('M0 0H20V10h-20z')

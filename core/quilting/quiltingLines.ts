@@ -3,9 +3,10 @@ import type { Quilt } from '../file/quilt'
 import { diagonalLines, gridLines, parallelLines, randomLines } from './straight'
 import { ditchLines } from './ditch'
 import { echoLines } from './echo'
-import { motifLines } from './motifs'
+import { motifPath } from './motifPath'
+import { motifLines, pathOf } from './motifs'
 import type { QuiltingKind } from '../file/quiltingEntry'
-import type { QuiltedTop, QuiltingLine } from './quiltingLine'
+import { isMeant, type QuiltedTop, type QuiltingLine } from './quiltingLine'
 import { ties } from './ties'
 
 type Entry = Quilt['quilting'][number]
@@ -21,6 +22,31 @@ const BY_KIND: Readonly<Record<QuiltingKind, (top: QuiltedTop, entry: Entry) => 
   ties,
 }
 
-export function quiltingLines(top: QuiltedTop, entries: readonly Entry[]): QuiltingLine[] {
-  return entries.flatMap(entry => BY_KIND[entry.kind](top, entry))
+/** More points than this nobody sews, and no screen shows. */
+export const MOST_POINTS = 150_000
+
+/** Null where there would be more of them than can be sewn. */
+export function quiltingLines(top: QuiltedTop, entries: readonly Entry[]): QuiltingLine[] | null {
+  const found: QuiltingLine[] = []
+  let left = MOST_POINTS
+  for (const entry of entries) {
+    if (leastPoints(top, entry) > left) return null
+    for (const line of BY_KIND[entry.kind](top, entry)) {
+      left -= line.points.length
+      found.push(line)
+    }
+    if (left < 0) return null
+  }
+  return found
+}
+
+/** Of what may come to very many, about how many points before they are made. */
+function leastPoints({ width, height, parts }: QuiltedTop, { kind, spacing, motif, where }: Entry): number {
+  if (kind === 'ties' && where === 'all') return (width / spacing - 2) * (height / spacing - 2)
+  if (kind !== 'motif') return 0
+  const path = motifPath(pathOf(motif))
+  const each = 'fault' in path ? 0 : path.lines.reduce((sum, line) => sum + line.length, 0)
+  return where === 'borders'
+    ? each
+    : each * parts.filter(part => isMeant(part, where === 'all' ? 'blocks' : where)).length
 }

@@ -1,6 +1,6 @@
 // In: what is quilted and how. Out: the thread it takes, and bobbins.
 import type { Inches } from '../measure/ruler'
-import { sumOf, type Sum } from '../measure/sum'
+import { roundedSum, sumOf, type Sum } from '../measure/sum'
 
 const INCHES_PER_METRE = 1 / 0.0254
 const MM = 1 / 25.4
@@ -43,6 +43,7 @@ export function threadFor({
 }
 
 /** Half of the thread comes from bobbins, which are never emptied to the last. `holds`: metres on one. */
-export function bobbinsFor(thread: Inches, holds: number): number {
-  return Math.ceil(thread / 2 / (0.95 * holds * INCHES_PER_METRE) - 1e-9)
+export function bobbinsFor(thread: Inches, holds: number): Sum {
+  const exact = thread / 2 / (0.95 * holds * INCHES_PER_METRE)
+  return roundedSum([{ what: 'bobbins-exactly', value: exact }], Math.ceil(exact - 1e-9))
 }
