@@ -60,10 +60,14 @@ export function handSentence({ hand }: Simulation, isMeasured: boolean, speech: 
       ? ''
       : ` Your seam test says that each takes ${formatSmall(Math.abs(hand.seamBias), speech)} too `
         + `${hand.seamBias > 0 ? 'much' : 'little'}.`
+  const turn =
+    hand.turn > 0 ? ` The turn of the cloth takes ${formatSmall(hand.turn, speech)} more at each pressed seam.` : ''
   return (
     (isMeasured
       ? `By your own blocks each allowance strays about ${seam}.`
       : `Cutting is taken to stray about ${formatSmall(hand.cutScatter, speech)}, each allowance ${seam}, as is usual: `
-        + 'measured blocks replace that by your own.') + bias
+        + 'measured blocks replace that by your own.')
+    + turn
+    + bias
   )
 }

@@ -28,7 +28,7 @@ export const PRESS: Readonly<Record<Direction, string>> = {
 export function joinedPart(part: JoinedPart, cloths: Names): string {
   if ('join' in part) return `what join ${part.join} gave`
   const unit = unitName({ kind: part.unit, method: part.unit === 'template' ? 'triangle-single' : '' }, 1)
-  if (part.cloth === undefined) return `a ${unit}`
+  if (part.cloth === undefined) return `${part.unit === 'quarter-square' ? 'an' : 'a'} ${unit}`
   const patch = part.unit === 'rectangle' || part.unit === 'template' ? 'patch' : unit
   return `the ${cloths.get(part.cloth) ?? part.cloth} ${patch}`
 }

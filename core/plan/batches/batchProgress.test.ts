@@ -1,4 +1,4 @@
-import { tickBatch } from '../../edits/record'
+import { tick, tickBatch } from '../../edits/record'
 import type { QuiltFile } from '../../file/schema'
 import { planOf, SAMPLE } from '../../testing/quiltOf'
 import { batchProgress, batchTick } from './batchProgress'
@@ -58,4 +58,15 @@ test('the batch that ends a block counts the block, and taking it back takes bot
     { what: 'block', id: batch.ready!.id, count: 1, at: AT },
   ])
   expect(ticked(file, batch, -1).done).toEqual([])
+})
+
+test('a block that is taken back as a block is not pressed any more, and what it was joined from still is', () => {
+  const { batches } = progressOf(SAMPLE)
+  const inside = batches.filter(({ task }) => 'unit' in task || 'block' in task)
+  const file = inside.reduce((before, batch) => ticked(before, batch, batch.count), SAMPLE)
+  const { ready } = inside.findLast(batch => batch.ready?.what === 'block')!
+  const { left } = progressOf(tick('block', ready!.id, -2, AT)(file))
+  const open = left.filter(({ task }) => 'unit' in task || 'block' in task)
+  expect(open.every(batch => batch.ready?.id === ready!.id)).toBe(true)
+  expect(open).not.toEqual([])
 })

@@ -57,7 +57,10 @@ function wholeOf(batches: readonly PlannedBatch[]): Map<string, Whole> {
   return wholes
 }
 
-/** Units, blocks and rows that were ticked as such count for the batches that end them, in their order. */
+/**
+ * Units, blocks and rows that were ticked as such count for the batches that end them, in their order; those that were
+ * taken back are taken from the last of them.
+ */
 function addReady(wholes: ReadonlyMap<string, Whole>, ticked: Map<string, number>, done: Quilt['done']): void {
   const left = new Map<string, number>()
   const key = ({ what, id }: NonNullable<Whole['ready']>) => `${what} ${id}`
@@ -71,5 +74,11 @@ function addReady(wholes: ReadonlyMap<string, Whole>, ticked: Map<string, number
     const more = Math.max(0, Math.min(count - ticked.get(id)!, left.get(key(ready))!))
     ticked.set(id, ticked.get(id)! + more)
     left.set(key(ready), left.get(key(ready))! - more)
+  }
+  for (const { id, ready } of [...wholes.values()].reverse()) {
+    if (!ready) continue
+    const fewer = Math.min(ticked.get(id)!, Math.max(0, -left.get(key(ready))!))
+    ticked.set(id, ticked.get(id)! - fewer)
+    left.set(key(ready), left.get(key(ready))! + fewer)
   }
 }
