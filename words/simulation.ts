@@ -1,5 +1,5 @@
 // What many quilts sewn with chance say, a sentence each.
-import type { UnitsMade } from '../core/simulation/block'
+import type { UnitsMade } from '../core/simulation/sewnUnit'
 import type { Simulation, Spread } from '../core/simulation/quilt'
 import { formatLength, formatSmall } from './length'
 import { capital } from './names'

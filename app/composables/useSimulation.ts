@@ -1,4 +1,4 @@
-import type { UnitsMade } from '~~/core/simulation/block'
+import type { UnitsMade } from '~~/core/simulation/sewnUnit'
 import type { Simulation } from '~~/core/simulation/quilt'
 import type { FromSimulationWorker, ToSimulationWorker } from '~/workers/simulationWorker'
 

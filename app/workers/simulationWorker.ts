@@ -1,7 +1,7 @@
 import { readQuilt } from '~~/core/file/readQuilt'
 import type { QuiltFile } from '~~/core/file/schema'
 import { makePlan } from '~~/core/plan/plan'
-import type { UnitsMade } from '~~/core/simulation/block'
+import type { UnitsMade } from '~~/core/simulation/sewnUnit'
 import { simulator, type Simulation } from '~~/core/simulation/quilt'
 
 export interface ToSimulationWorker {

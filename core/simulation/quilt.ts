@@ -1,12 +1,12 @@
 // In: a quilt. Out: many quilts sewn with chance: how large they come out, what is lost at their points and crossings.
 import type { Quilt } from '../file/quilt'
 import { isTrimmedUnit } from './trimmedUnits'
-import type { BlockMake } from '../make/units/blockMake'
 import type { Inches } from '../measure/ruler'
 import type { PlanWork } from '../plan/planWork'
 import { timesPlaced } from '../top/places'
 import { ownSize, type Region } from '../top/region'
-import { canBeSimulated, simulateBlock, type UnitsMade } from './block'
+import { simulateBlock } from './block'
+import type { UnitsMade } from './sewnUnit'
 import { chanceFrom, type Chance } from '../measure/chance'
 import { handOf, type Hand } from './hand'
 import { meetingPairs, missedBetween, type MeetingPair } from './neighbours'
@@ -17,9 +17,7 @@ export interface Simulation {
   times: number
   hand: Hand
   blocks: SimulatedBlockSize[]
-  /** Blocks of which nothing is said: with set-in or partial seams, diamonds, slanted joins. */
-  left: string[]
-  /** Finished, of what is inside the borders; null where rows do not run straight across, or a block is left out. */
+  /** Finished, of what is inside the borders; null where rows do not run straight across. */
   width: Spread | null
   /** Over the whole quilt and one time. */
   tips: { all: number; cut: number }
@@ -64,19 +62,18 @@ export function simulator(
   const chance = chanceFrom(seed)
   const hand = handOf(quilt, makes)
   const placed = [...makes.values()].filter(({ block }) => timesPlaced(quilt, block.id) > 0)
-  const simulated = placed.filter(make => canBeSimulated(make))
   const isTrimmed = isTrimmedUnit(quilt, choices)
-  const sizes = new Map<string, number[]>(simulated.map(({ block }) => [block.id, []]))
-  const tallies = new Map<string, Map<number, Tally>>(simulated.map(({ block }) => [block.id, new Map()]))
+  const sizes = new Map<string, number[]>(placed.map(({ block }) => [block.id, []]))
+  const tallies = new Map<string, Map<number, Tally>>(placed.map(({ block }) => [block.id, new Map()]))
   const widths: number[] = []
   let pairs: MeetingPair[] | null = null
   let missed = 0
-  const rows = rowsOf(dimensions.setting.rows, simulated)
+  const rows = rowsOf(dimensions.setting.rows)
   const plannedWidth = dimensions.setting.width
   let done = 0
   return times => {
     const parts = new Map<string, Part>()
-    for (const make of simulated) {
+    for (const make of placed) {
       const { part, tallies: found } = simulateBlock(
         { make, seam: quilt.seam, hand, units, isTrimmed: unit => isTrimmed(make, unit) },
         times,
@@ -94,14 +91,13 @@ export function simulator(
     return {
       times: done,
       hand,
-      blocks: simulated
+      blocks: placed
         .filter(({ block }) => !block.derived)
         .map(({ block }) => ({
           block: block.id,
           planned: block.width + 2 * quilt.seam,
           width: spreadOf(sizes.get(block.id)!, block.width + 2 * quilt.seam),
         })),
-      left: placed.filter(make => !simulated.includes(make)).map(({ block }) => block.id),
       width: rows ? spreadOf(widths, plannedWidth) : null,
       ...lost(quilt, tallies, done),
       between: { all: pairs.reduce((sum, { count }) => sum + count, 0), missed: missed / done },
@@ -109,15 +105,10 @@ export function simulator(
   }
 }
 
-/** Rows that run straight across and whose blocks are all known; null where there are others. */
-function rowsOf(
-  rows: PlanWork['dimensions']['setting']['rows'],
-  simulated: readonly BlockMake[],
-): (readonly Region[])[] | null {
-  const known = new Set(simulated.map(({ block }) => block.id))
+/** Rows that run straight across; null where there are others. */
+function rowsOf(rows: PlanWork['dimensions']['setting']['rows']): (readonly Region[])[] | null {
   const own = rows.filter(({ kind, regions }) => kind === 'row' && regions.length > 0)
-  const isKnown = ({ wears }: Region) => !('cell' in wears) || known.has(wears.cell.block)
-  const isPlain = own.every(({ regions }) => regions.every(region => isKnown(region) && !region.own))
+  const isPlain = own.every(({ regions }) => regions.every(region => !region.own))
   return own.length > 0 && isPlain && !rows.some(({ kind }) => kind === 'column' || kind === 'diagonal')
     ? own.slice(0, MOST_ROWS).map(({ regions }) => regions)
     : null

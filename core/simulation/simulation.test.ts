@@ -1,12 +1,15 @@
 import { rolesOf } from '../designs/design'
 import { SHIPPED_DESIGNS } from '../designs/shipped'
 import type { QuiltFile } from '../file/schema'
+import type { Point } from '../geometry/polygon'
 import { planOf, SAMPLE } from '../testing/quiltOf'
+import { patchTree } from '../make/units/unitTree'
 import { chanceFrom } from '../measure/chance'
 import { USUAL_HAND } from './hand'
-import { around, seamOf, sewn, TIP_TOLERANCE, type Part } from './part'
+import { simulateBlock } from './block'
+import { TIP_TOLERANCE } from './part'
 import { simulator } from './quilt'
-import { canBeSimulated, simulateBlock, type UnitsMade } from './block'
+import type { UnitsMade } from './sewnUnit'
 
 const TIMES = 20_000
 const HAND = { ...USUAL_HAND, cutBias: 0.01, seamBias: 0.006, cutScatter: 0.02, seamScatter: 0.015 }
@@ -15,16 +18,6 @@ function moments(values: ArrayLike<number>): { mean: number; variance: number } 
   const list = Array.from(values)
   const mean = list.reduce((sum, value) => sum + value, 0) / list.length
   return { mean, variance: list.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (list.length - 1) }
-}
-
-function plain(width: number, height: number, chance: ReturnType<typeof chanceFrom>): Part {
-  return {
-    planned: { width, height },
-    width: around(width + 0.5 + HAND.cutBias, HAND.cutScatter, TIMES, chance),
-    height: around(height + 0.5 + HAND.cutBias, HAND.cutScatter, TIMES, chance),
-    marks: { left: [], right: [], top: [], bottom: [] },
-    tips: { left: [], right: [], top: [], bottom: [] },
-  }
 }
 
 test('the bell curve has mean 0 and deviation 1, and the same seed gives the same numbers', () => {
@@ -36,22 +29,6 @@ test('the bell curve has mean 0 and deviation 1, and the same seed gives the sam
   expect(Math.abs(variance - 1)).toBeLessThan(0.04)
   // within one deviation lie 68.3 of a hundred
   expect(values.filter(value => Math.abs(value) < 1).length / TIMES).toBeCloseTo(0.683, 1)
-})
-
-test.each([2, 4, 7])('%d strips are as wide, and vary as much, as the closed form says', n => {
-  const chance = chanceFrom(n)
-  const seam = seamOf(0.25, HAND, false)
-  let strip = plain(2, 8, chance)
-  for (let i = 1; i < n; i++) strip = sewn(strip, plain(2, 8, chance), 'beside', seam, chance).part
-  const { mean, variance } = moments(strip.width)
-  const expected = n * 2.5 - 2 * (n - 1) * 0.25 + n * HAND.cutBias - (n - 1) * (2 * HAND.seamBias + HAND.turn)
-  const spread = n * HAND.cutScatter ** 2 + 4 * (n - 1) * HAND.seamScatter ** 2
-  expect(mean).toBeCloseTo(expected, 2)
-  expect(variance / spread).toBeCloseTo(1, 1)
-  expect(strip.planned.width).toBe(2 * n)
-  // every seam stands on both edges where it should
-  expect(strip.marks.top.map(({ planned }) => planned)).toEqual(Array.from({ length: n - 1 }, (_, i) => 2 * (i + 1)))
-  strip.marks.top.forEach(({ planned, at }) => expect(Math.abs(moments(at).mean - planned - 0.25)).toBeLessThan(0.12))
 })
 
 function blockFile(id: string): QuiltFile {
@@ -87,6 +64,45 @@ function below(z: number): number {
     * (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))))
   return z >= 0 ? 1 - tail : tail
 }
+
+/** Strips of one width, cut one at a time and joined one after the other. */
+function strips(n: number): QuiltFile {
+  const patches = Array.from({ length: n }, (_, i) => ({
+    role: i % 2 === 0 ? 'light' : 'dark',
+    points: [
+      [i, 0],
+      [i + 1, 0],
+      [i + 1, 4],
+      [i, 4],
+    ],
+  }))
+  return {
+    ...blockFile('plain'),
+    designs: [{ id: 'strips', width: n, height: 4, patches }],
+    blocks: [{ id: 'one', design: 'strips', width: 2 * n, height: 8, cloths: { light: 'a', dark: 'b' } }],
+  } as unknown as QuiltFile
+}
+
+test.each([2, 4, 7])('%d strips are as wide, and vary as much, as the closed form says', n => {
+  const { work } = planOf(strips(n))
+  const made = work.makes.get('one')!
+  const make = { ...made, units: patchTree(made.tree, made.polygons) }
+  const { part } = simulateBlock(
+    { make, seam: 0.25, hand: HAND, units: 'as-cut', isTrimmed: () => false },
+    TIMES,
+    chanceFrom(n),
+  )
+  const { mean, variance } = moments(part.width)
+  const expected = n * 2.5 - 2 * (n - 1) * 0.25 + n * HAND.cutBias - (n - 1) * (2 * HAND.seamBias + HAND.turn)
+  const spread = n * HAND.cutScatter ** 2 + 4 * (n - 1) * HAND.seamScatter ** 2
+  expect(mean).toBeCloseTo(expected, 2)
+  expect(variance / spread).toBeCloseTo(1, 1)
+  expect(part.planned.width).toBe(2 * n)
+  // every seam stands on both edges where it should
+  const places = part.marks.top.toSorted((a, b) => a.planned - b.planned)
+  expect(places.map(({ planned }) => planned)).toEqual(Array.from({ length: n - 1 }, (_, i) => 2 * (i + 1)))
+  places.forEach(({ planned, at }) => expect(Math.abs(moments(at).mean - planned - 0.25)).toBeLessThan(0.12))
+})
 
 test('an untrimmed half-square varies as the closed form says', () => {
   const { part } = block(blockFile('half-square'), 'as-cut')
@@ -132,9 +148,61 @@ test('in pieces or in one go the times add up', () => {
   expect(all.blocks[0]!.width.bars.reduce((sum, { count }) => sum + count, 0)).toBe(1000)
 })
 
-test('blocks with set-in seams and diamonds are left out and said', () => {
-  const { work } = planOf(blockFile('lemoyne-star'))
-  expect(canBeSimulated(work.makes.get('one')!)).toBe(false)
-  const { left, blocks, width } = simulator(work, { units: 'planned', seed: 1 })(50)
-  expect([left, blocks, width]).toEqual([['one'], [], null])
+/** Seams that are always so much too wide, and nothing else wrong. */
+const alwaysWide = (off: number) => ({
+  cutBias: 0,
+  cutScatter: 0,
+  seamBias: off,
+  seamScatter: 0,
+  turn: 0,
+  paperScatter: 0,
 })
+
+test('a star of diamonds with set-in corners shrinks as its geometry says', () => {
+  // Patches drawn in by b on each sewn side: a diamond of side a keeps its angles and is a − 2b√2 long; a corner square
+  // loses b on two sides, a triangle b√2 at its tip. So the outer side moves in by 3b at the squares (2a of it) and by
+  // 3√2 b at the triangle (√2 a of it): 12 b ÷ (2 + √2) in the mean.
+  const { work } = planOf(blockFile('lemoyne-star'))
+  const b = 0.02
+  const question = { make: work.makes.get('one')!, seam: 0.25, units: 'as-cut' as const, isTrimmed: () => false }
+  const { part } = simulateBlock({ ...question, hand: alwaysWide(b) }, 2, chanceFrom(1))
+  const mean = (12 * b) / (2 + Math.SQRT2)
+  for (const side of [part.width, part.height]) expect(side[0]).toBeCloseTo(6.5 - 2 * mean, 9)
+  // where a diamond's tip stands: half way between the square's seam and the triangle's, which runs aslant
+  const a = 6 / (2 + Math.SQRT2)
+  // from the left side as it lies in the mean, farther in than the square's own
+  const square = 0.25 + a - b - (mean - 3 * b)
+  const isFartherOut = 3 * Math.SQRT2 * b - mean
+  const triangle = (6.5 - 2 * mean) / 2 - (a / Math.SQRT2 - b * Math.SQRT2) - isFartherOut
+  const [tip] = part.marks.top.toSorted((one, other) => one.planned - other.planned)
+  expect(tip!.at[0]).toBeCloseTo((square + triangle) / 2, 9)
+})
+
+test('a block sewn aslant goes wrong as often as the same block sewn straight', () => {
+  const { work } = planOf(blockFile('variable-star'))
+  const make = work.makes.get('one')!
+  const [c, s] = [Math.cos(0.7), Math.sin(0.7)]
+  const polygons = make.polygons.map(polygon => polygon.map(([x, y]): Point => [x * c - y * s, x * s + y * c]))
+  const question = { seam: 0.25, hand: HAND, units: 'as-cut' as const, isTrimmed: () => false }
+  const rates = [make, { ...make, polygons, units: structuredClone(make.units) }].map(own =>
+    [...simulateBlock({ ...question, make: own }, TIMES, chanceFrom(2)).tallies.values()].map(tally => [
+      tally.tips,
+      tally.tipsCut / TIMES,
+      tally.crossings,
+      tally.missed / TIMES,
+    ]),
+  )
+  expect(rates[0]!.flat().some(rate => rate > 0.1)).toBe(true)
+  rates[0]!.flat().forEach((rate, i) => expect(rates[1]!.flat()[i]).toBeCloseTo(rate, 1))
+})
+
+test.each(SHIPPED_DESIGNS.map(({ id }) => id))('%s is as large as planned when nothing strays', id => {
+  const { work } = planOf(blockFile(id))
+  const make = work.makes.get('one')!
+  const question = { make, seam: 0.25, units: 'as-cut' as const, isTrimmed: () => false }
+  const { part, tallies } = simulateBlock({ ...question, hand: alwaysWide(0) }, 1, chanceFrom(1))
+  expect([part.width[0], part.height[0]]).toEqual([make.block.width + 0.5, make.block.height + 0.5].map(near))
+  for (const { tipsCut, missed } of tallies.values()) expect([tipsCut, missed]).toEqual([0, 0])
+})
+
+const near = (value: number): unknown => expect.closeTo(value, 9)

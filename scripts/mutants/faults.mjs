@@ -633,9 +633,23 @@ export const FAULTS = [
   },
   {
     name: 'the simulated seam takes one allowance',
-    file: 'core/simulation/part.ts',
-    from: 'wide[i] = first[across][i]! + second[across][i]! - 2 * taken[i]! - seam.turn',
-    to: 'wide[i] = first[across][i]! + second[across][i]! - taken[i]! - seam.turn',
+    file: 'core/simulation/sewJoin.ts',
+    from: 'const by = first!.map((out, i) => out + second![i]! - 2 * taken[i]! - seam.turn)',
+    to: 'const by = first!.map((out, i) => out + second![i]! - taken[i]! - seam.turn)',
+    tests: ['core/simulation'],
+  },
+  {
+    name: 'simulated: a part that turns at a dot fits its first leg only',
+    file: 'core/simulation/sewJoin.ts',
+    from: 'const across = join.legs.map((leg): Pull => {',
+    to: 'const across = join.legs.slice(0, 1).map((leg): Pull => {',
+    tests: ['core/simulation'],
+  },
+  {
+    name: 'simulated: where a slanted seam ends on a join, as if it stood square to it',
+    file: 'core/simulation/sewnUnit.ts',
+    from: 'return out.map((shift, i) => ((one[i]! - other[i]!) / 2 - shift * across) / ahead)',
+    to: 'return out.map((shift, i) => (one[i]! - other[i]!) / 2)',
     tests: ['core/simulation'],
   },
   {

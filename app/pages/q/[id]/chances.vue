@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { EChartsCoreOption } from 'echarts/core'
 import type { ChartColours } from '~/components/common/DataChart.vue'
-import type { UnitsMade } from '~~/core/simulation/block'
+import type { UnitsMade } from '~~/core/simulation/sewnUnit'
 import type { Spread } from '~~/core/simulation/quilt'
 import { formatLength } from '~~/words/length'
 import { bestWaySentence, handSentence, pointsSentence, WAYS_SEWN, widthSentence } from '~~/words/simulation'
@@ -21,7 +21,6 @@ const size = computed((): { spread: Spread; what: string } | null => {
   const [block] = now.blocks
   return block ? { spread: block.width, what: `a block of ${store.blockNames.get(block.block)}` } : null
 })
-const leftOut = computed(() => (planned.value?.left ?? []).flatMap(id => store.blockNames.get(id) ?? []))
 const worst = computed(() => {
   const at = planned.value?.worst
   if (!at) return null
@@ -158,9 +157,6 @@ const sizeBars = computed(() => size.value && histogram(size.value.spread))
     </div>
     <p v-if="worst" class="figure mt-4 max-w-3xl !whitespace-normal" data-testid="says-worst">
       <strong>The seam to watch, in {{ worst }}</strong>
-    </p>
-    <p v-if="leftOut.length > 0" class="note mt-4">
-      Nothing is said of {{ leftOut.join(', ') }}: only blocks sewn of rectangles by straight seams can be followed so.
     </p>
   </div>
 </template>
