@@ -5,6 +5,6 @@ export default {
   transformIgnorePatterns: ['/node_modules/(?!(culori|flatbush|flatqueue)/)'],
   transform: { '\\.(ts|js)$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } } }] },
   testEnvironment: 'node',
-  setupFiles: ['<rootDir>/app/testing/autoImports.ts'],
+  setupFiles: ['<rootDir>/app/testing/autoImports.ts', '<rootDir>/core/testing/propertyLimits.ts'],
   moduleNameMapper: { '^~~/(.*)$': '<rootDir>/$1', '^~/(.*)$': '<rootDir>/app/$1' },
 }

@@ -6,6 +6,7 @@ import type { Piece } from '../core/cut/piece'
 import { clipsOf } from '../core/top/clips'
 import type { QuiltRow } from '../core/top/rows'
 import { capital, partName, unitName } from './names'
+import { joinTitle } from './joining'
 import { clipsText, partOfRow, rowTitle } from './rows'
 import { inEnglish, plural, type Speech } from './speech'
 import { joinedPart, PRESS, stepParts } from './step'
@@ -17,6 +18,8 @@ export interface BatchBook {
   joins: ReadonlyMap<string, { join: RecipeJoin; number: number; recipe: Recipe }>
   pieces: ReadonlyMap<string, Piece>
   rows: ReadonlyMap<string, readonly QuiltRow[]>
+  /** All that are joined, in their order. */
+  joined: readonly QuiltRow[]
   cloths: ReadonlyMap<string, string>
   blocks: ReadonlyMap<string, string>
   /** Colours of the quilter's clips. */
@@ -93,7 +96,8 @@ function pressText(joins: readonly { join: RecipeJoin; number: number }[]): stri
   return `Set the seams shut, then press: ${[...new Set(ways)].join(', ')}.`
 }
 
-function plainText({ task, what, count }: PlannedBatch, { pieces, rows, blocks, clips }: BatchBook): string {
+function plainText({ task, what, count }: PlannedBatch, book: BatchBook): string {
+  const { pieces, rows, blocks, clips } = book
   if ('pile' in task) {
     const cuts = pieces.get(task.pile)?.cuts
     if (cuts === 'one-diagonal') return 'Cut each once, corner to corner: two triangles. Bias edges now: do not pull.'
@@ -115,8 +119,7 @@ function plainText({ task, what, count }: PlannedBatch, { pieces, rows, blocks, 
   if ('rows' in task) {
     if (what === 'press') return 'Press the seams between them.'
     const [from, middle, to] = task.rows
-    const section = (a: number, b: number) => (a === b ? String(a) : `${a} to ${b}`)
-    return `Join ${section(from, middle)} and ${section(middle + 1, to)}, counted from the first: pin every crossing.`
+    return `Join ${joinTitle({ from, middle, to }, book.joined).toLowerCase()}: pin every crossing.`
   }
   if ('strips' in task) {
     if (what === 'join') return `Join the strips end to end: ${plural(count, 'seam')}.`

@@ -14,7 +14,10 @@ function section(rows: readonly Named[], from: number, to: number): string {
   return from === to ? rowTitle(first) : `${rowTitle(first)} to ${rowTitle(last).toLowerCase()}`
 }
 
-export function joinTitle({ from, middle, to }: PlannedJoin, rows: readonly Named[]): string {
+export function joinTitle(
+  { from, middle, to }: Pick<PlannedJoin, 'from' | 'middle' | 'to'>,
+  rows: readonly Named[],
+): string {
   return `${section(rows, from, middle)}, with ${section(rows, middle + 1, to).toLowerCase()}`
 }
 

@@ -3,6 +3,7 @@ import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
 import { tickBatch } from '~~/core/edits/record'
 import type { Picture } from '~~/core/make/steps/picture'
 import { STATION_OF, type Stage } from '~~/core/make/steps/stage'
+import type { QuiltRow } from '~~/core/top/rows'
 import type { BatchBook } from '~~/words/batch'
 
 /** Batches that follow each other at one station: one walk. */
@@ -37,6 +38,8 @@ export function useBatches() {
     })
     return found
   })
+  /** Corners are sewn on at the end. */
+  const joined = computed(() => (store.plan?.rows ?? []).filter(({ kind }) => kind !== 'corner'))
   const book = computed((): BatchBook => {
     const recipes = store.workbook?.recipes ?? []
     const rows = new Map<string, (typeof store.plan & object)['rows']>()
@@ -48,6 +51,7 @@ export function useBatches() {
       ),
       pieces: new Map(store.plan?.pieces.map(piece => [piece.id, piece])),
       rows,
+      joined: joined.value,
       cloths: store.clothNames,
       blocks: store.blockNames,
       clips: store.quilt?.clips ?? [],
@@ -63,6 +67,22 @@ export function useBatches() {
     if (what === 'press' && ready) return found[0]?.recipe.back ?? null
     const { picture } = found.at(-1)?.join.step ?? {}
     return picture ? { ...picture, arrows: what === 'press' ? picture.arrows : [] } : null
+  }
+
+  /** The two parts that a join of rows brings together: a row so far and its next part, or the rows that meet. */
+  function rowsOf({ task, what }: PlannedBatch): { first: QuiltRow; second: QuiltRow; isBeside: boolean } | null {
+    if (what !== 'join') return null
+    if ('row' in task) {
+      const [row] = book.value.rows.get(task.row) ?? []
+      const next = row?.parts[task.part]
+      if (!row || !next) return null
+      const only = (parts: QuiltRow['parts']): QuiltRow => ({ ...row, parts })
+      return { first: only(row.parts.slice(0, task.part)), second: only([next]), isBeside: true }
+    }
+    if (!('rows' in task)) return null
+    const [, middle] = task.rows
+    const [first, second] = [joined.value[middle - 1], joined.value[middle]]
+    return first && second ? { first, second, isBeside: false } : null
   }
 
   /** What hands do within it at this station, where it wants care. */
@@ -88,5 +108,5 @@ export function useBatches() {
     const at = batches.value.findIndex((batch, i) => done.value[i]! < batch.count)
     return at === -1 ? Math.max(0, batches.value.length - 1) : at
   })
-  return { batches, done, visits, book, pictureOf, stagesOf, count, next }
+  return { batches, done, visits, book, pictureOf, rowsOf, stagesOf, count, next }
 }

@@ -14,7 +14,7 @@ import { settingOrders } from '../cut/settingPieces'
 import { blockOf, type Quilt } from '../file/quilt'
 import type { PieceDraft } from '../make/methods/method'
 import type { UnitDemand } from '../make/units/unitDemand'
-import type { Inches } from '../measure/ruler'
+import { TOLERANCE, type Inches } from '../measure/ruler'
 import { waysFor, type Choice, type Way } from './choose'
 import type { PlanWork } from './planWork'
 import { workroomOf } from './workroom'
@@ -37,25 +37,30 @@ export function chooseWays(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>, 
   const choices = choicesOf(quilt, makes)
   const fixed = fixedOrders(quilt, sizes)
   const first = layOutChoices(choices, fixed, quilt, search)
-  const close = quilt.aim === 'least-cloth' ? closestCall(choices) : null
-  if (!close) return first
-  const swapped = choices.map((choice, i) => (i === close.at ? { ...choice, way: close.way } : choice))
+  const close = quilt.aim === 'least-cloth' ? closestCalls(choices) : new Map<number, Way>()
+  if (close.size === 0) return first
+  const swapped = choices.map((choice, i) => ({ ...choice, way: close.get(i) ?? choice.way }))
   const second = layOutChoices(swapped, fixed, quilt, search, first)
   const [a, b] = [toBuy(first), toBuy(second)]
-  if (b.inches !== a.inches || b.pieces !== a.pieces)
-    return b.inches <= a.inches && b.pieces <= a.pieces ? second : first
+  // lengths in centimetres add up to other last digits in another order
+  const isSame = Math.abs(b.inches - a.inches) < TOLERANCE
+  if (!isSame || b.pieces !== a.pieces) return (isSame || b.inches < a.inches) && b.pieces <= a.pieces ? second : first
   return clothUsed(second, quilt) < clothUsed(first, quilt) - 1e-6 ? second : first
 }
 
-/** The unit whose second-best way takes hardly more cloth than its best; a template is no rival. */
-function closestCall(choices: readonly Choice[]): { at: number; way: Way } | null {
+/**
+ * The units whose second-best way takes hardly more cloth than their best, by their places, with that way: one, or
+ * several that are equally close, so that it does not matter which stands first. A template is no rival.
+ */
+function closestCalls(choices: readonly Choice[]): Map<number, Way> {
   const calls = choices.flatMap(({ demand, way, ways }, at) => {
     const rival = ways[1]
     return rival && !rival.method.isLastResort && demand.method === 'auto'
       ? [{ at, way: rival, gap: rival.cloth - way.cloth }]
       : []
   })
-  return calls.sort((a, b) => a.gap - b.gap)[0] ?? null
+  const least = Math.min(...calls.map(({ gap }) => gap))
+  return new Map(calls.filter(({ gap }) => gap < least + TOLERANCE).map(({ at, way }) => [at, way]))
 }
 
 /** Units by their ways, and the cloth that takes. */

@@ -43,18 +43,20 @@ test('renaming the cloths changes no figure', () => {
   )
 }, 120_000)
 
+/** In another order and under other names everything is planned as it was. */
+function otherwiseListed(file: QuiltFile) {
+  const other = JSON.parse(
+    JSON.stringify(file).replaceAll('"own"', '"zz"').replaceAll('"shipped"', '"aa"'),
+  ) as QuiltFile
+  const before = planOf(file).plan
+  const after = planOf({ ...other, cloths: [...other.cloths].reverse(), blocks: [...other.blocks].reverse() }).plan
+  expect(figures(after)).toEqual(figures(before))
+}
+
 test('renaming the blocks and listing cloths and blocks in another order changes no figure', () => {
-  fc.assert(
-    fc.property(randomQuilt, file => {
-      const other = JSON.parse(
-        JSON.stringify(file).replaceAll('"own"', '"zz"').replaceAll('"shipped"', '"aa"'),
-      ) as QuiltFile
-      const before = planOf(file).plan
-      const after = planOf({ ...other, cloths: [...other.cloths].reverse(), blocks: [...other.blocks].reverse() }).plan
-      expect(figures(after)).toEqual(figures(before))
-    }),
-    { numRuns: 35 },
-  )
+  fc.assert(fc.property(randomQuilt, otherwiseListed), { numRuns: 35 })
+  // two ways that buy as much, in centimetres whose sum has other last digits in another order
+  fc.assert(fc.property(randomQuilt, otherwiseListed), { seed: -1926045286, path: '8', numRuns: 1 })
 }, 120_000)
 
 test('a quilt seen in the mirror is pressed as well as it was', () => {

@@ -632,6 +632,13 @@ export const FAULTS = [
     tests: ['core/made'],
   },
   {
+    name: 'cloth to buy compared to the last digit, which is another in another order',
+    file: 'core/plan/chosenWays.ts',
+    from: 'const isSame = Math.abs(b.inches - a.inches) < TOLERANCE',
+    to: 'const isSame = b.inches === a.inches',
+    tests: ['core/plan/sameness'],
+  },
+  {
     name: 'the simulated seam takes one allowance',
     file: 'core/simulation/sewJoin.ts',
     from: 'const by = first!.map((out, i) => out + second![i]! - 2 * taken[i]! - seam.turn)',

@@ -14,7 +14,7 @@ const store = useQuilt()
 const route = useRoute()
 const settings = useSettings()
 const quilt = computed(() => store.quilt!)
-const { batches, done, visits, book, pictureOf, stagesOf, count, next } = useBatches()
+const { batches, done, visits, book, pictureOf, rowsOf, stagesOf, count, next } = useBatches()
 const isStepping = computed(() => route.query.steps !== undefined)
 
 const STATIONS: Readonly<Record<PlannedBatch['at'], string>> = {
@@ -122,6 +122,7 @@ function keepPlace(i: number) {
           :label="textOf(stage === null ? modeSteps[index]!.parts : modeSteps[index]!.stages![stage]!)"
           :mirror="settings.hand === 'left' && followsHand(index)"
         />
+        <RowJoin v-else-if="rowsOf(batches[index]!)" v-bind="rowsOf(batches[index]!)!" :quilt="quilt" />
       </template>
     </StepMode>
     <div class="no-print mb-2">
