@@ -57,3 +57,42 @@ test('a binding with a flange: strips of both, joins off the corners, its steps,
   await planned(page)
   await expect(page.getByText('flange strips').first()).toBeVisible()
 })
+
+test('the back is pieced from what is left over and in hand, bettered, and sewn panel by panel', async ({ page }) => {
+  const quilt = await openDemo(page, 'Berth four', 'Finish')
+  const backing = page.getByTestId('backing')
+  await backing.getByLabel('The cloth runs').selectOption('leftovers')
+  await planned(page)
+  await expect(page.getByTestId('back-cover')).toContainText('of the back')
+  await page.getByRole('link', { name: 'Piece the back' }).click()
+  const inHand = page.getByTestId('in-hand')
+  for (const [name, width, height] of [
+    ['Sheet', '70', '95'],
+    ['Curtain', '40', '60'],
+  ]) {
+    await inHand.getByLabel('What it is').fill(name!)
+    await inHand.getByLabel('Width').fill(width!)
+    await inHand.getByLabel('Width').press('Enter')
+    await inHand.getByLabel('Height').fill(height!)
+    await inHand.getByLabel('Height').press('Enter')
+    await inHand.getByRole('button', { name: 'Put it with the leftovers' }).click()
+    await planned(page)
+  }
+  // 68½ × 89½ fits the sheet alone
+  await expect(page.getByTestId('back-cuts')).toContainText('Sheet, in hand')
+  await expect(page.getByText('they cover the back.')).toBeVisible()
+  await inHand.getByRole('button', { name: 'Take away Sheet' }).click()
+  await planned(page)
+  await expect(page.getByText('What is dashed is cut from')).toBeVisible()
+  await page.getByRole('button', { name: 'Look for a better one' }).click()
+  await expect(page.getByText(/looked at/)).toBeVisible()
+  await page.getByRole('button', { name: 'Stop, and take the best' }).click()
+  await planned(page)
+  await page.getByRole('link', { name: 'At the machine, step by step' }).click()
+  await expect(page.getByTestId('step-text')).toContainText('right sides together')
+  await page.keyboard.press('Space')
+  await kept(page)
+  await page.goto(`${quilt}/back`)
+  await planned(page)
+  await expect(page.getByTestId('back-steps').getByRole('checkbox', { checked: true })).toHaveCount(1)
+})

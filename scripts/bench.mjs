@@ -64,6 +64,7 @@ await build({
       "export { plannedQuilting } from './core/plan/plannedQuilting'",
       "export { widestGap } from './core/quilting/widestGap'",
       "export { planBinding } from './core/layers/binding/binding'",
+      "export { planBacking } from './core/layers/backing'",
       "export { makeWorkbook } from './app/workers/makeWorkbook'",
       "export { changeBetween } from './app/workers/changes'",
       "export { shared, toWire } from './app/workers/wire'",
@@ -98,6 +99,7 @@ const {
   plannedQuilting,
   widestGap,
   planBinding,
+  planBacking,
   makeWorkbook,
   changeBetween,
   shared,
@@ -195,6 +197,17 @@ for (const [name, path] of quilts) {
     taken(() => widestGap(100, 100, thrown)),
     'ms',
     300,
+  )
+  const inHand = Array.from({ length: 60 }, (_, i) => ({ width: 5 + ((i * 7) % 19), height: 4 + ((i * 5) % 16) }))
+  const pieced = readQuilt({
+    ...JSON.parse(readFileSync(sample, 'utf8')),
+    backing: { cloth: 'cream', way: 'leftovers', inHand },
+  }).value
+  record(
+    'a back from 60 leftovers, first shown',
+    taken(() => planBacking(pieced, { width: 60, height: 81 }, [])),
+    'ms',
+    200,
   )
   record(
     'joins of a flanged binding',

@@ -140,6 +140,11 @@ export function checkText(
         `The cloth for the back has ${length(data.usable)} of use and ${length(data.wanted)} is wanted for one piece: `
         + `it is planned in panels.`
       )
+    case 'leftovers-short':
+      return (
+        `What is left over does not cover the back: ${Math.ceil(100 * data.missing)} % of it is cut from new cloth, `
+        + `${formatCloth(data.buy, speech)} to buy.`
+      )
     case 'baby-safety':
       return data.hasTies
         ? 'For a baby or a toddler: no ties, buttons, beads or bows, nothing that can come off or be swallowed. '
@@ -321,6 +326,7 @@ const TITLES: Partial<Record<Check['id'], string>> = {
   'batting-joined': 'Joined batting',
   'baby-safety': 'For the smallest',
   'back-not-wide': 'A back in panels',
+  'leftovers-short': 'A back from leftovers',
   'mitre-angle': 'Miters not at 45°',
   'no-foundation': 'No foundation papers',
   'no-precuts': 'Precuts to make it from',

@@ -39,7 +39,7 @@ export const notEnoughCloth: Checker = ({ quilt, needs, plan }) => [
       },
     ]
   }),
-  ...(quilt.backing && plan.backing && clothOf(quilt, quilt.backing.cloth).form === 'piece'
+  ...(quilt.backing && plan.backing && !plan.backing.pieced && clothOf(quilt, quilt.backing.cloth).form === 'piece'
     ? [
         {
           id: 'not-enough-cloth',

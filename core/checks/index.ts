@@ -18,6 +18,7 @@ import {
 import {
   babySafety,
   backNotWide,
+  leftoversShort,
   battingShows,
   battingTooSmall,
   gapTooWide,
@@ -75,6 +76,7 @@ const CHECKERS: readonly Checker[] = [
   joinAtCorner,
   backTooSmallToFold,
   backNotWide,
+  leftoversShort,
   gapTooWide,
   quiltingTooDense,
   motifNotDrawn,

@@ -82,3 +82,16 @@ export const backNotWide: Checker = ({ quilt: { backing, cloths }, plan }) => {
     ? []
     : [{ id: 'back-not-wide', severity: 'warn', path: 'backing.way', data: { usable, wanted } }]
 }
+
+/** Leftovers that do not cover the back by themselves. */
+export const leftoversShort: Checker = ({ plan: { backing } }) =>
+  backing?.pieced && backing.pieced.missing > 1e-6
+    ? [
+        {
+          id: 'leftovers-short',
+          severity: 'note',
+          path: 'backing.way',
+          data: { missing: backing.pieced.missing, buy: backing.buy },
+        },
+      ]
+    : []

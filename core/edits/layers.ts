@@ -1,7 +1,7 @@
 import type { Inches } from '../measure/ruler'
 import type { QuiltFile } from '../file/schema'
 import { OVERHANGS } from './newQuilt'
-import { written, type Edit } from './edit'
+import { replaced, written, type Edit } from './edit'
 
 type BackingEntry = NonNullable<QuiltFile['backing']>
 type BattingEntry = NonNullable<QuiltFile['batting']>
@@ -11,6 +11,8 @@ export interface BackingChange {
   overhang?: Inches
   way?: NonNullable<BackingEntry['way']>
   offCentre?: boolean
+  /** Of several ways to piece it from leftovers. */
+  seed?: number
 }
 
 export function setBacking(change: BackingChange | null): Edit {
@@ -26,6 +28,34 @@ export function setBacking(change: BackingChange | null): Edit {
       },
     }
   }
+}
+
+export interface InHand {
+  name: string
+  width: Inches
+  height: Inches
+  count: number
+}
+
+/** Something more that the back may be pieced from. */
+export function addInHand({ name, width, height, count }: InHand): Edit {
+  return file => {
+    if (!file.backing) return file
+    const entry = {
+      ...(name === '' ? {} : { name }),
+      width: written(file, width),
+      height: written(file, height),
+      ...(count === 1 ? {} : { count }),
+    }
+    return { ...file, backing: { ...file.backing, inHand: [...(file.backing.inHand ?? []), entry] } }
+  }
+}
+
+export function removeInHand(index: number): Edit {
+  return file =>
+    file.backing
+      ? { ...file, backing: { ...file.backing, inHand: replaced(file.backing.inHand ?? [], index, null) } }
+      : file
 }
 
 export interface BattingChange {

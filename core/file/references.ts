@@ -150,6 +150,7 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
       problems.push({ code: 'missing-size', path: ['borders', i, 'width'] })
   })
   need(cloths, 'cloth', file.backing?.cloth, ['backing', 'cloth'])
+  file.backing?.inHand.forEach(({ cloth }, i) => need(cloths, 'cloth', cloth, ['backing', 'inHand', i, 'cloth']))
   problems.push(...bindingProblems(file), ...quiltingProblems(file))
   return problems
 }

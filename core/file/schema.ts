@@ -223,6 +223,25 @@ function schemaFor(units: Units) {
             overhang: f.length(0, 40).default(4),
             way: f.oneOf(['auto', 'vertical', 'horizontal', 'wide', 'leftovers']).default('auto'),
             offCentre: f.flag.default(false),
+            // what else the back may be pieced from: cloth of no quilt, blocks that were left over
+            inHand: f
+              .list(
+                z.object(
+                  {
+                    name: f.text(80).optional(),
+                    cloth: f.id.optional(),
+                    width: f.length(1, 400),
+                    height: f.length(1, 400),
+                    count: f.whole(1, 100).default(1),
+                  },
+                  object,
+                ),
+                0,
+                100,
+              )
+              .default([]),
+            // of several ways to piece it, found by chance, the one that was taken
+            seed: f.whole(1, 1_000_000).default(1),
           },
           object,
         )

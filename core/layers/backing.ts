@@ -1,10 +1,13 @@
 // In: the finished size of the top. Out: panels of the back, and what to buy.
-import { roundUpToRuler, TOLERANCE, type Inches } from '../measure/ruler'
+import { TOLERANCE, type Inches } from '../measure/ruler'
 import { roundedSum, sumOf, type Sum } from '../measure/sum'
 import { beyondFinished } from '../top/rawEdge'
-import { SQUARE_UP } from '../cut/squareUp'
+import type { ClothNeed } from '../cut/need'
+import type { BackingWay } from './backingWay'
+import { clothToBuy } from './clothToBuy'
+import { pieceBack, type PiecedBack } from './leftovers/pieceBack'
+import { thingsInHand } from './leftovers/things'
 import type { TermName } from '../measure/termName'
-import { UNIT_DEFAULTS } from '../measure/units'
 import { clothOf, type Quilt } from '../file/quilt'
 
 /** What a join of two panels takes: two seams of ½″, the selvages gone. Source: handbook §9. */
@@ -13,18 +16,10 @@ const JOIN_LOSS: Inches = 1
 export interface Backing extends BackingWay {
   width: Sum
   height: Sum
-  /** All ways that can be had, the one that is taken among them. */
+  /** All ways of laying panels of new cloth. */
   ways: readonly BackingWay[]
-}
-
-/** One way of laying the panels: which way their seams run, and what is bought for them. */
-export interface BackingWay {
-  seams: 'vertical' | 'horizontal' | 'none'
-  panels: Sum
-  panelLength: Sum
-  /** One panel is cut in two along its length, so that no seam runs down the middle. */
-  isSplit: boolean
-  buy: Sum
+  /** From leftovers, where it is wanted so. */
+  pieced?: PiecedBack
 }
 
 /**
@@ -33,7 +28,11 @@ export interface BackingWay {
  * with no seam in the middle has one join more. A print with an up runs up the quilt. Source: handbook §9. Bought like
  * any cloth: with a margin, an end to square up, and what shrinks.
  */
-export function planBacking(quilt: Quilt, topWidth: Inches, topHeight: Inches): Backing | null {
+export function planBacking(
+  quilt: Quilt,
+  { width: topWidth, height: topHeight }: { width: Inches; height: Inches },
+  needs: readonly ClothNeed[],
+): Backing | null {
   if (!quilt.backing) return null
   const { overhang, way: asked } = quilt.backing
   const cloth = clothOf(quilt, quilt.backing.cloth)
@@ -46,6 +45,10 @@ export function planBacking(quilt: Quilt, topWidth: Inches, topHeight: Inches): 
   const ways = cloth.directional ? [upright] : [upright, level]
   const lengthOf = ({ panels, panelLength }: BackingWay) => panels.total * panelLength.total
   const least = ways.reduce((one, other) => (lengthOf(other) < lengthOf(one) - TOLERANCE ? other : one))
+  if (asked === 'leftovers') {
+    const pieced = pieceBack(quilt, { width, height }, thingsInHand(quilt, needs))
+    return { ...pieced.way, width, height, ways, pieced }
+  }
   const taken = asked === 'horizontal' && ways.includes(level) ? level : asked === 'vertical' ? upright : least
   return { ...taken, width, height, ways }
 }
@@ -59,10 +62,6 @@ function panelWay(quilt: Quilt, seams: 'vertical' | 'horizontal', spanned: Sum, 
   // one panel in two halves at the sides: one join more; an odd number has none in the middle
   const isSplit = hasMiddle && plain * usable - plain * JOIN_LOSS >= spanned.total - TOLERANCE
   const count = hasMiddle && !isSplit ? plain + 1 : plain
-  const cut = count * length.total
-  const margin = quilt.margin * cut
-  const before = cut + margin + SQUARE_UP
-  const shrinkage = before / (1 - shrink) - before
   return {
     seams: isOne ? 'none' : seams,
     isSplit,
@@ -75,14 +74,6 @@ function panelWay(quilt: Quilt, seams: 'vertical' | 'horizontal', spanned: Sum, 
         { what: 'usable-width', value: usable },
       ],
     },
-    buy: roundedSum(
-      [
-        { what: 'panels', count, each: length.total },
-        { what: 'margin', value: margin },
-        { what: 'square-up', value: SQUARE_UP },
-        { what: 'shrinkage', value: shrinkage },
-      ],
-      roundUpToRuler(before + shrinkage, UNIT_DEFAULTS[quilt.units].buyStep),
-    ),
+    buy: clothToBuy(quilt, shrink, [{ what: 'panels', count, each: length.total }]),
   }
 }

@@ -19,7 +19,7 @@ test('panels cover the raw top and its overhang, no fewer would, and the seams r
           backing: { cloth: 'cream', overhang },
         })
         const usable = clothWidth - 1
-        const back = planBacking(quilt, width, height)!
+        const back = planBacking(quilt, { width, height }, [])!
         const needed = [width + 0.5 + 2 * overhang, height + 0.5 + 2 * overhang] as const
         const way = (spanned: number, length: number) => {
           const panels = spanned <= usable ? 1 : Math.ceil((spanned - 1) / (usable - 1) - 1e-9)
@@ -43,7 +43,7 @@ test('batting lies between the top and the back', () => {
     fc.property(side, side, (width, height) => {
       const quilt = quiltOf({ ...SAMPLE, backing: { cloth: 'cream', overhang: 4 }, batting: { overhang: 3 } })
       const batting = planBatting(quilt, width, height)!
-      const back = planBacking(quilt, width, height)!
+      const back = planBacking(quilt, { width, height }, [])!
       expect(batting.width.total).toBeCloseTo(width + 6.5, 9)
       expect(back.width.total - batting.width.total).toBeCloseTo(2, 9)
       expect(back.height.total - batting.height.total).toBeCloseTo(2, 9)
@@ -52,7 +52,7 @@ test('batting lies between the top and the back', () => {
 })
 
 test('without a backing there is none', () => {
-  expect(planBacking(quiltOf({ ...SAMPLE, backing: null }), 60, 81)).toBeNull()
+  expect(planBacking(quiltOf({ ...SAMPLE, backing: null }), { width: 60, height: 81 }, [])).toBeNull()
   expect(planBatting(quiltOf({ ...SAMPLE, batting: null }), 60, 81)).toBeNull()
 })
 
@@ -65,7 +65,10 @@ test('no seam down the middle: of an even number of panels one is cut in two, an
           cloths: SAMPLE.cloths.map(cloth => ({ ...cloth, width: clothWidth })),
           backing: { cloth: 'cream', offCentre, way: 'vertical' },
         })
-      const [plain, off] = [quilt(false), quilt(true)].map(q => planBacking(q, width, height)!) as [Backing, Backing]
+      const [plain, off] = [quilt(false), quilt(true)].map(q => planBacking(q, { width, height }, [])!) as [
+        Backing,
+        Backing,
+      ]
       const [usable, span] = [clothWidth - 1, width + 0.5 + 8]
       const count = off.panels.total
       expect(count).toBeGreaterThanOrEqual(plain.panels.total)
@@ -85,8 +88,8 @@ test('each way is told with its cost; a print with an up runs up the quilt; what
         cloths: SAMPLE.cloths.map(cloth => ({ ...cloth, directional })),
         backing: { cloth: 'cream', ...backing },
       }),
-      60,
-      81,
+      { width: 60, height: 81 },
+      [],
     )!
   const [down, across] = back({}).ways
   expect([down!.seams, down!.panels.total, across!.seams, across!.panels.total]).toEqual([

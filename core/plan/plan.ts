@@ -103,7 +103,7 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
   const binding = planBinding(quilt, width.total, height.total)
   const { choices, pieces, needs } = chooseWays(quilt, makes, { dimensions, planned }, search)
 
-  const backing = planBacking(quilt, width.total, height.total)
+  const backing = planBacking(quilt, { width: width.total, height: height.total }, needs)
   const batting = planBatting(quilt, width.total, height.total)
   const pressing = quiltPressing(quilt, makes, dimensions)
   const work: PlanWork = { quilt, makes, choices, dimensions, planned, needs, pieces, pressing }

@@ -1,10 +1,12 @@
-import type { Backing, BackingWay } from '../layers/backing'
+import type { Backing } from '../layers/backing'
+import type { BackingWay } from '../layers/backingWay'
 import type { Batting } from '../layers/batting'
 import { because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
 import { plus, type Sum } from '../measure/sum'
 import { beyondFinished } from '../top/rawEdge'
 import type { Quilt } from '../file/quilt'
+import { plannedPiecedBack, type PlannedPiecedBack } from './plannedPiecedBack'
 import { diagonalOf, planHolding } from '../layers/holding'
 
 export interface PlannedBackingWay {
@@ -17,8 +19,10 @@ export interface PlannedBackingWay {
 }
 
 export interface PlannedBacking extends PlannedBackingWay {
-  /** Each way that can be had, with its cost. */
+  /** Each way of laying panels of new cloth, with its cost. */
   ways: PlannedBackingWay[]
+  /** How it is pieced from leftovers, where it is. */
+  pieced?: PlannedPiecedBack
 }
 
 export interface PlannedBatting {
@@ -31,7 +35,12 @@ export interface PlannedBatting {
 }
 
 export function plannedBacking(backing: Backing): Reckonable<PlannedBacking> {
-  return { ...plannedWay(backing), ways: backing.ways.map(plannedWay) }
+  const { ways, pieced } = backing
+  return {
+    ...plannedWay(backing),
+    ways: ways.map(plannedWay),
+    ...(pieced ? { pieced: plannedPiecedBack(pieced) } : {}),
+  }
 }
 
 function plannedWay({ seams, panels, panelLength, isSplit, buy }: BackingWay): Reckonable<PlannedBackingWay> {

@@ -3,9 +3,19 @@ import { planOf, SAMPLE } from '../testing/quiltOf'
 
 /** What each kind of number may be made of, by the names of its terms; a place in a list is N. Read and agreed. */
 const REASONS: Readonly<Record<string, string>> = {
-  'backing.buy': 'margin panels rounding shrinkage square-up',
-  'backing.panelLength': 'overhang seams top-height top-width',
-  'backing.panels': 'panels-exactly rounding',
+  'backing.buy': 'margin panels rounding shrinkage square-up strips',
+  'backing.panelLength': 'finished overhang seams top-height top-width',
+  'backing.panels': 'panels panels-exactly rounding',
+  'backing.pieced.bought.N.height': 'finished seams',
+  'backing.pieced.bought.N.width': 'finished seams',
+  'backing.pieced.panels.N.height': 'finished seams',
+  'backing.pieced.panels.N.units.N.height': 'finished seams',
+  'backing.pieced.panels.N.units.N.pieces.N.height': 'finished seams',
+  'backing.pieced.panels.N.units.N.pieces.N.width': 'finished seams',
+  'backing.pieced.panels.N.units.N.width': 'finished seams',
+  'backing.pieced.panels.N.width': 'finished seams',
+  'backing.pieced.things.N.height': 'depth-of-strip',
+  'backing.pieced.things.N.width': 'cut-from-it length-of-strip',
   'backing.ways.N.buy': 'margin panels rounding shrinkage square-up',
   'backing.ways.N.panelLength': 'overhang seams top-height top-width',
   'backing.ways.N.panels': 'panels-exactly rounding',
@@ -103,7 +113,8 @@ const REASONS: Readonly<Record<string, string>> = {
 test('every number is told by its own reasons, and by no other', () => {
   const shrinking = { ...SAMPLE, cloths: SAMPLE.cloths.map(cloth => ({ ...cloth, shrink: 0.05 })) }
   const found = new Map<string, Set<string>>()
-  for (const file of [SAMPLE, shrinking, ...DEMO_QUILTS]) {
+  const pieced = { ...SAMPLE, backing: { cloth: 'cream', way: 'leftovers' as const } }
+  for (const file of [SAMPLE, shrinking, pieced, ...DEMO_QUILTS]) {
     for (const [path, { terms }] of Object.entries(planOf(file).plan.sums)) {
       const kind = path
         .replaceAll(/\d+/g, 'N')

@@ -249,7 +249,10 @@ test('fields that cannot be planned yet are refused by their path; those that as
     'unknown-reference quilting.0.where.block',
   ])
   expect(paths({ quilting: [{ kind: 'grid', spacing: 0 }] })).toEqual(['expected quilting.0.spacing'])
-  expect(paths({ backing: { cloth: 'cream', way: 'leftovers' } })).toEqual(['not-yet backing.way'])
+  expect(paths({ backing: { cloth: 'cream', way: 'leftovers' } })).toEqual([])
+  expect(paths({ backing: { cloth: 'cream', inHand: [{ cloth: 'none', width: 9, height: 0 }] } })).toEqual([
+    'expected backing.inHand.0.height',
+  ])
   expect(
     paths({
       quilting: [],

@@ -639,6 +639,27 @@ export const FAULTS = [
     tests: ['core/plan/sameness'],
   },
   {
+    name: 'a back: pieces are cut without their seams',
+    file: 'core/layers/leftovers/pieceBack.ts',
+    from: "{ what: 'seams', count: 2, each: seam },",
+    to: "{ what: 'seams', count: 1, each: seam },",
+    tests: ['core/layers/leftovers'],
+  },
+  {
+    name: 'a back: what is cut off a leftover is used again where it was',
+    file: 'core/layers/leftovers/fillBack.ts',
+    from: 'const below: Scrap = { ...scrap, y: scrap.y + down,',
+    to: 'const below: Scrap = { ...scrap, y: scrap.y,',
+    tests: ['core/layers/leftovers'],
+  },
+  {
+    name: 'a back: a print with an up is laid on its side',
+    file: 'core/layers/leftovers/fillBack.ts',
+    from: 'if (!scrap.turn) return { scrap, lies: [isLevel ? turned : upright] }',
+    to: 'if (!scrap.turn) return { scrap, lies: [upright] }',
+    tests: ['core/layers/leftovers'],
+  },
+  {
     name: 'the simulated seam takes one allowance',
     file: 'core/simulation/sewJoin.ts',
     from: 'const by = first!.map((out, i) => out + second![i]! - 2 * taken[i]! - seam.turn)',

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { BackingChange } from '~~/core/edits/layers'
 import type { PlannedBacking } from '~~/core/plan/plannedLayers'
+import { coverText } from '~~/words/back'
 import { formatCloth } from '~~/words/length'
 import { inEnglish, plural } from '~~/words/speech'
 
@@ -25,7 +26,7 @@ const DIRECTION = ['vertical', 'horizontal'] as const
       </caption>
       <tbody>
         <tr v-for="(each, i) in plan.ways" :key="i">
-          <td class="py-1">The cloth {{ i === 0 ? 'running down' : 'running across' }}: {{ SEAMS[each.seams] }}</td>
+          <td class="py-1">New cloth {{ i === 0 ? 'running down' : 'running across' }}: {{ SEAMS[each.seams] }}</td>
           <td class="figure">{{ plural(each.panels, 'panel') }}</td>
           <td class="figure font-semibold">
             <Figure
@@ -34,6 +35,13 @@ const DIRECTION = ['vertical', 'horizontal'] as const
               :text="formatCloth(each.buy, speech)"
               title="To buy this way"
             />
+          </td>
+        </tr>
+        <tr v-if="plan.pieced">
+          <td class="py-1">From what is left over</td>
+          <td class="figure">{{ plural(plan.panels, 'panel') }}</td>
+          <td class="figure font-semibold">
+            <Figure path="backing.buy" kind="cloth" :text="formatCloth(plan.buy, speech)" title="To buy this way" />
           </td>
         </tr>
       </tbody>
@@ -51,10 +59,28 @@ const DIRECTION = ['vertical', 'horizontal'] as const
           {{ i === 0 ? 'down the quilt' : 'across the quilt' }}
         </option>
         <option value="wide">in one piece, of wide cloth</option>
+        <option value="leftovers">in pieces, from what is left over</option>
       </select></label
     >
-    <p v-else class="note">Its print has an up: the cloth runs down the quilt.</p>
-    <label class="flex min-h-11 items-center gap-2"
+    <template v-else>
+      <p class="note">Its print has an up: the cloth runs down the quilt.</p>
+      <label class="flex min-h-11 items-center gap-2"
+        ><input
+          type="checkbox"
+          class="size-5"
+          :checked="way === 'leftovers'"
+          :disabled="disabled"
+          @change="e => emit('change', { way: (e.target as HTMLInputElement).checked ? 'leftovers' : 'auto' })"
+        />Piece it from what is left over</label
+      >
+    </template>
+    <p v-if="plan.pieced" class="note" data-testid="back-cover">
+      {{ coverText(plan.pieced) }}
+      <NuxtLink class="button mt-2" :to="$route.path.replace(/finish$/, 'back')"
+        ><UIcon name="i-lucide-layout-grid" class="size-5" />Piece the back</NuxtLink
+      >
+    </p>
+    <label v-if="!plan.pieced" class="flex min-h-11 items-center gap-2"
       ><input
         type="checkbox"
         class="size-5"

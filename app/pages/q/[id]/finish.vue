@@ -130,7 +130,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
                   title="Backing to buy" /></strong
               >.
             </p>
-            <p v-if="plan.backing.panels > 1" class="note mb-3">
+            <p v-if="plan.backing.panels > 1 && !plan.backing.pieced" class="note mb-3">
               {{ inEnglish('Take the selvages off before you join; seams of', speech) }}
               <span data-given>{{ formatRoughPart(1 / 2, speech) }}</span>, pressed open.
             </p>

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { addInHand, removeInHand } from '~~/core/edits/layers'
+import type { Edit } from '~~/core/edits/edit'
+import type { Quilt } from '~~/core/file/quilt'
+import { formatSize } from '~~/words/length'
+
+/** What else the back may be pieced from: cloth of no quilt, blocks that were left over. */
+const { quilt, disabled } = defineProps<{ quilt: Quilt; disabled: boolean }>()
+const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
+const speech = useSpeech()
+const { form, clear } = useKeptForm('in-hand', () => ({
+  name: '',
+  width: null as number | null,
+  height: null as number | null,
+  count: 1,
+}))
+const isReady = computed(() => form.value.width !== null && form.value.height !== null && form.value.count >= 1)
+function add() {
+  const { name, width, height, count } = form.value
+  if (width === null || height === null) return
+  emit('edit', 'more in hand', addInHand({ name: name.trim(), width, height, count }))
+  clear()
+}
+</script>
+
+<template>
+  <section class="card no-print space-y-3" aria-label="Also in hand" data-testid="in-hand">
+    <h2 class="text-lg">Also in hand</h2>
+    <p class="note">Blocks that were left over, cloth of earlier quilts: raw edge to raw edge.</p>
+    <ul v-if="quilt.backing!.inHand.length > 0" class="space-y-1.5">
+      <li v-for="(own, i) in quilt.backing!.inHand" :key="i" class="flex items-center gap-2">
+        <span class="grow"
+          ><template v-if="own.count > 1">{{ own.count }} × </template>{{ own.name ?? 'in hand' }},
+          <span class="figure" data-given>{{ formatSize(own.width, own.height, speech) }}</span></span
+        >
+        <button
+          type="button"
+          class="button quiet"
+          :disabled="disabled"
+          :aria-label="`Take away ${own.name ?? 'this'}`"
+          @click="emit('edit', 'not in hand', removeInHand(i))"
+        >
+          <UIcon name="i-lucide-x" class="size-5" />
+        </button>
+      </li>
+    </ul>
+    <form class="space-y-3" @submit.prevent="add">
+      <label class="block"
+        ><span class="label">What it is</span
+        ><input v-model="form.name" class="field" maxlength="80" :disabled="disabled"
+      /></label>
+      <div class="grid grid-cols-2 gap-3">
+        <LengthField
+          label="Width"
+          :value="form.width"
+          :least="1"
+          :most="400"
+          hide-steps
+          :step="1 / 4"
+          :disabled="disabled"
+          @commit="v => (form.width = v)"
+        />
+        <LengthField
+          label="Height"
+          :value="form.height"
+          :least="1"
+          :most="400"
+          hide-steps
+          :step="1 / 4"
+          :disabled="disabled"
+          @commit="v => (form.height = v)"
+        />
+      </div>
+      <label class="block"
+        ><span class="label">How many</span
+        ><input v-model.number="form.count" type="number" class="field" min="1" max="100" :disabled="disabled"
+      /></label>
+      <button type="submit" class="button" :disabled="disabled || !isReady">
+        <UIcon name="i-lucide-plus" class="size-5" />Put it with the leftovers
+      </button>
+    </form>
+  </section>
+</template>

@@ -1,0 +1,183 @@
+<script setup lang="ts">
+import type { Edit } from '~~/core/edits/edit'
+import { doneCounts } from '~~/core/cut/progress'
+import { clothOf } from '~~/core/file/quilt'
+import { backSteps, coverText, pieceNames, thingText } from '~~/words/back'
+import { CAUTIONS } from '~~/words/caution'
+import { formatCloth } from '~~/words/length'
+import type { ModeStep } from '~/components/common/StepMode.vue'
+
+/** The back pieced from leftovers: its picture, what is cut from what, and how it is sewn. */
+const store = useQuilt()
+const toast = useSay()
+const route = useRoute()
+const speech = useSpeech()
+const quilt = computed(() => store.quilt!)
+const back = computed(() => store.plan?.backing?.pieced ?? null)
+const { state, looked, found, run, stop } = useBetterBack()
+function edit(name: string, change: Edit) {
+  toast.problems(store.apply(name, change))
+}
+
+/** For each thing the pieces cut from it, with their names and their paths. */
+const cuts = computed(() => {
+  const own = back.value
+  if (!own) return []
+  const names = pieceNames(own)
+  const found = own.things.map(() => [] as { name: string; path: string }[])
+  own.panels.forEach(({ units }, p) => {
+    units.forEach(({ pieces }, u) => {
+      pieces.forEach(({ thing }, i) => {
+        const path = `backing.pieced.panels.${p}.units.${u}.pieces.${i}`
+        if (thing !== null) found[thing]!.push({ name: names[p]![u]![i]!, path })
+      })
+    })
+  })
+  return found
+})
+const steps = computed(() => (back.value ? backSteps(back.value, speech.value) : []))
+const ticks = computed(() => doneCounts(quilt.value.done, 'step'))
+const isDone = (id: string) => (ticks.value.get(id) ?? 0) > 0
+const modeSteps = computed((): ModeStep[] =>
+  steps.value.map(({ id, place, parts }, i) => ({
+    place: `${i + 1} of ${steps.value.length}. ${place}`,
+    parts,
+    done: isDone(id),
+    ...(i === 0 ? { caution: CAUTIONS.needle } : {}),
+  })),
+)
+const isStepping = computed(() => route.query.steps !== undefined)
+const startAt = computed(() => {
+  const left = steps.value.findIndex(({ id }) => id === store.bookmark?.of)
+  return left >= 0
+    ? left
+    : Math.max(
+        0,
+        steps.value.findIndex(({ id }) => !isDone(id)),
+      )
+})
+function tick(i: number) {
+  const { id } = steps.value[i]!
+  store.tick('step', id, isDone(id) ? -1 : 1, isDone(id) ? 'not sewn' : 'sewn')
+}
+</script>
+
+<template>
+  <div class="mx-auto max-w-6xl p-5">
+    <StepMode
+      v-if="isStepping && back && steps.length > 0"
+      :steps="modeSteps"
+      :start="startAt"
+      :title="`The back: ${quilt.name}`"
+      @close="navigateTo(route.path)"
+      @tick="tick"
+      @at="i => store.setBookmark({ station: 'finish', of: steps[i]!.id })"
+    >
+      <template #default="{ index }">
+        <PiecedBackPicture :back="back" :quilt="quilt" :panel="steps[index]!.panel" :unit="steps[index]!.unit" />
+      </template>
+    </StepMode>
+    <div class="no-print mb-2">
+      <NuxtLink class="button quiet" :to="$route.path.replace(/back$/, 'finish')"
+        ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</NuxtLink
+      >
+    </div>
+    <StationHead title="Piece the back" print="the back" mode="At the machine" />
+    <h1 class="print-only mb-2 text-2xl">{{ quilt.name }}: the back</h1>
+    <p v-if="!store.plan" class="note" role="status">Laying it out …</p>
+    <p v-else-if="!back" class="note">
+      The back of this quilt is not pieced from leftovers. Finish is where that is chosen.
+    </p>
+    <div v-else class="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
+      <section class="card space-y-3" aria-label="The back">
+        <PiecedBackPicture :back="back" :quilt="quilt" />
+        <p class="text-lg">
+          {{ coverText(back) }}
+          <template v-if="back.bought.length > 0">
+            What is dashed is cut from {{ clothOf(quilt, quilt.backing!.cloth).name }}: buy
+            <strong
+              ><Figure
+                path="backing.buy"
+                kind="cloth"
+                :text="formatCloth(store.plan.backing!.buy, speech)"
+                title="To buy for the back" /></strong
+            >.
+          </template>
+        </p>
+        <p class="no-print flex flex-wrap items-center gap-3">
+          <button v-if="state !== 'running'" type="button" class="button" :disabled="!store.canWrite" @click="run">
+            <UIcon name="i-lucide-search" class="size-5" />Look for a better one
+          </button>
+          <button v-else type="button" class="button" @click="stop">
+            <UIcon name="i-lucide-square" class="size-5" />Stop, and take the best
+          </button>
+          <span class="note" role="status">
+            <template v-if="state === 'running'">
+              {{ looked }} looked at{{ found === null ? '' : ', a better one is found' }} …
+            </template>
+            <template v-else-if="state === 'done'">
+              {{ found === null ? 'No better one was found.' : 'A better one is taken.' }}
+            </template>
+            <template v-else-if="state === 'failed'">That did not work. This one stays.</template>
+          </span>
+        </p>
+      </section>
+      <InHandForm :quilt="quilt" :disabled="!store.canWrite" @edit="edit" />
+      <section class="card lg:col-span-2" aria-label="What to cut" data-testid="back-cuts">
+        <h2 class="mb-2">Cut</h2>
+        <p class="note mb-2">Square each one up first. Seam included in every size.</p>
+        <table class="w-full text-left">
+          <tbody>
+            <tr v-for="(thing, i) in back.things" :key="i" class="border-t border-line">
+              <td class="py-1.5 pr-3 font-bold">{{ i + 1 }}</td>
+              <td class="py-1.5 pr-3">
+                <span class="flex items-center gap-2">
+                  <ClothSwatch v-if="thing.cloth !== null" :cloth="clothOf(quilt, thing.cloth)" :size="28" />
+                  {{ thingText(thing) }}
+                </span>
+              </td>
+              <td class="py-1.5 pr-3">
+                <Figure :path="`backing.pieced.things.${i}.width`" title="As it is" /> ×
+                <Figure :path="`backing.pieced.things.${i}.height`" title="As it is" />
+              </td>
+              <td class="py-1.5">
+                <span v-for="{ name, path } in cuts[i]" :key="path" class="mr-4 inline-block"
+                  ><strong>{{ name }}</strong
+                  >{{ ' ' }}<Figure :path="`${path}.width`" title="Cut to" /> ×
+                  <Figure :path="`${path}.height`" title="Cut to"
+                /></span>
+              </td>
+            </tr>
+            <tr v-for="(own, i) in back.bought" :key="`new ${i}`" class="border-t border-line">
+              <td class="py-1.5 pr-3 font-bold">new</td>
+              <td class="py-1.5 pr-3">
+                <span class="flex items-center gap-2">
+                  <ClothSwatch :cloth="clothOf(quilt, quilt.backing!.cloth)" :size="28" />
+                  {{ clothOf(quilt, quilt.backing!.cloth).name }}, new
+                </span>
+              </td>
+              <td />
+              <td class="py-1.5">
+                <template v-if="own.count > 1">{{ own.count }} of </template>
+                <Figure :path="`backing.pieced.bought.${i}.width`" title="Cut to" /> ×
+                <Figure :path="`backing.pieced.bought.${i}.height`" title="Cut to" />
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <section class="card lg:col-span-2" aria-label="How it is sewn" data-testid="back-steps">
+        <h2 class="mb-2">Sew</h2>
+        <p v-if="steps.length === 0" class="note">It is one piece: there is nothing to sew.</p>
+        <ol class="space-y-1.5">
+          <li v-for="(step, i) in steps" :key="step.id" class="flex items-center gap-3">
+            <TickBox :checked="isDone(step.id)" :label="step.place" :disabled="!store.canWrite" @toggle="tick(i)" />
+            <span
+              ><strong>{{ step.place }}.</strong> <FigureText :parts="step.parts"
+            /></span>
+          </li>
+        </ol>
+      </section>
+    </div>
+  </div>
+</template>
