@@ -37,7 +37,12 @@ function linesOf(pdf: Buffer): [number, number, number, number][][] {
 const lengths = (lines: readonly (readonly [number, number, number, number])[]) =>
   lines.map(([a, b, c, d]) => Math.hypot(c - a, d - b))
 
-async function fetchPdf(page: Page, what: 'templates' | 'papers', file: unknown, block: string): Promise<Buffer> {
+async function fetchPdf(
+  page: Page,
+  what: 'templates' | 'papers' | 'motifs',
+  file: unknown,
+  block: string,
+): Promise<Buffer> {
   const answer = await page.request.post('/api/papers', { data: { file, block, what, page: 'a4' } })
   expect(answer.headers()['content-type']).toContain('application/pdf')
   return answer.body()
@@ -117,4 +122,26 @@ test('the page downloads what was asked', async ({ page }) => {
       .subarray(0, 5)
       .toString(),
   ).toBe('%PDF-')
+})
+
+test('a printed motif is as large as it is quilted, to a tenth of a millimetre, over as many pages as it takes', async ({
+  page,
+}) => {
+  await page.goto('/')
+  const motif = (size: number) => ({
+    ...quilt('16'),
+    quilting: [{ kind: 'motif', motif: 'M0 0L10 0L10 5L0 5Z', size, where: 'blocks' }],
+  })
+  const [six] = linesOf(await fetchPdf(page, 'motifs', motif(6), ''))
+  const straight = lengths(six!)
+  for (const side of [6, 3])
+    expect(straight.filter(length => Math.abs(length - side * 25.4) < 0.1).length, `${side}″`).toBe(2)
+  // 12″ are wider than a page: the parts share what lies between their crosses
+  const tiles = linesOf(await fetchPdf(page, 'motifs', motif(12), ''))
+  expect(tiles.length).toBe(2)
+  const level = tiles.map(lines => {
+    const found = lines.filter(([x, y, u, v]) => Math.abs(y - v) < 1e-6 && Math.abs(u - x) > 30)
+    return Math.max(...lengths(found))
+  })
+  expect(Math.abs(level[0]! + level[1]! - 0.4 * 25.4 - 12 * 25.4)).toBeLessThan(0.1)
 })

@@ -1,7 +1,9 @@
 // How the quilt is quilted, in words.
 import type { QuiltingKind } from '../core/file/quiltingEntry'
 import type { PlannedQuilting } from '../core/plan/plannedQuilting'
-import { formatRough } from './length'
+import type { Inches } from '../core/measure/ruler'
+import { formatLength, formatRough } from './length'
+import { capital } from './names'
 import { inEnglish, type Speech } from './speech'
 
 export const QUILTING_NAMES: Readonly<Record<QuiltingKind, string>> = {
@@ -95,4 +97,14 @@ export function hoursText({ length, stops, turns, lines }: PlannedQuilting): str
   return hours < 1
     ? `about ${Math.max(5, Math.round(minutes / 5) * 5)} minutes`
     : `about ${Math.round(hours * 2) / 2} hours`
+}
+
+/** Over a motif on paper. */
+export function motifTitle(motif: string, size: Inches, count: number, speech: Speech): string {
+  const name = capital(MOTIF_NAMES[motif] ?? 'your own motif')
+  return `${name}, ${formatLength(size, speech)} across, ${count === 1 ? 'once' : `${count} times`}`
+}
+
+export function blockTitle(block: string): string {
+  return `${block}: the lines where it first stands`
 }

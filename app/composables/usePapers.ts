@@ -9,15 +9,18 @@ export function usePapers() {
   const page = ref<PageKind>(store.quilt?.units === 'cm' ? 'a4' : 'letter')
 
   /** Of one block; of the whole quilt where none is named. */
-  async function print(what: 'templates' | 'papers' | 'marks', block = '', copies = 1) {
+  async function print(
+    what: 'templates' | 'papers' | 'marks' | 'motifs' | 'lines',
+    { block = '', copies = 1, mirrored = false }: { block?: string; copies?: number; mirrored?: boolean } = {},
+  ) {
     isMaking.value = true
     try {
       const pdf = await $fetch<Blob>('/api/papers', {
         method: 'POST',
         responseType: 'blob',
-        body: { file: store.file, block, what, page: page.value, copies, ...speech.value },
+        body: { file: store.file, block, what, page: page.value, copies, mirrored, ...speech.value },
       })
-      downloadBlob(`${block || 'sashes'}-${what}.pdf`, pdf)
+      downloadBlob(`${block || (what === 'marks' ? 'sashes' : 'quilting')}-${what}.pdf`, pdf)
     } catch (error) {
       toast.say(
         'The pages could not be made',

@@ -2,7 +2,7 @@
 import { boundingBox, type Point, type Polygon } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
 import { motifPath } from './motifPath'
-import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltingLine'
+import { isMeant, type QuiltedTop, type QuiltingLine, type TopPart, type Where } from './quiltingLine'
 
 /** Motifs that ship, drawn for Wren; each in one line without stopping. */
 export const MOTIFS: Readonly<Record<string, string>> = {
@@ -23,28 +23,37 @@ export function pathOf(motif: string): string {
 /** Nearer to the edge of its part nothing is drawn. */
 const FREE: Inches = 1 / 4
 
-export function motifLines(
-  top: QuiltedTop,
-  { motif, size, where }: { motif: string; size: Inches; where: Where },
-): QuiltingLine[] {
-  const found = motifPath(pathOf(motif))
-  if ('fault' in found) return []
+/** Where a motif is wanted: its middle, whether it lies level, and how large its longer side is. */
+export interface MotifPlace {
+  part: TopPart
+  at: Point
+  across: boolean
+  scale: Inches
+}
+
+type MotifEntry = { motif: string; size: Inches; where: Where }
+
+export function motifPlaces(top: QuiltedTop, { size, where }: MotifEntry): MotifPlace[] {
   const parts = top.parts.filter(part => isMeant(part, where === 'all' ? 'blocks' : where))
-  return parts.flatMap(part =>
-    placesIn(part.outline, size, part.kind === 'border').flatMap(({ at, across, scale }) =>
-      found.lines.map((line): QuiltingLine => ({
-        kind: 'motif',
-        points: line.map(([x, y]): Point => {
-          const [u, v] = across ? [x, y] : [-y, x]
-          return [at[0] + u * scale, at[1] + v * scale]
-        }),
-      })),
-    ),
+  return parts.flatMap(part => placesIn(part.outline, size, part.kind === 'border').map(place => ({ part, ...place })))
+}
+
+export function motifLines(top: QuiltedTop, entry: MotifEntry): QuiltingLine[] {
+  const found = motifPath(pathOf(entry.motif))
+  if ('fault' in found) return []
+  return motifPlaces(top, entry).flatMap(({ at, across, scale }) =>
+    found.lines.map((line): QuiltingLine => ({
+      kind: 'motif',
+      points: line.map(([x, y]): Point => {
+        const [u, v] = across ? [x, y] : [-y, x]
+        return [at[0] + u * scale, at[1] + v * scale]
+      }),
+    })),
   )
 }
 
 /** In the middle of a block; along a border as often as it goes. No larger than there is room. */
-function placesIn(outline: Polygon, size: Inches, isBorder: boolean): { at: Point; across: boolean; scale: Inches }[] {
+function placesIn(outline: Polygon, size: Inches, isBorder: boolean): Omit<MotifPlace, 'part'>[] {
   const { x, y, width, height } = boundingBox(outline)
   // a block that stands on a corner has an upright square of half its box in its middle
   const room = Math.min(width, height) * (isUprightBox(outline) ? 1 : 1 / 2) - 2 * FREE

@@ -1,3 +1,5 @@
+import type { z } from 'zod'
+import { blockMake } from '~~/core/make/units/blockMake'
 import { plainOf } from '~~/core/measure/reckoned'
 import { dimensionsOf } from '~~/core/top/dimensions'
 import { isLongSash, sashMarks, type SashMarks } from '~~/core/top/rows'
@@ -6,26 +8,29 @@ import { foundationOf } from '~~/core/make/order/howSewn'
 import { foundationPapers, paperDrawing } from '~~/core/paper/foundationPapers'
 import { stripDrawings, type StripMarks } from '~~/core/paper/markStrips'
 import { pagesOf } from '~~/core/paper/pages'
+import { blockDrawings, motifDrawings } from '~~/core/paper/quiltingPapers'
 import type { PageKind, Sheet } from '~~/core/paper/sheet'
+import { quiltedTop } from '~~/core/quilting/quiltedTop'
+import { quiltingLines } from '~~/core/quilting/quiltingLines'
 import { templateDrawing, templatesForBlock } from '~~/core/paper/templates'
-import { clothOf, designOf, type Quilt } from '~~/core/file/quilt'
+import { blockOf, clothOf, designOf, type Quilt } from '~~/core/file/quilt'
 import { pageWords, paperTitle, templateCount, templateName } from '~~/words/paper'
 import { stripWords } from '~~/words/joining'
+import { blockTitle, motifTitle } from '~~/words/quilting'
 import type { Speech } from '~~/words/speech'
+import type { papersRequest } from './papersRequest'
+
+/** What is to be printed: of one block, where it is about one. */
+export type PapersAsked = Pick<z.infer<typeof papersRequest>, 'block' | 'what' | 'page' | 'copies' | 'mirrored'>
 
 /**
- * The pages of a block's templates, or of its foundation papers, `copies` of each, or of the strips to mark long sashes
- * by; null when there is no such block or it has none.
+ * The pages of a block's templates, or of its foundation papers, `copies` of each; of the strips to mark long sashes
+ * by; of motifs, or of blocks with their quilting lines. Null when there is no such block or there is nothing of that.
  */
-export function papersFor(
-  quilt: Quilt,
-  blockId: string,
-  what: 'templates' | 'papers' | 'marks',
-  page: PageKind,
-  copies: number,
-  speech: Speech,
-): Sheet[] | null {
+export function papersFor(quilt: Quilt, asked: PapersAsked, speech: Speech): Sheet[] | null {
+  const { block: blockId, what, page, copies } = asked
   if (what === 'marks') return markPages(quilt, page, speech)
+  if (what === 'motifs' || what === 'lines') return quiltingPages(quilt, asked, speech)
   const block = quilt.blocks.find(candidate => candidate.id === blockId)
   if (!block) return null
   const design = designOf(quilt, block)
@@ -68,4 +73,20 @@ function markPages(quilt: Quilt, page: PageKind, speech: Speech): Sheet[] | null
     stripDrawings(marks, stripWords(i + 1, sashes, speech)),
   )
   return pagesOf(drawings, page, pageWords(`Marks of long sashes: ${quilt.name}`, speech))
+}
+
+function quiltingPages(quilt: Quilt, { what, page, mirrored }: PapersAsked, speech: Speech): Sheet[] | null {
+  const makes = new Map(quilt.blocks.map(block => [block.id, blockMake(quilt, block)]))
+  const top = quiltedTop(quilt, makes, dimensionsOf(quilt))
+  const words = {
+    motif: (motif: string, size: number, count: number) => motifTitle(motif, size, count, speech),
+    block: (id: string) => blockTitle(blockOf(quilt, id).name),
+  }
+  const drawings =
+    what === 'motifs'
+      ? motifDrawings(top, quilt.quilting, words, mirrored)
+      : blockDrawings(top, quiltingLines(top, quilt.quilting) ?? [], words, mirrored)
+  if (drawings.length === 0) return null
+  const title = what === 'motifs' ? 'Motifs' : 'Blocks with their lines'
+  return pagesOf(drawings, page, pageWords(`${title}${mirrored ? ', mirrored' : ''}: ${quilt.name}`, speech))
 }

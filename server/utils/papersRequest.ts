@@ -1,12 +1,14 @@
 import { z } from 'zod'
 
-/** What is asked for: a quilt, one of its blocks, and on what to print. Marks of sashes need no block. */
+/** What is asked for: a quilt, one of its blocks, and on what to print. Marks of sashes and quilting need no block. */
 export const papersRequest = z.object({
   file: z.unknown(),
   block: z.string().max(80).default(''),
-  what: z.literal(['templates', 'papers', 'marks']),
+  what: z.literal(['templates', 'papers', 'marks', 'motifs', 'lines']),
   page: z.literal(['a4', 'letter']),
   copies: z.number().int().min(1).max(200).default(1),
+  /** To be traced from the back. */
+  mirrored: z.boolean().default(false),
   units: z.literal(['in', 'cm']).default('in'),
   english: z.literal(['us', 'uk']).default('us'),
 })

@@ -12,8 +12,8 @@ async function make({ body, fonts }: PapersJob): Promise<PapersAnswer> {
   const asked = text.ok ? papersRequest.safeParse(text.value) : null
   const quilt = asked?.success ? readQuilt(asked.data.file) : null
   if (!asked?.success || !quilt?.ok) return { ok: false, status: 422, message: 'Not a valid quilt' }
-  const { block, what, page, copies, units, english } = asked.data
-  const sheets = papersFor(quilt.value, block, what, page, copies, { units, english })
+  const { units, english, ...papers } = asked.data
+  const sheets = papersFor(quilt.value, papers, { units, english })
   if (!sheets) return { ok: false, status: 404, message: 'There is nothing of that to print' }
   if (sheets.length > MOST_PAGES) {
     return {
@@ -22,7 +22,7 @@ async function make({ body, fonts }: PapersJob): Promise<PapersAnswer> {
       message: `That would be ${sheets.length} pages; at most ${MOST_PAGES} are made at once. Ask for fewer copies.`,
     }
   }
-  const pdf = await pdfOfSheets(sheets, `${quilt.value.name}: ${what}`, {
+  const pdf = await pdfOfSheets(sheets, `${quilt.value.name}: ${papers.what}`, {
     regular: Buffer.from(fonts.regular),
     bold: Buffer.from(fonts.bold),
   })

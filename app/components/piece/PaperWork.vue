@@ -64,7 +64,7 @@ async function cutOut(kind: 'svg' | 'dxf') {
           <option value="a4">A4</option>
         </select></label
       >
-      <button type="button" class="button" :disabled="isMaking" @click="print('templates', planned.id)">
+      <button type="button" class="button" :disabled="isMaking" @click="print('templates', { block: planned.id })">
         <UIcon name="i-lucide-file-down" class="size-5" />Templates (PDF)
       </button>
       <button
@@ -72,7 +72,7 @@ async function cutOut(kind: 'svg' | 'dxf') {
         type="button"
         class="button"
         :disabled="isMaking"
-        @click="print('papers', planned.id, Math.min(200, blocks))"
+        @click="print('papers', { block: planned.id, copies: Math.min(200, blocks) })"
       >
         <UIcon name="i-lucide-file-down" class="size-5" />Papers for {{ plural(blocks, 'block') }} (PDF)
       </button>
