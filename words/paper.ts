@@ -1,7 +1,7 @@
 import type { FoundationPaper } from '../core/paper/foundationPapers'
 import type { PageWords } from '../core/paper/pages'
 import type { Template } from '../core/paper/templates'
-import { formatLength } from './length'
+import { formatExactLength } from './length'
 import { inEnglish, plural, type Speech } from './speech'
 
 /** The head of every page to be printed at true size. */
@@ -10,7 +10,7 @@ export function pageWords(title: string, speech: Speech): PageWords {
     title,
     page: (number, of) => `Page ${number} of ${of}. Print at 100 %, not fitted to the page.`,
     testSquare: inEnglish(
-      `This square must measure ${formatLength(1, speech)} each way. If it does not, do not cut.`,
+      `This square must measure ${formatExactLength(1, speech)} each way. If it does not, do not cut.`,
       speech,
     ),
     tile: (column, row) => `Part ${column}${row}: glue the parts with their crosses on each other.`,

@@ -76,7 +76,7 @@ function drawingOf(marks: readonly Mark[], title: string, isMirrored: boolean): 
   const placed = marks.flatMap((mark): Mark[] =>
     'points' in mark ? [{ ...mark, points: mark.points.map(place) }] : [],
   )
-  return [{ width, height: height + TITLE, marks: [text([0, 0.2], title, 0.15, 'left', true), ...placed] }]
+  return [{ width, height: height + TITLE, marks: [text([0.45, 0.2], title, 0.15, 'left', true), ...placed] }]
 }
 
 /** What of a line lies in a convex outline. */
