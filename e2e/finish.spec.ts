@@ -96,3 +96,30 @@ test('the back is pieced from what is left over and in hand, bettered, and sewn 
   await planned(page)
   await expect(page.getByTestId('back-steps').getByRole('checkbox', { checked: true })).toHaveCount(1)
 })
+
+test('to the label: a sleeve on the cutting sheet, what the label says at size, how it is cared for', async ({
+  page,
+}) => {
+  const quilt = await openDemo(page, 'Berth four', 'Finish')
+  await page.getByTestId('to-last').click()
+  await page.getByRole('button', { name: 'A sleeve or corners to hang it by' }).click()
+  await planned(page)
+  // 60½″ with its edge: two sections, an inch in from either side, two free between them
+  await expect(page.getByTestId('hanging')).toContainText('Two strips, each')
+  await expect(page.getByTestId('hanging').locator('[data-path="hanging.finished"]')).toContainText('28 1/4″')
+  await page.getByRole('button', { name: 'A label for the back' }).click()
+  const label = page.getByTestId('label-card')
+  await expect(label.getByTestId('label-picture')).toContainText('Berth four')
+  await label.getByLabel('What it says').fill('For the night shift\n2026')
+  await label.getByLabel('What it says').blur()
+  await expect(label.getByTestId('label-picture')).toContainText('For the night shift')
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    label.getByRole('button', { name: 'Label at true size (PDF)' }).click(),
+  ])
+  expect(download.suggestedFilename()).toBe('quilt-label.pdf')
+  await kept(page)
+  await page.goto(`${quilt}/cut`)
+  await planned(page)
+  await expect(page.getByText(/for the hanging sleeve/i)).not.toHaveCount(0)
+})

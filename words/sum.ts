@@ -15,6 +15,16 @@ export interface SumLine {
 
 const NAMES: Readonly<Record<TermName, string>> = {
   'blocks': 'blocks',
+  'edged-width': 'width of the quilt with its edge',
+  'gap-in-the-middle': 'left free in the middle',
+  'half-the-girth': 'half of what the rod measures round',
+  'hems': 'hem, turned twice',
+  'kept-in': 'kept in from the side',
+  'pieces-to-cut': 'pieces',
+  'play': 'play',
+  'square-as-chosen': 'square, as chosen',
+  'turned-under': 'turned under',
+  'twice-the-depth': 'front and back of the tube',
   'from-the-end': 'from the end of the strip',
   'its-place': 'its place',
   'last-mark': 'at the last mark',

@@ -10,7 +10,7 @@ export function usePapers() {
 
   /** Of one block; of the whole quilt where none is named. */
   async function print(
-    what: 'templates' | 'papers' | 'marks' | 'motifs' | 'lines',
+    what: 'templates' | 'papers' | 'marks' | 'motifs' | 'lines' | 'label',
     { block = '', copies = 1, mirrored = false }: { block?: string; copies?: number; mirrored?: boolean } = {},
   ) {
     isMaking.value = true
@@ -20,7 +20,7 @@ export function usePapers() {
         responseType: 'blob',
         body: { file: store.file, block, what, page: page.value, copies, mirrored, ...speech.value },
       })
-      downloadBlob(`${block || (what === 'marks' ? 'sashes' : 'quilting')}-${what}.pdf`, pdf)
+      downloadBlob(`${block || NAMES[what] || 'quilt'}-${what}.pdf`, pdf)
     } catch (error) {
       toast.say(
         'The pages could not be made',
@@ -32,6 +32,9 @@ export function usePapers() {
   }
   return { isMaking, page, print }
 }
+
+/** What it is of, where it is of no block. */
+const NAMES: Readonly<Record<string, string>> = { marks: 'sashes', motifs: 'quilting', lines: 'quilting' }
 
 /** What the server said, where it said why. */
 function messageOf(error: unknown): string | undefined {

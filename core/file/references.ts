@@ -150,6 +150,8 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
       problems.push({ code: 'missing-size', path: ['borders', i, 'width'] })
   })
   need(cloths, 'cloth', file.backing?.cloth, ['backing', 'cloth'])
+  need(cloths, 'cloth', file.hanging?.cloth, ['hanging', 'cloth'])
+  need(cloths, 'cloth', file.label?.cloth, ['label', 'cloth'])
   file.backing?.inHand.forEach(({ cloth }, i) => need(cloths, 'cloth', cloth, ['backing', 'inHand', i, 'cloth']))
   problems.push(...bindingProblems(file), ...quiltingProblems(file))
   return problems

@@ -293,6 +293,30 @@ function schemaFor(units: Units) {
           object,
         )
         .nullish(),
+      // what it hangs by: a sleeve for a rod that measures so much round, or corners folded from squares
+      hanging: z
+        .object(
+          {
+            way: f.oneOf(['sleeve', 'corners']).default('sleeve'),
+            cloth: f.id,
+            girth: f.length(1, 20).default(5),
+            square: f.length(2, 12).default(5),
+          },
+          object,
+        )
+        .nullish(),
+      // finished size, and what is written on it; without text what the record says
+      label: z
+        .object(
+          {
+            cloth: f.id,
+            width: f.length(1, 20).default(5),
+            height: f.length(1, 20).default(3.5),
+            text: f.text(600).optional(),
+          },
+          object,
+        )
+        .nullish(),
       // who it is for, and the bed it is to lie on
       for: z
         .object(

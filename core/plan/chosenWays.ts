@@ -1,6 +1,9 @@
 // In: the quilt's units. Out: the way each is made, and all piles laid out on their cloths.
 import type { BlockMake } from '../make/units/blockMake'
 import { unitDemands } from '../make/units/demands'
+import { edgedSide } from '../layers/edged'
+import { planHanging } from '../layers/hanging'
+import { lastOrders } from '../layers/lastPieces'
 import { planBinding } from '../layers/binding/binding'
 import { bindingOrders } from '../layers/binding/bindingPieces'
 import { clothNeed, type ClothNeed } from '../cut/need'
@@ -112,11 +115,13 @@ type Sizes = Pick<PlanWork, 'dimensions' | 'planned'>
 function fixedOrders(quilt: Quilt, { dimensions: { setting, top }, planned }: Sizes): PieceOrder[] {
   const room = workroomOf(quilt)
   const { width, height } = top.stages.at(-1)!
+  const binding = planBinding(quilt, width.total, height.total)
   return [
     ...frameOrders(quilt, placesOf(quilt), room),
     ...settingOrders(quilt, setting, room),
     ...borderOrders(quilt, planned.top, room),
-    ...bindingOrders(quilt, planBinding(quilt, width.total, height.total), room),
+    ...bindingOrders(quilt, binding, room),
+    ...lastOrders(quilt, planHanging(quilt, edgedSide(quilt, width)), room),
   ]
 }
 

@@ -22,8 +22,10 @@ import {
   heldAndTrimmed,
   plannedBacking,
   plannedBatting,
+  plannedLast,
   type PlannedBacking,
   type PlannedBatting,
+  type PlannedHanging,
 } from './plannedLayers'
 import { plannedBinding, type PlannedBinding } from './plannedBinding'
 import { plannedCloth, type PlannedCloth } from './plannedCloth'
@@ -71,6 +73,9 @@ export interface Plan {
   /** What holds the layers, and what the quilt is trimmed to when it is quilted. */
   holding: { pins: number; thread: Inches }
   trim: { width: Inches; height: Inches; diagonal: Inches }
+  /** What it hangs by, and its label as it is cut. */
+  hanging: PlannedHanging | null
+  label: { width: Inches; height: Inches } | null
   /** Null where it is not said how it is quilted. */
   quilting: PlannedQuilting | null
   seamTest: {
@@ -110,7 +115,7 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
   const rows = quiltRows(quilt, dimensions, PRESSING.row, versionAt(pressing))
   const numbers = new Map(pieces.map(piece => [piece.id, piece.letter]))
   const parts: Reckonable<Omit<Plan, 'sums'>> = {
-    quilt: plannedQuilt(quilt, { dimensions, pieces, needs, binding, backing }),
+    quilt: plannedQuilt(quilt, { dimensions, pieces, needs, backing }),
     stages: plannedStages(quilt, dimensions.top, planned.top),
     pieces: pieces.map(plannedPiece),
     cloths: needs.map((need, i) => plannedCloth(quilt.cloths[i]!, need, numbers)),
@@ -127,6 +132,7 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
     batting: batting && plannedBatting(batting),
     binding: binding && plannedBinding(binding),
     ...heldAndTrimmed(quilt, width, height),
+    ...plannedLast(quilt, width),
     quilting: plannedQuilting(quilt, makes, dimensions),
     seamTest: plannedSeamTest(quilt),
   }

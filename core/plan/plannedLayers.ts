@@ -1,6 +1,9 @@
 import type { Backing } from '../layers/backing'
 import type { BackingWay } from '../layers/backingWay'
 import type { Batting } from '../layers/batting'
+import { edgedSide } from '../layers/edged'
+import { planHanging, type HangingCorners, type Sleeve } from '../layers/hanging'
+import { planLabel } from '../layers/label'
 import { because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
 import { plus, type Sum } from '../measure/sum'
@@ -67,5 +70,50 @@ export function heldAndTrimmed(quilt: Quilt, width: Sum, height: Sum) {
       height: because(down),
       diagonal: because(diagonalOf(across.total, down.total)),
     },
+  }
+}
+
+export type PlannedHanging =
+  | {
+      way: 'sleeve'
+      sections: number
+      finished: Inches
+      depth: Inches
+      /** As it is cut. */
+      length: Inches
+      width: Inches
+      stick: Inches
+      /** One turn of the hem, the seam of the tube, and what two sections leave free between them. */
+      turn: Inches
+      seam: Inches
+      gap: Inches
+    }
+  | { way: 'corners'; square: Inches; stick: Inches }
+
+/** `width`: of the finished top. */
+export function plannedLast(quilt: Quilt, width: Sum) {
+  const hanging = planHanging(quilt, edgedSide(quilt, width))
+  const label = planLabel(quilt)
+  return {
+    hanging: hanging && plannedHanging(hanging),
+    label: label && { width: because(label.width), height: because(label.height) },
+  }
+}
+
+function plannedHanging(hanging: Sleeve | HangingCorners): Reckonable<PlannedHanging> {
+  if (hanging.way === 'corners')
+    return { way: 'corners', square: because(hanging.square), stick: because(hanging.stick) }
+  const { way, sections, finished, depth, length, width, stick, rules } = hanging
+  return {
+    way,
+    sections,
+    finished: because(finished),
+    depth: because(depth),
+    length: because(length),
+    width: because(width),
+    stick: because(stick),
+    turn: rules.turn,
+    seam: rules.seam,
+    gap: rules.gap,
   }
 }

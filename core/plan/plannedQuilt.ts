@@ -2,13 +2,12 @@ import type { ClothNeed } from '../cut/need'
 import type { Piece } from '../cut/piece'
 import { blockOf, designOf, type Quilt } from '../file/quilt'
 import type { Backing } from '../layers/backing'
-import type { Binding, SelfBinding } from '../layers/binding/binding'
 import { because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
-import { addTerms, plus, sumOf, type Term } from '../measure/sum'
+import { sumOf, type Term } from '../measure/sum'
 import type { Dimensions } from '../top/dimensions'
 import { placesOf } from '../top/places'
-import { beyondFinished } from '../top/rawEdge'
+import { edgedSide } from '../layers/edged'
 
 /** The quilt as a whole. */
 export interface PlannedQuilt {
@@ -25,22 +24,16 @@ interface Made {
   dimensions: Dimensions
   pieces: readonly Piece[]
   needs: readonly ClothNeed[]
-  binding: Binding | SelfBinding | null
   backing: Backing | null
 }
 
 /** In: everything that was planned of its parts. Out: the totals. */
-export function plannedQuilt(
-  quilt: Quilt,
-  { dimensions, pieces, needs, binding, backing }: Made,
-): Reckonable<PlannedQuilt> {
+export function plannedQuilt(quilt: Quilt, { dimensions, pieces, needs, backing }: Made): Reckonable<PlannedQuilt> {
   const { width, height } = dimensions.top.stages.at(-1)!
-  // the binding folds round the raw edge of the top
-  const edge: Term = { what: 'binding-edge', count: 2, each: binding ? addTerms(beyondFinished(quilt, 1)) : 0 }
   return {
     width: because(width),
     height: because(height),
-    edged: { width: because(plus(width, edge)), height: because(plus(height, edge)) },
+    edged: { width: because(edgedSide(quilt, width)), height: because(edgedSide(quilt, height)) },
     blocks: because(sumOf(rowsOfBlocks(dimensions))),
     patches: because(sumOf(patchesOfBlocks(quilt))),
     pieces: because(sumOf(quilt.cloths.map(({ id, name }) => piecesOf(pieces, id, name)))),

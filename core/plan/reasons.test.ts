@@ -72,17 +72,26 @@ const REASONS: Readonly<Record<string, string>> = {
   'easing.N.each': '',
   'easing.N.off': 'its-place measure',
   'easing.N.place': 'finished seams',
+  'hanging.depth': 'half-the-girth play',
+  'hanging.finished': 'edged-width gap-in-the-middle kept-in',
+  'hanging.length': 'finished hems',
+  'hanging.square': 'square-as-chosen',
+  'hanging.stick': 'binding-seam edged-width kept-in play',
+  'hanging.width': 'seams twice-the-depth',
   'holding.pins': 'rows-of-pins',
   'holding.thread': 'lines-across lines-down',
   'joining.N.deep': 'rows-joined seams',
+  'label.height': 'finished turned-under',
+  'label.width': 'finished turned-under',
   'pieces.N.angled.pitch': 'base-between-its-leg-lines slant-shared-with-the-next',
   'pieces.N.count':
-    'binding-strips cornerstones frames level-sashes shared-by strips-joined strips-wanted units '
+    'binding-strips cornerstones frames level-sashes pieces-to-cut shared-by strips-joined strips-wanted units '
     + 'upright-sashes whole-batches',
-  'pieces.N.height': 'finished height-of-the-patch outline-box reach-of-the-tip rounding seams strip-as-chosen tips',
+  'pieces.N.height':
+    'finished height-of-the-patch outline-box reach-of-the-tip rounding seams square-as-chosen strip-as-chosen tips turned-under twice-the-depth',
   'pieces.N.width':
-    'advance-of-each blocks border finished long-strips lost-in-joins outline-box rough-extra rounding '
-    + 'seams segments slant-of-the-end squaring-the-end tips usable-width whole-strips',
+    'advance-of-each blocks border finished hems long-strips lost-in-joins outline-box rough-extra rounding '
+    + 'seams segments slant-of-the-end square-as-chosen squaring-the-end tips turned-under usable-width whole-strips',
   'quilt.blocks': 'rows-of-blocks',
   'quilt.buy': 'backing cloth',
   'quilt.edged.height': 'binding-edge blocks border diagonals float sashing',
@@ -113,8 +122,14 @@ const REASONS: Readonly<Record<string, string>> = {
 test('every number is told by its own reasons, and by no other', () => {
   const shrinking = { ...SAMPLE, cloths: SAMPLE.cloths.map(cloth => ({ ...cloth, shrink: 0.05 })) }
   const found = new Map<string, Set<string>>()
-  const pieced = { ...SAMPLE, backing: { cloth: 'cream', way: 'leftovers' as const } }
-  for (const file of [SAMPLE, shrinking, pieced, ...DEMO_QUILTS]) {
+  const pieced = {
+    ...SAMPLE,
+    backing: { cloth: 'cream', way: 'leftovers' as const },
+    hanging: { cloth: 'cream' },
+    label: { cloth: 'cream' },
+  }
+  const corners = { ...SAMPLE, hanging: { cloth: 'cream', way: 'corners' as const } }
+  for (const file of [SAMPLE, shrinking, pieced, corners, ...DEMO_QUILTS]) {
     for (const [path, { terms }] of Object.entries(planOf(file).plan.sums)) {
       const kind = path
         .replaceAll(/\d+/g, 'N')

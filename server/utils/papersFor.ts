@@ -1,5 +1,6 @@
 import type { z } from 'zod'
 import { blockMake } from '~~/core/make/units/blockMake'
+import { planLabel } from '~~/core/layers/label'
 import { plainOf } from '~~/core/measure/reckoned'
 import { dimensionsOf } from '~~/core/top/dimensions'
 import { isLongSash, sashMarks, type SashMarks } from '~~/core/top/rows'
@@ -7,6 +8,7 @@ import { timesPlaced } from '~~/core/top/places'
 import { foundationOf } from '~~/core/make/order/howSewn'
 import { foundationPapers, paperDrawing } from '~~/core/paper/foundationPapers'
 import { stripDrawings, type StripMarks } from '~~/core/paper/markStrips'
+import { labelDrawing } from '~~/core/paper/labelSheet'
 import { pagesOf } from '~~/core/paper/pages'
 import { blockDrawings, motifDrawings } from '~~/core/paper/quiltingPapers'
 import type { PageKind, Sheet } from '~~/core/paper/sheet'
@@ -15,6 +17,7 @@ import { quiltingLines } from '~~/core/quilting/quiltingLines'
 import { templateDrawing, templatesForBlock } from '~~/core/paper/templates'
 import { blockOf, clothOf, designOf, type Quilt } from '~~/core/file/quilt'
 import { pageWords, paperTitle, templateCount, templateName } from '~~/words/paper'
+import { labelText } from '~~/words/last'
 import { stripWords } from '~~/words/joining'
 import { blockTitle, motifTitle } from '~~/words/quilting'
 import type { Speech } from '~~/words/speech'
@@ -25,12 +28,14 @@ export type PapersAsked = Pick<z.infer<typeof papersRequest>, 'block' | 'what' |
 
 /**
  * The pages of a block's templates, or of its foundation papers, `copies` of each; of the strips to mark long sashes
- * by; of motifs, or of blocks with their quilting lines. Null when there is no such block or there is nothing of that.
+ * by; of motifs, of blocks with their quilting lines; of the label. Null when there is no such block or there is nothing
+ * of that.
  */
 export function papersFor(quilt: Quilt, asked: PapersAsked, speech: Speech): Sheet[] | null {
   const { block: blockId, what, page, copies } = asked
   if (what === 'marks') return markPages(quilt, page, speech)
   if (what === 'motifs' || what === 'lines') return quiltingPages(quilt, asked, speech)
+  if (what === 'label') return labelPages(quilt, page, speech)
   const block = quilt.blocks.find(candidate => candidate.id === blockId)
   if (!block) return null
   const design = designOf(quilt, block)
@@ -89,4 +94,13 @@ function quiltingPages(quilt: Quilt, { what, page, mirrored }: PapersAsked, spee
   if (drawings.length === 0) return null
   const title = what === 'motifs' ? 'Motifs' : 'Blocks with their lines'
   return pagesOf(drawings, page, pageWords(`${title}${mirrored ? ', mirrored' : ''}: ${quilt.name}`, speech))
+}
+
+function labelPages(quilt: Quilt, page: PageKind, speech: Speech): Sheet[] | null {
+  const planned = planLabel(quilt)
+  if (!quilt.label || !planned) return null
+  const cut = { width: planned.width.total, height: planned.height.total }
+  const { width, height } = quilt.label
+  const drawing = labelDrawing(labelText(quilt), { width, height }, cut)
+  return pagesOf([drawing], page, pageWords(`Label: ${quilt.name}`, speech))
 }

@@ -4,7 +4,7 @@ import { z } from 'zod'
 export const papersRequest = z.object({
   file: z.unknown(),
   block: z.string().max(80).default(''),
-  what: z.literal(['templates', 'papers', 'marks', 'motifs', 'lines']),
+  what: z.literal(['templates', 'papers', 'marks', 'motifs', 'lines', 'label']),
   page: z.literal(['a4', 'letter']),
   copies: z.number().int().min(1).max(200).default(1),
   /** To be traced from the back. */

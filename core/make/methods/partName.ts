@@ -30,6 +30,9 @@ export type PartName =
   | 'ends'
   | 'frame-strips'
   | 'corner'
+  | 'sleeve'
+  | 'hanging-corners'
+  | 'label'
   | LongPartName
   | `${LongPartName}-joined`
 

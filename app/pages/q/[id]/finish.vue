@@ -267,6 +267,11 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
               @toggle="toggle('labelled')"
             />It has its label, and its first wash
           </div>
+          <p>
+            <NuxtLink class="button" :to="$route.path.replace(/finish$/, 'last')" data-testid="to-last"
+              ><UIcon name="i-lucide-tag" class="size-5" />Hanging, label, care</NuxtLink
+            >
+          </p>
           <p class="note">{{ CAUTIONS.children }}</p>
         </div>
       </section>
