@@ -50,9 +50,9 @@ export interface HangingCorners {
 }
 
 /**
- * A sleeve: a tube along the upper edge of the back, as deep as half the girth of its rod and some play; or two squares folded
- * on their diagonals across the upper corners, with a stick between them. Source: geometry; a tube laid flat is half as
- * deep as it is round.
+ * A sleeve: a tube along the upper edge of the back, as deep as half the girth of its rod and some play; or two squares
+ * folded on their diagonals across the upper corners, with a stick between them. Source: geometry; a tube laid flat is
+ * half as deep as it is round.
  */
 export function planHanging({ hanging, binding, units }: Quilt, edgedWidth: Sum): Sleeve | HangingCorners | null {
   if (!hanging) return null

@@ -28,8 +28,8 @@ export type PapersAsked = Pick<z.infer<typeof papersRequest>, 'block' | 'what' |
 
 /**
  * The pages of a block's templates, or of its foundation papers, `copies` of each; of the strips to mark long sashes
- * by; of motifs, of blocks with their quilting lines; of the label. Null when there is no such block or there is nothing
- * of that.
+ * by; of motifs, of blocks with their quilting lines; of the label. Null when there is no such block or there is
+ * nothing of that.
  */
 export function papersFor(quilt: Quilt, asked: PapersAsked, speech: Speech): Sheet[] | null {
   const { block: blockId, what, page, copies } = asked
