@@ -124,9 +124,7 @@ test('the page downloads what was asked', async ({ page }) => {
   ).toBe('%PDF-')
 })
 
-test('a printed motif is as large as it is quilted, to a tenth of a millimetre, over as many pages as it takes', async ({
-  page,
-}) => {
+test('a printed motif is as large as it is quilted, to a tenth of a millimetre, over two pages', async ({ page }) => {
   await page.goto('/')
   const motif = (size: number) => ({
     ...quilt('16'),

@@ -88,7 +88,8 @@ const REASONS: Readonly<Record<string, string>> = {
     'binding-strips cornerstones frames level-sashes pieces-to-cut shared-by strips-joined strips-wanted units '
     + 'upright-sashes whole-batches',
   'pieces.N.height':
-    'finished height-of-the-patch outline-box reach-of-the-tip rounding seams square-as-chosen strip-as-chosen tips turned-under twice-the-depth',
+    'finished height-of-the-patch outline-box reach-of-the-tip rounding '
+    + 'seams square-as-chosen strip-as-chosen tips turned-under twice-the-depth',
   'pieces.N.width':
     'advance-of-each blocks border finished hems long-strips lost-in-joins outline-box rough-extra rounding '
     + 'seams segments slant-of-the-end square-as-chosen squaring-the-end tips turned-under usable-width whole-strips',
