@@ -140,6 +140,11 @@ export function checkText(
         `The cloth for the back has ${length(data.usable)} of use and ${length(data.wanted)} is wanted for one piece: `
         + `it is planned in panels.`
       )
+    case 'edges-covered':
+      return (
+        `The sashes of ${length(data.sash)} and the binding lie over ${length(data.covered)} of every edge of the `
+        + `blocks: what is drawn there is hidden.`
+      )
     case 'leftovers-short':
       return (
         `What is left over does not cover the back: ${Math.ceil(100 * data.missing)} % of it is cut from new cloth, `
@@ -326,6 +331,7 @@ const TITLES: Partial<Record<Check['id'], string>> = {
   'batting-joined': 'Joined batting',
   'baby-safety': 'For the smallest',
   'back-not-wide': 'A back in panels',
+  'edges-covered': 'What the sashes cover',
   'leftovers-short': 'A back from leftovers',
   'mitre-angle': 'Miters not at 45°',
   'no-foundation': 'No foundation papers',

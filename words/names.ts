@@ -89,6 +89,7 @@ const PARTS: Readonly<Record<PartName, string>> = {
   'binding': 'binding strips',
   'bias-square': 'squares for a bias binding',
   'flange': 'flange strips',
+  'backs': 'backs of blocks',
   'sleeve': 'for the hanging sleeve',
   'hanging-corners': 'for hanging corners',
   'label': 'for the label',

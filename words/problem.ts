@@ -37,8 +37,6 @@ export function problemText(problem: Problem): string {
       return sizesDifferText(problem)
     case 'not-together':
       return UNFITTING[problem.what]
-    case 'not-yet':
-      return `Wren cannot plan ${shown(problem.what)} yet`
     case 'too-much':
       return tooMuchText(problem)
     case 'not-json':
@@ -66,6 +64,9 @@ const UNFITTING: Readonly<Record<Unfitting, string>> = {
   'shift-with-half-blocks': 'half blocks fill the ends only where every second row is shifted by half a block',
   'on-point-not-square': 'blocks that stand on point must be square',
   'pieced-border-without-corners': 'a pieced border has corners of their own: { cloth } or { design, cloths }',
+  'as-you-go-not-side-by-side':
+    'as you go, blocks stand side by side in straight rows: without sashes and borders, the backs give both',
+  'as-you-go-without-back': 'as you go, every block has its back: a backing must be named',
   'pieced-sashes-not-straight': 'pieced sashes stand between blocks that are set straight, with sashes both ways',
   'pieced-stones-on-point': 'on point cornerstones are of one cloth, for those on the edge are cut in half',
   'self-binding-without-back': 'the back is brought round to bind it: there must be a backing',

@@ -19,6 +19,7 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'gap-in-the-middle': 'left free in the middle',
   'half-the-girth': 'half of what the rod measures round',
   'hems': 'hem, turned twice',
+  'half-of-the-allowance': 'half of what the back has beyond',
   'kept-in': 'kept in from the side',
   'pieces-to-cut': 'pieces',
   'play': 'play',

@@ -62,6 +62,7 @@ export interface CheckData {
   'batting-shows': { colour: 'cream' | 'white' | 'black'; cloths: readonly string[] }
   'batting-joined': { packets: number; width: Inches; height: Inches }
   'back-not-wide': { usable: Inches; wanted: Inches }
+  'edges-covered': { covered: Inches; sash: Inches; smallest: Inches }
   'leftovers-short': { missing: number; buy: Inches }
   'baby-safety': { hasTies: boolean }
   'binding-narrow': { strip: Inches; least: Inches; seam: Inches }

@@ -103,6 +103,7 @@ const CAUSES: Partial<Record<CheckId, Partial<QuiltFile>>> = {
   },
   'border-covered': { borders: [], binding: { ...SAMPLE.binding!, seam: '3/8' } },
   'mitre-angle': { borders: [{ sides: 2, ends: 4, cloth: 'soot', corners: 'mitred' }] },
+  'edges-covered': { making: 'as-you-go', borders: [], setting: { across: 2, down: 2, fill: [['star']] } },
   'leftovers-short': { backing: { cloth: 'cream', way: 'leftovers' } },
   'overhang-too-small': { backing: { cloth: 'cream', overhang: 1 } },
   'no-foundation': {

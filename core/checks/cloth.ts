@@ -66,6 +66,8 @@ export const shortMargin: Checker = ({ quilt }) =>
   quilt.margin < 0.05 ? [{ id: 'short-margin', severity: 'note', path: 'margin', data: { margin: quilt.margin } }] : []
 
 export const overhangTooSmall: Checker = ({ quilt }) => {
+  // as you go every block has its own back, larger by what is folded over
+  if (quilt.making === 'as-you-go') return []
   const checks: Check[] = []
   if (quilt.backing && quilt.backing.overhang < 2)
     checks.push({

@@ -18,6 +18,7 @@ import {
 import {
   babySafety,
   backNotWide,
+  edgesCovered,
   leftoversShort,
   battingShows,
   battingTooSmall,
@@ -76,6 +77,7 @@ const CHECKERS: readonly Checker[] = [
   joinAtCorner,
   backTooSmallToFold,
   backNotWide,
+  edgesCovered,
   leftoversShort,
   gapTooWide,
   quiltingTooDense,

@@ -95,3 +95,19 @@ export const leftoversShort: Checker = ({ plan: { backing } }) =>
         },
       ]
     : []
+
+/** As you go, sashes and binding lie over the edges of the blocks. */
+export const edgesCovered: Checker = ({ plan: { asYouGo } }) => {
+  if (!asYouGo) return []
+  const smallest = Math.min(...asYouGo.sizes.flatMap(({ batting }) => [batting.width, batting.height]))
+  const covered = asYouGo.edge
+  // a third of the block under its edges leaves little of it
+  return [
+    {
+      id: 'edges-covered',
+      severity: 2 * covered > smallest / 3 ? 'warn' : 'note',
+      path: 'asYouGo.allowance',
+      data: { covered, sash: asYouGo.sash, smallest },
+    },
+  ]
+}

@@ -42,6 +42,8 @@ export type Unfitting =
   | 'self-binding-without-back'
   | 'pieced-sashes-not-straight'
   | 'pieced-stones-on-point'
+  | 'as-you-go-not-side-by-side'
+  | 'as-you-go-without-back'
 
 /** What a quilter's input can get wrong. Sentences are made in `words/problem.ts`. */
 export type Problem =
@@ -67,7 +69,6 @@ export type Problem =
       sizes: readonly [Inches, Inches]
     }
   | { code: 'not-together'; path: Path; what: Unfitting }
-  | { code: 'not-yet'; path: Path; what: string }
   | { code: 'too-much'; path: Path; what: 'corners' | 'patches' | 'inches'; got: number; most: number }
   | { code: 'not-json'; path: Path; detail: string }
   | { code: 'too-big'; path: Path; bytes: number; most: number }

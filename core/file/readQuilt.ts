@@ -7,13 +7,12 @@ import { derivedBlocks, type BorderBlocks } from './derivedBlocks'
 import { problemsOf } from './expectation'
 import { cornerProblems, wholeProblems } from './limits'
 import { framed, framesOf } from './frames'
-import { notYet } from './notYet'
 import { designsById } from './ownDesigns'
 import { panelProblems } from './panelProblems'
 import { settingProblems } from './settingProblems'
 import { shiftsOf } from './shifts'
 import { sizeProblems } from './placeSizes'
-import { fail, ok, type Path, type Problem, type Result } from './problem'
+import { fail, ok, type Result } from './problem'
 import type { Block, Border, Cloth, Quilt, QuiltBinding } from './quilt'
 import { referenceProblems } from './references'
 import { parseFile } from './parseFile'
@@ -25,23 +24,16 @@ import type { ParsedQuilt } from './schema'
  */
 export function readQuilt(file: unknown): Result<Quilt> {
   const units: Units = (file as { units?: unknown } | null)?.units === 'cm' ? 'cm' : 'in'
-  const unplanned = notYet(file)
   const parsed = parseFile(file, units)
-  if (!parsed.success)
-    return fail([...unplanned, ...problemsOf(parsed.error, file).filter(({ path }) => !isAmong(path, unplanned))])
+  if (!parsed.success) return fail(problemsOf(parsed.error, file))
   const corners = cornerProblems(parsed.data)
-  if (corners.length > 0) return fail([...unplanned, ...corners])
-  const problems = [...unplanned, ...referenceProblems(parsed.data)]
+  if (corners.length > 0) return fail(corners)
+  const problems = referenceProblems(parsed.data)
   // sizes can only be compared when every place has its block
   if (problems.length === 0) problems.push(...panelProblems(parsed.data), ...settingProblems(parsed.data))
   if (problems.length === 0) problems.push(...wholeProblems(parsed.data))
   if (problems.length === 0) problems.push(...sizeProblems(parsed.data))
   return problems.length > 0 ? fail(problems) : ok(complete(parsed.data, units))
-}
-
-/** Whether a field is refused already for what it asks. */
-function isAmong(path: Path, problems: readonly Problem[]): boolean {
-  return problems.some(problem => problem.path.join('.') === path.join('.'))
 }
 
 function complete(file: ParsedQuilt, units: Units): Quilt {
@@ -74,7 +66,21 @@ function complete(file: ParsedQuilt, units: Units): Quilt {
   return { ...file, cloths, designs, blocks, borders, binding, setting: { ...setting, ...more } }
 }
 
-function completeBinding({ binding, backing, seam }: ParsedQuilt): QuiltBinding | null {
+function completeBinding({ binding, backing, seam, making, asYouGo }: ParsedQuilt): QuiltBinding | null {
+  // its edge is what the backs have beyond the batting
+  if (making === 'as-you-go' && backing)
+    return {
+      style: 'self',
+      strip: asYouGo.allowance,
+      extra: asYouGo.allowance,
+      cloth: backing.cloth,
+      cloths: [backing.cloth],
+      seam,
+      join: 'straight',
+      finish: 'machine',
+      isBias: false,
+      attach: 'front',
+    }
   if (!binding) return null
   const { bias, cloth: named, attach, ...rest } = binding
   // the back brought round shows the cloth of the back

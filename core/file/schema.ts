@@ -293,6 +293,9 @@ function schemaFor(units: Units) {
           object,
         )
         .nullish(),
+      // a top, then layered; or block by block through all layers, the backs' allowance folded over the joins
+      making: f.oneOf(['top', 'as-you-go']).default('top'),
+      asYouGo: z.object({ allowance: f.length(1 / 2, 6).default(defaults.asYouGo) }, object).prefault({}),
       // what it hangs by: a sleeve for a rod that measures so much round, or corners folded from squares
       hanging: z
         .object(

@@ -7,7 +7,9 @@ import type { ParsedQuilt } from './schema'
 
 export function settingProblems(file: ParsedQuilt): Problem[] {
   const counts = countProblems(file)
-  return counts.length > 0 ? counts : [...fieldProblems(file), ...sashingProblems(file), ...shiftProblems(file)]
+  return counts.length > 0
+    ? counts
+    : [...fieldProblems(file), ...sashingProblems(file), ...shiftProblems(file), ...asYouGoProblems(file)]
 }
 
 /** As many places as the setting has. */
@@ -42,6 +44,15 @@ function fieldProblems({ setting: { kind, settingCloth, ends } }: ParsedQuilt): 
       { code: 'expected', path: ['setting', 'ends'], expected: { kind: 'one-of', options: ['{ cloth }'] }, got: ends },
     ]
   return []
+}
+
+/** Sashes and binding come from the backs: there are no others. */
+function asYouGoProblems({ making, setting, borders, backing }: ParsedQuilt): Problem[] {
+  if (making !== 'as-you-go') return []
+  const path: Path = ['making']
+  if (setting.kind !== 'straight' || setting.sashing || borders.length > 0)
+    return [{ code: 'not-together', path, what: 'as-you-go-not-side-by-side' }]
+  return backing ? [] : [{ code: 'not-together', path, what: 'as-you-go-without-back' }]
 }
 
 function sashingProblems({ setting: { kind, sashing, ends, float } }: ParsedQuilt): Problem[] {

@@ -33,7 +33,7 @@ export function planBacking(
   { width: topWidth, height: topHeight }: { width: Inches; height: Inches },
   needs: readonly ClothNeed[],
 ): Backing | null {
-  if (!quilt.backing) return null
+  if (!quilt.backing || quilt.making === 'as-you-go') return null
   const { overhang, way: asked } = quilt.backing
   const cloth = clothOf(quilt, quilt.backing.cloth)
   const side = (what: TermName, finished: Inches): Sum =>

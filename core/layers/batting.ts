@@ -17,7 +17,7 @@ export interface Batting {
 /** The raw top and its overhang on every side. Source: handbook §9. */
 export function planBatting(quilt: Quilt, topWidth: Inches, topHeight: Inches): Batting | null {
   const { batting } = quilt
-  if (!batting) return null
+  if (!batting || quilt.making === 'as-you-go') return null
   const side = (what: TermName, finished: Inches) =>
     sumOf([
       { what, value: finished },

@@ -42,6 +42,7 @@ export type TermName =
   | 'gap-in-the-middle'
   | 'generous'
   | 'half-blocks'
+  | 'half-of-the-allowance'
   | 'half-of-the-extra'
   | 'half-of-the-flange'
   | 'half-of-the-strip'

@@ -13,6 +13,8 @@ export interface UnitDefaults {
   flangedStrip: Inches
   /** What the back is larger, each side, to be brought round. */
   selfBinding: Inches
+  /** What backs have beyond the batting, where blocks are quilted one by one. */
+  asYouGo: Inches
   /** Length to buy is rounded up to this: ⅛ yard or 10 cm. */
   buyStep: Inches
 }
@@ -28,6 +30,7 @@ export const UNIT_DEFAULTS: Readonly<Record<Units, UnitDefaults>> = {
     bindingStrip: 2.25,
     flangedStrip: 1.5,
     selfBinding: 1.25,
+    asYouGo: 1,
     buyStep: 4.5,
   },
   cm: {
@@ -38,6 +41,7 @@ export const UNIT_DEFAULTS: Readonly<Record<Units, UnitDefaults>> = {
     bindingStrip: cm(6),
     flangedStrip: cm(4),
     selfBinding: cm(3),
+    asYouGo: cm(2.5),
     buyStep: cm(10),
   },
 }

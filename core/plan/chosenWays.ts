@@ -1,6 +1,7 @@
 // In: the quilt's units. Out: the way each is made, and all piles laid out on their cloths.
 import type { BlockMake } from '../make/units/blockMake'
 import { unitDemands } from '../make/units/demands'
+import { backOrders } from '../layers/asYouGoPieces'
 import { edgedSide } from '../layers/edged'
 import { planHanging } from '../layers/hanging'
 import { lastOrders } from '../layers/lastPieces'
@@ -121,6 +122,7 @@ function fixedOrders(quilt: Quilt, { dimensions: { setting, top }, planned }: Si
     ...settingOrders(quilt, setting, room),
     ...borderOrders(quilt, planned.top, room),
     ...bindingOrders(quilt, binding, room),
+    ...backOrders(quilt, room),
     ...lastOrders(quilt, planHanging(quilt, edgedSide(quilt, width)), room),
   ]
 }

@@ -20,9 +20,11 @@ import { dimensionsOf, plannedDimensions } from '../top/dimensions'
 import { plannedEasing, plannedJoining, type PlannedEasing, type PlannedJoin } from './plannedJoining'
 import {
   heldAndTrimmed,
+  plannedAsYouGo,
   plannedBacking,
   plannedBatting,
   plannedLast,
+  type PlannedAsYouGo,
   type PlannedBacking,
   type PlannedBatting,
   type PlannedHanging,
@@ -68,6 +70,8 @@ export interface Plan {
   pressing: PlannedPressing
   borders: PlannedBorder[]
   backing: PlannedBacking | null
+  /** Null where the top is made whole and then layered. */
+  asYouGo: PlannedAsYouGo | null
   batting: PlannedBatting | null
   binding: PlannedBinding | null
   /** What holds the layers, and what the quilt is trimmed to when it is quilted. */
@@ -130,6 +134,7 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
     borders: dimensions.top.strips.map((strip, i) => plannedBorder(quilt, strip, planned.top.strips[i]!)),
     backing: backing && plannedBacking(backing),
     batting: batting && plannedBatting(batting),
+    asYouGo: plannedAsYouGo(quilt),
     binding: binding && plannedBinding(binding),
     ...heldAndTrimmed(quilt, width, height),
     ...plannedLast(quilt, width),

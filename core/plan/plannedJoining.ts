@@ -48,6 +48,8 @@ export function plannedJoining(
   rows: readonly Reckonable<QuiltRow>[],
   pressing: QuiltPressing,
 ): Reckonable<PlannedJoin>[] {
+  // joins of backs have an order of their own
+  if (quilt.making === 'as-you-go') return []
   const mine = setting.rows.filter(isRow)
   const crossings = rowCrossings(
     mine,

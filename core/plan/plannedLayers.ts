@@ -1,6 +1,7 @@
 import type { Backing } from '../layers/backing'
 import type { BackingWay } from '../layers/backingWay'
 import type { Batting } from '../layers/batting'
+import { planAsYouGo } from '../layers/asYouGo'
 import { edgedSide } from '../layers/edged'
 import { planHanging, type HangingCorners, type Sleeve } from '../layers/hanging'
 import { planLabel } from '../layers/label'
@@ -70,6 +71,32 @@ export function heldAndTrimmed(quilt: Quilt, width: Sum, height: Sum) {
       height: because(down),
       diagonal: because(diagonalOf(across.total, down.total)),
     },
+  }
+}
+
+export interface PlannedAsYouGo {
+  allowance: Inches
+  /** What covers each join, and the edge in front. */
+  sash: Inches
+  edge: Inches
+  sizes: {
+    count: number
+    back: { width: Inches; height: Inches }
+    batting: { width: Inches; height: Inches }
+  }[]
+  packets: number | null
+}
+
+export function plannedAsYouGo(quilt: Quilt): Reckonable<PlannedAsYouGo> | null {
+  const made = planAsYouGo(quilt)
+  if (!made) return null
+  const size = ({ width, height }: { width: Sum; height: Sum }) => ({ width: because(width), height: because(height) })
+  return {
+    allowance: made.allowance,
+    sash: because(made.sash),
+    edge: because(made.edge),
+    sizes: made.sizes.map(({ count, back, batting }) => ({ count, back: size(back), batting: size(batting) })),
+    packets: made.packets,
   }
 }
 

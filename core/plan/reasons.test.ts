@@ -3,6 +3,12 @@ import { planOf, SAMPLE } from '../testing/quiltOf'
 
 /** What each kind of number may be made of, by the names of its terms; a place in a list is N. Read and agreed. */
 const REASONS: Readonly<Record<string, string>> = {
+  'asYouGo.edge': 'half-of-the-allowance',
+  'asYouGo.sash': 'half-of-the-allowance',
+  'asYouGo.sizes.N.back.height': 'allowance finished',
+  'asYouGo.sizes.N.back.width': 'allowance finished',
+  'asYouGo.sizes.N.batting.height': 'finished',
+  'asYouGo.sizes.N.batting.width': 'finished',
   'backing.buy': 'margin panels rounding shrinkage square-up strips',
   'backing.panelLength': 'finished overhang seams top-height top-width',
   'backing.panels': 'panels panels-exactly rounding',
@@ -25,7 +31,7 @@ const REASONS: Readonly<Record<string, string>> = {
   'binding.buy': 'strips',
   'binding.length': 'binding-spare seams top-height top-width',
   'binding.overlap': 'strip-width',
-  'binding.visible': 'binding-seam',
+  'binding.visible': 'binding-seam half-of-the-extra',
   'binding.strips': 'rounding strips-exactly',
   'blocks.N.height': 'finished seams',
   'blocks.N.measured.beyondPoints': 'allowance',
@@ -85,13 +91,13 @@ const REASONS: Readonly<Record<string, string>> = {
   'label.width': 'finished turned-under',
   'pieces.N.angled.pitch': 'base-between-its-leg-lines slant-shared-with-the-next',
   'pieces.N.count':
-    'binding-strips cornerstones frames level-sashes pieces-to-cut shared-by strips-joined strips-wanted units '
+    'binding-strips blocks cornerstones frames level-sashes pieces-to-cut shared-by strips-joined strips-wanted units '
     + 'upright-sashes whole-batches',
   'pieces.N.height':
-    'finished height-of-the-patch outline-box reach-of-the-tip rounding '
+    'allowance finished height-of-the-patch outline-box reach-of-the-tip rounding '
     + 'seams square-as-chosen strip-as-chosen tips turned-under twice-the-depth',
   'pieces.N.width':
-    'advance-of-each blocks border finished hems long-strips lost-in-joins outline-box rough-extra rounding '
+    'advance-of-each allowance blocks border finished hems long-strips lost-in-joins outline-box rough-extra rounding '
     + 'seams segments slant-of-the-end square-as-chosen squaring-the-end tips turned-under usable-width whole-strips',
   'quilt.blocks': 'rows-of-blocks',
   'quilt.buy': 'backing cloth',
@@ -129,8 +135,14 @@ test('every number is told by its own reasons, and by no other', () => {
     hanging: { cloth: 'cream' },
     label: { cloth: 'cream' },
   }
+  const making = {
+    ...SAMPLE,
+    making: 'as-you-go' as const,
+    borders: [],
+    setting: { across: 2, down: 2, fill: [['star']] },
+  }
   const corners = { ...SAMPLE, hanging: { cloth: 'cream', way: 'corners' as const } }
-  for (const file of [SAMPLE, shrinking, pieced, corners, ...DEMO_QUILTS]) {
+  for (const file of [SAMPLE, shrinking, pieced, making, corners, ...DEMO_QUILTS]) {
     for (const [path, { terms }] of Object.entries(planOf(file).plan.sums)) {
       const kind = path
         .replaceAll(/\d+/g, 'N')

@@ -68,7 +68,9 @@ export function simulator(
   const widths: number[] = []
   let pairs: MeetingPair[] | null = null
   let missed = 0
-  const rows = rowsOf(dimensions.setting.rows)
+  // as you go blocks are not sewn to each other
+  const isTop = quilt.making === 'top'
+  const rows = isTop ? rowsOf(dimensions.setting.rows) : null
   const plannedWidth = dimensions.setting.width
   let done = 0
   return times => {
@@ -85,7 +87,7 @@ export function simulator(
       for (const width of part.width) sizes.get(make.block.id)!.push(width)
     }
     if (rows) for (let i = 0; i < times; i++) widths.push(topWidth(rows, parts, { quilt, hand, times, chance, units }))
-    pairs ??= meetingPairs(dimensions.setting.regions, parts)
+    pairs ??= isTop ? meetingPairs(dimensions.setting.regions, parts) : []
     missed += missedBetween(pairs, parts, times, chance)
     done += times
     return {

@@ -2,6 +2,7 @@
 import { clothsOfCell } from '../file/clothsOfCell'
 import type { Dimensions } from './dimensions'
 import { placesOf } from './places'
+import { joinAllowance } from './rawEdge'
 import { ownSize, type Corner, type Edge, type Region } from './region'
 import type { Setting, SettingRow } from './setting'
 import { halvedBlock } from '../file/halfBlocks'
@@ -71,7 +72,8 @@ export function quiltRows(
   pressOf: (row: number, isSashed: boolean, kind: QuiltRow['kind']) => QuiltRow['press'],
   versionOf: (region: Region) => string | undefined = () => undefined,
 ): Reckonable<QuiltRow>[] {
-  const both = 2 * quilt.seam
+  const own = joinAllowance(quilt)
+  const both = 2 * own
   const names = new Map([...placesOf(quilt).keys()].map(cell => [cell, nameOf(quilt, cell)]))
   const isSashed = setting.regions.some(({ part }) => part.kind === 'sash')
   const partAt = onePartForEach(both, versionOf)
@@ -84,7 +86,7 @@ export function quiltRows(
     const cells = regions.flatMap(({ wears }) => ('cell' in wears ? [wears.cell] : []))
     const size = rowSize(setting, kind, regions)
     const reckoned = (side: 'width' | 'height') =>
-      because(plus(sumOf(size[side]), { what: 'seams', count: 2, each: quilt.seam }))
+      because(plus(sumOf(size[side]), { what: 'seams', count: 2, each: own }))
     const [width, height] = [reckoned('width'), reckoned('height')]
     return {
       id:
@@ -93,7 +95,7 @@ export function quiltRows(
           : [kind, ...cells.map(cell => names.get(cell)!)].join('.'),
       row,
       kind,
-      parts: parts.map((part, k) => (links.has(k) ? reckonedLink(part, regions[k]!, kind, quilt.seam) : part)),
+      parts: parts.map((part, k) => (links.has(k) ? reckonedLink(part, regions[k]!, kind, own) : part)),
       width,
       height,
       press: pressOf(row, isSashed, kind),

@@ -660,6 +660,27 @@ export const FAULTS = [
     tests: ['core/layers/leftovers'],
   },
   {
+    name: 'as you go: backs larger by one allowance only',
+    file: 'core/layers/asYouGo.ts',
+    from: "{ what: 'allowance', count: 2, each: allowance },",
+    to: "{ what: 'allowance', count: 1, each: allowance },",
+    tests: ['core/layers/asYouGo'],
+  },
+  {
+    name: 'as you go: the quilt grows by a binding that it has not',
+    file: 'core/top/rawEdge.ts',
+    from: "if (making === 'as-you-go') return []",
+    to: "if (making === 'top') return []",
+    tests: ['core/layers/asYouGo'],
+  },
+  {
+    name: 'a sleeve: the tube cut without its seam',
+    file: 'core/layers/hanging.ts',
+    from: "{ what: 'seams', count: 2, each: seam },",
+    to: "{ what: 'seams', count: 0, each: seam },",
+    tests: ['core/layers/last'],
+  },
+  {
     name: 'the simulated seam takes one allowance',
     file: 'core/simulation/sewJoin.ts',
     from: 'const by = first!.map((out, i) => out + second![i]! - 2 * taken[i]! - seam.turn)',

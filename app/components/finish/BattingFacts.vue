@@ -5,7 +5,8 @@ import type { PlannedBatting } from '~~/core/plan/plannedLayers'
 import { craft, plural } from '~~/words/speech'
 
 /** What its packet says, and what follows from it. */
-const { quilt } = defineProps<{ quilt: Quilt; plan: PlannedBatting; disabled: boolean }>()
+/** `plan`: null where the batting is cut up for single blocks. */
+const { quilt } = defineProps<{ quilt: Quilt; plan: PlannedBatting | null; disabled: boolean }>()
 const emit = defineEmits<{ change: [change: BattingChange] }>()
 const speech = useSpeech()
 const batting = computed(() => quilt.batting!)
@@ -14,14 +15,14 @@ const chosen = (event: Event) => (event.target as HTMLSelectElement).value
 
 <template>
   <div class="space-y-3">
-    <p v-if="plan.packets !== undefined" data-testid="packets">
+    <p v-if="plan?.packets !== undefined" data-testid="packets">
       {{
         plan.packets === 1
           ? 'One packet is large enough.'
           : `${plural(plan.packets, 'packet')} are joined edge to edge, never one on the other.`
       }}
     </p>
-    <p v-if="plan.washed" data-testid="washed">
+    <p v-if="plan?.washed" data-testid="washed">
       After its first wash the quilt is about <Figure path="batting.washed.width" title="Width when washed" /> ×
       <Figure path="batting.washed.height" title="Height when washed" />.
     </p>

@@ -30,6 +30,7 @@ export type PartName =
   | 'ends'
   | 'frame-strips'
   | 'corner'
+  | 'backs'
   | 'sleeve'
   | 'hanging-corners'
   | 'label'

@@ -43,3 +43,11 @@ export function countSeams(tree: SewingTree): Record<SeamKind, number> {
   visit(tree)
   return counts
 }
+
+/** Whether it grows by one patch at a time, each sewn on by a straight seam: so it can be sewn through all layers. */
+export function growsByPatches(tree: SewingTree): boolean {
+  if ('patch' in tree) return true
+  const [first, second] = tree.join
+  if (tree.kind !== 'straight') return false
+  return ('patch' in first && growsByPatches(second)) || ('patch' in second && growsByPatches(first))
+}

@@ -43,17 +43,18 @@ export function quiltBatches(work: PlanWork, rowIds: readonly string[]): QuiltBa
   const blocks = blockSources(work, operations)
   const versionIn = versionOf(work.pressing)
   const partOf = cutParts(work.quilt, work, operations)
-  topJoins(
-    work.quilt,
-    work.dimensions.setting,
-    work.dimensions.top,
-    {
-      sourceOf: (region, inBorder) =>
-        'cell' in region.wears ? blocks.get(region.wears.cell)!.get(versionIn(region)!)! : partOf(region, inBorder),
-      rowIds,
-    },
-    operations,
-  )
+  if (work.quilt.making === 'top')
+    topJoins(
+      work.quilt,
+      work.dimensions.setting,
+      work.dimensions.top,
+      {
+        sourceOf: (region, inBorder) =>
+          'cell' in region.wears ? blocks.get(region.wears.cell)!.get(versionIn(region)!)! : partOf(region, inBorder),
+        rowIds,
+      },
+      operations,
+    )
   const all = withWholePieces(operations.all(), work)
   const { test, rest } = testFirst(all, testBlocks(work, blocks))
   const [first, then] = [schedule(test), schedule(rest)]

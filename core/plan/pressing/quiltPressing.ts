@@ -47,8 +47,10 @@ export function quiltPressing(
   const looks = [...new Set([...cells.values()].map(({ look }) => look))]
   const places = new Map(looks.map((look, i) => [look, i]))
   const lookOf = regions.map(({ wears }) => places.get(cells.get(wears.cell)!.look)!)
-  const key = keyOf(looks, lookOf, regions, cells)
-  const problem = () => ({ looks, lookOf, outer: outerCrossings(regions, makes, cells) })
+  // as you go no seams of neighbours are sewn to each other
+  const areJoined = quilt.making === 'top'
+  const key = `${areJoined} ${keyOf(looks, lookOf, regions, cells)}`
+  const problem = () => ({ looks, lookOf, outer: areJoined ? outerCrossings(regions, makes, cells) : [] })
   const solution = solutions.get(key) ?? solve(problem(), cells, regions)
   solutions.delete(key)
   solutions.set(key, solution)

@@ -136,8 +136,9 @@ function keepPlace(i: number) {
     <template v-else>
       <h1 class="print-only mb-1 text-2xl">{{ quilt.name }}: the sewing in batches</h1>
       <p class="mb-4 max-w-3xl">
-        The whole top in {{ plural(visits.length, 'walk') }} between mat, machine and iron, as few as can be: at each
-        stop all is done that can be done there.
+        {{ quilt.making === 'as-you-go' ? 'All blocks' : 'The whole top' }} in
+        {{ plural(visits.length, 'walk') }} between mat, machine and iron, as few as can be: at each stop all is done
+        that can be done there.
         <template v-if="visits[0]!.isTest">
           First one block of each kind, to measure before the rest is sewn; what that takes is counted apart.
         </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { setBinding } from '~~/core/edits/binding'
 import { setBacking, setBatting } from '~~/core/edits/layers'
+import { setMaking } from '~~/core/edits/making'
 import type { Edit } from '~~/core/edits/edit'
 import { doneCounts } from '~~/core/cut/progress'
 import { CAUTIONS } from '~~/words/caution'
@@ -52,7 +53,48 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
     <h1>Finish</h1>
     <p v-if="!plan" class="note" role="status">Laying it out …</p>
     <template v-else>
-      <section :aria-label="inEnglish('Center and borders', speech)" class="space-y-4">
+      <section class="card no-print flex flex-wrap items-end gap-4" aria-label="How it is made">
+        <label class="grow"
+          ><span class="label">How it is made</span
+          ><select
+            class="field"
+            data-testid="making"
+            :value="quilt.making"
+            :disabled="!store.canWrite"
+            @change="e => edit('way of making', setMaking((e.target as HTMLSelectElement).value as 'top'))"
+          >
+            <option value="top">a whole top, then layered and quilted</option>
+            <option value="as-you-go">block by block through all layers, as you go</option>
+          </select></label
+        >
+        <NuxtLink v-if="plan.asYouGo" class="button" :to="$route.path.replace(/finish$/, 'as-you-go')"
+          ><UIcon name="i-lucide-layers" class="size-5" />Block by block, as you go</NuxtLink
+        >
+      </section>
+      <section v-if="plan.asYouGo" class="card space-y-2" aria-label="As you go" data-testid="as-you-go">
+        <h2>As you go</h2>
+        <p class="text-lg">
+          Every block is quilted to a back and a {{ craft('batting', speech) }} of its own; the backs are joined, and
+          what they have beyond the {{ craft('batting', speech) }} is folded over each join: a sash of
+          <strong><Figure path="asYouGo.sash" title="Sash over the join" /></strong>, and a binding of
+          <strong><Figure path="asYouGo.edge" title="Binding at the edge" /></strong>.
+        </p>
+        <div class="flex items-center gap-3">
+          <TickBox
+            :checked="isDone('labelled')"
+            label="It has its label"
+            :disabled="!store.canWrite"
+            @toggle="toggle('labelled')"
+          />It has its label, and its first wash
+        </div>
+        <p>
+          <NuxtLink class="button" :to="$route.path.replace(/finish$/, 'last')"
+            ><UIcon name="i-lucide-tag" class="size-5" />Hanging, label, care</NuxtLink
+          >
+        </p>
+        <p class="note">{{ CAUTIONS.children }}</p>
+      </section>
+      <section v-if="!plan.asYouGo" :aria-label="inEnglish('Center and borders', speech)" class="space-y-4">
         <div class="flex items-center gap-3">
           <TickBox
             :checked="isDone('rows-joined')"
@@ -109,7 +151,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
         </div>
       </section>
 
-      <section class="grid items-start gap-4 lg:grid-cols-2" aria-label="Layers">
+      <section v-if="!plan.asYouGo" class="grid items-start gap-4 lg:grid-cols-2" aria-label="Layers">
         <div class="card" data-testid="backing">
           <h2>Backing</h2>
           <template v-if="quilt.backing && plan.backing">

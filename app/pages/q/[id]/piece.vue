@@ -380,7 +380,13 @@ const isStepping = computed(() => route.query.steps !== undefined)
         :can-write="store.canWrite"
         @method="makeWhole"
       />
-      <section class="no-print" aria-label="Rows">
+      <p v-if="quilt.making === 'as-you-go'" class="card no-print">
+        The blocks are quilted one by one and joined by their backs, not as a top.
+        <NuxtLink class="button mt-2" :to="$route.path.replace(/piece$/, 'as-you-go')"
+          ><UIcon name="i-lucide-layers" class="size-5" />Block by block, as you go</NuxtLink
+        >
+      </p>
+      <section v-else class="no-print" aria-label="Rows">
         <div class="mb-1 flex flex-wrap items-center gap-3">
           <h2 class="grow">Join the top</h2>
           <NuxtLink v-if="rows.length > 1" class="button" :to="$route.path.replace(/piece$/, 'joining')"
