@@ -56,6 +56,18 @@ test('a binding with a flange: strips of both, joins off the corners, its steps,
   await page.goto(`${quilt}/cut`)
   await planned(page)
   await expect(page.getByText('flange strips').first()).toBeVisible()
+  // step by step, and tomorrow at the same step
+  await page.goto(`${quilt}/finish`)
+  await planned(page)
+  await page.getByTestId('to-binding').click()
+  await expect(page.getByTestId('step-text')).toBeVisible()
+  await page.keyboard.press('Space')
+  await page.keyboard.press('Space')
+  await expect(page.getByTestId('step-mode')).toContainText('2 done')
+  await kept(page)
+  await page.goto(`${quilt}/binding`)
+  await expect(page.getByTestId('step-mode')).toContainText('Step 3 of')
+  await expect(page.getByTestId('step-mode')).toContainText('2 done')
 })
 
 test('the back is pieced from what is left over and in hand, bettered, and sewn panel by panel', async ({ page }) => {
@@ -146,6 +158,7 @@ test('as you go: backs on the cutting sheet, no binding, rows joined one by one,
   await planned(page)
   await expect(page.getByTestId('go-sizes')).toContainText('6 backs of 12″ × 12″')
   await page.getByRole('link', { name: 'At the machine, step by step' }).click()
+  await expect(page.getByTestId('step-text')).toBeVisible()
   await page.keyboard.press('Space')
   await page.keyboard.press('Space')
   await expect(page.getByTestId('step-mode')).toContainText('2 done')

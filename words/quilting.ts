@@ -108,3 +108,34 @@ export function motifTitle(motif: string, size: Inches, count: number, speech: S
 export function blockTitle(block: string): string {
   return `${block}: the lines where it first stands`
 }
+
+/** How long the marks must stay. */
+export const MARK_DAYS = ['a day or two', 'a week', 'longer'] as const
+export type MarkDays = (typeof MARK_DAYS)[number]
+
+export interface MarkingTool {
+  tool: string
+  off: string
+}
+
+/** Above this cloth is light enough for dark marks, below it for white ones. Source: CIE L*. */
+const LIGHT_CLOTH = 55
+
+/** What to mark with on these cloths for so many days of work, what leaves no dye first. */
+export function markingTools(lightnesses: readonly number[], days: MarkDays, hasStraight: boolean): MarkingTool[] {
+  const [hasLight, hasDark] = [lightnesses.some(l => l >= LIGHT_CLOTH), lightnesses.some(l => l < LIGHT_CLOTH)]
+  return [
+    ...(hasStraight ? [{ tool: 'Narrow tape along the lines', off: 'take it off each evening, its glue stays' }] : []),
+    { tool: 'A line pressed in with a blunt point', off: 'nothing to take off; a few lines at a time' },
+    ...(hasDark && days !== 'longer'
+      ? [{ tool: 'White chalk on dark cloth', off: 'brush it off; it rubs off by itself' }]
+      : []),
+    ...(hasDark ? [{ tool: 'A ceramic pencil on dark cloth', off: 'rub or wash it out, as its maker says' }] : []),
+    ...(hasLight && days === 'a day or two'
+      ? [{ tool: 'A fading pen on light cloth', off: 'gone in about two days by itself; never iron before' }]
+      : []),
+    ...(hasLight
+      ? [{ tool: 'A water-soluble pen on light cloth', off: 'cold water, much of it; never iron before' }]
+      : []),
+  ]
+}

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { markingTools } from './quilting'
 import { parseLength } from '../core/measure/length'
 import { planQuilt } from '../core/checks/planQuilt'
 import { readQuilt } from '../core/file/readQuilt'
@@ -113,4 +114,16 @@ test('a seam is told of as the quilter gave it, to the half millimetre', () => {
   expect(withPlainSpaces(stepText(step, { units: 'cm', english: 'us' }))).toBe(
     'Sew the 3 pieces side by side with 0.75 cm.',
   )
+})
+
+test('marks: white ones on dark cloth, dark ones on light, and none that fades before the work is done', () => {
+  const told = (lightnesses: number[], days: 'a day or two' | 'longer') =>
+    markingTools(lightnesses, days, false)
+      .map(({ tool }) => tool)
+      .join('; ')
+  expect(told([20], 'a day or two')).toContain('chalk')
+  expect(told([20], 'a day or two')).not.toContain('light cloth')
+  expect(told([90], 'a day or two')).toContain('fading')
+  expect(told([90], 'longer')).not.toContain('fading')
+  expect(told([20, 90], 'longer')).toMatch(/ceramic.*water-soluble/)
 })

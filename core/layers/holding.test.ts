@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { diagonalOf, leanOf, planHolding } from './holding'
+import { HELD_APART, diagonalOf, heldAt, leanOf, planHolding } from './holding'
 
 const side = fc.integer({ min: 80, max: 960 }).map(n => n / 8)
 
@@ -30,5 +30,26 @@ test('a leaning quilt: its diagonals, laid out as points, give back how far it l
         expect(diagonalOf(width, height).total).toBeCloseTo(Math.sqrt(width ** 2 + height ** 2), 9)
       },
     ),
+  )
+})
+
+test('pins stand as many as are counted, from the middle outwards, none outside', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 8, max: 480 }), fc.integer({ min: 8, max: 480 }), (w, h) => {
+      const [width, height] = [w / 4, h / 4]
+      const [across, down] = [heldAt(width), heldAt(height)]
+      expect(across.length * down.length).toBe(planHolding(width, height).pins.total)
+      for (const [side, at] of [
+        [width, across],
+        [height, down],
+      ] as const) {
+        expect(at[0]).toBe(side / 2)
+        const sorted = at.toSorted((a, b) => a - b)
+        expect(Math.min(sorted[0]!, side - sorted.at(-1)!)).toBeGreaterThanOrEqual(0)
+        sorted.slice(1).forEach((value, i) => expect(value - sorted[i]!).toBeCloseTo(HELD_APART, 9))
+        // the next would lie outside
+        expect(sorted[0]!).toBeLessThan(HELD_APART)
+      }
+    }),
   )
 })

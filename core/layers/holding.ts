@@ -29,6 +29,14 @@ function heldAlong(side: Inches, apart: Inches): number {
   return 2 * Math.floor(side / 2 / apart) + 1
 }
 
+/** Where they stand along a side, from its end, the middle one first: in that order they are set. */
+export function heldAt(side: Inches, apart: Inches = HELD_APART): Inches[] {
+  return Array.from({ length: heldAlong(side, apart) }, (_, i) => {
+    const steps = Math.ceil(i / 2) * (i % 2 === 0 ? -1 : 1)
+    return side / 2 + steps * apart
+  })
+}
+
 /** From corner to opposite corner: of a square quilt both are this long. */
 export function diagonalOf(width: Inches, height: Inches): Sum {
   return {

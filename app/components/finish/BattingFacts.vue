@@ -2,7 +2,8 @@
 import type { BattingChange } from '~~/core/edits/layers'
 import type { Quilt } from '~~/core/file/quilt'
 import type { PlannedBatting } from '~~/core/plan/plannedLayers'
-import { craft, plural } from '~~/words/speech'
+import { BATTINGS } from '~~/core/layers/battingCatalogue'
+import { craft, inEnglish, plural } from '~~/words/speech'
 
 /** What its packet says, and what follows from it. */
 /** `plan`: null where the batting is cut up for single blocks. */
@@ -29,6 +30,25 @@ const chosen = (event: Event) => (event.target as HTMLSelectElement).value
     <details>
       <summary class="cursor-pointer py-1 font-semibold">What its packet says</summary>
       <div class="mt-2 space-y-3">
+        <label class="block"
+          ><span class="label">As most packets of a kind say</span
+          ><select
+            class="field"
+            data-testid="batting-kind"
+            value=""
+            :disabled="disabled"
+            @change="
+              e => {
+                const { id: _, ...facts } = BATTINGS.find(({ id }) => id === chosen(e)) ?? { id: '' }
+                emit('change', facts)
+              }
+            "
+          >
+            <option value="">choose a kind …</option>
+            <option v-for="{ id } in BATTINGS" :key="id" :value="id">{{ inEnglish(id, speech) }}</option>
+          </select></label
+        >
+        <p class="note">They are a beginning: what your own packet says comes first.</p>
         <LengthField
           label="Lines of quilting may lie apart"
           :value="batting.maxGap ?? null"

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { Plan } from '~~/core/plan/plan'
 import { clothOf, type Quilt } from '~~/core/file/quilt'
-import { cornerPictures } from '~~/core/layers/binding/cornerPictures'
 import { bindingSteps, BINDING_STYLES, closingText } from '~~/words/binding'
 import { formatLength } from '~~/words/length'
 import { capital } from '~~/words/names'
@@ -16,16 +15,6 @@ const sewn = computed(() => (binding.value.style === 'self' ? null : binding.val
 const raw = computed(() => plan.quilt.edged)
 const isFromPieces = computed(() => clothOf(quilt, own.value.cloth).form === 'piece')
 const names = computed(() => [...new Set(own.value.cloths)].map(id => clothOf(quilt, id).name).join(', '))
-const outermost = computed(() => quilt.borders.at(-1)?.cloth ?? quilt.cloths[0]!.id)
-const corners = computed(() => {
-  const strips = sewn.value
-  if (!strips || strips.style === 'tape') return []
-  const { strip, flange, style, visible } = strips
-  const wide =
-    style === 'double' ? strip / 2 : style === 'single' ? strip : (strip + (flange?.strip ?? 0)) / 2 - quilt.seam
-  return cornerPictures(outermost.value, own.value.cloth, { seam: own.value.seam, wide, visible })
-})
-const CORNER_WORDS = ['Stop a seam short', 'Fold up', 'Fold down, sew on', 'Folded over']
 const overlap = ref<number | null>(null)
 </script>
 
@@ -96,14 +85,7 @@ const overlap = ref<number | null>(null)
       <FigureText :parts="step" />
     </li>
   </ol>
-  <ol v-if="corners.length > 0" class="corners" aria-label="The corner, step by step">
-    <li v-for="(picture, i) in corners" :key="i">
-      <div class="shot">
-        <PictureView :picture="picture" :cloths="quilt.cloths" :label="CORNER_WORDS[i]!" />
-      </div>
-      <p class="note text-center">{{ CORNER_WORDS[i] }}</p>
-    </li>
-  </ol>
+  <BindingCorners :quilt="quilt" :binding="binding" />
   <div v-if="sewn && sewn.style !== 'tape'" class="no-print">
     <LengthField
       label="Closing: my tails overlap by"
@@ -119,14 +101,3 @@ const overlap = ref<number | null>(null)
     </p>
   </div>
 </template>
-
-<style scoped>
-.corners {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(7rem, 1fr));
-  gap: 0.8rem;
-}
-.shot {
-  height: 7rem;
-}
-</style>

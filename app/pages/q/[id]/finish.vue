@@ -45,6 +45,13 @@ const changes = computed(
         .map(side => ({ what: stage.what, side, before: `stages.${i}.planned.${side}`, path: `stages.${i}.${side}` })),
     ) ?? [],
 )
+/** In this order; what is forgotten here stays in the quilt. */
+const LAYERING = [
+  'Trim stray threads off the back of the top: dark ones show through for ever.',
+  'Protect the table, pins scratch it. Unfold the batting a day before.',
+  'Press the back, tape it down wrong side up, smooth but never stretched.',
+  'Lay the batting on it, then the top, right side up; smooth both from the center.',
+] as const
 const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no seam' } as const
 </script>
 
@@ -240,19 +247,21 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
         </div>
         <div class="card space-y-3">
           <h2>Layer, and quilt</h2>
-          <p>
-            Press the back, tape it down wrong side up without stretching; {{ craft('batting', speech) }}; the top right
-            side up. {{ inEnglish('Smooth from the center.', speech) }} Trim stray dark threads first. Curved pins about
-            every <span class="figure" data-given>{{ formatRough(4, speech) }}</span>
-            {{ inEnglish('from the center', speech) }}: <Figure path="holding.pins" kind="count" title="Pins" />, or
-            lines of long stitches as far apart, which take
-            <Figure
-              path="holding.thread"
-              kind="cloth"
-              :text="formatCloth(plan.holding.thread, speech)"
-              title="Thread to hold the layers"
-            />.
-          </p>
+          <ol class="list-decimal space-y-1.5 pl-6" data-testid="layering">
+            <li v-for="line in LAYERING" :key="line">{{ inEnglish(line, speech) }}</li>
+            <li>
+              Curved pins about every <span class="figure" data-given>{{ formatRough(4, speech) }}</span>
+              {{ inEnglish('from the center', speech) }}: <Figure path="holding.pins" kind="count" title="Pins" />; or
+              lines of long stitches as far apart, which take
+              <Figure
+                path="holding.thread"
+                kind="cloth"
+                :text="formatCloth(plan.holding.thread, speech)"
+                title="Thread to hold the layers"
+              />, by hand in a hoop; or spray, both sides, in the open air.
+            </li>
+          </ol>
+          <HoldingPlan :width="plan.trim.width" :height="plan.trim.height" />
           <p class="caution">{{ CAUTIONS.spray }} {{ CAUTIONS.weight }}</p>
           <div class="flex items-center gap-3">
             <TickBox
@@ -291,6 +300,11 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
             </div>
             <TrimSquare :trim="plan.trim" />
             <BindingPart :quilt="quilt" :plan="plan" />
+            <p class="no-print">
+              <NuxtLink class="button" :to="$route.path.replace(/finish$/, 'binding')" data-testid="to-binding"
+                ><UIcon name="i-lucide-maximize" class="size-5" />The binding, step by step</NuxtLink
+              >
+            </p>
             <div class="flex items-center gap-3">
               <TickBox
                 :checked="isDone('bound')"

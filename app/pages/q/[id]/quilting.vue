@@ -3,13 +3,22 @@ import type { Edit } from '~~/core/edits/edit'
 import { setBatting } from '~~/core/edits/layers'
 import { addQuilting, removeQuilting, setQuilting, setStitching } from '~~/core/edits/quilting'
 import { QUILTING_KINDS } from '~~/core/file/quiltingEntry'
+import { lightness } from '~~/core/measure/lightness'
 import { shortHash } from '~~/core/measure/shortHash'
 import { doneCounts } from '~~/core/cut/progress'
 import { USUAL_BOBBIN, USUAL_STITCH } from '~~/core/plan/plannedQuilting'
 import { CAUTIONS } from '~~/words/caution'
 import { formatCloth, formatLength, formatMillimetres } from '~~/words/length'
 import { capital } from '~~/words/names'
-import { hoursText, lineText, orderText, QUILTING_NAMES } from '~~/words/quilting'
+import {
+  hoursText,
+  lineText,
+  MARK_DAYS,
+  markingTools,
+  orderText,
+  QUILTING_NAMES,
+  type MarkDays,
+} from '~~/words/quilting'
 import { craft, inEnglish } from '~~/words/speech'
 import type { ModeStep } from '~/components/common/StepMode.vue'
 
@@ -69,6 +78,14 @@ function tick(i: number) {
   const isDone = (steps.value.get(id) ?? 0) > 0
   store.tick('step', id, isDone ? -1 : 1, isDone ? 'line not quilted' : 'line quilted')
 }
+const days = ref<MarkDays>('a week')
+const tools = computed(() =>
+  markingTools(
+    quilt.value.cloths.map(({ colour }) => lightness(colour)),
+    days.value,
+    quilt.value.quilting.some(({ kind }) => kind !== 'motif' && kind !== 'ties'),
+  ),
+)
 const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).length)
 </script>
 
@@ -133,6 +150,20 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
             foot for straight lines; for motifs the free-motion foot, feed down. Try tension on a scrap of the same
             three layers.
           </p>
+          <div class="space-y-2" data-testid="marking">
+            <label class="flex flex-wrap items-center gap-2"
+              >Marks must stay
+              <select v-model="days" class="field !w-auto">
+                <option v-for="each in MARK_DAYS" :key="each">{{ each }}</option>
+              </select></label
+            >
+            <ul class="list-disc pl-6">
+              <li v-for="{ tool, off } in tools" :key="tool">
+                <strong>{{ tool }}</strong
+                >: {{ off }}.
+              </li>
+            </ul>
+          </div>
           <p class="caution">
             Try every marker on a scrap of each cloth first, and take marks off as its maker says; never iron over one
             that washes out or fades: heat can fix it. {{ CAUTIONS.weight }}

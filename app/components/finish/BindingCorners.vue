@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import type { Quilt } from '~~/core/file/quilt'
+import { cornerPictures } from '~~/core/layers/binding/cornerPictures'
+import type { PlannedBinding } from '~~/core/plan/plannedBinding'
+
+/** A corner of the binding, step by step; nothing where it is tape or the back brought round. */
+const { quilt, binding } = defineProps<{ quilt: Quilt; binding: PlannedBinding }>()
+const own = computed(() => quilt.binding!)
+const sewn = computed(() => (binding.style === 'self' ? null : binding))
+const outermost = computed(() => quilt.borders.at(-1)?.cloth ?? quilt.cloths[0]!.id)
+const corners = computed(() => {
+  const strips = sewn.value
+  if (!strips || strips.style === 'tape') return []
+  const { strip, flange, style, visible } = strips
+  const wide =
+    style === 'double' ? strip / 2 : style === 'single' ? strip : (strip + (flange?.strip ?? 0)) / 2 - quilt.seam
+  return cornerPictures(outermost.value, own.value.cloth, { seam: own.value.seam, wide, visible })
+})
+const CORNER_WORDS = ['Stop a seam short', 'Fold up', 'Fold down, sew on', 'Folded over']
+</script>
+
+<template>
+  <ol v-if="corners.length > 0" class="corners" aria-label="The corner, step by step">
+    <li v-for="(picture, i) in corners" :key="i">
+      <div class="shot">
+        <PictureView :picture="picture" :cloths="quilt.cloths" :label="CORNER_WORDS[i]!" />
+      </div>
+      <p class="note text-center">{{ CORNER_WORDS[i] }}</p>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.corners {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(7rem, 1fr));
+  gap: 0.8rem;
+}
+.shot {
+  height: 7rem;
+}
+</style>
