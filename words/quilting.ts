@@ -73,13 +73,17 @@ export function orderText(
   speech: Speech,
 ): string {
   const sewn = lines.filter(({ points }) => points.length > 1).length
+  const first =
+    anchors === 1
+      ? 'First the straight line from edge to edge, which holds the layers'
+      : `First the ${anchors} straight lines from edge to edge, which hold the layers`
   const held =
     anchors === 0
       ? 'No line runs straight from edge to edge: hold the layers with many pins, and begin in the middle.'
       : school === 'from-the-middle'
-        ? `First the ${anchors} straight lines from edge to edge, which hold the layers: from the middle to the right `
+        ? `${first}: from the middle to the right `
           + 'edge, turn the quilt end for end, again; then those of the next direction.'
-        : `First the ${anchors} straight lines from edge to edge, which hold the layers: from the right edge to the `
+        : `${first}: from the right edge to the `
           + 'middle, turn the quilt end for end, from the middle out; then those of the next direction.'
   const rest = sewn > anchors ? ` Then the other ${sewn - anchors}, from the center out.` : ''
   return inEnglish(
