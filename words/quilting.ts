@@ -1,4 +1,5 @@
 // How the quilt is quilted, in words.
+import { underArm } from '../core/quilting/underArm'
 import type { QuiltingKind } from '../core/file/quiltingEntry'
 import type { PlannedQuilting } from '../core/plan/plannedQuilting'
 import type { Inches } from '../core/measure/ruler'
@@ -63,7 +64,10 @@ export function lineText(line: Line, plan: PlannedQuilting, speech: Speech): str
     line.to === 'edge'
       ? `to ${placeText(last, plan, speech)}, out into the trimmings`
       : `to ${placeText(last, plan, speech)}; three tiny stitches, and bury the ends`
-  return `${start}. Sew ${way} ${end}.`
+  const arm = underArm(line.points, plan)
+  const bulk =
+    arm && arm.share > 0.02 ? ` ${Math.round(arm.share * 20) * 5} % of the quilt lies rolled under the arm.` : ''
+  return `${start}. Sew ${way} ${end}.${bulk}`
 }
 
 /** In which order, and why. */
@@ -93,10 +97,18 @@ export function orderText(
   )
 }
 
+export type SewnBy = 'machine' | 'hand' | 'big-stitch'
+/** Rough: fine stitches by hand take longest. */
+const INCHES_A_MINUTE: Readonly<Record<SewnBy, number>> = { 'machine': 45, 'hand': 1.5, 'big-stitch': 4 }
+
 /** Minutes at the machine, roughly: a hand's pace, and what starts and turns cost. */
-export function hoursText({ length, stops, turns, lines }: PlannedQuilting): string {
+export function hoursText({ length, stops, turns, lines }: PlannedQuilting, by: SewnBy): string {
   const ties = lines.filter(({ points }) => points.length === 1).length
-  const minutes = length / 45 + stops * 0.75 + turns * 0.4 + lines.length * 0.3 + ties * 1.5
+  const pace = INCHES_A_MINUTE[by]
+  const minutes =
+    by === 'machine'
+      ? length / pace + stops * 0.75 + turns * 0.4 + lines.length * 0.3 + ties * 1.5
+      : length / pace + ties * 1.5
   const hours = minutes / 60
   return hours < 1
     ? `about ${Math.max(5, Math.round(minutes / 5) * 5)} minutes`

@@ -21,6 +21,8 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'hems': 'hem, turned twice',
   'half-of-the-allowance': 'half of what the back has beyond',
   'kept-in': 'kept in from the side',
+  'line-in-one-thread': 'along the lines',
+  'needlefuls': 'knots and ends, of needlefuls',
   'pieces-to-cut': 'pieces',
   'play': 'play',
   'square-as-chosen': 'square, as chosen',

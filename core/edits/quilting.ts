@@ -39,6 +39,7 @@ export function setStitching(change: {
   stitch?: Inches
   bobbin?: number
   school?: NonNullable<NonNullable<QuiltFile['stitching']>['school']>
+  by?: NonNullable<NonNullable<QuiltFile['stitching']>['by']>
 }): Edit {
   return file => {
     const { stitch, ...rest } = change

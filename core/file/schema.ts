@@ -270,6 +270,7 @@ function schemaFor(units: Units) {
             stitch: f.length(1 / 32, 1).optional(),
             bobbin: f.number(1, 2000).optional(),
             school: f.oneOf(['from-the-middle', 'from-the-edge']).default('from-the-middle'),
+            by: f.oneOf(['machine', 'hand', 'big-stitch']).default('machine'),
           },
           object,
         )

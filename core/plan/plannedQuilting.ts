@@ -7,7 +7,7 @@ import { sumOf, type Sum } from '../measure/sum'
 import { inOrder, quarterTurns } from '../quilting/order'
 import { QUILTING_KINDS, type QuiltingKind } from '../file/quiltingEntry'
 import { quiltingLines } from '../quilting/quiltingLines'
-import { bobbinsFor, THICKNESS, threadFor } from '../quilting/thread'
+import { bobbinsFor, handThreadFor, THICKNESS, threadFor } from '../quilting/thread'
 import { quiltedTop } from '../quilting/quiltedTop'
 import { trailsOf, type Trail, type TrailEnd } from '../quilting/trails'
 import { stretchesOf, widestGap } from '../quilting/widestGap'
@@ -15,7 +15,7 @@ import type { Dimensions } from '../top/dimensions'
 
 export interface PlannedQuilting {
   length: Inches
-  /** Top and bobbin together. */
+  /** Top and bobbin together; by hand the one thread. */
   thread: Inches
   bobbins: number
   /** In the order of sewing, from the raw top left; a tie is one point. */
@@ -37,8 +37,12 @@ export interface PlannedQuilting {
 
 /** Metres on a full bobbin, where the quilter has not said. */
 export const USUAL_BOBBIN = 50
-/** A stitch of 3 mm. */
-export const USUAL_STITCH: Inches = 3 / 25.4
+/** Stitches as they are usual: by machine, by hand, and large ones by hand that are meant to be seen. */
+export const USUAL_STITCHES: Readonly<Record<Quilt['stitching']['by'], Inches>> = {
+  'machine': 3 / 25.4,
+  'hand': 2.5 / 25.4,
+  'big-stitch': 6 / 25.4,
+}
 
 export function plannedQuilting(
   quilt: Quilt,
@@ -55,18 +59,17 @@ export function plannedQuilting(
   const ends = countEnds(sewn, 'edge')
   const stops = countEnds(sewn, 'inside')
   const length = lengthSum(sewn)
-  const thread = threadFor({
-    length: length.total,
-    stops,
-    ends,
-    stitch: quilt.stitching.stitch ?? USUAL_STITCH,
-    thickness: THICKNESS[quilt.batting?.loft ?? 'medium'],
-  })
+  const { by, stitch = USUAL_STITCHES[by] } = quilt.stitching
+  const thickness = THICKNESS[quilt.batting?.loft ?? 'medium']
+  const isByMachine = by === 'machine'
+  const thread = isByMachine
+    ? threadFor({ length: length.total, stops, ends, stitch, thickness })
+    : handThreadFor({ length: length.total, stitch, thickness })
   const holds = quilt.stitching.bobbin ?? USUAL_BOBBIN
   return {
     length: because(length),
     thread: because(thread),
-    bobbins: because(bobbinsFor(thread.total, holds)),
+    bobbins: because(isByMachine ? bobbinsFor(thread.total, holds) : sumOf([])),
     lines: asItIs(
       trails.map(({ points, kind, from, to }) => ({
         points: points.map(([px, py]) => [px, py] as [number, number]),

@@ -166,3 +166,16 @@ test('motifs: those that ship are read; scripts, arcs and endless paths are refu
   const { checks } = quilted(SAMPLE, { kind: 'motif', motif: 'onload=alert(1)' })
   expect(checks.find(({ id }) => id === 'motif-not-drawn')).toMatchObject({ path: 'quilting.0.motif' })
 })
+
+test('thread by hand: over and under by turns, so half of what a machine takes, and what needlefuls lose', () => {
+  const machine = planOf({ ...SAMPLE, quilting: [{ kind: 'ditch' }] }).plan.quilting!
+  const hand = planOf({ ...SAMPLE, quilting: [{ kind: 'ditch' }], stitching: { by: 'hand', stitch: '0.25cm' } }).plan
+    .quilting!
+  // one stitch on top, one below, each through layers of 1.75 mm
+  const run = machine.length * (1 + 1.75 / 2.5)
+  expect(hand.thread).toBeCloseTo(run + 6 * Math.ceil(run / 12), 6)
+  expect([hand.bobbins, hand.length]).toEqual([0, machine.length])
+  // long stitches take less of it than short ones
+  const big = planOf({ ...SAMPLE, quilting: [{ kind: 'ditch' }], stitching: { by: 'big-stitch' } }).plan.quilting!
+  expect(big.thread).toBeLessThan(hand.thread)
+})

@@ -42,6 +42,31 @@ export function threadFor({
   ])
 }
 
+/** A needleful, and what of it is lost in knots and ends. Source: handbook §10, about 18″. */
+const NEEDLEFUL: Inches = 18
+const LOST: Inches = 6
+
+/**
+ * By hand one thread runs over and under by turns: each stitch of length L takes L + T, so length·(1 + T ÷ L) in all,
+ * and what every needleful loses. Source: geometry of the running stitch.
+ */
+export function handThreadFor({
+  length,
+  stitch,
+  thickness,
+}: {
+  length: Inches
+  stitch: Inches
+  thickness: Inches
+}): Sum {
+  const through = (length * thickness) / stitch
+  return sumOf([
+    { what: 'line-in-one-thread', value: length },
+    { what: 'through-the-layers', value: through },
+    { what: 'needlefuls', count: Math.ceil((length + through) / (NEEDLEFUL - LOST) - 1e-9), each: LOST },
+  ])
+}
+
 /** Half of the thread comes from bobbins, which are never emptied to the last. `holds`: metres on one. */
 export function bobbinsFor(thread: Inches, holds: number): Sum {
   const exact = thread / 2 / (0.95 * holds * INCHES_PER_METRE)

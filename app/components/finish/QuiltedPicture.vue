@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Quilt } from '~~/core/file/quilt'
+import { underArm } from '~~/core/quilting/underArm'
 import type { PlannedQuilting } from '~~/core/plan/plannedQuilting'
 
 /** The quilt with its lines on it, and the widest place between them. Sizes in pixels. */
@@ -37,6 +38,11 @@ const done = computed(() => (line === null ? '' : path(quilting?.lines.slice(0, 
 const now = computed(() => (line === null ? '' : path(quilting?.lines.slice(line, line + 1) ?? [])))
 const ties = computed(() => (quilting?.lines ?? []).filter(({ points }) => points.length === 1).map(l => l.points[0]!))
 const start = computed(() => (line === null ? null : quilting?.lines[line]?.points[0]))
+/** What lies under the arm while the line of now is begun. */
+const arm = computed(() => {
+  const points = line === null ? undefined : quilting?.lines[line]?.points
+  return points && quilting ? underArm(points, quilting) : null
+})
 const left = computed(() => (width - (quilting?.width ?? 0) * frame.value) / 2)
 const top = computed(() => (height - (quilting?.height ?? 0) * frame.value) / 2)
 </script>
@@ -53,6 +59,11 @@ const top = computed(() => (height - (quilting?.height ?? 0) * frame.value) / 2)
       data-testid="quilted"
     >
       <g :transform="`translate(${left} ${top}) scale(${frame})`">
+        <polygon
+          v-if="arm && arm.outline.length > 2"
+          :points="arm.outline.map(([x, y]) => `${x},${y}`).join(' ')"
+          class="arm"
+        />
         <path :d="all" class="halo" vector-effect="non-scaling-stroke" />
         <path :d="all" class="thread" :class="{ faint: line !== null }" vector-effect="non-scaling-stroke" />
         <path v-if="done" :d="done" class="thread" vector-effect="non-scaling-stroke" />
@@ -93,6 +104,10 @@ path {
 .now {
   stroke: #a0392a;
   stroke-width: 4px;
+}
+.arm {
+  fill: #26282b;
+  fill-opacity: 0.28;
 }
 .tie {
   fill: #a0392a;

@@ -6,9 +6,9 @@ import { QUILTING_KINDS } from '~~/core/file/quiltingEntry'
 import { lightness } from '~~/core/measure/lightness'
 import { shortHash } from '~~/core/measure/shortHash'
 import { doneCounts } from '~~/core/cut/progress'
-import { USUAL_BOBBIN, USUAL_STITCH } from '~~/core/plan/plannedQuilting'
+import { USUAL_BOBBIN, USUAL_STITCHES } from '~~/core/plan/plannedQuilting'
 import { CAUTIONS } from '~~/words/caution'
-import { formatCloth, formatLength, formatMillimetres } from '~~/words/length'
+import { formatCloth, formatLength, formatMillimetres, formatRough } from '~~/words/length'
 import { capital } from '~~/words/names'
 import {
   hoursText,
@@ -30,6 +30,8 @@ const speech = useSpeech()
 const quilt = computed(() => store.quilt!)
 const quilting = computed(() => store.plan?.quilting ?? null)
 const school = computed(() => quilt.value.stitching.school)
+const by = computed(() => quilt.value.stitching.by)
+const stitch = computed(() => quilt.value.stitching.stitch ?? USUAL_STITCHES[by.value])
 const most = computed(() => quilt.value.batting?.maxGap)
 const isTooWide = computed(
   () => quilting.value !== null && most.value !== undefined && quilting.value.gap.size > most.value + 1 / 16,
@@ -141,14 +143,22 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
               :text="formatCloth(quilting.thread, speech)"
               title="Thread, top and bobbin"
             />
-            of thread, top and bobbin together (give or take a seventh);
-            <Figure path="quilting.bobbins" kind="count" title="Bobbins" />
-            {{ quilting.bobbins === 1 ? 'bobbin' : 'bobbins' }}; {{ hoursText(quilting) }} at the machine.
+            of thread{{ by === 'machine' ? ', top and bobbin together' : '' }} (give or take a seventh);
+            <template v-if="by === 'machine'"
+              ><Figure path="quilting.bobbins" kind="count" title="Bobbins" />
+              {{ quilting.bobbins === 1 ? 'bobbin' : 'bobbins' }};</template
+            >
+            {{ hoursText(quilting, by) }} {{ by === 'machine' ? 'at the machine' : 'by hand' }}.
           </p>
-          <p class="note">
-            Stitches of {{ formatMillimetres(quilt.stitching.stitch ?? USUAL_STITCH) }}, a fresh needle, the even-feed
-            foot for straight lines; for motifs the free-motion foot, feed down. Try tension on a scrap of the same
-            three layers.
+          <p v-if="by === 'machine'" class="note">
+            Stitches of {{ formatMillimetres(stitch) }}, a fresh needle, the even-feed foot for straight lines; for
+            motifs the free-motion foot, feed down. Try tension on a scrap of the same three layers.
+          </p>
+          <p v-else class="note">
+            Stitches of {{ formatMillimetres(stitch) }}, in a hoop or frame that is not drum-tight, a thimble on;
+            threads of about <span data-given>{{ formatRough(18, speech) }}</span>, the knot popped into the
+            {{ craft('batting', speech) }},
+            {{ by === 'hand' ? 'rocked through' : 'a thicker thread, meant to be seen' }}.
           </p>
           <div class="space-y-2" data-testid="marking">
             <label class="flex flex-wrap items-center gap-2"
@@ -159,8 +169,7 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
             >
             <ul class="list-disc pl-6">
               <li v-for="{ tool, off } in tools" :key="tool">
-                <strong>{{ tool }}</strong
-                >: {{ off }}.
+                <strong>{{ tool }}</strong>: {{ off }}.
               </li>
             </ul>
           </div>
@@ -227,6 +236,22 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
                 }
               "
           /></label>
+          <label class="block"
+            ><span class="label">Sewn</span
+            ><select
+              class="field"
+              data-testid="sewn-by"
+              :value="by"
+              :disabled="!store.canWrite"
+              @change="
+                e => edit('machine or hand', setStitching({ by: (e.target as HTMLSelectElement).value as 'machine' }))
+              "
+            >
+              <option value="machine">by machine</option>
+              <option value="hand">by hand, fine</option>
+              <option value="big-stitch">by hand, in big stitches</option>
+            </select></label
+          >
           <label class="block"
             ><span class="label">Straight lines first</span
             ><select
