@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { goTo, openDemo, planned } from './support'
+import { goTo, kept, openDemo, planned } from './support'
 
 /** Looks at the whole page, or at what lies over a page that was looked at before. */
 async function expectAccessible(page: Page, place: string, rules?: string[], over?: string) {
@@ -22,11 +22,23 @@ async function expectAccessible(page: Page, place: string, rules?: string[], ove
   ).toEqual([])
 }
 
-/** Pages behind Piece, and what they show. */
+/** The back is to be pieced, and something is written of hanging and label. */
+async function piecesItsBack(page: Page) {
+  await goTo(page, 'Finish')
+  await page.getByLabel('The cloth runs').selectOption('leftovers')
+  await page.getByTestId('to-last').click()
+  await page.getByRole('button', { name: 'A sleeve or corners to hang it by' }).click()
+  await page.getByRole('button', { name: 'A label for the back' }).click()
+  await kept(page)
+}
+
+/** Pages behind Piece and Finish, and what they show. */
 const LEAVES = [
   ['batches', 'batch'],
   ['joining', 'rows-joined'],
   ['quilting', 'quilting-page'],
+  ['last', 'care'],
+  ['back', 'pieced-back'],
   ['cards', 'row-card'],
 ] as const
 
@@ -64,6 +76,7 @@ for (const light of ['light', 'dark'] as const) {
       await look(station)
     }
     const quilt = page.url().replace(/\/diary$/, '')
+    await piecesItsBack(page)
     for (const [leaf, shows] of LEAVES) {
       await page.goto(`${quilt}/${leaf}`)
       await planned(page)
@@ -99,11 +112,14 @@ for (const light of ['light', 'dark'] as const) {
 test('on a tablet nothing is wider than the screen', async ({ page }) => {
   await page.setViewportSize({ width: 820, height: 1180 })
   const quilt = await openDemo(page, 'Berth four')
+  await piecesItsBack(page)
   for (const station of [
     'draft',
     'batches',
     'joining',
     'quilting',
+    'last',
+    'back',
     'cards',
     'Cloth',
     'Cut',

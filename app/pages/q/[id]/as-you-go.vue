@@ -42,17 +42,11 @@ const modeSteps = computed((): ModeStep[] =>
     ...(i === 0 ? { caution: CAUTIONS.needle } : {}),
   })),
 )
-const isStepping = computed(() => route.query.steps !== undefined)
 const nameOf = ({ tick }: GoStep) => ('row' in tick ? `as-you-go.row.${tick.row}` : tick.step)
-const startAt = computed(() => {
-  const left = steps.value.findIndex(step => nameOf(step) === store.bookmark?.of)
-  return left >= 0
-    ? left
-    : Math.max(
-        0,
-        steps.value.findIndex(step => !isDone(step)),
-      )
-})
+const { isStepping, startAt, keepPlace } = useStepPlace(
+  () => steps.value.map(nameOf),
+  i => isDone(steps.value[i]!),
+)
 const colours = computed(() => ({
   block: quilt.value.cloths[0]!.colour,
   back: clothOf(quilt.value, quilt.value.backing!.cloth).colour,
@@ -68,7 +62,7 @@ const colours = computed(() => ({
       :title="`As you go: ${quilt.name}`"
       @close="navigateTo(route.path)"
       @tick="i => toggle(steps[i]!)"
-      @at="i => store.setBookmark({ station: 'finish', of: nameOf(steps[i]!) })"
+      @at="keepPlace"
     >
       <template #default="{ index }"><FoldPicture :shows="steps[index]!.shows" :colours="colours" /></template>
     </StepMode>

@@ -46,16 +46,10 @@ const modeSteps = computed((): ModeStep[] =>
     ...(i === 0 ? { caution: CAUTIONS.needle } : {}),
   })),
 )
-const isStepping = computed(() => route.query.steps !== undefined)
-const startAt = computed(() => {
-  const left = steps.value.findIndex(({ id }) => id === store.bookmark?.of)
-  return left >= 0
-    ? left
-    : Math.max(
-        0,
-        steps.value.findIndex(({ id }) => !isDone(id)),
-      )
-})
+const { isStepping, startAt, keepPlace } = useStepPlace(
+  () => steps.value.map(({ id }) => id),
+  i => isDone(steps.value[i]!.id),
+)
 function tick(i: number) {
   const { id } = steps.value[i]!
   store.tick('step', id, isDone(id) ? -1 : 1, isDone(id) ? 'not sewn' : 'sewn')
@@ -71,7 +65,7 @@ function tick(i: number) {
       :title="`The back: ${quilt.name}`"
       @close="navigateTo(route.path)"
       @tick="tick"
-      @at="i => store.setBookmark({ station: 'finish', of: steps[i]!.id })"
+      @at="keepPlace"
     >
       <template #default="{ index }">
         <PiecedBackPicture :back="back" :quilt="quilt" :panel="steps[index]!.panel" :unit="steps[index]!.unit" />

@@ -29,15 +29,7 @@ const modeSteps = computed((): ModeStep[] =>
     ...(i === 0 ? { caution: CAUTIONS.needle } : {}),
   })),
 )
-const startAt = computed(() => {
-  const left = ids.value.indexOf(store.bookmark?.of ?? '')
-  return left >= 0
-    ? left
-    : Math.max(
-        0,
-        steps.value.findIndex((_, i) => !isDone(i)),
-      )
-})
+const { startAt, keepPlace } = useStepPlace(() => ids.value, isDone)
 function tick(i: number) {
   store.tick('step', ids.value[i]!, isDone(i) ? -1 : 1, isDone(i) ? 'step not done' : 'step done')
 }
@@ -53,7 +45,7 @@ const finish = computed(() => route.path.replace(/binding$/, 'finish'))
       :title="`Binding: ${quilt.name}`"
       @close="navigateTo(finish)"
       @tick="tick"
-      @at="i => store.setBookmark({ station: 'finish', of: ids[i]! })"
+      @at="keepPlace"
     >
       <template #default>
         <BindingCorners :quilt="quilt" :binding="store.plan!.binding!" />

@@ -86,20 +86,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
           <strong><Figure path="asYouGo.sash" title="Sash over the join" /></strong>, and a binding of
           <strong><Figure path="asYouGo.edge" title="Binding at the edge" /></strong>.
         </p>
-        <div class="flex items-center gap-3">
-          <TickBox
-            :checked="isDone('labelled')"
-            label="It has its label"
-            :disabled="!store.canWrite"
-            @toggle="toggle('labelled')"
-          />It has its label, and its first wash
-        </div>
-        <p>
-          <NuxtLink class="button" :to="$route.path.replace(/finish$/, 'last')"
-            ><UIcon name="i-lucide-tag" class="size-5" />Hanging, label, care</NuxtLink
-          >
-        </p>
-        <p class="note">{{ CAUTIONS.children }}</p>
+        <LastThings :done="isDone('labelled')" :disabled="!store.canWrite" @toggle="toggle('labelled')" />
       </section>
       <section v-if="!plan.asYouGo" :aria-label="inEnglish('Center and borders', speech)" class="space-y-4">
         <div class="flex items-center gap-3">
@@ -315,20 +302,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
             </div>
           </template>
           <button v-else type="button" class="button" @click="edit('binding', setBinding({}))">Add a binding</button>
-          <div class="flex items-center gap-3">
-            <TickBox
-              :checked="isDone('labelled')"
-              label="It has its label"
-              :disabled="!store.canWrite"
-              @toggle="toggle('labelled')"
-            />It has its label, and its first wash
-          </div>
-          <p>
-            <NuxtLink class="button" :to="$route.path.replace(/finish$/, 'last')" data-testid="to-last"
-              ><UIcon name="i-lucide-tag" class="size-5" />Hanging, label, care</NuxtLink
-            >
-          </p>
-          <p class="note">{{ CAUTIONS.children }}</p>
+          <LastThings :done="isDone('labelled')" :disabled="!store.canWrite" @toggle="toggle('labelled')" />
         </div>
       </section>
     </template>

@@ -63,18 +63,10 @@ const modeSteps = computed((): ModeStep[] =>
     ...(i === 0 ? { caution: CAUTIONS.needle } : {}),
   })),
 )
-const isStepping = computed(() => route.query.steps !== undefined)
-const next = computed(() =>
-  Math.max(
-    0,
-    modeSteps.value.findIndex(({ done }) => !done),
-  ),
+const { isStepping, startAt, keepPlace } = useStepPlace(
+  () => ids.value,
+  i => modeSteps.value[i]!.done,
 )
-const startAt = computed(() => {
-  const { of = '' } = store.bookmark ?? {}
-  const left = of.startsWith('quilting.') ? ids.value.indexOf(of) : -1
-  return left >= 0 ? left : next.value
-})
 function tick(i: number) {
   const id = ids.value[i]!
   const isDone = (steps.value.get(id) ?? 0) > 0
@@ -100,7 +92,7 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
       :title="`Quilting: ${quilt.name}`"
       @close="navigateTo(route.path)"
       @tick="tick"
-      @at="i => store.setBookmark({ station: 'finish', of: ids[i]! })"
+      @at="keepPlace"
     >
       <template #default="{ index }">
         <QuiltedPicture :quilt="quilt" :quilting="quilting" :width="900" :height="900" :line="index" class="h-full" />
