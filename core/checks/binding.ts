@@ -9,7 +9,8 @@ import type { Check, Checker } from './check'
  * that shows more on the front than the allowance it goes round.
  */
 export const borderCovered: Checker = ({ quilt: { binding, borders, seam }, plan }) => {
-  if (!binding || !plan.binding) return []
+  // as you go another check says what is hidden
+  if (!binding || !plan.binding || plan.asYouGo) return []
   const { style } = plan.binding
   const wider = borders.at(-1)?.beyond ?? 0
   const flange = plan.binding.style === 'self' ? 0 : (plan.binding.flange?.visible ?? 0)
