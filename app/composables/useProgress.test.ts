@@ -18,8 +18,8 @@ Object.assign(globalThis, {
     tick: (what: DoneKind, id: string, count: number) => void (file = tick(what, id, count, AT)(file)),
   }),
 })
-const done = (entries: [DoneKind, string, number][]) => {
-  file = entries.reduce((now, [what, id, count]) => tick(what, id, count, AT)(now), SAMPLE)
+const done = (entries: [DoneKind, string, number][], start = SAMPLE) => {
+  file = entries.reduce((now, [what, id, count]) => tick(what, id, count, AT)(now), start)
   return useProgress().value!
 }
 const { plan, recipes } = workbook
@@ -57,4 +57,16 @@ test('rows that are alike are ticked one after the other, and the last is the on
   expect(useMade().rowsDone.value[alike]).toBe(true)
   useMade().toggleRow(alike)
   expect([useMade().rowsDone.value[first], useMade().rowsDone.value[alike]]).toEqual([true, false])
+})
+
+test('block by block there are other steps at the end, and all of them can be done', () => {
+  const setting = { kind: 'straight', across: 2, down: 3, fill: [['star']] } as const
+  const start = { ...SAMPLE, making: 'as-you-go', borders: [], setting } as unknown as QuiltFile
+  const { finishSteps } = done([], start)
+  expect(finishSteps).toEqual(['as-you-go.blocks', 'as-you-go.long', 'as-you-go.edges', 'labelled'])
+  const finished = done(
+    finishSteps.map((step): [DoneKind, string, number] => ['step', step, 1]),
+    start,
+  )
+  expect(finished.stations.finish).toBe(1)
 })

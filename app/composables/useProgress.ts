@@ -4,6 +4,8 @@ import { isWorked } from '~~/core/plan/recipe'
 
 /** The steps after the rows, in order: what they are called in the file and by people. */
 export const FINISH_STEPS = ['rows-joined', 'borders', 'layered', 'quilted', 'trimmed', 'bound', 'labelled'] as const
+/** The same of a quilt that is made block by block; its rows are ticked as rows. */
+const STEPS_AS_YOU_GO = ['as-you-go.blocks', 'as-you-go.long', 'as-you-go.edges', 'labelled'] as const
 
 /** How far the work has come, station by station, from 0 to 1, and in figures. */
 export function useProgress() {
@@ -12,7 +14,12 @@ export function useProgress() {
     const { quilt, workbook } = store
     if (!quilt || !workbook) return null
     const { plan, recipes } = workbook
-    const { rows } = plan
+    const isAsYouGo = quilt.making === 'as-you-go'
+    // of one block there is nothing to join
+    const rows = isAsYouGo ? plan.rows.filter(({ parts }) => parts.length > 1) : plan.rows
+    const finishSteps: readonly string[] = isAsYouGo
+      ? STEPS_AS_YOU_GO.filter(step => step !== 'as-you-go.long' || plan.rows.length > 1)
+      : FINISH_STEPS
     const steps = doneCounts(quilt.done, 'step')
     const cut = cutProgress(plan.pieces, doneCounts(quilt.done, 'cut'))
     const share = (done: number, all: number) => (all === 0 ? 1 : Math.min(1, done / all))
@@ -43,17 +50,18 @@ export function useProgress() {
     function blockCount(id: string) {
       return timesPlaced(quilt!, id)
     }
-    const finish = FINISH_STEPS.filter(step => steps.has(step)).length
+    const finish = finishSteps.filter(step => steps.has(step)).length
     return {
       cut,
       sewn,
       steps,
+      finishSteps,
       stations: {
         design: 1,
         cloth: share(bought, wanted.length),
         cut: share(cut.cut, cut.all),
         piece: share(sewn.units + sewn.blocks + sewn.rows, sewn.allUnits + sewn.allBlocks + sewn.allRows),
-        finish: share(finish, FINISH_STEPS.length),
+        finish: share(finish, finishSteps.length),
         diary: 0,
       },
     }

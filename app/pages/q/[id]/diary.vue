@@ -61,6 +61,9 @@ const STEP_NAMES: Record<string, string> = {
   'trimmed': 'Trimmed square',
   'bound': 'Bound',
   'labelled': 'Labelled and washed',
+  'as-you-go.blocks': 'Blocks quilted to their backs',
+  'as-you-go.long': 'Rows joined by their backs',
+  'as-you-go.edges': 'Edges folded and sewn',
 }
 const next = computed(() => {
   const p = progress.value
@@ -69,7 +72,7 @@ const next = computed(() => {
   if (p.sewn.units < p.sewn.allUnits) return `${p.sewn.allUnits - p.sewn.units} units are still to be sewn.`
   if (p.sewn.blocks < p.sewn.allBlocks) return `${p.sewn.allBlocks - p.sewn.blocks} blocks are still to be sewn.`
   if (p.sewn.rows < p.sewn.allRows) return `${plural(p.sewn.allRows - p.sewn.rows, 'row')} still to be joined.`
-  const step = FINISH_STEPS.find(s => !p.steps.has(s))
+  const step = p.finishSteps.find(s => !p.steps.has(s))
   return step ? `Next: ${STEP_NAMES[step]!.toLowerCase()}.` : 'It is finished.'
 })
 </script>
@@ -133,7 +136,7 @@ const next = computed(() => {
               <td class="py-1">{{ what }}</td>
               <td class="figure text-right font-semibold">{{ done }} of {{ all }}</td>
             </tr>
-            <tr v-for="step in FINISH_STEPS" :key="step" class="border-t border-line">
+            <tr v-for="step in progress.finishSteps" :key="step" class="border-t border-line">
               <td class="py-1">{{ STEP_NAMES[step] }}</td>
               <td class="text-right">{{ progress.steps.has(step) ? 'yes' : 'not yet' }}</td>
             </tr>

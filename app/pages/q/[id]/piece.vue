@@ -160,6 +160,8 @@ function clipsSentence(row: QuiltRow): string {
   return clips ? ` Keep its first and its last block with ${clipsText(clips)}.` : ''
 }
 function rowSteps(): PieceStep[] {
+  // as you go rows are joined by their backs, on a page of their own
+  if (quilt.value.making === 'as-you-go') return []
   return rows.value.map((row, i) => ({
     place: `Joining the top: ${i + 1} of ${rows.value.length}`,
     picture: null,
