@@ -5,7 +5,8 @@ const PORT = 4183
 
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 60_000,
+  // a machine that others use too may take its time
+  timeout: 150_000,
   expect: { timeout: 10_000 },
   fullyParallel: true,
   workers: 2,
