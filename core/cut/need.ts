@@ -6,11 +6,10 @@ import { layOutOnSheets } from './sheets'
 import type { CutPiece, Strip } from './cutPiece'
 import { quickLayout } from './knownLayouts'
 import type { Piece } from './piece'
-import { roundUpToRuler, type Inches } from '../measure/ruler'
-import { roundedSum, sumOf, type Sum } from '../measure/sum'
-import { UNIT_DEFAULTS } from '../measure/units'
+import type { Inches } from '../measure/ruler'
+import { sumOf, termValue, type Sum } from '../measure/sum'
 import type { Cloth, Quilt } from '../file/quilt'
-import { SQUARE_UP } from './squareUp'
+import { clothToBuy } from './clothToBuy'
 
 export interface ClothNeed {
   id: string
@@ -21,13 +20,16 @@ export interface ClothNeed {
   bound: number
   area: number
   waste: number
-  parts: { why: 'strips' | 'long-pieces' | 'square-up' | 'margin' | 'shrinkage'; length: Inches }[]
+  parts: { why: (typeof PARTS)[number]; length: Inches }[]
   strips: Strip[]
   /** How many strips there are. */
   laid: number
   left: Reckonable<Leftover>[]
   unplaced: CutPiece[]
 }
+
+/** What a length of cloth to buy is made of, before it is rounded. */
+const PARTS = ['long-pieces', 'strips', 'square-up', 'margin', 'shrinkage'] as const
 
 /** How one pile lies on the cloth. A piece to be cut along the cloth has its length down it. */
 export function toCutPiece(piece: Piece): CutPiece {
@@ -56,10 +58,7 @@ export function clothNeed(quilt: Quilt, cloth: Cloth, pieces: readonly Piece[], 
     { what: 'long-pieces', value: along },
     { what: 'strips', value: layout.length - along },
   ])
-  const squareUp = layout.length > 0 ? SQUARE_UP : 0
-  const margin = quilt.margin * layout.length
-  const before = layout.length + margin + squareUp
-  const shrinkage = before / (1 - cloth.shrink) - before
+  const buy = clothToBuy(quilt, cloth.shrink, need.terms)
   return {
     id: cloth.id,
     need,
@@ -67,26 +66,11 @@ export function clothNeed(quilt: Quilt, cloth: Cloth, pieces: readonly Piece[], 
     bound: layout.bound,
     area,
     waste: layout.length > 0 ? 1 - area / (layout.length * cloth.usable) : 0,
-    buy: roundedSum(
-      [
-        ...need.terms,
-        { what: 'margin', value: margin },
-        { what: 'square-up', value: squareUp },
-        { what: 'shrinkage', value: shrinkage },
-      ],
-      roundUpToRuler(before + shrinkage, UNIT_DEFAULTS[quilt.units].buyStep),
-    ),
-    parts: (
-      [
-        ['long-pieces', along],
-        ['strips', layout.length - along],
-        ['square-up', squareUp],
-        ['margin', margin],
-        ['shrinkage', shrinkage],
-      ] as const
-    )
-      .filter(([, length]) => length > 1e-9)
-      .map(([why, length]) => ({ why, length })),
+    buy,
+    parts: PARTS.flatMap(why => {
+      const term = buy.terms.find(({ what }) => what === why)
+      return term ? [{ why, length: termValue(term) }] : []
+    }),
     strips: layout.strips,
     laid: layout.strips.length,
     left: layout.left,

@@ -85,6 +85,8 @@ test('batting: as many packets as squares lie edge to edge on', () => {
   expect(planOf(file).plan.asYouGo!.packets).toBe(1)
   expect(planOf({ ...file, batting: { width: 20, length: 30 } }).plan.asYouGo!.packets).toBe(2)
   expect(planOf(asYouGo(4, 3, 9, 1)).plan.asYouGo!.packets).toBeNull()
+  // one that no block fits on
+  expect(planOf({ ...file, batting: { width: 8, length: 45 } }).plan.asYouGo!.packets).toBeNull()
 })
 
 test('with borders, sashes, another setting or no back it is refused at its field', () => {

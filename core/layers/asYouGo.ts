@@ -74,11 +74,12 @@ function blockSizes(quilt: Quilt): Size[] {
   return [...found.values()]
 }
 
-/** As many of each size as a packet gives, all lying one way. */
+/** As many of each size as a packet gives, all lying one way; null where a block is larger than the packet. */
 function packetsFor({ batting }: Quilt, sizes: readonly Size[]): number | null {
   if (batting?.width === undefined || batting.length === undefined) return null
   const [wide, long] = [batting.width, batting.length]
   const fits = (width: Inches, height: Inches) => Math.floor(wide / width + 1e-9) * Math.floor(long / height + 1e-9)
   const shares = sizes.map(({ width, height, count }) => count / Math.max(fits(width, height), fits(height, width)))
-  return Math.ceil(shares.reduce((sum, share) => sum + share, 0) - 1e-9)
+  const packets = Math.ceil(shares.reduce((sum, share) => sum + share, 0) - 1e-9)
+  return Number.isFinite(packets) ? packets : null
 }

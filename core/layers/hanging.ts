@@ -79,7 +79,8 @@ export function planHanging({ hanging, binding, units }: Quilt, edgedWidth: Sum)
       { what: 'kept-in', count: -2 / sections, each: keptIn },
       { what: 'gap-in-the-middle', count: -(sections - 1) / sections, each: gap },
     ],
-    Math.floor(exact / step + TOLERANCE) * step,
+    // of a quilt that is narrower than what is kept in, the least that can be sewn
+    Math.max(step, Math.floor(exact / step + TOLERANCE) * step),
   )
   const half = [
     { what: 'half-the-girth' as const, value: hanging.girth / 2 },

@@ -57,3 +57,15 @@ test('a label is cut half an inch larger on every side, and takes its cloth; wit
   expect([plain.hanging, plain.label]).toEqual([null, null])
   expect(plain.pieces.length).toBe(plan.pieces.length - 1)
 })
+
+test('of a quilt no wider than what is kept in something is left to sew', () => {
+  const tiny = {
+    ...SAMPLE,
+    borders: [],
+    blocks: [{ id: 'plain', design: 'plain', size: 0.5, cloths: { cloth: 'cream' } }],
+    setting: { across: 1, down: 1, fill: [['plain']] },
+    hanging: { cloth: 'cream' },
+  }
+  const { hanging } = planOf(tiny).plan
+  expect(hanging).toMatchObject({ way: 'sleeve', finished: 0.25, length: 2.25 })
+})

@@ -7,6 +7,7 @@ import type { PartName } from '../make/methods/partName'
 import { pieceOf } from '../make/methods/pieces'
 import { TOLERANCE } from '../measure/ruler'
 import type { Sum } from '../measure/sum'
+import { edgeOrder } from './edgeOrder'
 import type { HangingCorners, Sleeve } from './hanging'
 import { planLabel } from './label'
 
@@ -47,14 +48,15 @@ function order(
   count: number,
   room: Workroom,
 ): PieceOrder {
-  const draft = pieceOf(width, height, {
-    cloth,
-    part,
-    cuts: 'none',
-    turn: !room.isDirectional(cloth),
-    count,
-    counted: [{ what: 'pieces-to-cut', count, each: 1 }],
-    slots: [],
-  })
-  return { draft, method: 'rectangle', places: [{ part: 'edge' }], feeds: [], times: 0 }
+  return edgeOrder(
+    pieceOf(width, height, {
+      cloth,
+      part,
+      cuts: 'none',
+      turn: !room.isDirectional(cloth),
+      count,
+      counted: [{ what: 'pieces-to-cut', count, each: 1 }],
+      slots: [],
+    }),
+  )
 }

@@ -1,10 +1,11 @@
 import type { PieceOrder } from '../../cut/piece'
 import { exactly } from '../../make/methods/cutSize'
-import type { PieceDraft, Workroom } from '../../make/methods/method'
+import type { Workroom } from '../../make/methods/method'
 import { pieceOf } from '../../make/methods/pieces'
 import type { Quilt } from '../../file/quilt'
 import type { Inches } from '../../measure/ruler'
 import { sumOf } from '../../measure/sum'
+import { edgeOrder } from '../edgeOrder'
 import type { Binding, SelfBinding } from './binding'
 
 /** What is cut for the binding: whole widths of cloth, or squares to be cut on the bias; nothing for tape. */
@@ -16,7 +17,7 @@ export function bindingOrders(quilt: Quilt, binding: Binding | SelfBinding | nul
     if (count === 0) return []
     const length = exactly([{ what: 'usable-width', value: room.longestStrip(cloth) }])
     return [
-      order(
+      edgeOrder(
         pieceOf(length, exactly([{ what: 'strip-as-chosen', value: width }]), {
           cloth,
           part,
@@ -32,7 +33,7 @@ export function bindingOrders(quilt: Quilt, binding: Binding | SelfBinding | nul
   }
   const squares = square
     ? [
-        order(
+        edgeOrder(
           pieceOf(exactly(square.side.terms), exactly(square.side.terms), {
             cloth: quilt.binding.cloth,
             part: 'bias-square',
@@ -51,8 +52,4 @@ export function bindingOrders(quilt: Quilt, binding: Binding | SelfBinding | nul
     ...squares,
     ...(flange ? strips(flange.cloth, flange.strip, flange.dealt, 'flange') : []),
   ]
-}
-
-function order(draft: PieceDraft): PieceOrder {
-  return { draft, method: 'rectangle', places: [{ part: 'edge' }], feeds: [], times: 0 }
 }

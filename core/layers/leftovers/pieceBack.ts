@@ -5,7 +5,7 @@ import { lengthKey, roundUpToRuler, TOLERANCE, type Inches } from '../../measure
 import { sumOf, type Sum } from '../../measure/sum'
 import { toInches } from '../../measure/units'
 import type { BackingWay } from '../backingWay'
-import { clothToBuy } from '../clothToBuy'
+import { clothToBuy } from '../../cut/clothToBuy'
 import { fillBack, type FilledBack, type FilledPanel, type FilledRow, type Scrap } from './fillBack'
 import type { BackThing } from './things'
 

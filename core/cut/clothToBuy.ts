@@ -1,8 +1,8 @@
-import { SQUARE_UP } from '../cut/squareUp'
 import type { Quilt } from '../file/quilt'
 import { roundUpToRuler } from '../measure/ruler'
 import { addTerms, roundedSum, type Sum, type Term } from '../measure/sum'
 import { UNIT_DEFAULTS } from '../measure/units'
+import { SQUARE_UP } from './squareUp'
 
 /**
  * The length to buy of a cloth that loses the part `shrink`, for lengths to be cut from it: with the margin, an end to
