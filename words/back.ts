@@ -64,11 +64,14 @@ export function backSteps(back: PlannedPiecedBack, speech: Speech): BackStep[] {
           ],
     )
     if (panel.units.length === 1) return units
+    // what is one piece is called by its own name
+    const isOfPieces = panel.units.every(({ pieces }) => pieces.length === 1)
     const whole: BackStep = {
       id: panel.id,
       place: place || 'The back',
       parts: [
-        `Join its ${plural(panel.units.length, name)} ${LINES[ACROSS[panelsLie]]}`,
+        `Join ${isOfPieces ? listed(names[p]!.flat()) : `its ${plural(panel.units.length, name)}`} `
+          + LINES[ACROSS[panelsLie]],
         ...sized(`${path}.${p}`, panel),
       ],
       panel: p,

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { backSteps } from './back'
 import { markingTools } from './quilting'
 import { parseLength } from '../core/measure/length'
 import { planQuilt } from '../core/checks/planQuilt'
@@ -126,4 +127,21 @@ test('marks: white ones on dark cloth, dark ones on light, and none that fades b
   expect(told([90], 'a day or two')).toContain('fading')
   expect(told([90], 'longer')).not.toContain('fading')
   expect(told([20, 90], 'longer')).toMatch(/ceramic.*water-soluble/)
+})
+
+test('a panel of single pieces is told by their names, one of rows by how many there are', () => {
+  const piece = (thing: number) => ({ thing, width: 5, height: 5, x: 0, y: 0 })
+  const unit = (id: string, ...things: number[]) => ({ id, width: 5, height: 5, pieces: things.map(piece) })
+  const panel = (...units: ReturnType<typeof unit>[]) => ({ id: 'p', width: 5, height: 9.5, units })
+  const things = [0, 1, 2].map(() => ({ from: 'cutting' as const, cloth: null, name: '', width: 5, height: 5 }))
+  const told = (own: ReturnType<typeof panel>) =>
+    backSteps(
+      { panelsLie: 'beside', panels: [own], things, unused: 0, bought: [], missing: 0 },
+      { units: 'in', english: 'us' },
+    ).map(({ parts }) => textOf(parts))
+  expect(told(panel(unit('a', 0), unit('b', 1), unit('c', 2)))[0]).toMatch(/^Join 1, 2 and 3 one below the other/)
+  expect(told(panel(unit('a', 0, 1), unit('b', 2)))).toEqual([
+    expect.stringMatching(/^Join 1 and 2 side by side/),
+    expect.stringMatching(/^Join its 2 rows one below the other/),
+  ])
 })
