@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { goTo, kept, openDemo, planned } from './support'
+import { goTo, kept, openCommands, openDemo, planned } from './support'
 
 /** Looks at the whole page, or at what lies over a page that was looked at before. */
 async function expectAccessible(page: Page, place: string, rules?: string[], over?: string) {
@@ -97,7 +97,7 @@ for (const light of ['light', 'dark'] as const) {
     await page.getByRole('link', { name: 'At the mat, step by step' }).click()
     await look('step by step', '[role="dialog"]')
     await page.keyboard.press('Escape')
-    await page.keyboard.press('Control+k')
+    await openCommands(page)
     await look('finder', '[role="dialog"]')
     await page.keyboard.press('Escape')
     await page.locator('footer [data-path="quilt.width"]').click()

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { kept, openDemo, planned } from './support'
+import { kept, openCommands, openDemo, planned } from './support'
 
 test('quilted in the ditch a place stays too wide; a grid closes it; lines are sewn one by one, tomorrow too', async ({
   page,
@@ -43,7 +43,7 @@ test('a binding with a flange: strips of both, joins off the corners, its steps,
   await expect(part.getByTestId('closing')).toContainText('Cut 3″ off the upper tail')
   await page.goto(`${quilt}/design`)
   await planned(page)
-  await page.keyboard.press('Control+k')
+  await openCommands(page)
   await page.keyboard.type('binding')
   await page.keyboard.press('Enter')
   await page.getByTestId('binding-style').selectOption('flanged')

@@ -2,13 +2,12 @@ import { mkdtempSync, readFileSync, truncateSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, test } from '@playwright/test'
-import { goTo, kept, layOutDemo, openDemo, planned } from './support'
+import { goTo, kept, layOutDemo, openCommands, openDemo, planned } from './support'
 
 test('a quilt saved as a file and opened again gives the same plan', async ({ page }) => {
   await openDemo(page, 'Lost property', 'Cloth')
   const before = await page.locator('[data-path^="cloths."]').allTextContents()
-  await page.keyboard.press('Control+k')
-  await expect(page.getByRole('searchbox', { name: 'Find a command' })).toBeFocused()
+  await openCommands(page)
   await page.keyboard.type('save a copy')
   const [download] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('Enter')])
   expect(download.suggestedFilename()).toBe('lost-property.wren.json')
@@ -122,7 +121,7 @@ test('earlier versions are kept, and there is a way back', async ({ page }) => {
   await page.getByRole('button', { name: 'One block more across' }).click()
   await planned(page)
   await kept(page)
-  await page.keyboard.press('Control+k')
+  await openCommands(page)
   await page.getByRole('searchbox', { name: 'Find a command' }).fill('earlier')
   await page.keyboard.press('Enter')
   await page.getByTestId('version').first().getByRole('button', { name: 'Go back to it' }).click()

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
-import { kept, openDemo, planned } from './support'
+import { kept, openCommands, openDemo, planned } from './support'
 
 /** What a browser may refuse to be used for: its quick storage, its database, or both. */
 const REFUSALS = {
@@ -40,7 +40,7 @@ for (const [what, names] of Object.entries(REFUSALS)) {
     await expect(page.getByTestId('count-across')).toHaveText('6')
     // one of the two storages is enough to keep a quilt
     if (what === 'both') await expect(page.getByRole('alert').filter({ hasText: 'will not keep' })).toBeVisible()
-    await page.keyboard.press('Control+k')
+    await openCommands(page)
     await page.getByRole('searchbox', { name: 'Find a command' }).fill('save a copy')
     const [download] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('Enter')])
     const saved = readFileSync(await download.path())

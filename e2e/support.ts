@@ -36,6 +36,12 @@ export async function goTo(page: Page, station: string) {
   await planned(page)
 }
 
+/** Opens the list of commands, where the next keys are typed. */
+export async function openCommands(page: Page) {
+  await page.keyboard.press('Control+k')
+  await expect(page.getByRole('searchbox', { name: 'Find a command' })).toBeFocused()
+}
+
 /** Tab until the thing has focus: nothing here may need a mouse. */
 export async function tabTo(page: Page, target: Locator, most = 150) {
   await expect(target).toBeVisible()

@@ -1,6 +1,7 @@
 // npm test: installs what is missing, then lint, types, unit tests, build, end-to-end tests. The last line counts
 // what the runners themselves reported; a check without a runner (lint, types, build) counts as one.
 import { mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { stripVTControlCharacters } from 'node:util'
 import { installChromium, installPackages, ROOT, run, runBeside } from './system.mjs'
 
 const REPORTS = `${ROOT}reports`
@@ -34,6 +35,19 @@ function report(title, ok, read) {
   }
 }
 
+/** Browser tests that failed, or passed only at the second try, each with the first lines of what went wrong. */
+function nameUnsteady(suites) {
+  for (const suite of suites) {
+    nameUnsteady(suite.suites ?? [])
+    for (const { title, tests } of suite.specs) {
+      const wrong = tests.flatMap(({ results }) => results).find(({ status }) => status !== 'passed')
+      if (!wrong || wrong.status === 'skipped') continue
+      const why = stripVTControlCharacters(wrong.error?.message ?? wrong.status)
+      console.log(`wrong at first: ${suite.file}, ${title}\n${why.split('\n').slice(0, 8).join('\n')}`)
+    }
+  }
+}
+
 rmSync(REPORTS, { recursive: true, force: true })
 mkdirSync(REPORTS)
 if (!count('packages', installPackages()) || !count('chromium', installChromium())) finish()
@@ -59,7 +73,8 @@ if (count('build', build.ok)) {
       env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: `${REPORTS}/e2e.json` },
     }),
     () => {
-      const { stats } = JSON.parse(readFileSync(`${REPORTS}/e2e.json`, 'utf8'))
+      const { stats, suites } = JSON.parse(readFileSync(`${REPORTS}/e2e.json`, 'utf8'))
+      nameUnsteady(suites)
       return { passed: stats.expected + stats.flaky, failed: stats.unexpected }
     },
   )
