@@ -1,4 +1,5 @@
 // In: lines to be quilted. Out: the same as trails that the needle follows without stopping, as few as can be.
+import Flatbush from 'flatbush'
 import { boundingBox, type Point } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
 import type { QuiltingKind } from '../file/quiltingEntry'
@@ -37,14 +38,8 @@ export function trailsOf(lines: readonly QuiltingLine[], top: Pick<QuiltedTop, '
     else open.push(points)
   }
   const boxes = new Map(rings.map(ring => [ring, boxOf(ring.points)]))
-  let apart = withRings(open, rings, boxes)
-  const left: Ring[] = []
   // rings that touch no trail may touch each other
-  while (apart.length > 0) {
-    const [base, ...others] = apart as [Ring, ...Ring[]]
-    apart = withRings([base.points], others, boxes)
-    left.push(base)
-  }
+  const left = groupsNear(withRings(open, rings, boxes), boxes).flatMap(group => asFewRings(group, boxes))
   const endAt = (point: Point): TrailEnd => (isOnEdge(point, top) ? 'edge' : 'inside')
   const trail = (points: Point[], kind: QuiltingKind): Trail => ({
     kind,
@@ -136,6 +131,41 @@ function joinedEnds(lines: readonly QuiltingLine[], top: Pick<QuiltedTop, 'width
 
 function keyOf([x, y]: Point): string {
   return `${Math.round((x + 0.0037) / NEAR)} ${Math.round((y + 0.0037) / NEAR)}`
+}
+
+/** Rings whose boxes overlap, through others too, together: no others can touch each other. */
+function groupsNear(rings: readonly Ring[], around: ReadonlyMap<Ring, Box>): Ring[][] {
+  if (rings.length === 0) return []
+  const index = new Flatbush(rings.length)
+  for (const ring of rings) index.add(...around.get(ring)!)
+  index.finish()
+  const groups: Ring[][] = []
+  const isTaken = new Set<number>()
+  rings.forEach((_, first) => {
+    if (isTaken.has(first)) return
+    isTaken.add(first)
+    const group = [first]
+    for (let at = 0; at < group.length; at++) {
+      for (const near of index.search(...around.get(rings[group[at]!]!)!)) {
+        if (isTaken.has(near)) continue
+        isTaken.add(near)
+        group.push(near)
+      }
+    }
+    groups.push(group.sort((a, b) => a - b).map(ring => rings[ring]!))
+  })
+  return groups
+}
+
+/** The first ring takes in all that it can touch, then the first of those left. */
+function asFewRings(rings: readonly Ring[], around: ReadonlyMap<Ring, Box>): Ring[] {
+  const few: Ring[] = []
+  for (let apart = [...rings]; apart.length > 0;) {
+    const [base, ...others] = apart as [Ring, ...Ring[]]
+    apart = withRings([base.points], others, around)
+    few.push(base)
+  }
+  return few
 }
 
 type Box = readonly [left: number, top: number, right: number, bottom: number]
