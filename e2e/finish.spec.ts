@@ -32,6 +32,37 @@ test('quilted in the ditch a place stays too wide; a grid closes it; lines are s
   await expect(mode).toContainText('2 done')
 })
 
+test('the quilting from near: by keys, by dragging, and at its widest place', async ({ page }) => {
+  const quilt = await openDemo(page, 'Berth four')
+  await page.goto(`${quilt}/quilting`)
+  await page.getByTestId('add-ditch').click()
+  await planned(page)
+  const circle = page.getByTestId('gap')
+  const measure = async (what: 'cx' | 'cy' | 'r') => Number(await circle.getAttribute(what))
+  const [small, left] = [await measure('r'), await measure('cx')]
+  const view = page.getByTestId('quilted')
+  await view.focus()
+  await page.keyboard.press('+')
+  await page.keyboard.press('+')
+  await expect.poll(() => measure('r')).toBeCloseTo(small * 2.25, 3)
+  await page.keyboard.press('-')
+  await expect.poll(() => measure('r')).toBeCloseTo(small * 1.5, 3)
+  await page.keyboard.press('0')
+  await expect.poll(() => measure('cx')).toBeCloseTo(left, 3)
+  await page.getByTestId('see-gap').click()
+  const frame = (await view.boundingBox())!
+  // two fifths of the frame's height, in its middle as far as the quilt's edge lets it
+  await expect.poll(() => measure('r')).toBeCloseTo(frame.height / 5, 0)
+  const [x, y] = [await measure('cx'), await measure('cy')]
+  expect(Math.abs(y - frame.height / 2)).toBeLessThan(2)
+  await page.mouse.move(frame.x + 300, frame.y + 200)
+  await page.mouse.down()
+  await page.mouse.move(frame.x + 350, frame.y + 180, { steps: 5 })
+  await page.mouse.up()
+  await expect.poll(() => measure('cx')).toBeCloseTo(x + 50, 0)
+  await expect.poll(() => measure('cy')).toBeCloseTo(y - 20, 0)
+})
+
 test('a binding with a flange: strips of both, joins off the corners, its steps, and what the tails say', async ({
   page,
 }) => {

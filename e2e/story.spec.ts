@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { goTo, kept, planned, pressByKey, tabTo, typeByKey } from './support'
+import { goTo, keyHand, kept, mouseHand, planned, pressByKey, tabTo, typeByKey, type Hand } from './support'
 
 test('from an empty shelf to a cutting sheet in at most twelve presses', async ({ page }) => {
   let presses = 0
@@ -30,15 +30,7 @@ test('from an empty shelf to a cutting sheet in at most twelve presses', async (
 })
 
 /** The whole story by whatever moves `press`, `type` and `tick` make. */
-async function wholeStory(
-  page: Page,
-  hand: {
-    press: (target: ReturnType<Page['locator']>) => Promise<void>
-    type: (target: ReturnType<Page['locator']>, text: string) => Promise<void>
-    go: (station: string) => Promise<void>
-  },
-) {
-  const { press, type, go } = hand
+async function wholeStory(page: Page, { press, type, go }: Hand) {
   await page.goto('/')
   await press(page.getByRole('button', { name: 'Begin a quilt' }))
   await type(page.getByLabel('Name', { exact: true }), 'Waiting room')
@@ -113,25 +105,12 @@ async function wholeStory(
 }
 
 test('the whole story, from a block to a bound quilt', async ({ page }) => {
-  await wholeStory(page, {
-    press: target => target.click(),
-    async type(target, text) {
-      await target.fill(text)
-    },
-    go: station => goTo(page, station),
-  })
+  await wholeStory(page, mouseHand(page))
 })
 
 test('the whole story by keyboard alone', async ({ page }) => {
   test.setTimeout(180_000)
-  await wholeStory(page, {
-    press: target => pressByKey(page, target),
-    type: (target, text) => typeByKey(page, target, text),
-    async go(station) {
-      await pressByKey(page, page.getByRole('link', { name: station, exact: true }))
-      await planned(page)
-    },
-  })
+  await wholeStory(page, keyHand(page))
 })
 
 test('from an empty shelf to a cutting sheet by keyboard alone', async ({ page }) => {

@@ -70,3 +70,41 @@ export function readFigure(text: string): number {
   const match = /(\d+(?:\.\d+)?(?![\d/]))?\s*(?:(\d+)\/(\d+))?/.exec(text.replaceAll('\u00a0', ' ').trim())!
   return Number(match[1] ?? 0) + (match[2] ? Number(match[2]) / Number(match[3]) : 0)
 }
+
+/** Moves that a test makes: with the mouse, or with keys alone. */
+export interface Hand {
+  press: (target: Locator) => Promise<void>
+  type: (target: Locator, text: string) => Promise<void>
+  /** Takes what a list offers, by its words. */
+  choose: (target: Locator, words: string) => Promise<void>
+  go: (station: string) => Promise<void>
+}
+
+export function mouseHand(page: Page): Hand {
+  return {
+    press: target => target.click(),
+    type: (target, text) => target.fill(text),
+    async choose(target, words) {
+      await target.selectOption({ label: words })
+    },
+    go: station => goTo(page, station),
+  }
+}
+
+export function keyHand(page: Page): Hand {
+  return {
+    async press(target) {
+      await pressByKey(page, target, (await target.getAttribute('type')) === 'checkbox' ? 'Space' : 'Enter')
+    },
+    type: (target, text) => typeByKey(page, target, text),
+    async choose(target, words) {
+      await tabTo(page, target)
+      await page.keyboard.type(words)
+      await expect(target.locator('option:checked')).toHaveText(words)
+    },
+    async go(station) {
+      await pressByKey(page, page.getByRole('link', { name: station, exact: true }))
+      await planned(page)
+    },
+  }
+}

@@ -459,6 +459,70 @@ try {
     record(`a key typed in the size of ${side * side} blocks, script and layout`, key, 'ms', aim)
   }
 
+  const ditch = await quiltingMoved({ design: 'plain', cloths: { cloth: 'a' } }, 50, { kind: 'ditch' })
+  record('lines of 2,500 squares in the ditch drawn anew, a frame', ditch.paint, 'ms', 16)
+  const echo = await quiltingMoved({ design: 'plain', cloths: { cloth: 'a' } }, 70, { kind: 'echo', distance: 0.25 })
+  record('20,000 line pieces moved about in, from frame to frame', echo.frame, 'ms', 17)
+  record('20,000 line pieces moved about in, 19 of 20 frames within', echo.slow, 'ms', 20)
+  record('20,000 line pieces drawn anew, a frame', echo.paint, 'ms', null)
+
+  /**
+   * The quilting of side × side blocks, gone near to and dragged to and fro: from frame to frame in the middle, and
+   * within what 19 of 20 come; and how long our own work takes in a frame while the lines are drawn.
+   */
+  async function quiltingMoved(block, side, entry) {
+    const file = {
+      format: 'wren-quilt',
+      version: 1,
+      name: 'Many lines',
+      cloths: [{ id: 'a', colour: '#557799' }],
+      blocks: [{ id: 'one', size: 2, ...block }],
+      setting: { across: side, down: side },
+      quilting: [entry],
+    }
+    await page.goto(address)
+    await page.getByTestId('file-picker').setInputFiles({
+      name: 'many.wren.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify(file)),
+    })
+    await page.waitForSelector('footer.bar[aria-busy="false"]')
+    await page.goto(page.url().replace(/[a-z]+$/, 'quilting'))
+    await page.waitForSelector('footer.bar[aria-busy="false"]')
+    await page.evaluate(() => {
+      const ask = window.requestAnimationFrame.bind(window)
+      window.work = []
+      window.requestAnimationFrame = act =>
+        ask(time => {
+          const begun = performance.now()
+          act(time)
+          window.work.push(performance.now() - begun)
+        })
+      window.frames = []
+      const next = time => {
+        window.frames.push(time)
+        ask(next)
+      }
+      ask(next)
+    })
+    const frame = await page.getByTestId('quilted').boundingBox()
+    const [x, y] = [frame.x + frame.width / 2, frame.y + frame.height / 2]
+    for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Nearer' }).click()
+    await page.waitForTimeout(500)
+    const paint = await page.evaluate(() => Math.max(...window.work))
+    await page.evaluate(() => (window.frames.length = 0))
+    await page.mouse.move(x, y)
+    await page.mouse.down()
+    for (let i = 0; i < 120; i++) {
+      const far = 180 * Math.sin(i / 15)
+      await page.mouse.move(x + far, y + far / 2)
+    }
+    await page.mouse.up()
+    const apart = await page.evaluate(() => window.frames.slice(1).map((time, i) => time - window.frames[i]))
+    apart.sort((a, b) => a - b)
+    return { paint, frame: median(apart), slow: apart[Math.floor(apart.length * 0.95)] }
+  }
+
   /** A size typed into the tape's field of a quilt of side × side blocks: script and layout of each key. */
   async function keyTyped(side) {
     await page.goto(address)

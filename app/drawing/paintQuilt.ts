@@ -1,7 +1,7 @@
 import { clothsOfCell, stripesOfPatch } from '~~/core/file/clothsOfCell'
 import { finishedPatches } from '~~/core/designs/design'
 import { placedAngle } from '~~/core/designs/stripeDirection'
-import type { Polygon } from '~~/core/geometry/polygon'
+import type { Box, Polygon } from '~~/core/geometry/polygon'
 import { placePolygon } from '~~/core/geometry/placement'
 import { drawnTop } from '~~/core/top/parts'
 import type { Region } from '~~/core/top/region'
@@ -14,68 +14,94 @@ export interface PaintView {
   scale: number
   left: number
   top: number
-  /** Cloths by their value alone. */
-  grey?: (colour: string) => string
+  /** What lies outside of it, in pixels, need not be painted. */
+  seen?: Box
 }
 
+/** Draws a quilt, or what of it is seen, at a scale. */
+export type QuiltPainter = (context: CanvasRenderingContext2D, view: PaintView) => void
+
+/** Bitmaps of blocks are no larger than this: nobody sees more of a block at once. */
+const MOST_PX = 2048
+
 /**
- * Paints a whole quilt. Each distinct block (design, cloths, turn, mirror) is painted once as a bitmap and copied to
- * its places: hundreds of blocks take as long as a few.
+ * Paints a quilt, once or piece by piece. Each distinct block (design, cloths, turn, mirror) is painted once as a
+ * bitmap and copied to its places: hundreds of blocks take as long as a few.
  */
-export function paintQuilt(context: CanvasRenderingContext2D, quilt: Quilt, dimensions: Dimensions, view: PaintView) {
-  const fills = new Map<string, ReturnType<typeof clothFill>>()
-  const cloth = (id: string) => {
-    const found = clothOf(quilt, id)
-    const fill =
-      fills.get(id) ?? clothFill(context, view.grey ? { colour: view.grey(found.colour), pattern: 'plain' } : found)
-    fills.set(id, fill)
-    return fill
-  }
-  // whole pixels, so that neighbours meet without a hairline between them
-  const box = (x: number, y: number, width: number, height: number) => {
-    const l = Math.round(view.left + x * view.scale)
-    const t = Math.round(view.top + y * view.scale)
-    return [
-      l,
-      t,
-      Math.round(view.left + (x + width) * view.scale) - l,
-      Math.round(view.top + (y + height) * view.scale) - t,
-    ] as const
-  }
-  const whole = drawnTop(dimensions)
-  if (quilt.binding) {
-    const edge = quilt.seam
-    context.fillStyle = cloth(quilt.binding.cloth)
-    context.fillRect(...box(-edge, -edge, whole.width + 2 * edge, whole.height + 2 * edge))
-  }
+export function quiltPainter(quilt: Quilt, dimensions: Dimensions, grey?: (colour: string) => string): QuiltPainter {
   // places alike are one cell
   const bitmaps = new Map<Cell, Map<string, HTMLCanvasElement>>()
+  const fills = new Map<string, ReturnType<typeof clothFill>>()
+  let scale = 0
   const bitmapOf = (cell: Cell, width: number, height: number) => {
     const sizes = bitmaps.get(cell) ?? new Map<string, HTMLCanvasElement>()
     bitmaps.set(cell, sizes)
-    const bitmap = sizes.get(`${width} ${height}`) ?? paintBlock(quilt, cell, width, height, view.grey)
-    sizes.set(`${width} ${height}`, bitmap)
+    const key = `${width} ${height}`
+    const less = Math.min(1, MOST_PX / Math.max(width, height))
+    const bitmap = sizes.get(key) ?? paintBlock(quilt, cell, Math.ceil(width * less), Math.ceil(height * less), grey)
+    sizes.set(key, bitmap)
     return bitmap
   }
-  for (const region of dimensions.top.regions) {
-    const [x, y, width, height] = box(region.x, region.y, region.width, region.height)
-    if ('cloth' in region.wears) {
-      context.fillStyle = cloth(region.wears.cloth)
-      if (region.outline) fillOutline(context, region.outline, view)
-      else context.fillRect(x, y, width, height)
-      continue
+  const whole = drawnTop(dimensions)
+  return (context, view) => {
+    if (view.scale !== scale) bitmaps.clear()
+    scale = view.scale
+    const cloth = (id: string) => {
+      const found = clothOf(quilt, id)
+      const fill = fills.get(id) ?? clothFill(context, grey ? { colour: grey(found.colour), pattern: 'plain' } : found)
+      fills.set(id, fill)
+      return fill
     }
-    if (width < 1 || height < 1) continue
-    const { cell } = region.wears
-    if (region.own) {
-      const side = Math.max(1, Math.round(region.own.width * view.scale))
-      const bitmap = bitmapOf(cell, side, Math.max(1, Math.round(region.own.height * view.scale)))
-      drawLeaning(context, bitmap, region, view)
-      continue
+    // whole pixels, so that neighbours meet without a hairline between them
+    const box = (x: number, y: number, width: number, height: number) => {
+      const l = Math.round(view.left + x * view.scale)
+      const t = Math.round(view.top + y * view.scale)
+      return [
+        l,
+        t,
+        Math.round(view.left + (x + width) * view.scale) - l,
+        Math.round(view.top + (y + height) * view.scale) - t,
+      ] as const
     }
-    const bitmap = bitmapOf(cell, width, height)
-    context.drawImage(bitmap, x, y)
+    if (quilt.binding) {
+      const edge = quilt.seam
+      context.fillStyle = cloth(quilt.binding.cloth)
+      context.fillRect(...box(-edge, -edge, whole.width + 2 * edge, whole.height + 2 * edge))
+    }
+    for (const region of dimensions.top.regions) {
+      const [x, y, width, height] = box(region.x, region.y, region.width, region.height)
+      if (view.seen && !meets(view.seen, x, y, width, height)) continue
+      if ('cloth' in region.wears) {
+        context.fillStyle = cloth(region.wears.cloth)
+        if (region.outline) fillOutline(context, region.outline, view)
+        else context.fillRect(x, y, width, height)
+        continue
+      }
+      if (width < 1 || height < 1) continue
+      const { cell } = region.wears
+      if (region.own) {
+        const side = Math.max(1, Math.round(region.own.width * view.scale))
+        const bitmap = bitmapOf(cell, side, Math.max(1, Math.round(region.own.height * view.scale)))
+        drawLeaning(context, bitmap, region, view)
+        continue
+      }
+      context.drawImage(bitmapOf(cell, width, height), x, y, width, height)
+    }
   }
+}
+
+/** Paints a whole quilt. */
+export function paintQuilt(
+  context: CanvasRenderingContext2D,
+  quilt: Quilt,
+  dimensions: Dimensions,
+  { grey, ...view }: PaintView & { grey?: (colour: string) => string },
+) {
+  quiltPainter(quilt, dimensions, grey)(context, view)
+}
+
+function meets(seen: Box, x: number, y: number, width: number, height: number): boolean {
+  return x <= seen.x + seen.width && seen.x <= x + width && y <= seen.y + seen.height && seen.y <= y + height
 }
 
 /** A block that stands on a corner: turned by 45° counterclockwise about its middle. */

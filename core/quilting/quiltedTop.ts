@@ -3,6 +3,7 @@ import type { Quilt } from '../file/quilt'
 import type { Point, Polygon } from '../geometry/polygon'
 import type { BlockMake } from '../make/units/blockMake'
 import { pointInTop } from '../make/units/pointInTop'
+import type { Inches } from '../measure/ruler'
 import { addTerms } from '../measure/sum'
 import type { Dimensions } from '../top/dimensions'
 import { drawnTop } from '../top/parts'
@@ -10,16 +11,36 @@ import { beyondFinished } from '../top/rawEdge'
 import { outlineOf, ownSize, type Region } from '../top/region'
 import type { QuiltedTop, TopPart, TopPatch } from './quiltingLine'
 
+/** Where the drawing of a top lies in the raw top: a drawn place is `beyond` + place × `sx`, `sy` from its top left. */
+export interface RawPlace {
+  width: Inches
+  height: Inches
+  beyond: Inches
+  sx: number
+  sy: number
+}
+
+/** Drawn as planned, the raw top as it was measured. */
+export function rawPlace(quilt: Quilt, dimensions: Pick<Dimensions, 'top'>): RawPlace {
+  const drawn = drawnTop(dimensions as Dimensions)
+  const stage = dimensions.top.stages.at(-1)!
+  const beyond = addTerms(beyondFinished(quilt, 1))
+  return {
+    width: stage.width.total + 2 * beyond,
+    height: stage.height.total + 2 * beyond,
+    beyond,
+    sx: stage.width.total / drawn.width,
+    sy: stage.height.total / drawn.height,
+  }
+}
+
 /** The top as it is quilted: what was measured is drawn as large as it is. */
 export function quiltedTop(
   quilt: Quilt,
   makes: ReadonlyMap<string, BlockMake>,
   dimensions: Pick<Dimensions, 'top'>,
 ): QuiltedTop {
-  const drawn = drawnTop(dimensions as Dimensions)
-  const stage = dimensions.top.stages.at(-1)!
-  const beyond = addTerms(beyondFinished(quilt, 1))
-  const [sx, sy] = [stage.width.total / drawn.width, stage.height.total / drawn.height]
+  const { width, height, beyond, sx, sy } = rawPlace(quilt, dimensions)
   const placed = ([x, y]: Point): Point => [beyond + x * sx, beyond + y * sy]
   const parts: TopPart[] = []
   const patches: TopPatch[] = []
@@ -30,13 +51,7 @@ export function quiltedTop(
       'cell' in region.wears ? patchesIn(region, region.wears.cell, makes).map(p => p.map(placed)) : [outline]
     for (const polygon of polygons) patches.push({ polygon, part })
   }
-  return {
-    width: stage.width.total + 2 * beyond,
-    height: stage.height.total + 2 * beyond,
-    beyond,
-    parts,
-    patches,
-  }
+  return { width, height, beyond, parts, patches }
 }
 
 function kindOf({ part }: Region): TopPart['kind'] {

@@ -15,6 +15,8 @@ const { plan } = defineProps<{
 const emit = defineEmits<{ change: [change: BackingChange] }>()
 const speech = useSpeech()
 const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no seam' } as const
+/** A print with an up can run one way only. */
+const isUpright = computed(() => plan.ways.length === 1)
 const DIRECTION = ['vertical', 'horizontal'] as const
 </script>
 
@@ -46,34 +48,25 @@ const DIRECTION = ['vertical', 'horizontal'] as const
         </tr>
       </tbody>
     </table>
-    <label v-if="plan.ways.length > 1" class="block"
+    <p v-if="isUpright" class="note">Its print has an up: new cloth runs down the quilt.</p>
+    <label class="block"
       ><span class="label">The cloth runs</span
       ><select
         class="field"
-        :value="way"
+        :value="isUpright && way !== 'wide' && way !== 'leftovers' ? 'auto' : way"
         :disabled="disabled"
         @change="e => emit('change', { way: (e.target as HTMLSelectElement).value as 'auto' })"
       >
-        <option value="auto">whichever way needs less</option>
-        <option v-for="(direction, i) in DIRECTION" :key="direction" :value="direction">
-          {{ i === 0 ? 'down the quilt' : 'across the quilt' }}
-        </option>
+        <option value="auto">{{ isUpright ? 'down the quilt' : 'whichever way needs less' }}</option>
+        <template v-if="!isUpright">
+          <option v-for="(direction, i) in DIRECTION" :key="direction" :value="direction">
+            {{ i === 0 ? 'down the quilt' : 'across the quilt' }}
+          </option>
+        </template>
         <option value="wide">in one piece, of wide cloth</option>
         <option value="leftovers">in pieces, from what is left over</option>
       </select></label
     >
-    <template v-else>
-      <p class="note">Its print has an up: the cloth runs down the quilt.</p>
-      <label class="flex min-h-11 items-center gap-2"
-        ><input
-          type="checkbox"
-          class="size-5"
-          :checked="way === 'leftovers'"
-          :disabled="disabled"
-          @change="e => emit('change', { way: (e.target as HTMLInputElement).checked ? 'leftovers' : 'auto' })"
-        />Piece it from what is left over</label
-      >
-    </template>
     <p v-if="plan.pieced" class="note" data-testid="back-cover">
       {{ coverText(plan.pieced) }}
       <NuxtLink class="button mt-2" :to="$route.path.replace(/finish$/, 'back')"

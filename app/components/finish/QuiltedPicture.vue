@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { Quilt } from '~~/core/file/quilt'
+import { rawPlace } from '~~/core/quilting/quiltedTop'
 import { underArm } from '~~/core/quilting/underArm'
 import type { PlannedQuilting } from '~~/core/plan/plannedQuilting'
+import { dimensionsOf } from '~~/core/top/dimensions'
+import { drawnTop } from '~~/core/top/parts'
 
 /** The quilt with its lines on it, and the widest place between them. Sizes in pixels. */
 const {
@@ -23,10 +26,18 @@ const {
 }>()
 
 const MARGIN_PX = 8
-const frame = computed(() => {
-  const across = quilting?.width ?? 1
-  const down = quilting?.height ?? 1
-  return Math.min((width - 2 * MARGIN_PX) / across, (height - 2 * MARGIN_PX) / down)
+const dimensions = computed(() => dimensionsOf(quilt))
+const whole = computed(() => drawnTop(dimensions.value))
+/** Pixels to the inch: the cloth is drawn within the same margin. */
+const frame = computed(() =>
+  Math.min((width - 2 * MARGIN_PX) / whole.value.width, (height - 2 * MARGIN_PX) / whole.value.height),
+)
+/** Lines lie in the raw top, the cloth is drawn finished. */
+const onCloth = computed(() => {
+  const { beyond, sx, sy } = rawPlace(quilt, dimensions.value)
+  const left = (width - whole.value.width * frame.value) / 2
+  const top = (height - whole.value.height * frame.value) / 2
+  return `translate(${left} ${top}) scale(${frame.value / sx} ${frame.value / sy}) translate(${-beyond} ${-beyond})`
 })
 const path = (lines: PlannedQuilting['lines']) =>
   lines
@@ -43,8 +54,6 @@ const arm = computed(() => {
   const points = line === null ? undefined : quilting?.lines[line]?.points
   return points && quilting ? underArm(points, quilting) : null
 })
-const left = computed(() => (width - (quilting?.width ?? 0) * frame.value) / 2)
-const top = computed(() => (height - (quilting?.height ?? 0) * frame.value) / 2)
 </script>
 
 <template>
@@ -56,9 +65,8 @@ const top = computed(() => (height - (quilting?.height ?? 0) * frame.value) / 2)
       :viewBox="`0 0 ${width} ${height}`"
       role="img"
       :aria-label="`The quilt with ${quilting.lines.length} lines of quilting`"
-      data-testid="quilted"
     >
-      <g :transform="`translate(${left} ${top}) scale(${frame})`">
+      <g :transform="onCloth">
         <polygon
           v-if="arm && arm.outline.length > 2"
           :points="arm.outline.map(([x, y]) => `${x},${y}`).join(' ')"
@@ -78,7 +86,6 @@ const top = computed(() => (height - (quilting?.height ?? 0) * frame.value) / 2)
           class="gap"
           :class="{ warn }"
           vector-effect="non-scaling-stroke"
-          data-testid="gap"
         />
       </g>
     </svg>

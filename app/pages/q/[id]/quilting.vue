@@ -108,7 +108,15 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
     <p v-if="!store.plan" class="note" role="status">Laying it out …</p>
     <div v-else class="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <section class="card space-y-3" aria-label="The lines" data-testid="quilting-page">
-        <QuiltedPicture :quilt="quilt" :quilting="quilting" :width="900" :height="760" :warn="isTooWide" />
+        <QuiltedView :quilt="quilt" :quilting="quilting" :warn="isTooWide" />
+        <QuiltedPicture
+          class="print-only"
+          :quilt="quilt"
+          :quilting="quilting"
+          :width="900"
+          :height="760"
+          :warn="isTooWide"
+        />
         <template v-if="quilting">
           <p class="text-lg" data-testid="gap-text">
             The widest place between lines is

@@ -1,0 +1,89 @@
+import { select } from 'd3-selection'
+import { zoom, zoomIdentity } from 'd3-zoom'
+import type { Ref } from 'vue'
+
+/** A step of nearer or farther. */
+const STEP = 1.5
+/** Of the window, how far an arrow key goes. */
+const ARROW = 1 / 4
+
+/**
+ * A window that looks at a picture: nearer and farther, moved about in; never so far that the picture leaves it. By
+ * dragging, by two fingers, by Ctrl and the wheel (the wheel alone scrolls the page), by keys, and by what it gives.
+ */
+export function usePanZoom(frame: Readonly<Ref<HTMLElement | null>>, most: Readonly<Ref<number>>) {
+  const view = shallowRef(zoomIdentity)
+  /** Fingers are at it. */
+  const isMoving = ref(false)
+  const behaviour = zoom<HTMLElement, unknown>()
+    .filter((event: Event) => {
+      if (event instanceof WheelEvent) return event.ctrlKey || event.metaKey
+      if (window.TouchEvent && event instanceof TouchEvent) return event.touches.length > 1 || view.value.k > 1
+      return !(event instanceof MouseEvent) || event.button === 0
+    })
+    .on('start', () => (isMoving.value = true))
+    .on('zoom', ({ transform }) => (view.value = transform))
+    .on('end', () => (isMoving.value = false))
+  const selected = () => (frame.value ? select<HTMLElement, unknown>(frame.value) : null)
+  watch(
+    [frame, most],
+    () => {
+      behaviour.scaleExtent([1, Math.max(1, most.value)])
+      selected()?.call(behaviour).on('dblclick.zoom', null)
+    },
+    { immediate: true, flush: 'post' },
+  )
+  useResizeObserver(frame, ([entry]) => {
+    const { width, height } = entry!.contentRect
+    behaviour.extent([
+      [0, 0],
+      [width, height],
+    ])
+    behaviour.translateExtent([
+      [0, 0],
+      [width, height],
+    ])
+    whole()
+  })
+
+  const nearer = (times = STEP) => void selected()?.call(behaviour.scaleBy, times)
+  const farther = () => nearer(1 / STEP)
+  const whole = () => void selected()?.call(behaviour.transform, zoomIdentity)
+  /** A place of the window as it is when the whole is seen, put in its middle. */
+  function lookAt(x: number, y: number, times: number) {
+    const { width, height } = frame.value!.getBoundingClientRect()
+    const k = Math.min(Math.max(1, most.value), Math.max(1, times))
+    const to = zoomIdentity
+      .translate(width / 2, height / 2)
+      .scale(k)
+      .translate(-x, -y)
+    selected()?.call(behaviour.transform, to)
+    // once more, for its edges
+    move(0, 0)
+  }
+  function move(across: number, down: number) {
+    const { width, height } = frame.value!.getBoundingClientRect()
+    const k = view.value.k
+    selected()?.call(behaviour.translateBy, (across * width) / k, (down * height) / k)
+  }
+  const KEYS: Readonly<Record<string, () => void>> = {
+    '+': () => nearer(),
+    '=': () => nearer(),
+    '-': () => farther(),
+    '0': () => whole(),
+    'ArrowLeft': () => move(ARROW, 0),
+    'ArrowRight': () => move(-ARROW, 0),
+    'ArrowUp': () => move(0, ARROW),
+    'ArrowDown': () => move(0, -ARROW),
+  }
+  function onKey(event: KeyboardEvent) {
+    const act = KEYS[event.key]
+    if (!act || event.ctrlKey || event.metaKey || event.altKey) return
+    // where the whole is seen the arrows scroll the page
+    if (event.key.startsWith('Arrow') && view.value.k === 1) return
+    event.preventDefault()
+    event.stopPropagation()
+    act()
+  }
+  return { view, isMoving, nearer, farther, whole, lookAt, onKey }
+}

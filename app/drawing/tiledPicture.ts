@@ -1,0 +1,116 @@
+// A large picture to be moved about in: painted in tiles, each once at a scale, a few in each frame.
+import type { Box } from '~~/core/geometry/polygon'
+
+/** How wide and high a tile is, in pixels. */
+const TILE = 256
+/** Longer than this no frame goes on painting tiles. */
+const MOST_MS = 7
+/** More than this are not kept. */
+const MOST_TILES = 160
+
+/** Where the picture lies in a window: pixels to the inch, and its corner in the window. */
+export interface TileView {
+  scale: number
+  left: number
+  top: number
+}
+
+/** Paints what lies in a tile; pixels are those of the whole picture at that scale. */
+export type TilePainter = (context: CanvasRenderingContext2D, scale: number, tile: Box) => void
+
+interface Level {
+  scale: number
+  tiles: Map<string, HTMLCanvasElement>
+}
+
+/**
+ * Of a picture of `width` by `height` inches. `draw` puts into the window what is
+ * painted already and paints more, nearest the middle first, for as long as a frame may take; it says whether anything
+ * is missing still. While the scale changes from frame to frame, what was painted before is shown larger or smaller.
+ */
+export function tiledPicture(paint: TilePainter, width: number, height: number) {
+  let level: Level = { scale: 0, tiles: new Map() }
+  let before: Level = level
+
+  function draw(context: CanvasRenderingContext2D, view: TileView, isScaling: boolean): boolean {
+    const { width: across, height: down } = context.canvas
+    if (view.scale !== level.scale && !(isScaling && level.tiles.size > 0)) {
+      if (level.tiles.size > 0) before = level
+      level = { scale: view.scale, tiles: new Map() }
+    }
+    context.clearRect(0, 0, across, down)
+    const missing = level.scale === view.scale ? missingTiles(view, across, down) : []
+    if (missing.length > 0) copy(context, before, view)
+    copy(context, level, view)
+    const until = performance.now() + MOST_MS
+    let painted = 0
+    while (painted < missing.length && (painted === 0 || performance.now() < until)) {
+      const { name, column, row } = missing[painted]!
+      const tile = paintTile(column, row)
+      level.tiles.set(name, tile)
+      copyTile(context, tile, column, row, view, 1)
+      painted += 1
+    }
+    forget()
+    return painted < missing.length
+  }
+
+  function paintTile(column: number, row: number): HTMLCanvasElement {
+    const tile = document.createElement('canvas')
+    tile.width = tile.height = TILE
+    const context = tile.getContext('2d')!
+    // patterns go on from tile to tile
+    context.translate(-column * TILE, -row * TILE)
+    paint(context, level.scale, { x: column * TILE, y: row * TILE, width: TILE, height: TILE })
+    return tile
+  }
+
+  /** Tiles that the window shows and that are not painted, nearest its middle first. */
+  function missingTiles({ scale, left, top }: TileView, across: number, down: number) {
+    const first = (from: number) => Math.floor(Math.max(0, from) / TILE)
+    const last = (to: number, size: number) => Math.ceil(Math.min(size * scale, to) / TILE)
+    const found: { name: string; column: number; row: number; away: number }[] = []
+    for (let row = first(-top); row < last(down - top, height); row++) {
+      for (let column = first(-left); column < last(across - left, width); column++) {
+        const name = `${column} ${row}`
+        if (level.tiles.has(name)) continue
+        const [x, y] = [left + (column + 0.5) * TILE - across / 2, top + (row + 0.5) * TILE - down / 2]
+        found.push({ name, column, row, away: Math.hypot(x, y) })
+      }
+    }
+    return found.sort((a, b) => a.away - b.away)
+  }
+
+  function copy(context: CanvasRenderingContext2D, { scale, tiles }: Level, view: TileView) {
+    for (const [name, tile] of tiles) {
+      const [column, row] = name.split(' ').map(Number) as [number, number]
+      copyTile(context, tile, column, row, view, view.scale / scale)
+    }
+  }
+
+  /** Those painted longest ago go first. */
+  function forget() {
+    for (const name of level.tiles.keys()) {
+      if (level.tiles.size <= MOST_TILES) return
+      level.tiles.delete(name)
+    }
+  }
+
+  return { draw }
+}
+
+function copyTile(
+  context: CanvasRenderingContext2D,
+  tile: HTMLCanvasElement,
+  column: number,
+  row: number,
+  { left, top }: TileView,
+  larger: number,
+) {
+  const side = TILE * larger
+  const [x, y] = [left + column * side, top + row * side]
+  const { width, height } = context.canvas
+  if (x > width || y > height || x + side < 0 || y + side < 0) return
+  if (larger === 1) context.drawImage(tile, Math.round(x), Math.round(y))
+  else context.drawImage(tile, x, y, side, side)
+}
