@@ -18,8 +18,8 @@ async function fromTopToLabel(page: Page, { press, type, choose, go }: Hand) {
   await expect(page.locator('[data-path="borders.0.length"]')).toHaveText('75 1/4″')
   await expect(page.locator('[data-path="borders.2.length"]')).toHaveText('60 5/8″')
   await press(page.getByRole('checkbox', { name: 'The borders are on' }))
-  await expect(page.locator('[data-path="trim.width"]')).toHaveText('60 5/8″')
-  await expect(page.locator('[data-path="trim.height"]')).toHaveText('81 1/4″')
+  await expect(page.locator('[data-path="trim.measures.width.expected"]').first()).toHaveText('60 5/8″')
+  await expect(page.locator('[data-path="trim.measures.height.expected"]').first()).toHaveText('81 1/4″')
 
   // the back: 60⅝ and two overhangs of 4; panels across, no seam in the middle
   const backing = page.getByTestId('backing')
@@ -68,6 +68,18 @@ async function fromTopToLabel(page: Page, { press, type, choose, go }: Hand) {
   await page.keyboard.press('Enter')
   await expect(page.getByTestId('lean')).toContainText('5/8″')
   await press(page.getByRole('checkbox', { name: 'The quilt is trimmed square' }))
+  // quilting drew it in: the binding goes round what it measures now, 2 · (60 + 80) + 12
+  const trimmed = page.locator('[data-stage="trimmed"]')
+  for (const [place, value] of [
+    [0, '60'],
+    [5, '80'],
+  ] as const) {
+    await type(trimmed.getByRole('textbox').nth(place), value)
+    await page.keyboard.press('Enter')
+  }
+  await planned(page)
+  await expect(page.locator('[data-path="binding.length"]').first()).toHaveText('292″')
+  await expect(page.locator('[data-path="trim.diagonal"]')).toHaveText('100″')
 
   // bound, step by step to the last
   await type(page.getByRole('textbox', { name: 'Closing: my tails overlap by' }), '5')

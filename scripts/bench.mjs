@@ -211,7 +211,7 @@ for (const [name, path] of quilts) {
   )
   record(
     'joins of a flanged binding',
-    taken(() => planBinding(quilt, 100, 100)),
+    taken(() => planBinding(quilt, { width: 100, height: 100 })),
     'ms',
     50,
   )

@@ -81,7 +81,7 @@ export function checkText(
       return (
         `${stage(data.what)}: the ${data.side === 'width' ? 'widths' : 'heights'} differ by `
         + `${length(data.spread)}. More than ${length(data.most)} means something is off; find it before you `
-        + `${data.what === 'rows' ? 'join them' : 'cut the border'}.`
+        + `${data.what === 'rows' ? 'join them' : data.what === 'trimmed' ? 'bind it' : 'cut the border'}.`
       )
     case 'border-repeat': {
       const inside = formatSize(data.width, data.height, speech)

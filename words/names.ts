@@ -148,6 +148,7 @@ export function aimName(aim: string): string {
 export function stageName(what: string): string {
   if (what === 'setting') return 'the center'
   if (what === 'rows') return 'the rows'
+  if (what === 'trimmed') return 'the trimmed quilt'
   const match = /^border-(\d+)(-first)?$/.exec(what)
   if (!match) return what
   return match[2] ? `the top with the first pair of border ${match[1]} on` : `the top with border ${match[1]}`

@@ -9,6 +9,7 @@ import {
   seamError,
   sewnSeam,
 } from '../made/measures'
+import { TRIMMED } from '../made/trimmed'
 import { MOST_SCATTER } from '../made/decidedSize'
 import { seamsAcross } from '../geometry/seamsAcross'
 import { SEAM_TOLERANCE } from '../made/seamTest'
@@ -104,7 +105,7 @@ function hasPointsAtEdge({ block, polygons }: Pick<BlockMake, 'block' | 'polygon
 
 export const borderSpread: Checker = ({ quilt }) =>
   quilt.made.flatMap((entry, i): Check[] => {
-    if (entry.what !== 'setting' && !entry.what.startsWith('border-')) return []
+    if (![TRIMMED, 'setting'].includes(entry.what) && !entry.what.startsWith('border-')) return []
     return (['width', 'height'] as const).flatMap((side): Check[] => {
       const found = measuredStage(quilt, entry.what, side)
       if (!found || found.spread <= MOST_SPREAD || !entry[side]) return []

@@ -3,7 +3,7 @@ import { sumOf } from '../measure/sum'
 import { area } from '../geometry/polygon'
 import { outlineOf } from '../top/region'
 import { dimensionsOf } from '../top/dimensions'
-import { quiltOf, SAMPLE } from '../testing/quiltOf'
+import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
 import { planBinding, type Binding } from './binding/binding'
 import { joinedLengths, stripsToReach } from '../cut/joinedStrips'
@@ -89,7 +89,7 @@ test('binding goes once round the raw top with a foot to spare, for every join',
       eighths(1, 4),
       (width, height, join, strip) => {
         const quilt = quiltOf({ ...SAMPLE, binding: { cloth: 'soot', join, strip } })
-        const binding = planBinding(quilt, width, height) as Binding
+        const binding = planBinding(quilt, { width, height }) as Binding
         expect(binding.length.total).toBeCloseTo(2 * (width + 0.5) + 2 * (height + 0.5) + 12, 9)
         const loss = join === 'diagonal' ? strip : 0.5
         const reach = (n: number) => n * 41 - (n - 1) * loss
@@ -103,5 +103,39 @@ test('binding goes once round the raw top with a foot to spare, for every join',
 
 test("the handbook's binding: a top of 60 × 81 takes 8 strips of 2 1/4″", () => {
   // perimeter of 60½ × 81½ is 284, and 12 to spare: 296; (296 − 2¼) ÷ (41 − 2¼) = 7.58
-  expect(planBinding(quiltOf(SAMPLE), 60, 81)).toMatchObject({ length: { total: 296 }, strips: { total: 8 } })
+  expect(planBinding(quiltOf(SAMPLE), { width: 60, height: 81 })).toMatchObject({
+    length: { total: 296 },
+    strips: { total: 8 },
+  })
+})
+
+test('what quilting drew in, measured when it was trimmed, changes the edge and nothing inside it', () => {
+  const styles = [
+    { style: 'double', strip: 2.25, cloth: 'red' },
+    { style: 'self' },
+    { style: 'flanged', strip: 1.5, cloth: 'red', flange: { strip: 1.75, cloth: 'brass' } },
+  ]
+  fc.assert(
+    fc.property(fc.constantFrom(...styles), eighths(40, 62), eighths(60, 84), (binding, width, height) => {
+      const file = { ...SAMPLE, binding, hanging: { cloth: 'cream' }, batting: { shrink: 0.05 } }
+      const before = planOf(file).plan
+      const { plan } = planOf({
+        ...file,
+        made: [{ what: 'trimmed', width: [width - 0.25, width + 0.25], height: [height] }],
+      })
+      // folded round the raw edge, whatever its style
+      expect(plan.quilt.edged.width).toBeCloseTo(width, 9)
+      expect(plan.quilt.edged.height).toBeCloseTo(height, 9)
+      expect(plan.trim.width).toBeCloseTo(width, 9)
+      expect(plan.trim.measures.width).toMatchObject({ expected: 60.5, spread: 0.5 })
+      expect(plan.trim.diagonal).toBeCloseTo(Math.hypot(width, height), 9)
+      if (plan.binding!.style !== 'self')
+        expect((plan.binding as { length: number }).length).toBeCloseTo(2 * (width + height) + 12, 9)
+      expect(plan.batting!.washed!.height).toBeCloseTo(0.95 * plan.quilt.edged.height, 9)
+      for (const same of ['quilt.width', 'batting.width', 'batting.height', 'backing.panelLength'] as const)
+        expect(plan.sums[same]).toEqual(before.sums[same])
+      expect([plan.holding, plan.borders, plan.stages]).toEqual([before.holding, before.borders, before.stages])
+    }),
+    { numRuns: 60 },
+  )
 })

@@ -42,7 +42,7 @@ test('batting lies between the top and the back', () => {
   fc.assert(
     fc.property(side, side, (width, height) => {
       const quilt = quiltOf({ ...SAMPLE, backing: { cloth: 'cream', overhang: 4 }, batting: { overhang: 3 } })
-      const batting = planBatting(quilt, width, height)!
+      const batting = planBatting(quilt, { width, height })!
       const back = planBacking(quilt, { width, height }, [])!
       expect(batting.width.total).toBeCloseTo(width + 6.5, 9)
       expect(back.width.total - batting.width.total).toBeCloseTo(2, 9)
@@ -53,7 +53,7 @@ test('batting lies between the top and the back', () => {
 
 test('without a backing there is none', () => {
   expect(planBacking(quiltOf({ ...SAMPLE, backing: null }), { width: 60, height: 81 }, [])).toBeNull()
-  expect(planBatting(quiltOf({ ...SAMPLE, batting: null }), 60, 81)).toBeNull()
+  expect(planBatting(quiltOf({ ...SAMPLE, batting: null }), { width: 60, height: 81 })).toBeNull()
 })
 
 test('no seam down the middle: of an even number of panels one is cut in two, and they still span', () => {
@@ -102,17 +102,50 @@ test('each way is told with its cost; a print with an up runs up the quilt; what
   expect(back({ way: 'horizontal' }, true)).toMatchObject({ seams: 'vertical', ways: [{ seams: 'vertical' }] })
 })
 
-test('packets of batting: one that lies either way round, else as many as lie edge to edge; it shrinks', () => {
-  const batting = (facts: object) => planBatting(quiltOf({ ...SAMPLE, batting: { overhang: 3, ...facts } }), 60, 81)!
+test('batting: packets, one that lies either way round, else as many as lie edge to edge; it shrinks', () => {
+  const batting = (facts: object) =>
+    planBatting(quiltOf({ ...SAMPLE, batting: { overhang: 3, ...facts } }), { width: 60, height: 81 })!
   // 66½ × 87½ is wanted
-  expect(batting({ width: 90, length: 108 }).packets).toBe(1)
-  expect(batting({ width: 88, length: 67 }).packets).toBe(1)
-  expect(batting({ width: 45, length: 60 }).packets).toBe(4)
-  expect(batting({ width: 90 }).packets).toBe(1)
-  expect(batting({}).packets).toBeUndefined()
+  expect(batting({ width: 90, length: 108 }).sold).toMatchObject({ packets: 1, buy: null })
+  expect(batting({ width: 88, length: 67 }).sold!.packets).toBe(1)
+  expect(batting({ width: 45, length: 60 }).sold!.packets).toBe(4)
+  expect(batting({}).sold).toBeNull()
   const { washed } = batting({ shrink: 0.04 })
   expect([washed!.width.total, washed!.height.total]).toEqual([
     expect.closeTo(60.5 * 0.96, 9),
     expect.closeTo(81.5 * 0.96, 9),
   ])
+})
+
+test('batting: what is left of a packet or beside its lengths, and the quilt’s own, fill what was bought', () => {
+  const sizes = fc.record({
+    across: fc.integer({ min: 40, max: 130 }),
+    length: fc.option(fc.integer({ min: 40, max: 130 }), { nil: undefined }),
+  })
+  const top = fc.tuple(fc.integer({ min: 20, max: 110 }), fc.integer({ min: 20, max: 110 }))
+  fc.assert(
+    fc.property(sizes, top, ({ across, length }, [width, height]) => {
+      const { sold, ...own } = planBatting(
+        quiltOf({ ...SAMPLE, batting: { overhang: 3, width: across, ...(length ? { length } : {}) } }),
+        { width, height },
+      )!
+      const area = own.width.total * own.height.total
+      const left = sold!.left.reduce((sum, piece) => sum + piece.width.total * piece.height.total, 0)
+      if (length === undefined) {
+        // the least of both ways round, counted anew
+        const [w, h] = [width + 6.5, height + 6.5]
+        const least = Math.min(Math.ceil(w / across) * h, Math.ceil(h / across) * w)
+        expect(sold!.buy!.total).toBeCloseTo(least, 9)
+        const shred = least * across - area - left
+        expect(shred).toBeGreaterThan(-1e-6)
+        if (left > 0) expect(shred).toBeCloseTo(0, 6)
+      } else if (sold!.packets === 1) {
+        // shreds of less than an inch are not kept
+        const shred = across * length - area - left
+        expect(shred).toBeGreaterThan(-1e-6)
+        expect(shred).toBeLessThan(across + length)
+      }
+      for (const piece of sold!.left) expect(Math.min(piece.width.total, piece.height.total)).toBeGreaterThan(0.99)
+    }),
+  )
 })

@@ -3,6 +3,7 @@ import type { BlockMake } from '../make/units/blockMake'
 import { unitDemands } from '../make/units/demands'
 import { backOrders } from '../layers/asYouGoPieces'
 import { edgedSide } from '../layers/edged'
+import { trimmedTop } from '../made/trimmed'
 import { planHanging } from '../layers/hanging'
 import { lastOrders } from '../layers/lastPieces'
 import { planBinding } from '../layers/binding/binding'
@@ -115,15 +116,15 @@ type Sizes = Pick<PlanWork, 'dimensions' | 'planned'>
 /** Pieces that no choice of ways changes: frames, sashes, borders, binding. */
 function fixedOrders(quilt: Quilt, { dimensions: { setting, top }, planned }: Sizes): PieceOrder[] {
   const room = workroomOf(quilt)
-  const { width, height } = top.stages.at(-1)!
-  const binding = planBinding(quilt, width.total, height.total)
+  const trimmed = trimmedTop(quilt, top.stages.at(-1)!)
+  const binding = planBinding(quilt, trimmed.size)
   return [
     ...frameOrders(quilt, placesOf(quilt), room),
     ...settingOrders(quilt, setting, room),
     ...borderOrders(quilt, planned.top, room),
     ...bindingOrders(quilt, binding, room),
     ...backOrders(quilt, room),
-    ...lastOrders(quilt, planHanging(quilt, edgedSide(quilt, width)), room),
+    ...lastOrders(quilt, planHanging(quilt, edgedSide(quilt, trimmed.width)), room),
   ]
 }
 

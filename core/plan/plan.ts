@@ -9,6 +9,7 @@ import { planBacking } from '../layers/backing'
 import { planBatting } from '../layers/batting'
 import { seamRecord, type SeamTestDone } from '../made/seamRecord'
 import { seamTest } from '../made/seamTest'
+import { trimmedTop } from '../made/trimmed'
 import type { Inches } from '../measure/ruler'
 import { plus, type Sum } from '../measure/sum'
 import { chooseWays } from './chosenWays'
@@ -41,7 +42,7 @@ import { unfinishedSide } from '../measure/unfinishedSide'
 import type { BorderStrip } from '../top/border'
 import { beyondSeam } from '../top/rawEdge'
 import { plannedBlock, type PlannedBlock } from './plannedBlock'
-import { plannedStages, type PlannedStage } from './plannedStages'
+import { plannedStages, type PlannedStage, type StageFigures } from './plannedStages'
 import type { Quilt } from '../file/quilt'
 
 export interface PlannedBorder {
@@ -76,7 +77,13 @@ export interface Plan {
   binding: PlannedBinding | null
   /** What holds the layers, and what the quilt is trimmed to when it is quilted. */
   holding: { pins: number; thread: Inches }
-  trim: { width: Inches; height: Inches; diagonal: Inches }
+  trim: {
+    width: Inches
+    height: Inches
+    diagonal: Inches
+    /** What it should measure when it is trimmed, and what it did. */
+    measures: Record<'width' | 'height', StageFigures>
+  }
   /** What it hangs by, and its label as it is cut. */
   hanging: PlannedHanging | null
   label: { width: Inches; height: Inches } | null
@@ -109,17 +116,19 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
   const dimensions = dimensionsOf(quilt)
   const planned = plannedDimensions(quilt, dimensions)
   const { width, height } = dimensions.top.stages.at(-1)!
-  const binding = planBinding(quilt, width.total, height.total)
+  const top = { width: width.total, height: height.total }
+  const trimmed = trimmedTop(quilt, { width, height })
+  const binding = planBinding(quilt, trimmed.size)
   const { choices, pieces, needs } = chooseWays(quilt, makes, { dimensions, planned }, search)
 
-  const backing = planBacking(quilt, { width: width.total, height: height.total }, needs)
-  const batting = planBatting(quilt, width.total, height.total)
+  const backing = planBacking(quilt, top, needs)
+  const batting = planBatting(quilt, top, trimmed.size)
   const pressing = quiltPressing(quilt, makes, dimensions)
   const work: PlanWork = { quilt, makes, choices, dimensions, planned, needs, pieces, pressing }
   const rows = quiltRows(quilt, dimensions, PRESSING.row, versionAt(pressing))
   const numbers = new Map(pieces.map(piece => [piece.id, piece.letter]))
   const parts: Reckonable<Omit<Plan, 'sums'>> = {
-    quilt: plannedQuilt(quilt, { dimensions, pieces, needs, backing }),
+    quilt: plannedQuilt(quilt, { dimensions, trimmed, pieces, needs, backing }),
     stages: plannedStages(quilt, dimensions.top, planned.top),
     pieces: pieces.map(plannedPiece),
     cloths: needs.map((need, i) => plannedCloth(quilt.cloths[i]!, need, numbers)),
@@ -136,8 +145,8 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
     batting: batting && plannedBatting(batting),
     asYouGo: plannedAsYouGo(quilt),
     binding: binding && plannedBinding(binding),
-    ...heldAndTrimmed(quilt, width, height),
-    ...plannedLast(quilt, width),
+    ...heldAndTrimmed(quilt, { width, height }, trimmed),
+    ...plannedLast(quilt, trimmed.width),
     quilting: plannedQuilting(quilt, makes, dimensions),
     seamTest: plannedSeamTest(quilt),
   }

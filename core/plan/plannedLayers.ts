@@ -5,13 +5,21 @@ import { planAsYouGo } from '../layers/asYouGo'
 import { edgedSide } from '../layers/edged'
 import { planHanging, type HangingCorners, type Sleeve } from '../layers/hanging'
 import { planLabel } from '../layers/label'
+import { stageMeasure } from '../made/stageMeasure'
+import { TRIMMED } from '../made/trimmed'
 import { because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
 import { plus, type Sum } from '../measure/sum'
 import { beyondFinished } from '../top/rawEdge'
 import type { Quilt } from '../file/quilt'
+import { stageFigures } from './plannedStages'
 import { plannedPiecedBack, type PlannedPiecedBack } from './plannedPiecedBack'
 import { diagonalOf, planHolding } from '../layers/holding'
+
+interface Size {
+  width: Sum
+  height: Sum
+}
 
 export interface PlannedBackingWay {
   seams: BackingWay['seams']
@@ -34,8 +42,12 @@ export interface PlannedBatting {
   height: Inches
   /** The quilt, edged, when the batting has shrunk in the first wash; not where it does not. */
   washed?: { width: Inches; height: Inches }
-  /** Of a packet that is too small to lie in one piece: how many are joined. */
+  /** Pieces joined edge to edge: packets, or lengths of what is sold by the length. Where it is said how it is sold. */
   packets?: number
+  /** Of what is sold by the length. */
+  buy?: Inches
+  /** What is left of a packet or beside the lengths, the largest first. */
+  left?: { width: Inches; height: Inches }[]
 }
 
 export function plannedBacking(backing: Backing): Reckonable<PlannedBacking> {
@@ -51,25 +63,34 @@ function plannedWay({ seams, panels, panelLength, isSplit, buy }: BackingWay): R
   return { panels: because(panels), panelLength: because(panelLength), seams, split: isSplit, buy: because(buy) }
 }
 
-export function plannedBatting({ width, height, washed, packets }: Batting): Reckonable<PlannedBatting> {
+export function plannedBatting({ width, height, washed, sold }: Batting): Reckonable<PlannedBatting> {
   return {
     width: because(width),
     height: because(height),
     ...(washed ? { washed: { width: because(washed.width), height: because(washed.height) } } : {}),
-    ...(packets === undefined ? {} : { packets }),
+    ...(sold
+      ? {
+          packets: sold.packets,
+          ...(sold.buy ? { buy: because(sold.buy) } : {}),
+          left: sold.left.map(piece => ({ width: because(piece.width), height: because(piece.height) })),
+        }
+      : {}),
   }
 }
 
-/** `width`, `height`: of the finished top. */
-export function heldAndTrimmed(quilt: Quilt, width: Sum, height: Sum) {
-  const [across, down] = [plus(width, ...beyondFinished(quilt, 2)), plus(height, ...beyondFinished(quilt, 2))]
-  const { pins, thread } = planHolding(across.total, down.total)
+/** `top`: finished; `trimmed`: the same, or what the trimmed quilt measured. */
+export function heldAndTrimmed(quilt: Quilt, top: Size, trimmed: Size) {
+  const raw = (side: Sum) => plus(side, ...beyondFinished(quilt, 2))
+  const [across, down] = [raw(trimmed.width), raw(trimmed.height)]
+  const { pins, thread } = planHolding(raw(top.width).total, raw(top.height).total)
+  const measured = (side: 'width' | 'height') => stageFigures(stageMeasure(quilt, TRIMMED, side, raw(top[side])))
   return {
     holding: { pins: because(pins), thread: because(thread) },
     trim: {
       width: because(across),
       height: because(down),
       diagonal: because(diagonalOf(across.total, down.total)),
+      measures: { width: measured('width'), height: measured('height') },
     },
   }
 }
@@ -117,7 +138,7 @@ export type PlannedHanging =
     }
   | { way: 'corners'; square: Inches; stick: Inches }
 
-/** `width`: of the finished top. */
+/** `width`: of the quilt as it was trimmed, finished. */
 export function plannedLast(quilt: Quilt, width: Sum) {
   const hanging = planHanging(quilt, edgedSide(quilt, width))
   const label = planLabel(quilt)

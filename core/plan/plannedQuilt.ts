@@ -4,7 +4,7 @@ import { blockOf, designOf, type Quilt } from '../file/quilt'
 import type { Backing } from '../layers/backing'
 import { because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
-import { sumOf, type Term } from '../measure/sum'
+import { sumOf, type Sum, type Term } from '../measure/sum'
 import type { Dimensions } from '../top/dimensions'
 import { placesOf } from '../top/places'
 import { edgedSide } from '../layers/edged'
@@ -22,18 +22,23 @@ export interface PlannedQuilt {
 
 interface Made {
   dimensions: Dimensions
+  /** The finished top, or the quilt as it was trimmed. */
+  trimmed: { width: Sum; height: Sum }
   pieces: readonly Piece[]
   needs: readonly ClothNeed[]
   backing: Backing | null
 }
 
 /** In: everything that was planned of its parts. Out: the totals. */
-export function plannedQuilt(quilt: Quilt, { dimensions, pieces, needs, backing }: Made): Reckonable<PlannedQuilt> {
+export function plannedQuilt(
+  quilt: Quilt,
+  { dimensions, trimmed, pieces, needs, backing }: Made,
+): Reckonable<PlannedQuilt> {
   const { width, height } = dimensions.top.stages.at(-1)!
   return {
     width: because(width),
     height: because(height),
-    edged: { width: because(edgedSide(quilt, width)), height: because(edgedSide(quilt, height)) },
+    edged: { width: because(edgedSide(quilt, trimmed.width)), height: because(edgedSide(quilt, trimmed.height)) },
     blocks: because(sumOf(rowsOfBlocks(dimensions))),
     patches: because(sumOf(patchesOfBlocks(quilt))),
     pieces: because(sumOf(quilt.cloths.map(({ id, name }) => piecesOf(pieces, id, name)))),

@@ -27,7 +27,8 @@ export interface StageFigures {
 export function plannedStages(quilt: Quilt, now: BorderedTop, before: BorderedTop): Reckonable<PlannedStage>[] {
   return now.stages.map((stage, i) => {
     const planned = before.stages[i]!
-    const measured = (side: 'width' | 'height') => figures(stageMeasure(quilt, stage.what, side, stage.expected[side]))
+    const measured = (side: 'width' | 'height') =>
+      stageFigures(stageMeasure(quilt, stage.what, side, stage.expected[side]))
     return {
       what: stage.what,
       width: because(stage.width),
@@ -38,7 +39,7 @@ export function plannedStages(quilt: Quilt, now: BorderedTop, before: BorderedTo
         ? {
             first: {
               side: stage.first.side,
-              ...figures(stageMeasure(quilt, `${stage.what}-first`, stage.first.side, stage.first.expected)),
+              ...stageFigures(stageMeasure(quilt, `${stage.what}-first`, stage.first.side, stage.first.expected)),
             },
           }
         : {}),
@@ -46,7 +47,8 @@ export function plannedStages(quilt: Quilt, now: BorderedTop, before: BorderedTo
   })
 }
 
-function figures({ expected, mean, spread, off }: StageMeasure): Reckonable<StageFigures> {
+/** Of one side: what was expected, and what was measured of it. */
+export function stageFigures({ expected, mean, spread, off }: StageMeasure): Reckonable<StageFigures> {
   return {
     expected: because(expected),
     ...(mean && spread && off ? { mean: because(mean), spread: because(spread), off: because(off) } : {}),

@@ -25,7 +25,10 @@ const REASONS: Readonly<Record<string, string>> = {
   'backing.ways.N.buy': 'margin panels rounding shrinkage square-up',
   'backing.ways.N.panelLength': 'overhang seams top-height top-width',
   'backing.ways.N.panels': 'panels-exactly rounding',
+  'batting.buy': 'lengths-of-batting',
   'batting.height': 'overhang seams top-height',
+  'batting.left.N.height': 'batting-needed overhang packet-height seams top-width',
+  'batting.left.N.width': 'batting-needed lengths-of-batting overhang packet-width seams top-width',
   'batting.width': 'overhang seams top-width',
   'binding.back': 'binding-seam half-of-the-strip turn-over-the-edge',
   'binding.buy': 'strips',
@@ -123,6 +126,8 @@ const REASONS: Readonly<Record<string, string>> = {
   'stages.N.width': 'blocks border diagonals float sashing',
   'trim.diagonal': 'corner-to-corner',
   'trim.height': 'blocks border diagonals float sashing seams',
+  'trim.measures.height.expected': 'blocks border diagonals float sashing seams',
+  'trim.measures.width.expected': 'blocks border diagonals float sashing seams',
   'trim.width': 'blocks border diagonals float sashing seams',
 }
 
@@ -132,6 +137,7 @@ test('every number is told by its own reasons, and by no other', () => {
   const pieced = {
     ...SAMPLE,
     backing: { cloth: 'cream', way: 'leftovers' as const },
+    batting: { width: 90, length: 108 },
     hanging: { cloth: 'cream' },
     label: { cloth: 'cream' },
   }
@@ -141,7 +147,7 @@ test('every number is told by its own reasons, and by no other', () => {
     borders: [],
     setting: { across: 2, down: 2, fill: [['star']] },
   }
-  const corners = { ...SAMPLE, hanging: { cloth: 'cream', way: 'corners' as const } }
+  const corners = { ...SAMPLE, batting: { width: 90 }, hanging: { cloth: 'cream', way: 'corners' as const } }
   for (const file of [SAMPLE, shrinking, pieced, making, corners, ...DEMO_QUILTS]) {
     for (const [path, { terms }] of Object.entries(planOf(file).plan.sums)) {
       const kind = path

@@ -3,25 +3,52 @@ import type { BattingChange } from '~~/core/edits/layers'
 import type { Quilt } from '~~/core/file/quilt'
 import type { PlannedBatting } from '~~/core/plan/plannedLayers'
 import { BATTINGS } from '~~/core/layers/battingCatalogue'
-import { craft, inEnglish, plural } from '~~/words/speech'
+import { formatCloth } from '~~/words/length'
+import { craft, inEnglish } from '~~/words/speech'
 
-/** What its packet says, and what follows from it. */
-/** `plan`: null where the batting is cut up for single blocks. */
+/** What its packet says, and what follows from it. `plan`: null where the batting is cut up for single blocks. */
 const { quilt } = defineProps<{ quilt: Quilt; plan: PlannedBatting | null; disabled: boolean }>()
 const emit = defineEmits<{ change: [change: BattingChange] }>()
 const speech = useSpeech()
 const batting = computed(() => quilt.batting!)
+const isByLength = ref(quilt.batting?.width !== undefined && quilt.batting.length === undefined)
+watch(
+  () => batting.value.length,
+  length => {
+    if (length !== undefined) isByLength.value = false
+  },
+)
+function soldBy(event: Event) {
+  isByLength.value = chosen(event) === 'length'
+  if (isByLength.value && batting.value.length !== undefined) emit('change', { length: null })
+}
 const chosen = (event: Event) => (event.target as HTMLSelectElement).value
 </script>
 
 <template>
   <div class="space-y-3">
     <p v-if="plan?.packets !== undefined" data-testid="packets">
-      {{
-        plan.packets === 1
-          ? 'One packet is large enough.'
-          : `${plural(plan.packets, 'packet')} are joined edge to edge, never one on the other.`
-      }}
+      <template v-if="plan.buy !== undefined"
+        >Sold by the length: buy
+        <Figure path="batting.buy" kind="cloth" :text="formatCloth(plan.buy, speech)" title="To buy of it" /><template
+          v-if="plan.packets > 1"
+          >, in {{ plan.packets }} lengths joined edge to edge, never one on the other</template
+        >.</template
+      >
+      <template v-else-if="plan.packets === 1">One packet is large enough.</template>
+      <template v-else>{{ plan.packets }} packets are joined edge to edge, never one on the other.</template>
+      <template v-if="plan.left && plan.left.length > 0">
+        Left over:
+        <template v-for="(_, i) in plan.left" :key="i"
+          >{{ i > 0 ? 'and ' : ''
+          }}<span class="whitespace-nowrap"
+            ><Figure :path="`batting.left.${i}.width`" title="Left over, across" /> ×
+            <Figure :path="`batting.left.${i}.height`" title="Left over, along" />{{
+              i + 1 === plan.left.length ? '.' : ''
+            }}</span
+          >{{ ' ' }}</template
+        >
+      </template>
     </p>
     <p v-if="plan?.washed" data-testid="washed">
       After its first wash the quilt is about <Figure path="batting.washed.width" title="Width when washed" /> ×
@@ -58,6 +85,19 @@ const chosen = (event: Event) => (event.target as HTMLSelectElement).value
           :disabled="disabled"
           @commit="v => emit('change', { maxGap: v })"
         />
+        <label class="block"
+          ><span class="label">It is sold</span
+          ><select
+            class="field"
+            data-testid="batting-sold"
+            :value="isByLength ? 'length' : 'packets'"
+            :disabled="disabled"
+            @change="soldBy"
+          >
+            <option value="packets">in packets</option>
+            <option value="length">by the length</option>
+          </select></label
+        >
         <LengthField
           label="Wide, as sold"
           :value="batting.width ?? null"
@@ -68,6 +108,7 @@ const chosen = (event: Event) => (event.target as HTMLSelectElement).value
           @commit="v => emit('change', { width: v })"
         />
         <LengthField
+          v-if="!isByLength"
           label="Long, in a packet"
           :value="batting.length ?? null"
           :least="10"

@@ -5,11 +5,12 @@ import type { Inches } from '~~/core/measure/ruler'
 import type { StageFigures } from '~~/core/plan/plannedStages'
 import type { Quilt } from '~~/core/file/quilt'
 import { MOST_SPREAD } from '~~/core/made/measures'
+import { TRIMMED } from '~~/core/made/trimmed'
 import { formatLength, formatRoughPart } from '~~/words/length'
 
 const { quilt, what, title, measures } = defineProps<{
   quilt: Quilt
-  /** The stage, as in the file: `setting`, `border-1`, `border-1-first`. */
+  /** The stage, as in the file: `setting`, `border-1`, `border-1-first`, `trimmed`. */
   what: string
   title: string
   /** Side by side: what it should measure and what it did, and where that stands in the plan. */
@@ -64,7 +65,9 @@ const placeName = (side: 'width' | 'height', i: number) =>
         Take back
       </button>
     </div>
-    <p class="note">Flat, through {{ places }} places, raw edge to raw edge.</p>
+    <p class="note">
+      Flat, through {{ places }} places, {{ what === TRIMMED ? 'edge to edge' : 'raw edge to raw edge' }}.
+    </p>
     <div v-for="{ side, figures, path } in measures" :key="side" class="mt-3">
       <p class="label">
         {{ side === 'width' ? 'Across' : 'Down' }}
@@ -96,8 +99,8 @@ const placeName = (side: 'width' | 'height', i: number) =>
           >, spread <Figure :path="`${path}.spread`" title="Spread of the measures" /></template
         >.
         <strong v-if="figures.spread! > MOST_SPREAD" class="wrong"
-          >More than <span data-given>{{ formatRoughPart(MOST_SPREAD, speech) }}</span> apart: find out why before you
-          cut the border.</strong
+          >More than <span data-given>{{ formatRoughPart(MOST_SPREAD, speech) }}</span> apart:
+          {{ what === TRIMMED ? 'trim it once more.' : 'find out why before you cut the border.' }}</strong
         >
         <template v-else-if="Math.abs(figures.off!) > 1 / 64"
           ><Figure

@@ -17,10 +17,10 @@ const lean = computed(() =>
 
 <template>
   <p class="note">
-    To <Figure path="trim.width" title="Trim to this width" /> ×
-    <Figure path="trim.height" title="Trim to this height" />, or to what it measures in its middle where quilting drew
-    it in: long ruler along the border's seam, square ruler in each corner. Both diagonals should measure
-    <Figure path="trim.diagonal" title="From corner to corner" />.
+    To <Figure path="trim.measures.width.expected" title="Trim to this width" /> ×
+    <Figure path="trim.measures.height.expected" title="Trim to this height" />, or to what it measures in its middle
+    where quilting drew it in: long ruler along the border's seam, square ruler in each corner. Both diagonals should
+    measure <Figure path="trim.diagonal" title="From corner to corner" />.
   </p>
   <details class="no-print">
     <summary class="cursor-pointer py-1 font-semibold">My diagonals differ</summary>

@@ -3,6 +3,8 @@ import { UNIT_DEFAULTS } from '../../measure/units'
 import type { Inches } from '../../measure/ruler'
 import { addTerms, roundedSum, sumOf, type Sum, type Term } from '../../measure/sum'
 import { clothOf, type Quilt } from '../../file/quilt'
+import { measuredStage } from '../../made/measures'
+import { TRIMMED } from '../../made/trimmed'
 import { stripsToReach } from '../../cut/joinedStrips'
 import { beyondFinished } from '../../top/rawEdge'
 import { biasSquares } from './biasSquare'
@@ -52,10 +54,13 @@ export interface SelfBinding {
 }
 
 /**
- * The binding of a top of this finished size. Length = raw perimeter + 12″; strips = ⌈(length − loss) ÷ (usable −
+ * The binding of a quilt of this size, finished. Length = raw perimeter + 12″; strips = ⌈(length − loss) ÷ (usable −
  * loss)⌉, where a diagonal join takes one strip width and a straight one two seams. Source: handbook §11.
  */
-export function planBinding(quilt: Quilt, width: Inches, height: Inches): Binding | SelfBinding | null {
+export function planBinding(
+  quilt: Quilt,
+  { width, height }: { width: Inches; height: Inches },
+): Binding | SelfBinding | null {
   const { binding } = quilt
   if (!binding) return null
   if (binding.style === 'self') {
@@ -64,8 +69,8 @@ export function planBinding(quilt: Quilt, width: Inches, height: Inches): Bindin
   }
   const { style, strip, join, isBias } = binding
   const length = sumOf([
-    { what: 'top-width', count: 2, each: width },
-    { what: 'top-height', count: 2, each: height },
+    { what: isMeasured(quilt, 'width') ? 'trimmed-width' : 'top-width', count: 2, each: width },
+    { what: isMeasured(quilt, 'height') ? 'trimmed-height' : 'top-height', count: 2, each: height },
     ...beyondFinished(quilt, 8),
     { what: 'binding-spare', value: BINDING_SPARE },
   ])
@@ -101,6 +106,10 @@ export function planBinding(quilt: Quilt, width: Inches, height: Inches): Bindin
     flange,
     square,
   }
+}
+
+function isMeasured(quilt: Quilt, side: 'width' | 'height'): boolean {
+  return measuredStage(quilt, TRIMMED, side) !== null
 }
 
 function beyond(quilt: Quilt): Inches {

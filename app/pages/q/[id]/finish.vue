@@ -3,6 +3,7 @@ import { setBinding } from '~~/core/edits/binding'
 import { setBacking, setBatting } from '~~/core/edits/layers'
 import { setMaking } from '~~/core/edits/making'
 import type { Edit } from '~~/core/edits/edit'
+import { TRIMMED } from '~~/core/made/trimmed'
 import { doneCounts } from '~~/core/cut/progress'
 import { CAUTIONS } from '~~/words/caution'
 import { formatCloth, formatRough, formatRoughPart } from '~~/words/length'
@@ -31,6 +32,13 @@ const bothSides = (stage: number) =>
     figures: plan.value!.stages[stage]!.measures[side],
     path: `stages.${stage}.measures.${side}`,
   }))
+const trimmedSides = computed(() =>
+  (['width', 'height'] as const).map(side => ({
+    side,
+    figures: plan.value!.trim.measures[side],
+    path: `trim.measures.${side}`,
+  })),
+)
 /** The one side that a border's first pair has changed. */
 const firstSide = (stage: number) => {
   const { first } = plan.value!.stages[stage]!
@@ -248,7 +256,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
               />, by hand in a hoop; or spray, both sides, in the open air.
             </li>
           </ol>
-          <HoldingPlan :width="plan.trim.width" :height="plan.trim.height" />
+          <HoldingPlan :width="plan.trim.measures.width.expected" :height="plan.trim.measures.height.expected" />
           <p class="caution">{{ CAUTIONS.spray }} {{ CAUTIONS.weight }}</p>
           <div class="flex items-center gap-3">
             <TickBox
@@ -286,6 +294,14 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
               />Trim the quilt square first
             </div>
             <TrimSquare :trim="plan.trim" />
+            <MeasureCard
+              class="inside"
+              :quilt="quilt"
+              :what="TRIMMED"
+              title="the trimmed quilt"
+              :measures="trimmedSides"
+              @edit="edit"
+            />
             <BindingPart :quilt="quilt" :plan="plan" />
             <p class="no-print">
               <NuxtLink class="button" :to="$route.path.replace(/finish$/, 'binding')" data-testid="to-binding"
@@ -308,3 +324,12 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
     </template>
   </div>
 </template>
+
+<style scoped>
+/* one of the things in a card, not a card of its own */
+.inside {
+  border: 0;
+  padding: 0;
+  box-shadow: none;
+}
+</style>

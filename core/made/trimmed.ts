@@ -1,0 +1,34 @@
+// In: the finished top and what the quilt measured when it was trimmed. Out: its size for binding, hanging, washing.
+import type { Inches } from '../measure/ruler'
+import { sumOf, type Sum } from '../measure/sum'
+import type { Quilt } from '../file/quilt'
+import { beyondFinished } from '../top/rawEdge'
+import { measuredStage } from './measures'
+
+/** In `made`: the quilted quilt, trimmed, from edge to edge. Quilting draws it in. */
+export const TRIMMED = 'trimmed'
+
+/**
+ * A side of the quilt as it was trimmed, less what lies beyond the finished top; as large as the top where it was not
+ * measured.
+ */
+export function trimmedSide(quilt: Quilt, side: 'width' | 'height', top: Sum): Sum {
+  const found = quilt.making === 'as-you-go' ? null : measuredStage(quilt, TRIMMED, side)
+  if (!found) return top
+  return sumOf(
+    [{ what: 'measured-mean', value: found.mean, of: TRIMMED }, ...beyondFinished(quilt, -2)],
+    found.raw.map(value => ({ what: 'measure', value })),
+  )
+}
+
+export interface Trimmed {
+  width: Sum
+  height: Sum
+  size: { width: Inches; height: Inches }
+}
+
+/** Both sides, and how long they are. */
+export function trimmedTop(quilt: Quilt, { width, height }: { width: Sum; height: Sum }): Trimmed {
+  const [across, down] = [trimmedSide(quilt, 'width', width), trimmedSide(quilt, 'height', height)]
+  return { width: across, height: down, size: { width: across.total, height: down.total } }
+}
