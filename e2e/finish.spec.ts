@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { kept, openCommands, openDemo, planned } from './support'
+import { goTo, kept, openCommands, openDemo, planned, readFigure } from './support'
 
 test('quilted in the ditch a place stays too wide; a grid closes it; lines are sewn one by one, tomorrow too', async ({
   page,
@@ -99,6 +99,23 @@ test('a binding with a flange: strips of both, joins off the corners, its steps,
   await page.goto(`${quilt}/binding`)
   await expect(page.getByTestId('step-mode')).toContainText('Step 3 of')
   await expect(page.getByTestId('step-mode')).toContainText('2 done')
+})
+
+test('a scrappy binding: strips of what is bought anyway, and the rest of the cloth it had', async ({ page }) => {
+  await openDemo(page, 'Berth four')
+  const toBuy = page.locator('footer [data-path="quilt.buy"]')
+  const before = readFigure(await toBuy.innerText())
+  await openCommands(page)
+  await page.keyboard.type('binding')
+  await page.keyboard.press('Enter')
+  await page.getByText('From several cloths in turn').click()
+  await page.getByTestId('binding-scraps').click()
+  await expect(page.getByTestId('scraps-text')).toContainText('4 of the 8 strips come from cloth that is bought anyway')
+  await expect(page.getByTestId('scraps-text')).toContainText('the last 4 are cut from more of Signal red')
+  await planned(page)
+  expect(readFigure(await toBuy.innerText())).toBeLessThan(before)
+  await goTo(page, 'Finish')
+  await expect(page.getByTestId('strips-in-order').getByRole('img')).toHaveCount(8)
 })
 
 test('the back is pieced from what is left over and in hand, bettered, and sewn panel by panel', async ({ page }) => {

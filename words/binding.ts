@@ -1,5 +1,6 @@
 // The binding in words: its styles, where it begins, and how it is made and sewn on.
 import type { PlannedBinding, PlannedStrips } from '../core/plan/plannedBinding'
+import type { ScrappyBinding } from '../core/plan/scrappyBinding'
 import type { QuiltBinding } from '../core/file/quilt'
 import { formatExactLength, formatLength, formatRough } from './length'
 import { inEnglish, plural, type Speech } from './speech'
@@ -50,6 +51,17 @@ function placeParts(at: number, { width, height }: { width: number; height: numb
   let side = 0
   while (side < 3 && rest >= lengths[side]!) rest -= lengths[side++]!
   return say`on the ${SIDES[side]!} side, ${rough(rest, speech)} from its ${FROM[side]!} end`
+}
+
+/** What of a binding comes from cloth that is bought anyway. `name`: of a cloth. */
+export function scrappyText({ cloths, missing }: ScrappyBinding, name: (cloth: string) => string): string {
+  const all = plural(cloths.length, 'strip')
+  if (missing === cloths.length) return 'Of no cloth a whole strip is left over.'
+  if (missing === 0) return `All of the ${all} come from cloth that is bought anyway.`
+  return (
+    `${cloths.length - missing} of the ${all} come from cloth that is bought anyway; `
+    + `${missing === 1 ? 'the last is' : `the last ${missing} are`} cut from more of ${name(cloths.at(-1)!)}.`
+  )
 }
 
 /** Pulled tails are closed last: how much to cut off for them to overlap as they must. */

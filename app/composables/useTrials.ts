@@ -55,6 +55,7 @@ export function useTrials(file: () => QuiltFile, quilt: () => Quilt) {
       onFailed: giveUp,
       onWays: () => undefined,
       onBatches: () => undefined,
+      onScraps: () => undefined,
       onRestart: () => undefined,
       onSilent: giveUp,
     },

@@ -5,6 +5,7 @@ import type { DoneKind } from '~~/core/cut/progress'
 import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
 import type { ToBuy } from '~~/core/plan/chosenWays'
 import type { Problem } from '~~/core/file/problem'
+import type { ScrappyBinding } from '~~/core/plan/scrappyBinding'
 import { readQuilt } from '~~/core/file/readQuilt'
 import type { Quilt } from '~~/core/file/quilt'
 import type { QuiltFile } from '~~/core/file/schema'
@@ -37,9 +38,11 @@ export const useQuilt = defineStore('quilt', () => {
   const workbook = shallowRef<Workbook | null>(null)
   /** For units whose ways were looked at: cloth to buy in this quilt by each of them. */
   const buysByWay = shallowRef<ReadonlyMap<string, readonly (ToBuy | null)[]>>(new Map())
-  /** The plan on show is of an older file; the newer one is on its way. */
   /** The sewing in batches, once it was asked for; the one before until a newer comes. */
   const batches = shallowRef<PlannedBatch[] | null>(null)
+  /** A binding from what the plan on show leaves, once it was asked for. */
+  const scraps = shallowRef<ScrappyBinding | 'none' | null>(null)
+  /** The plan on show is of an older file; the newer one is on its way. */
   const isPlanning = ref(false)
   const past = shallowRef<Undoable[]>([])
   const future = shallowRef<Undoable[]>([])
@@ -106,6 +109,9 @@ export const useQuilt = defineStore('quilt', () => {
         },
         onBatches(found) {
           batches.value = found
+        },
+        onScraps(found) {
+          scraps.value = found ?? 'none'
         },
         onRestart() {
           trouble.value = 'planner-restarted'
@@ -309,6 +315,10 @@ export const useQuilt = defineStore('quilt', () => {
   function askBatches() {
     client?.askBatches()
   }
+  function askScraps() {
+    scraps.value = null
+    client?.askScraps()
+  }
   function askWays(unit: string) {
     client?.askWays(unit)
   }
@@ -322,6 +332,8 @@ export const useQuilt = defineStore('quilt', () => {
     askWays,
     batches,
     askBatches,
+    scraps,
+    askScraps,
     isGone,
     kept,
     bookmark,

@@ -49,6 +49,7 @@ function setUp() {
       onSilent: () => heard.push('silent'),
       onWays: () => {},
       onBatches: () => {},
+      onScraps: () => undefined,
     },
     () => new FakeWorker() as unknown as Worker,
   )
@@ -142,6 +143,7 @@ describe('silence', () => {
         onRestart: () => {},
         onWays: () => {},
         onBatches: () => {},
+        onScraps: () => undefined,
         onSilent: () => heard.push('silent'),
       },
       () => {

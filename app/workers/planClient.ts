@@ -1,5 +1,6 @@
 import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
 import type { ToBuy } from '~~/core/plan/chosenWays'
+import type { ScrappyBinding } from '~~/core/plan/scrappyBinding'
 import type { QuiltFile } from '~~/core/file/schema'
 import { changed } from './changes'
 import type { FromPlanWorker, ToPlanWorker, Workbook } from './planMessages'
@@ -15,6 +16,8 @@ export interface PlanClient {
   askWays: (unit: string) => void
   /** Asks for the sewing of the plan made last, in batches; forgotten when a newer plan is asked for. */
   askBatches: () => void
+  /** Asks which cloths the plan made last leaves for the binding; forgotten when a newer plan is asked for. */
+  askScraps: () => void
   stop: () => void
 }
 
@@ -25,6 +28,8 @@ interface Listener {
   onWays: (unit: string, buys: (ToBuy | null)[]) => void
   /** The sewing of the plan made last, asked for with `askBatches`. */
   onBatches: (batches: PlannedBatch[]) => void
+  /** A binding from what is left, asked for with `askScraps`. */
+  onScraps: (found: ScrappyBinding | null) => void
   /** The worker died and another has taken its place; the last question was put to it again. */
   onRestart: () => void
   /** No worker can be made, or it has not answered for a while: the numbers are late, and why is not known. */
@@ -62,6 +67,7 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
       if (data.kind === 'hello' || data.job !== job) return
       if (data.kind === 'ways') return listener.onWays(data.unit, data.buys)
       if (data.kind === 'batches') return listener.onBatches(data.batches)
+      if (data.kind === 'scraps') return listener.onScraps(data.found)
       asked = null
       if (data.kind === 'done') listener.onDone(fromWire(book as WireBook))
       else listener.onFailed(data.message)
@@ -125,6 +131,9 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
     },
     askBatches() {
       worker?.postMessage({ kind: 'batches', job } satisfies ToPlanWorker)
+    },
+    askScraps() {
+      worker?.postMessage({ kind: 'scraps', job } satisfies ToPlanWorker)
     },
     stop() {
       clearTimeout(silence)

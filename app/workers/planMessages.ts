@@ -4,6 +4,7 @@ import type { ToBuy } from '~~/core/plan/chosenWays'
 import type { QuiltFile } from '~~/core/file/schema'
 import type { Change } from './changes'
 import type { Recipe } from '~~/core/plan/recipe'
+import type { ScrappyBinding } from '~~/core/plan/scrappyBinding'
 import type { TopFromBehind } from '~~/core/plan/topFromBehind'
 
 /** Everything the stations show, made in one go from one file. */
@@ -20,6 +21,8 @@ export type ToPlanWorker =
   | { kind: 'ways'; job: number; unit: string }
   // the sewing of the plan made last, in batches
   | { kind: 'batches'; job: number }
+  // cloths of which the plan made last leaves enough for the binding
+  | { kind: 'scraps'; job: number }
 export type FromPlanWorker =
   // a question has come in and is being worked on
   | { kind: 'hello'; job: number }
@@ -27,4 +30,5 @@ export type FromPlanWorker =
   | { kind: 'done'; job: number; change: Change | null }
   | { kind: 'ways'; job: number; unit: string; buys: (ToBuy | null)[] }
   | { kind: 'batches'; job: number; batches: PlannedBatch[] }
+  | { kind: 'scraps'; job: number; found: ScrappyBinding | null }
   | { kind: 'failed'; job: number; message: string }

@@ -2,6 +2,7 @@ import type { CheckedPlan } from '~~/core/checks/planQuilt'
 import { plannedBatches } from '~~/core/plan/batches/plannedBatches'
 import { buyByWay } from '~~/core/plan/chosenWays'
 import type { PlanWork } from '~~/core/plan/planWork'
+import { scrappyBinding } from '~~/core/plan/scrappyBinding'
 import { readQuilt } from '~~/core/file/readQuilt'
 import { changeBetween } from './changes'
 import { makeWorkbook } from './makeWorkbook'
@@ -18,6 +19,7 @@ addEventListener('message', ({ data }: MessageEvent<ToPlanWorker>) => {
       answer({ kind: 'ways', job: data.job, unit: data.unit, buys: last ? buyByWay(last.work, data.unit) : [] })
     else if (data.kind === 'batches')
       answer({ kind: 'batches', job: data.job, batches: last ? plannedBatches(last.work, last.plan.rows) : [] })
+    else if (data.kind === 'scraps') answer({ kind: 'scraps', job: data.job, found: last && scrappyBinding(last.work) })
     else plan(data)
   } catch (error) {
     answer({ kind: 'failed', job: data.job, message: error instanceof Error ? error.message : String(error) })

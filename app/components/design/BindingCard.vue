@@ -4,11 +4,12 @@ import type { Edit } from '~~/core/edits/edit'
 import type { Quilt } from '~~/core/file/quilt'
 import { sameLength } from '~~/core/measure/ruler'
 import { UNIT_DEFAULTS } from '~~/core/measure/units'
-import { BINDING_STYLES } from '~~/words/binding'
+import { BINDING_STYLES, scrappyText } from '~~/words/binding'
 import { inEnglish } from '~~/words/speech'
 
 const { quilt } = defineProps<{ quilt: Quilt }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit]; removed: [] }>()
+const store = useQuilt()
 const speech = useSpeech()
 const binding = computed(() => quilt.binding!)
 const step = computed(() => quilt.ruler || 1 / 8)
@@ -28,6 +29,29 @@ function deal(cloth: string) {
   const next = cloths.includes(cloth) ? cloths.filter(other => other !== cloth) : [...cloths, cloth]
   if (next.length > 0) change('cloths of the binding', { cloths: next })
 }
+const isLooking = ref(false)
+const scrapsText = ref('')
+function lookForScraps() {
+  isLooking.value = true
+  scrapsText.value = ''
+  store.askScraps()
+}
+watch(
+  () => store.scraps,
+  found => {
+    if (!isLooking.value || found === null) return
+    isLooking.value = false
+    if (found === 'none') return
+    scrapsText.value = scrappyText(found, id => store.clothNames.get(id) ?? id)
+    if (found.missing < found.cloths.length)
+      emit('edit', 'binding from what is left over', setBinding({ cloths: found.cloths }))
+  },
+)
+// a question is forgotten when a newer plan is asked for
+watch(
+  () => store.isPlanning,
+  () => (isLooking.value = false),
+)
 function remove() {
   emit('edit', 'no binding', setBinding(null))
   emit('removed')
@@ -88,6 +112,16 @@ function remove() {
             /><ClothSwatch :cloth="cloth" :size="28" /><span>{{ cloth.name }}</span></label
           >
         </fieldset>
+        <button
+          type="button"
+          class="button mt-2"
+          :disabled="store.isPlanning || isLooking"
+          data-testid="binding-scraps"
+          @click="lookForScraps"
+        >
+          <UIcon name="i-lucide-recycle" class="size-5" />From what is left over
+        </button>
+        <p v-if="scrapsText" class="mt-2" role="status" data-testid="scraps-text">{{ scrapsText }}</p>
       </details>
       <template v-if="binding.style === 'flanged' && binding.flange">
         <LengthField

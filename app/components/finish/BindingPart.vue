@@ -15,6 +15,12 @@ const sewn = computed(() => (binding.value.style === 'self' ? null : binding.val
 const raw = computed(() => plan.quilt.edged)
 const isFromPieces = computed(() => clothOf(quilt, own.value.cloth).form === 'piece')
 const names = computed(() => [...new Set(own.value.cloths)].map(id => clothOf(quilt, id).name).join(', '))
+/** Cloths of the strips, where there are several. */
+const inOrder = computed(() => {
+  const { cloths, isBias } = own.value
+  if (!sewn.value || sewn.value.style === 'tape' || isBias || new Set(cloths).size === 1) return []
+  return Array.from({ length: sewn.value.strips }, (_, i) => clothOf(quilt, cloths[i % cloths.length]!))
+})
 const overlap = ref<number | null>(null)
 </script>
 
@@ -45,6 +51,12 @@ const overlap = ref<number | null>(null)
       >The back is brought round to the front:
       <strong><Figure path="binding.visible" title="On the front" /></strong> shows.</span
     >
+  </p>
+  <p v-if="inOrder.length > 0" class="flex flex-wrap items-center gap-1.5" data-testid="strips-in-order">
+    <span class="mr-1">Joined in this order:</span
+    ><span v-for="(cloth, i) in inOrder" :key="i" role="img" :aria-label="cloth.name"
+      ><ClothSwatch :cloth="cloth" :size="30"
+    /></span>
   </p>
   <p v-if="sewn?.flange" class="text-lg">
     The flange:
