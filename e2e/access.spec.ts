@@ -32,6 +32,22 @@ async function piecesItsBack(page: Page) {
   await kept(page)
 }
 
+/** A quilt of its own, made block by block through all layers. Gives its address. */
+async function beginAsYouGo(page: Page): Promise<string> {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'New quilt' }).click()
+  await page.getByLabel('Blocks across').fill('2')
+  await page.getByLabel('Blocks down').fill('2')
+  await page.getByRole('button', { name: 'Make this quilt' }).click()
+  await planned(page)
+  const quilt = page.url().replace(/\/design$/, '')
+  await goTo(page, 'Finish')
+  await page.getByTestId('making').selectOption('as-you-go')
+  await planned(page)
+  await kept(page)
+  return quilt
+}
+
 /** Pages behind Piece and Finish, and what they show. */
 const LEAVES = [
   ['batches', 'batch'],
@@ -39,6 +55,7 @@ const LEAVES = [
   ['quilting', 'quilting-page'],
   ['last', 'care'],
   ['back', 'pieced-back'],
+  ['binding', 'step-mode'],
   ['cards', 'row-card'],
 ] as const
 
@@ -102,6 +119,12 @@ for (const light of ['light', 'dark'] as const) {
     await page.keyboard.press('Escape')
     await page.locator('footer [data-path="quilt.width"]').click()
     await look('slip', '[data-testid="slip"]')
+    const other = await beginAsYouGo(page)
+    await look('Finish, as you go')
+    await page.goto(`${other}/as-you-go`)
+    await planned(page)
+    await expect(page.getByTestId('go-sizes')).toBeVisible()
+    await look('as you go')
     await page.goto('/q/nobody/design')
     await look('no such quilt')
     await page.goto('/nowhere')
@@ -120,6 +143,7 @@ test('on a tablet nothing is wider than the screen', async ({ page }) => {
     'quilting',
     'last',
     'back',
+    'binding',
     'cards',
     'Cloth',
     'Cut',
@@ -131,6 +155,13 @@ test('on a tablet nothing is wider than the screen', async ({ page }) => {
       await page.goto(`${quilt}/${station}`)
       await planned(page)
     } else await goTo(page, station)
+    await fits(station)
+  }
+  await page.goto(`${await beginAsYouGo(page)}/as-you-go`)
+  await planned(page)
+  await fits('as-you-go')
+
+  async function fits(station: string) {
     const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
     expect(over, station).toBeLessThanOrEqual(0)
     const work = await page.locator('#work').evaluate(element => element.scrollWidth - element.clientWidth)

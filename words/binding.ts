@@ -16,6 +16,7 @@ export const BINDING_STYLES: Readonly<Record<PlannedBinding['style'], string>> =
 
 const TAILS = 'before the first stitch and after the last.'
 const CORNER = 'Fold the strip up, then down level with the edge, and go on from the edge.'
+const SIDES_FIRST = 'Both sides first, then both ends, their corners tucked in.'
 const FOLDED = 'press to the binding. Fold in half, raw edges level:'
 
 const SIDES = ['upper', 'right', 'lower', 'left'] as const
@@ -79,6 +80,12 @@ export function closingText(overlap: number, wanted: number, join: 'diagonal' | 
     : `${cut} Open both, lay their ends right sides together and sew straight across.`
 }
 
+/** What is done, and what of it can be shown. */
+export interface BindingStep {
+  about: 'prepare' | 'join' | 'place' | 'sew' | 'corner' | 'over'
+  parts: TextPart[]
+}
+
 /** What is done, in order; lengths of the plan by their paths. */
 export function bindingSteps(
   plan: PlannedBinding,
@@ -86,24 +93,36 @@ export function bindingSteps(
   raw: { width: number; height: number },
   seam: number,
   speech: Speech,
-): TextPart[][] {
-  const steps =
-    plan.style === 'self'
-      ? [
-          say`Trim the batting level with the top, and the back ${given(plan.extra, speech)} beyond it on every side.`,
-          say`Fold the back's edge to the edge of the top, then fold again over the top: ${lengthPart(
-            plan.visible,
-            speech,
-            'binding.visible',
-          )} shows. Both sides first, then both ends, their corners tucked in.`,
-          [
-            binding.finish === 'hand'
-              ? 'Sew its fold down by hand.'
-              : 'Sew close to its fold by machine, thread to match on top.',
-          ],
-        ]
-      : sewnSteps(plan, binding, raw, seam, speech)
-  return steps.map(step => step.map(part => (typeof part === 'string' ? inEnglish(part, speech) : part)))
+): BindingStep[] {
+  const steps = plan.style === 'self' ? selfSteps(plan, binding, speech) : sewnSteps(plan, binding, raw, seam, speech)
+  return steps.map(({ about, parts }) => ({
+    about,
+    parts: parts.map(part => (typeof part === 'string' ? inEnglish(part, speech) : part)),
+  }))
+}
+
+function selfSteps(
+  { extra, visible }: Extract<PlannedBinding, { style: 'self' }>,
+  { finish }: QuiltBinding,
+  speech: Speech,
+): BindingStep[] {
+  const shows = lengthPart(visible, speech, 'binding.visible')
+  return [
+    {
+      about: 'prepare',
+      parts: say`Trim the batting level with the top, and the back ${given(extra, speech)} beyond it on every side.`,
+    },
+    {
+      about: 'over',
+      parts: say`Fold the back's edge to the edge of the top, then fold again over it: ${shows} shows. ${SIDES_FIRST}`,
+    },
+    {
+      about: 'over',
+      parts: [
+        finish === 'hand' ? 'Sew its fold down by hand.' : 'Sew close to its fold by machine, thread to match on top.',
+      ],
+    },
+  ]
 }
 
 function sewnSteps(
@@ -112,17 +131,26 @@ function sewnSteps(
   raw: { width: number; height: number },
   seam: number,
   speech: Speech,
-): TextPart[][] {
+): BindingStep[] {
   const own = given(binding.seam, speech)
+  const overlap = lengthPart(plan.overlap, speech, 'binding.overlap')
+  const all = (about: BindingStep['about'], steps: readonly TextPart[][]) =>
+    steps.map((parts): BindingStep => ({ about, parts }))
   return [
-    ...cutSteps(plan, binding, speech),
-    ...headSteps(plan, speech),
-    ...foldSteps(plan, seam, speech),
-    say`Begin ${placeParts(plan.start, raw, speech)}; leave a tail of ${rough(8, speech)} ${TAILS}`,
-    sewParts(plan, binding, own),
-    say`Stop ${own} short of each corner and sew off to it. ${CORNER}`,
-    say`Close the ends where you began: they overlap by ${lengthPart(plan.overlap, speech, 'binding.overlap')}.`,
-    [finishText(plan, binding)],
+    ...all(plan.square === undefined ? 'join' : 'prepare', cutSteps(plan, binding, speech)),
+    ...all('prepare', headSteps(plan, speech)),
+    ...all('prepare', foldSteps(plan, seam, speech)),
+    {
+      about: 'place',
+      parts: say`Begin ${placeParts(plan.start, raw, speech)}; leave a tail of ${rough(8, speech)} ${TAILS}`,
+    },
+    { about: 'sew', parts: sewParts(plan, binding, own) },
+    { about: 'corner', parts: say`Stop ${own} short of each corner and sew off to it. ${CORNER}` },
+    {
+      about: 'place',
+      parts: say`Close the ends where you began: they overlap by ${overlap}.`,
+    },
+    { about: 'over', parts: [finishText(plan, binding)] },
   ]
 }
 

@@ -37,7 +37,7 @@ const colourOf = (cloth: string | null, side: 'right' | 'wrong') =>
     :viewBox="viewBox"
     role="img"
     :aria-label="label"
-    class="picture"
+    class="picture picture-ground"
     :style="mirror ? 'transform: scaleX(-1)' : undefined"
   >
     <defs>

@@ -4,7 +4,21 @@ import { cornerPictures } from '~~/core/layers/binding/cornerPictures'
 import type { PlannedBinding } from '~~/core/plan/plannedBinding'
 
 /** A corner of the binding, step by step; nothing where it is tape or the back brought round. */
-const { quilt, binding } = defineProps<{ quilt: Quilt; binding: PlannedBinding }>()
+const {
+  quilt,
+  binding,
+  from = 0,
+  to = 4,
+  large = false,
+} = defineProps<{
+  quilt: Quilt
+  binding: PlannedBinding
+  /** Which of the four pictures, from and up to. */
+  from?: number
+  to?: number
+  /** To be seen at arm's length. */
+  large?: boolean
+}>()
 const own = computed(() => quilt.binding!)
 const sewn = computed(() => (binding.style === 'self' ? null : binding))
 const outermost = computed(() => quilt.borders.at(-1)?.cloth ?? quilt.cloths[0]!.id)
@@ -20,12 +34,12 @@ const CORNER_WORDS = ['Stop a seam short', 'Fold up', 'Fold down, sew on', 'Fold
 </script>
 
 <template>
-  <ol v-if="corners.length > 0" class="corners" aria-label="The corner, step by step">
-    <li v-for="(picture, i) in corners" :key="i">
+  <ol v-if="corners.length > 0" class="corners" :class="{ large }" aria-label="The corner, step by step">
+    <li v-for="(picture, i) in corners.slice(from, to)" :key="i">
       <div class="shot">
-        <PictureView :picture="picture" :cloths="quilt.cloths" :label="CORNER_WORDS[i]!" />
+        <PictureView :picture="picture" :cloths="quilt.cloths" :label="CORNER_WORDS[from + i]!" />
       </div>
-      <p class="note text-center">{{ CORNER_WORDS[i] }}</p>
+      <p class="note text-center">{{ CORNER_WORDS[from + i] }}</p>
     </li>
   </ol>
 </template>
@@ -38,5 +52,11 @@ const CORNER_WORDS = ['Stop a seam short', 'Fold up', 'Fold down, sew on', 'Fold
 }
 .shot {
   height: 7rem;
+}
+.large {
+  grid-template-columns: repeat(auto-fit, minmax(11rem, 1fr));
+}
+.large .shot {
+  height: min(16rem, 30vh);
 }
 </style>

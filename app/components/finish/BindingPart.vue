@@ -94,7 +94,7 @@ const overlap = ref<number | null>(null)
   </div>
   <ol class="list-decimal space-y-1.5 pl-6" data-testid="binding-steps">
     <li v-for="(step, i) in bindingSteps(binding, own, raw, quilt.seam, speech)" :key="i">
-      <FigureText :parts="step" />
+      <FigureText :parts="step.parts" />
     </li>
   </ol>
   <BindingCorners :quilt="quilt" :binding="binding" />

@@ -22,7 +22,7 @@ const ids = computed(() =>
 )
 const isDone = (i: number) => ticks.value.has(ids.value[i]!)
 const modeSteps = computed((): ModeStep[] =>
-  steps.value.map((parts, i) => ({
+  steps.value.map(({ parts }, i) => ({
     place: `Step ${i + 1} of ${steps.value.length}`,
     parts,
     done: isDone(i),
@@ -47,8 +47,8 @@ const finish = computed(() => route.path.replace(/binding$/, 'finish'))
       @tick="tick"
       @at="keepPlace"
     >
-      <template #default>
-        <BindingCorners :quilt="quilt" :binding="store.plan!.binding!" />
+      <template #default="{ index }">
+        <BindingStepPicture :quilt="quilt" :plan="store.plan!" :about="steps[index]!.about" />
       </template>
     </StepMode>
     <p v-else-if="!store.plan" class="note" role="status">Laying it out …</p>
