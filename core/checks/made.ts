@@ -13,6 +13,7 @@ import { TRIMMED } from '../made/trimmed'
 import { MOST_SCATTER } from '../made/decidedSize'
 import { seamsAcross } from '../geometry/seamsAcross'
 import { SEAM_TOLERANCE } from '../made/seamTest'
+import { seamBeyond } from '../top/rawEdge'
 import type { Check, CheckData, Checker } from './check'
 import type { Inches } from '../measure/ruler'
 
@@ -132,7 +133,7 @@ export const rowSpread: Checker = ({ quilt }) =>
 /** What is measured later should be what came before it makes: if not, one of the two was read wrong. */
 export const measuresDisagree: Checker = ({ quilt, dimensions: { setting } }) =>
   (['width', 'height'] as const).flatMap((side): Check[] => {
-    const both = 2 * quilt.seam
+    const both = 2 * seamBeyond(quilt)
     const stages: { what: Stage; says: Inches }[] = []
     if (quilt.blocks.some(block => measuredBlock(quilt, block)))
       stages.push({ what: 'blocks', says: setting[side] + both })

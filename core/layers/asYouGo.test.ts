@@ -72,6 +72,22 @@ test('from the cut sizes every join and edge is folded, and the quilt comes out'
   )
 })
 
+test('blocks smaller than planned but as large as their batting change nothing; smaller ones all that follows', () => {
+  const file = asYouGo(3, 2, 9, 1)
+  const withBlocks = (size: number[]) => planOf({ ...file, made: [{ what: 'block', block: 'star', size }] }).plan
+  const planned = planOf(file).plan
+  // a seam round a block of 9″ is spare: it is trimmed level with the batting
+  for (const { quilt, asYouGo: made } of [withBlocks([9.375, 9.25]), withBlocks([9])])
+    expect([quilt.width, quilt.height, made]).toEqual([planned.quilt.width, planned.quilt.height, planned.asYouGo])
+  const small = withBlocks([9.5, 8.75])
+  expect(small.asYouGo!.sizes[0]).toMatchObject({ batting: { width: 8.75 }, back: { width: near(10.75) } })
+  expect([small.quilt.width, small.quilt.height]).toEqual([near(3 * 8.75), near(2 * 8.75)])
+  // joined, it has no raw edge beyond
+  const joined = planOf({ ...file, made: [{ what: 'setting', width: [26.5, 26.75], height: [18] }] }).plan
+  expect([joined.quilt.width, joined.quilt.height]).toEqual([near(26.625), near(18)])
+  expect(joined.stages[0]!.measures.height).toMatchObject({ expected: near(18), off: near(0) })
+})
+
 test('rows are joined back to back: as wide as their backs less two allowances at every seam', () => {
   const { plan } = planOf(asYouGo(4, 3, 9, 1))
   for (const row of plan.rows) expect([row.width, row.height]).toEqual([near(4 * 11 - 3 * 2), near(11)])

@@ -1,5 +1,6 @@
 // In: a quilt that is made block by block. Out: its backs and batting, what covers the joins, how it is folded.
 import { blockOf, type Quilt } from '../file/quilt'
+import { measuredBlock } from '../made/measures'
 import { lengthKey, type Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 import { placesOf } from '../top/places'
@@ -23,9 +24,9 @@ export interface BlockLayers {
 }
 
 /**
- * Batting as large as the block from seam to seam, back larger by the allowance all round. Sewn back to back along the
- * batting, what stands beyond the seam is folded in half, raw edge to the seam, and lies half an allowance over each
- * block; round the outside likewise. Source: handbook §10.
+ * Batting as large as the block from seam to seam (or as the block itself, where that came out smaller), back larger by
+ * the allowance all round. Sewn back to back along the batting, what stands beyond the seam is folded in half, raw edge
+ * to the seam, and lies half an allowance over each block; round the outside likewise. Source: handbook §10.
  */
 export function planAsYouGo(quilt: Quilt): AsYouGo | null {
   if (quilt.making !== 'as-you-go') return null
@@ -64,8 +65,9 @@ interface Size {
 function blockSizes(quilt: Quilt): Size[] {
   const found = new Map<string, Size>()
   for (const [{ block, turn }, count] of placesOf(quilt)) {
-    const { outer } = blockOf(quilt, block)
-    const [width, height] = turn % 180 === 0 ? [outer.width, outer.height] : [outer.height, outer.width]
+    const own = blockOf(quilt, block)
+    const size = measuredBlock(quilt, own) ?? own.outer
+    const [width, height] = turn % 180 === 0 ? [size.width, size.height] : [size.height, size.width]
     const key = `${lengthKey(width)} ${lengthKey(height)}`
     const known = found.get(key) ?? { width, height, count: 0 }
     known.count += count

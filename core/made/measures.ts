@@ -1,5 +1,6 @@
 import { sameLength, type Inches } from '../measure/ruler'
 import { joinedSide } from '../file/joinedSide'
+import { seamBeyond } from '../top/rawEdge'
 import type { Block, Quilt } from '../file/quilt'
 import { decidedSize } from './decidedSize'
 
@@ -20,7 +21,7 @@ export interface Measured {
  */
 export function measuredStage(quilt: Quilt, what: string, side: 'width' | 'height'): Measured | null {
   const raw = quilt.made.findLast(entry => entry.what === what && entry[side] !== undefined)?.[side]
-  return raw ? measured(raw, quilt.seam) : null
+  return raw ? measured(raw, seamBeyond(quilt)) : null
 }
 
 /**
@@ -32,7 +33,7 @@ export function measuredRows(quilt: Quilt, side: 'width' | 'height'): Measured |
   const rows = new Map<string, Inches>()
   for (const { what, [side]: values } of quilt.made)
     if (/^row-\d+$/.test(what) && values && values.length > 0) rows.set(what, meanOf(values))
-  return rows.size === 0 ? null : measured([...rows.values()], quilt.seam)
+  return rows.size === 0 ? null : measured([...rows.values()], seamBeyond(quilt))
 }
 
 function measured(raw: readonly Inches[], seam: Inches): Measured {
@@ -46,7 +47,8 @@ function meanOf(values: readonly Inches[]): Inches {
 
 /**
  * What the measured blocks of this planned size will be, frames and all, less two seams: the smallest, for all are
- * trimmed to it, unless the quilter decided otherwise; null: none measured.
+ * trimmed to it, unless the quilter decided otherwise; null: none measured. As you go a block is trimmed to its
+ * batting, which is as large as planned where the block covers it.
  */
 export function measuredBlock(quilt: Quilt, { outer }: Pick<Block, 'outer'>): { width: Inches; height: Inches } | null {
   const entries = quilt.made.filter(entry => {
@@ -65,10 +67,12 @@ export function measuredBlock(quilt: Quilt, { outer }: Pick<Block, 'outer'>): { 
     })
   const [widths, heights] = [sizes('width'), sizes('height')]
   if (widths.length === 0 && heights.length === 0) return null
-  return {
-    width: widths.length > 0 ? Math.min(...widths) - 2 * quilt.seam : outer.width,
-    height: heights.length > 0 ? Math.min(...heights) - 2 * quilt.seam : outer.height,
+  const finished = (side: 'width' | 'height', values: readonly Inches[]) => {
+    if (values.length === 0) return outer[side]
+    const least = Math.min(...values)
+    return quilt.making === 'as-you-go' ? Math.min(outer[side], least) : least - 2 * quilt.seam
   }
+  return { width: finished('width', widths), height: finished('height', heights) }
 }
 
 /**

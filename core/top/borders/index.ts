@@ -4,7 +4,7 @@ import type { Box } from '../../geometry/polygon'
 import { measuredRows, measuredStage, type Measured } from '../../made/measures'
 import { sumOf, type Sum } from '../../measure/sum'
 import { placed, raw, type BorderStrip, type BorderStyle, type Inside, type Ring } from '../border'
-import { beyondSeam } from '../rawEdge'
+import { beyondSeam, seamBeyond } from '../rawEdge'
 import { movedRegions, type Region } from '../region'
 import type { Setting } from '../setting'
 import type { Stage } from '../stage'
@@ -30,7 +30,7 @@ type Size = Omit<Ring, 'strips'>
 
 /** The setting with its borders round it. What was measured of a stage replaces its plan for all that follows. */
 export function addBorders(quilt: Quilt, setting: Setting): BorderedTop {
-  const { seam } = quilt
+  const seam = seamBeyond(quilt)
   const asMeasured = (found: Measured, of: string, beyond: number): Sum =>
     sumOf(
       [
