@@ -35,10 +35,12 @@ export interface InHand {
   width: Inches
   height: Inches
   count: number
+  /** A block that is sewn: used as it is. */
+  whole: boolean
 }
 
 /** Something more that the back may be pieced from. */
-export function addInHand({ name, width, height, count }: InHand): Edit {
+export function addInHand({ name, width, height, count, whole }: InHand): Edit {
   return file => {
     if (!file.backing) return file
     const entry = {
@@ -46,6 +48,7 @@ export function addInHand({ name, width, height, count }: InHand): Edit {
       width: written(file, width),
       height: written(file, height),
       ...(count === 1 ? {} : { count }),
+      ...(whole ? { whole } : {}),
     }
     return { ...file, backing: { ...file.backing, inHand: [...(file.backing.inHand ?? []), entry] } }
   }

@@ -233,6 +233,8 @@ function schemaFor(units: Units) {
                     width: f.length(1, 400),
                     height: f.length(1, 400),
                     count: f.whole(1, 100).default(1),
+                    // a block that is sewn: used as it is
+                    whole: f.flag.default(false),
                   },
                   object,
                 ),

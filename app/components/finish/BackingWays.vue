@@ -73,7 +73,7 @@ const DIRECTION = ['vertical', 'horizontal'] as const
         ><UIcon name="i-lucide-layout-grid" class="size-5" />Piece the back</NuxtLink
       >
     </p>
-    <label v-if="!plan.pieced" class="flex min-h-11 items-center gap-2"
+    <label class="flex min-h-11 items-center gap-2"
       ><input
         type="checkbox"
         class="size-5"

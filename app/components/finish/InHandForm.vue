@@ -13,12 +13,13 @@ const { form, clear } = useKeptForm('in-hand', () => ({
   width: null as number | null,
   height: null as number | null,
   count: 1,
+  whole: false,
 }))
 const isReady = computed(() => form.value.width !== null && form.value.height !== null && form.value.count >= 1)
 function add() {
-  const { name, width, height, count } = form.value
+  const { name, width, height, count, whole } = form.value
   if (width === null || height === null) return
-  emit('edit', 'more in hand', addInHand({ name: name.trim(), width, height, count }))
+  emit('edit', 'more in hand', addInHand({ name: name.trim(), width, height, count, whole }))
   clear()
 }
 </script>
@@ -31,7 +32,10 @@ function add() {
       <li v-for="(own, i) in quilt.backing!.inHand" :key="i" class="flex items-center gap-2">
         <span class="grow"
           ><template v-if="own.count > 1">{{ own.count }} × </template>{{ own.name ?? 'in hand' }},
-          <span class="figure" data-given>{{ formatSize(own.width, own.height, speech) }}</span></span
+          <span class="figure" data-given>{{ formatSize(own.width, own.height, speech) }}</span><template
+            v-if="own.whole"
+            >, whole</template
+          ></span
         >
         <button
           type="button"
@@ -75,6 +79,10 @@ function add() {
         ><span class="label">How many</span
         ><input v-model.number="form.count" type="number" class="field" min="1" max="100" :disabled="disabled"
       /></label>
+      <label class="flex min-h-11 items-center gap-2"
+        ><input v-model="form.whole" type="checkbox" class="size-5" :disabled="disabled" />A sewn block: use it whole,
+        or not at all</label
+      >
       <button type="submit" class="button" :disabled="disabled || !isReady">
         <UIcon name="i-lucide-plus" class="size-5" />Put it with the leftovers
       </button>

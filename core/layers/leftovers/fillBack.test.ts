@@ -23,6 +23,7 @@ const scraps = fc
       width: fc.integer({ min: 8, max: 160 }),
       height: fc.integer({ min: 8, max: 120 }),
       turn: fc.boolean(),
+      isWhole: fc.nat(3).map(n => n === 0),
     }),
     {
       minLength: 1,
@@ -30,13 +31,14 @@ const scraps = fc
     },
   )
   .map(list =>
-    list.map(({ width, height, turn }, source): Scrap => ({
+    list.map(({ width, height, turn, isWhole }, source): Scrap => ({
       source,
       x: 0,
       y: 0,
       width: width / 4,
       height: height / 4,
       turn,
+      isWhole,
     })),
   )
 
@@ -60,12 +62,14 @@ test('backs are sewn from what is there, once, and cover what they must to the t
       fc.integer({ min: 10, max: 100 }),
       fc.integer({ min: 10, max: 100 }),
       fc.nat(99),
-      (all, w, h, seed) => {
-        const back = fillBack({ scraps: all, width: w, height: h, bought, seam: SEAM, seed })
+      fc.boolean(),
+      (all, w, h, seed, isOffCentre) => {
+        const back = fillBack({ scraps: all, width: w, height: h, bought, seam: SEAM, seed, isOffCentre })
         const [across, down] = back.isLevel ? [h, w] : [w, h]
         // sewn raw edge to raw edge: each seam takes two allowances
         let whole = 0
         for (const { rows } of back.panels) {
+          if (isOffCentre && whole > 0) expect(Math.abs(whole - SEAM - across / 2 - SEAM)).toBeGreaterThan(1.49)
           let panel = 0
           let wide: number | null = null
           for (const { height, pieces } of rows) {
@@ -86,6 +90,8 @@ test('backs are sewn from what is there, once, and cover what they must to the t
           cuts.forEach((cut, i) => {
             expect(cut.x + cut.width).toBeLessThan(thing.width + 1e-6)
             expect(cut.y + cut.height).toBeLessThan(thing.height + 1e-6)
+            if (thing.isWhole)
+              expect([cut.width, cut.height]).toEqual([expect.closeTo(thing.width, 6), expect.closeTo(thing.height, 6)])
             for (const other of cuts.slice(0, i)) {
               const isApart =
                 cut.x + cut.width <= other.x + 1e-6

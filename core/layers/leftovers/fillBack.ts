@@ -12,6 +12,8 @@ export interface Scrap {
   height: Inches
   /** Whether it may lie the other way round: a print with an up may not. */
   turn: boolean
+  /** Sewn already: it is used as it is or not at all. */
+  isWhole?: boolean
 }
 
 /** A piece in its row; `width` runs along the row, finished. `scrap`: null where cloth is to be bought. */
@@ -47,6 +49,8 @@ export interface BackQuestion {
   height: Inches
   seam: Inches
   seed: number
+  /** No seam between panels lies in the middle, where a quilt is folded. */
+  isOffCentre?: boolean
   /** Area of cloth that must be bought for what leftovers do not cover. */
   bought: (panels: readonly FilledPanel[], isLevel: boolean) => number
 }
@@ -61,6 +65,8 @@ const PIECE_WORTH = 12
 /** Cloth bought weighs more than cloth lost. */
 const BOUGHT_WORTH = 4
 const TRIES = 8
+/** Nearer to the middle than this a seam is worn by its fold. */
+const MIDDLE: Inches = 1.5
 
 /**
  * The best of several backs filled by chance, each greedily: panel after panel as wide as some piece, row after row led
@@ -104,13 +110,16 @@ interface Filling {
   chance: Chance
 }
 
-function fillOnce({ scraps, width, height, seam, bought }: BackQuestion, isLevel: boolean, chance: Chance): FilledBack {
+function fillOnce(question: BackQuestion, isLevel: boolean, chance: Chance): FilledBack {
+  const { scraps, width, height, seam, isOffCentre, bought } = question
   const [across, down] = isLevel ? [height, width] : [width, height]
   const back: FilledBack = { isLevel, panels: [], missing: 0, bought: 0, lost: 0, pieces: 0 }
   const pool = scraps.map(scrap => stockOf(scrap, { isLevel, seam }))
   let filling: Filling = { pool, isLevel, seam, chance }
   for (let left = across; left > TOLERANCE;) {
-    const tries = panelWidths(filling, left).map(wide => fillPanel(filling, wide, down))
+    const isMiddle = (wide: Inches) => isOffCentre && Math.abs(across - left + wide - across / 2) < MIDDLE
+    const widths = panelWidths(filling, left).filter(wide => wide === left || !isMiddle(wide))
+    const tries = widths.map(wide => fillPanel(filling, wide, down))
     const whole = (panel: Panel) => worth(panel, panel.missing) / panel.panel.width
     const best = tries.reduce((a, b) => (whole(b) < whole(a) - TOLERANCE ? b : a))
     // where a panel would have to be bought whole, all that is left is bought in one
@@ -216,21 +225,26 @@ function bestRow({ pool, chance }: Filling, width: Inches, most: Inches): Row | 
   return best
 }
 
-/** A part of a length, so that what is left of it is nothing or enough for another piece; 0 where it cannot be. */
-function partOf(side: Inches, left: Inches): Inches {
+/**
+ * A part of a length, so that what is left of it is nothing or enough for another piece; 0 where it cannot be. What is
+ * whole is not made shorter.
+ */
+function partOf(side: Inches, left: Inches, { isWhole }: Pick<Scrap, 'isWhole'>): Inches {
+  if (isWhole && side > left + TOLERANCE) return 0
   if (side >= left - TOLERANCE) return left
   if (left - side >= LEAST_SIDE) return side
+  if (isWhole) return 0
   const shorter = left - LEAST_SIDE
   return shorter >= LEAST_SIDE ? shorter : 0
 }
 
 function fillRow(leader: Lie, width: Inches, most: Inches, pool: readonly Stock[]): Row | null {
-  const height = partOf(leader.height, most)
+  const height = partOf(leader.height, most, leader.scrap)
   if (height < LEAST_SIDE) return null
   const row: Row = { height, taken: [] }
   let left = width
   for (let lie: Lie | null = leader; lie; lie = left > TOLERANCE ? nextInRow(row, left, pool) : null) {
-    const wide = partOf(lie.width, left)
+    const wide = partOf(lie.width, left, lie.scrap)
     if (wide < LEAST_SIDE || row.taken.length === MOST_IN_ROW) return null
     row.taken.push({ lie, width: wide })
     left -= wide
@@ -244,8 +258,8 @@ function nextInRow({ height, taken }: Row, left: Inches, pool: readonly Stock[])
   let least = Infinity
   for (const { lies } of pool)
     for (const lie of lies) {
-      if (lie.height < height - TOLERANCE) continue
-      const wide = partOf(lie.width, left)
+      if (lie.height < height - TOLERANCE || (lie.scrap.isWhole && lie.height > height + TOLERANCE)) continue
+      const wide = partOf(lie.width, left, lie.scrap)
       if (wide < LEAST_SIDE) continue
       const lost = (lie.width * lie.height - wide * height + PIECE_WORTH) / wide
       if (lost >= least - TOLERANCE || taken.some(other => other.lie.scrap === lie.scrap)) continue

@@ -52,11 +52,18 @@ export function pieceBack(
   things: readonly BackThing[],
 ): PiecedBack {
   const { seam, units } = quilt
-  const { cloth: name, seed } = quilt.backing!
+  const { cloth: name, seed, offCentre } = quilt.backing!
   const cloth = clothOf(quilt, name)
   const step = toInches(units === 'in' ? 1 / 4 : 1 / 2, units)
   const finished = ({ total }: Sum) => roundUpToRuler(total, step) - 2 * seam
-  const scraps = things.map(({ squared, turn }, source): Scrap => ({ source, x: 0, y: 0, ...squared, turn }))
+  const scraps = things.map(({ squared, turn, isWhole }, source): Scrap => ({
+    source,
+    x: 0,
+    y: 0,
+    ...squared,
+    turn,
+    isWhole,
+  }))
   const panelsOf = (panels: readonly FilledPanel[], isLevel: boolean) => {
     const most = cloth.usable - 2 * seam
     return placed({ panels, isLevel }, part => boughtParts(part, { isLevel, most, turn: !cloth.directional }), seam)
@@ -78,6 +85,7 @@ export function pieceBack(
     height: finished(height),
     seam,
     seed,
+    isOffCentre: offCentre,
     bought: (panels, isLevel) => cloth.usable * lengthFor(panelsOf(panels, isLevel)),
   })
   const { isLevel } = filled

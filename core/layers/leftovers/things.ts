@@ -18,6 +18,8 @@ export interface BackThing {
   squared: { width: Inches; height: Inches }
   /** May lie the other way round. */
   turn: boolean
+  /** A finished block, not to be cut. */
+  isWhole: boolean
 }
 
 /** Smaller ones are hardly worth their seams; and more of them would take long to look through. */
@@ -37,13 +39,14 @@ export function thingsInHand(quilt: Quilt, needs: readonly ClothNeed[]): BackThi
 
 type Named = Pick<BackThing, 'from' | 'cloth' | 'name' | 'width' | 'height'>
 
-function thing(quilt: Quilt, named: Named): BackThing {
+function thing(quilt: Quilt, named: Named, isWhole = false): BackThing {
   const step = toInches(quilt.units === 'in' ? 1 / 4 : 1 / 2, quilt.units)
-  const down = ({ total }: Sum) => Math.floor(total / step + TOLERANCE) * step
+  const down = ({ total }: Sum) => (isWhole ? total : Math.floor(total / step + TOLERANCE) * step)
   return {
     ...named,
     squared: { width: down(named.width), height: down(named.height) },
     turn: named.cloth === null || !clothOf(quilt, named.cloth).directional,
+    isWhole,
   }
 }
 
@@ -84,15 +87,19 @@ function unopenedCloth(quilt: Quilt, needs: readonly ClothNeed[]): BackThing[] {
 }
 
 function namedInHand(quilt: Quilt): BackThing[] {
-  return (quilt.backing?.inHand ?? []).flatMap(({ name, cloth, width, height, count }) =>
+  return (quilt.backing?.inHand ?? []).flatMap(({ name, cloth, width, height, count, whole }) =>
     Array.from({ length: count }, () =>
-      thing(quilt, {
-        from: 'in-hand',
-        cloth: cloth ?? null,
-        name: name ?? (cloth === undefined ? '' : clothOf(quilt, cloth).name),
-        width: sumOf([{ what: 'measure', value: width }]),
-        height: sumOf([{ what: 'measure', value: height }]),
-      }),
+      thing(
+        quilt,
+        {
+          from: 'in-hand',
+          cloth: cloth ?? null,
+          name: name ?? (cloth === undefined ? '' : clothOf(quilt, cloth).name),
+          width: sumOf([{ what: 'measure', value: width }]),
+          height: sumOf([{ what: 'measure', value: height }]),
+        },
+        whole,
+      ),
     ),
   )
 }
