@@ -10,15 +10,24 @@ export function withPlainSpaces(text: string): string {
 
 /** Denominators tried for an exact fraction, coarsest first. */
 const EXACT_PARTS = [1, 2, 4, 8, 16, 32] as const
+/** Seams are as wide as this at most, and are said to half a millimetre. */
+const SEAM_LIKE_MM = 20
 /** Parts of an inch that a ruler shows. */
 const RULER_PARTS = 16
 
 /**
- * A bare figure as a ruler can say it: `2 7/8`, to the nearest 1⁄16″; in centimetres to the nearest millimetre. For
- * what is measured or cut; the exact figure stands in its sum.
+ * A bare figure as a ruler can say it: `2 7/8`, to the nearest 1⁄16″; in centimetres to the nearest millimetre, a half
+ * one being said where it is a seam's. For what is measured or cut; the exact figure stands in its sum.
  */
 export function formatFigure(inches: Inches, { units }: Pick<Speech, 'units'>): string {
-  if (units === 'cm') return withMinus(trimZeros((Math.round(inches * 25.4) / 10).toFixed(1)))
+  if (units === 'cm') {
+    const millimetres = inches * 25.4
+    const isHalf = Math.abs(millimetres) < SEAM_LIKE_MM && Math.abs((millimetres % 1) - 0.5) < 1e-3
+    // inches of a whole number of half millimetres end in a little less or more
+    return withMinus(
+      isHalf ? (millimetres / 10).toFixed(2) : trimZeros((Math.round(millimetres + 1e-6) / 10).toFixed(1)),
+    )
+  }
   return fraction(Math.round(inches * RULER_PARTS), RULER_PARTS)
 }
 

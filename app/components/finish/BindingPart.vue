@@ -2,7 +2,7 @@
 import type { Plan } from '~~/core/plan/plan'
 import { clothOf, type Quilt } from '~~/core/file/quilt'
 import { bindingSteps, BINDING_STYLES, closingText } from '~~/words/binding'
-import { formatLength } from '~~/words/length'
+import { formatLength, formatRough } from '~~/words/length'
 import { capital } from '~~/words/names'
 import { inEnglish, plural } from '~~/words/speech'
 
@@ -86,7 +86,7 @@ const overlap = ref<number | null>(null)
         >; {{ plural(sewn.joins.length, 'join') }} at the lines<template v-if="sewn.flange"
           >, the flange's at the rings</template
         ></template
-      >. None lies within <span class="figure" data-given>{{ formatLength(4, speech) }}</span> of a corner<template
+      >. None lies within <span class="figure" data-given>{{ formatRough(4, speech) }}</span> of a corner<template
         v-if="sewn.badJoins.length > 0"
         >, but for {{ sewn.badJoins.length }}</template
       >.

@@ -107,7 +107,7 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
     <h1 class="print-only mb-2 text-2xl">{{ quilt.name }}: quilting</h1>
     <p v-if="!store.plan" class="note" role="status">Laying it out …</p>
     <div v-else class="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
-      <section class="card space-y-3" aria-label="The lines" data-testid="quilting-page">
+      <section class="card long space-y-3" aria-label="The lines" data-testid="quilting-page">
         <QuiltedView :quilt="quilt" :quilting="quilting" :warn="isTooWide" />
         <QuiltedPicture
           class="print-only"
