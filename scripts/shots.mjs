@@ -76,6 +76,7 @@ try {
     await page.getByTestId(`add-${kind}`).click()
     await settled()
   }
+  await page.locator('#work').evaluate(work => work.scrollTo(0, 0))
   await shoot('quilting')
   await at('design')
   await page.getByRole('button', { name: 'Try-outs' }).click()
