@@ -83,6 +83,11 @@ export function checkText(
         + `${length(data.spread)}. More than ${length(data.most)} means something is off; find it before you `
         + `${data.what === 'rows' ? 'join them' : data.what === 'trimmed' ? 'bind it' : 'cut the border'}.`
       )
+    case 'trimmed-unlikely':
+      return (
+        `The trimmed quilt is ${length(data.measured)} in ${data.side}, its top ${length(data.top)}: quilting draws in `
+        + `an inch or two, and nothing makes it larger. Read the tape again, in the right unit, before you bind it.`
+      )
     case 'border-repeat': {
       const inside = formatSize(data.width, data.height, speech)
       return (
@@ -157,6 +162,11 @@ export function checkText(
         : 'For a baby or a toddler: nothing on it that can come off, every thread end sewn in, washed before it is '
             + `given. ${SAFE_SLEEP}`
     case 'binding-narrow':
+      if (data.isBack)
+        return (
+          `The back reaches ${length(data.strip)} beyond the top: folded twice it must be at least `
+          + `${length(data.least)}, or nothing can be caught.`
+        )
       return (
         `A binding strip of ${length(data.strip)} cannot be folded over the edge and caught: sewn on with `
         + `${length(data.seam)} it must be at least ${length(data.least)} wide.`
@@ -339,6 +349,7 @@ const TITLES: Partial<Record<Check['id'], string>> = {
   'cut-already': 'Cut and no longer needed',
   'mirrored-pieces': 'Left and right hands',
   'short-margin': 'Little cloth to spare',
+  'trimmed-unlikely': 'The trimmed quilt',
   'turned-print': 'A print that turns',
 }
 

@@ -1,7 +1,7 @@
 // Binding: what it hides, what cannot be folded, where its joins come to lie.
 import { clothOf } from '../file/quilt'
 import { leastStrip } from '../layers/binding/fold'
-import { TOLERANCE } from '../measure/ruler'
+import { TOLERANCE, type Inches } from '../measure/ruler'
 import type { Check, Checker } from './check'
 
 /**
@@ -27,13 +27,20 @@ export const borderCovered: Checker = ({ quilt: { binding, borders, seam }, plan
   ]
 }
 
+/** Of the back brought round: half of it is turned under, and half shows. */
+const LEAST_BACK: Inches = 1 / 2
+
 /** A strip that does not reach round the edge and past its stitches. */
 export const bindingNarrow: Checker = ({ quilt: { binding, seam } }) => {
-  if (!binding || binding.style === 'self' || binding.style === 'tape') return []
-  const least = leastStrip(binding.style, binding.seam, seam)
-  if (binding.strip >= least - TOLERANCE) return []
-  const data = { strip: binding.strip, least, seam: binding.seam }
-  return [{ id: 'binding-narrow', severity: 'warn', path: 'binding.strip', data }]
+  if (!binding || binding.style === 'tape') return []
+  const isBack = binding.style === 'self'
+  const [strip, least] =
+    binding.style === 'self'
+      ? [binding.extra ?? LEAST_BACK, LEAST_BACK]
+      : [binding.strip, leastStrip(binding.style, binding.seam, seam)]
+  if (strip >= least - TOLERANCE) return []
+  const data = { strip, least, seam: binding.seam, isBack }
+  return [{ id: 'binding-narrow', severity: 'warn', path: isBack ? 'binding.extra' : 'binding.strip', data }]
 }
 
 /** A flange that is no wider than its binding strip shows nothing. */

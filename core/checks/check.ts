@@ -40,6 +40,7 @@ export interface CheckData {
     then: 'blocks' | 'rows' | 'setting'
     thenSays: Inches
   }
+  'trimmed-unlikely': { side: 'width' | 'height'; measured: Inches; top: Inches }
   'border-spread': { what: string; side: 'width' | 'height'; spread: Inches; most: Inches }
   /** Degrees from the long edge of a strip. */
   'mitre-angle': { border: number; sides: number; ends: number }
@@ -65,7 +66,7 @@ export interface CheckData {
   'edges-covered': { covered: Inches; sash: Inches; smallest: Inches }
   'leftovers-short': { missing: number; buy: Inches }
   'baby-safety': { hasTies: boolean }
-  'binding-narrow': { strip: Inches; least: Inches; seam: Inches }
+  'binding-narrow': { strip: Inches; least: Inches; seam: Inches; isBack: boolean }
   'flange-hidden': { flange: Inches; strip: Inches }
   'join-at-corner': { joins: number; hasFlange: boolean }
   /** Crossings of the quilt at which both allowances lie the same way. */

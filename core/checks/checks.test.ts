@@ -37,6 +37,7 @@ const CAUSES: Partial<Record<CheckId, Partial<QuiltFile>>> = {
       { what: 'setting', width: [52, 52] },
     ],
   },
+  'trimmed-unlikely': { made: [{ what: 'trimmed', width: [54, 54] }] },
   'border-spread': { made: [{ what: 'setting', width: [54, 54.75] }] },
   'border-too-wide': { borders: [{ ...border, width: 10 }] },
   'border-too-narrow': { borders: [{ ...border, width: '3/8' }] },

@@ -14,6 +14,7 @@ import {
   pointsAtRisk,
   rowSpread,
   seamOff,
+  trimmedUnlikely,
 } from './made'
 import {
   babySafety,
@@ -56,6 +57,7 @@ const CHECKERS: readonly Checker[] = [
   pointsAtRisk,
   borderSpread,
   rowSpread,
+  trimmedUnlikely,
   measuresDisagree,
   cutAlready,
   offRuler,

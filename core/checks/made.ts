@@ -121,6 +121,18 @@ export const borderSpread: Checker = ({ quilt }) =>
     })
   })
 
+/** Quilting draws a quilt in by less than this part of it. */
+const MOST_DRAWN_IN = 0.08
+
+/** What was measured when it was trimmed cannot be what became of this top. */
+export const trimmedUnlikely: Checker = ({ plan: { trim } }) =>
+  (['width', 'height'] as const).flatMap((side): Check[] => {
+    const { expected: top, mean: measured } = trim.measures[side]
+    if (measured === undefined) return []
+    if (measured >= top * (1 - MOST_DRAWN_IN) && measured <= top + MOST_SPREAD) return []
+    return [{ id: 'trimmed-unlikely', severity: 'warn', path: 'made', data: { side, measured, top } }]
+  })
+
 /** Rows that differ by more than can be eased: found before they are joined. */
 export const rowSpread: Checker = ({ quilt }) =>
   (['width', 'height'] as const).flatMap((side): Check[] => {

@@ -161,6 +161,8 @@ test("the handbook's figures: double, 1 7/8″ for a seam of 1/4″ just does, 1
   const ids = (binding: Binding) => bound(binding).checks.map(({ id }) => id)
   expect(ids({ strip: 1.875 })).not.toContain('binding-narrow')
   expect(ids({ strip: 1.75 })).toContain('binding-narrow')
+  expect(ids({ style: 'self', extra: 0.5 })).not.toContain('binding-narrow')
+  expect(ids({ style: 'self', extra: 0.375 })).toContain('binding-narrow')
   expect(ids({ style: 'flanged', strip: 1.5, flange: { strip: 1.5, cloth: 'cream' } })).toContain('flange-hidden')
   expect(ids({ style: 'flanged', strip: 1.5, flange: { strip: 1.75, cloth: 'cream' } })).not.toContain('flange-hidden')
 })
