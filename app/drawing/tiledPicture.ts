@@ -26,20 +26,25 @@ interface Level {
 /**
  * Of a picture of `width` by `height` inches. `draw` puts into the window what is
  * painted already and paints more, nearest the middle first, for as long as a frame may take; it says whether anything
- * is missing still. While the scale changes from frame to frame, what was painted before is shown larger or smaller.
+ * is missing still. While the scale changes from frame to frame, what was painted before is shown larger or smaller;
+ * in a window that has not moved, what another picture left there stays until it is painted over.
  */
 export function tiledPicture(paint: TilePainter, width: number, height: number) {
   let level: Level = { scale: 0, tiles: new Map() }
   let before: Level = level
 
-  function draw(context: CanvasRenderingContext2D, view: TileView, isScaling: boolean): boolean {
+  function draw(
+    context: CanvasRenderingContext2D,
+    view: TileView,
+    { isScaling, hasMoved }: { isScaling: boolean; hasMoved: boolean },
+  ): boolean {
     const { width: across, height: down } = context.canvas
     if (view.scale !== level.scale && !(isScaling && level.tiles.size > 0)) {
       if (level.tiles.size > 0) before = level
       level = { scale: view.scale, tiles: new Map() }
     }
-    context.clearRect(0, 0, across, down)
     const missing = level.scale === view.scale ? missingTiles(view, across, down) : []
+    if (hasMoved || missing.length === 0) context.clearRect(0, 0, across, down)
     if (missing.length > 0) copy(context, before, view)
     copy(context, level, view)
     const until = performance.now() + MOST_MS
