@@ -9,11 +9,11 @@ import {
   seamError,
   sewnSeam,
 } from '../made/measures'
-import { TRIMMED } from '../made/trimmed'
+import { TRIMMED } from '../top/trimmed'
 import { MOST_SCATTER } from '../made/decidedSize'
 import { seamsAcross } from '../geometry/seamsAcross'
 import { SEAM_TOLERANCE } from '../made/seamTest'
-import { seamBeyond } from '../top/rawEdge'
+import { seamBeyond } from '../file/seamBeyond'
 import type { Check, CheckData, Checker } from './check'
 import type { Inches } from '../measure/ruler'
 

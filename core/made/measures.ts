@@ -1,6 +1,6 @@
 import { sameLength, type Inches } from '../measure/ruler'
 import { joinedSide } from '../file/joinedSide'
-import { seamBeyond } from '../top/rawEdge'
+import { seamBeyond } from '../file/seamBeyond'
 import type { Block, Quilt } from '../file/quilt'
 import { decidedSize } from './decidedSize'
 

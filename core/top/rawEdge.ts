@@ -15,11 +15,6 @@ export function beyondFinished(
   return [{ what: 'seams', count: edges, each: seam }, ...beyondSeam(borders.at(-1)?.beyond ?? 0, edges)]
 }
 
-/** What each edge of the top has beyond the finished one to be sewn: nothing as you go, where batting meets batting. */
-export function seamBeyond({ seam, making }: Pick<Quilt, 'seam' | 'making'>): Inches {
-  return making === 'as-you-go' ? 0 : seam
-}
-
 /** What a border is cut wider than finished and two seams, on so many of its outer edges. */
 export function beyondSeam(beyond: number, edges: number): Term[] {
   return beyond > 0 ? [{ what: 'for-wide-binding', count: edges, each: beyond }] : []

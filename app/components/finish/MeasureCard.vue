@@ -5,7 +5,7 @@ import type { Inches } from '~~/core/measure/ruler'
 import type { StageFigures } from '~~/core/plan/plannedStages'
 import type { Quilt } from '~~/core/file/quilt'
 import { MOST_SPREAD } from '~~/core/made/measures'
-import { TRIMMED } from '~~/core/made/trimmed'
+import { TRIMMED } from '~~/core/top/trimmed'
 import { formatLength, formatRoughPart } from '~~/words/length'
 
 const { quilt, what, title, measures } = defineProps<{

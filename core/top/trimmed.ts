@@ -2,8 +2,8 @@
 import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 import type { Quilt } from '../file/quilt'
-import { beyondFinished } from '../top/rawEdge'
-import { measuredStage } from './measures'
+import { beyondFinished } from './rawEdge'
+import { measuredStage } from '../made/measures'
 
 /** In `made`: the quilted quilt, trimmed, from edge to edge. Quilting draws it in. */
 export const TRIMMED = 'trimmed'
