@@ -109,3 +109,20 @@ test('more in hand is used, and enough of it leaves nothing to buy', () => {
   const other = backOf(SAMPLE, { seed: 2 })
   expect(sewn(other.back, 0.25)).toEqual(sewn(plain.back, 0.25))
 })
+
+test.each(DEMO_QUILTS.map(file => [file.name, file] as const))(
+  '%s: no long seam in the middle of its back',
+  (_, file) => {
+    const { quilt, back } = backOf(file as unknown as QuiltFile, { offCentre: true })
+    const { width, height } = sewn(back, quilt.seam)
+    const isBeside = back.panelsLie === 'beside'
+    const middle = ((isBeside ? width : height) - 2 * quilt.seam) / 2
+    const long = (isBeside ? height : width) / 2
+    for (const { units } of back.panels)
+      for (const { pieces } of units)
+        for (const piece of pieces) {
+          const [at, along] = isBeside ? [piece.x, piece.height] : [piece.y, piece.width]
+          if (along > long) expect(Math.abs(at - middle)).toBeGreaterThan(1.49)
+        }
+  },
+)

@@ -66,7 +66,11 @@ export function pieceBack(
   }))
   const panelsOf = (panels: readonly FilledPanel[], isLevel: boolean) => {
     const most = cloth.usable - 2 * seam
-    return placed({ panels, isLevel }, part => boughtParts(part, { isLevel, most, turn: !cloth.directional }), seam)
+    return placed(
+      { panels, isLevel },
+      part => boughtParts(part, { isLevel, most, turn: !cloth.directional, isOffCentre: offCentre }),
+      seam,
+    )
   }
   const lengthFor = (panels: readonly BackPanel[]) =>
     layOut(
@@ -100,21 +104,28 @@ export function pieceBack(
   return { way, isLevel, panels, things, bought: boughtOf(panels), filled }
 }
 
-/** In so many parts, each way, a place is cut from cloth that it is too large for. */
+/** Shares of its sides, each way, that a place is cut in from cloth that it is too large for. */
 interface Parts {
-  along: number
-  across: number
+  along: readonly number[]
+  across: readonly number[]
+}
+const WHOLE: readonly number[] = [1]
+
+/** As many equal parts; with no seam in the middle one of an even number is cut in two, for both ends. */
+function sharesOf(count: number, isOffCentre: boolean): number[] {
+  const equal = Array<number>(count).fill(1 / count)
+  return isOffCentre && count % 2 === 0 ? [1 / (2 * count), ...equal.slice(1), 1 / (2 * count)] : equal
 }
 
 /** `most`: the widest that the cloth gives, finished. A piece whose print may turn need fit one way only. */
 function boughtParts(
   { width, height }: { width: Inches; height: Inches },
-  { isLevel, most, turn }: { isLevel: boolean; most: Inches; turn: boolean },
+  { isLevel, most, turn, isOffCentre }: { isLevel: boolean; most: Inches; turn: boolean; isOffCentre: boolean },
 ): Parts {
   const [across, down] = isLevel ? [height, width] : [width, height]
-  if (across <= most + TOLERANCE || (turn && down <= most + TOLERANCE)) return { along: 1, across: 1 }
-  const count = Math.ceil(across / most - TOLERANCE)
-  return isLevel ? { along: 1, across: count } : { along: count, across: 1 }
+  if (across <= most + TOLERANCE || (turn && down <= most + TOLERANCE)) return { along: WHOLE, across: WHOLE }
+  const shares = sharesOf(Math.ceil(across / most - TOLERANCE), isOffCentre)
+  return isLevel ? { along: WHOLE, across: shares } : { along: shares, across: WHOLE }
 }
 
 function raw(finished: Inches, seam: Inches): Sum {
@@ -159,9 +170,9 @@ function rowsOf({ rows }: FilledPanel, partsOf: (place: { width: Inches; height:
     const [only] = pieces
     if (!only || only.scrap) return [{ height, pieces }]
     const { along, across } = partsOf({ width: only.width, height })
-    return Array.from({ length: across }, () => ({
-      height: height / across,
-      pieces: Array.from({ length: along }, () => ({ ...only, width: only.width / along })),
+    return across.map(part => ({
+      height: height * part,
+      pieces: along.map(share => ({ ...only, width: only.width * share })),
     }))
   })
 }
