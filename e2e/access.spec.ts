@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { goTo, kept, openCommands, openDemo, planned } from './support'
+import { beginQuilt, goTo, kept, openCommands, openDemo, planned } from './support'
 
 /** Looks at the whole page, or at what lies over a page that was looked at before. */
 async function expectAccessible(page: Page, place: string, rules?: string[], over?: string) {
@@ -34,13 +34,7 @@ async function piecesItsBack(page: Page) {
 
 /** A quilt of its own, made block by block through all layers. Gives its address. */
 async function beginAsYouGo(page: Page): Promise<string> {
-  await page.goto('/')
-  await page.getByRole('button', { name: 'New quilt' }).click()
-  await page.getByLabel('Blocks across').fill('2')
-  await page.getByLabel('Blocks down').fill('2')
-  await page.getByRole('button', { name: 'Make this quilt' }).click()
-  await planned(page)
-  const quilt = page.url().replace(/\/design$/, '')
+  const quilt = await beginQuilt(page, 2, 2)
   await goTo(page, 'Finish')
   await page.getByTestId('making').selectOption('as-you-go')
   await planned(page)

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { goTo, kept, openCommands, openDemo, planned, readFigure } from './support'
+import { beginQuilt, goTo, kept, openCommands, openDemo, planned, readFigure } from './support'
 
 test('quilted in the ditch a place stays too wide; a grid closes it; lines are sewn one by one, tomorrow too', async ({
   page,
@@ -37,10 +37,10 @@ test('the quilting from near: by keys, by dragging, and at its widest place', as
   await page.goto(`${quilt}/quilting`)
   await page.getByTestId('add-ditch').click()
   await planned(page)
-  const circle = page.getByTestId('gap')
+  const view = page.getByTestId('quilted')
+  const circle = view.getByTestId('gap')
   const measure = async (what: 'cx' | 'cy' | 'r') => Number(await circle.getAttribute(what))
   const [small, left] = [await measure('r'), await measure('cx')]
-  const view = page.getByTestId('quilted')
   await view.focus()
   await page.keyboard.press('+')
   await page.keyboard.press('+')
@@ -187,13 +187,7 @@ test('to the label: a sleeve on the cutting sheet, what the label says at size, 
 test('as you go: backs on the cutting sheet, no binding, rows joined one by one, kept till tomorrow', async ({
   page,
 }) => {
-  await page.goto('/')
-  await page.getByRole('button', { name: 'Begin a quilt' }).click()
-  await page.getByLabel('Blocks across').fill('2')
-  await page.getByLabel('Blocks down').fill('3')
-  await page.getByRole('button', { name: 'Make this quilt' }).click()
-  await planned(page)
-  const quilt = page.url().replace(/\/design$/, '')
+  const quilt = await beginQuilt(page, 2, 3)
   await page.goto(`${quilt}/finish`)
   await planned(page)
   await page.getByTestId('making').selectOption('as-you-go')

@@ -17,6 +17,20 @@ export async function openDemo(page: Page, name: string, station = 'design'): Pr
   return quilt
 }
 
+/** From the shelf, a quilt as Wren begins it, so many blocks across and down. Gives its address. */
+export async function beginQuilt(page: Page, across: number, down: number): Promise<string> {
+  await page.goto('/')
+  await page
+    .getByRole('button', { name: /^(Begin a quilt|New quilt)$/ })
+    .first()
+    .click()
+  await page.getByLabel('Blocks across').fill(String(across))
+  await page.getByLabel('Blocks down').fill(String(down))
+  await page.getByRole('button', { name: 'Make this quilt' }).click()
+  await planned(page)
+  return page.url().replace(/\/design$/, '')
+}
+
 /** The plan on show is that of the quilt as it is now. A machine that others use too may take its time. */
 export async function planned(page: Page) {
   await expect(page.locator('footer.bar[aria-busy="false"]')).toBeVisible({ timeout: 30_000 })

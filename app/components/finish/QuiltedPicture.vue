@@ -78,14 +78,12 @@ const arm = computed(() => {
         <path v-if="now" :d="now" class="now" vector-effect="non-scaling-stroke" />
         <circle v-for="([x, y], i) in ties" :key="i" :cx="x" :cy="y" :r="3 / frame" class="tie" />
         <circle v-if="start" :cx="start[0]" :cy="start[1]" :r="7 / frame" class="start" />
-        <circle
+        <GapCircle
           v-if="line === null"
-          :cx="quilting.gap.x"
-          :cy="quilting.gap.y"
+          :x="quilting.gap.x"
+          :y="quilting.gap.y"
           :r="quilting.gap.size / 2"
-          class="gap"
-          :class="{ warn }"
-          vector-effect="non-scaling-stroke"
+          :warn="warn"
         />
       </g>
     </svg>
@@ -123,16 +121,5 @@ path {
 }
 .start {
   fill: #a0392a;
-}
-.gap {
-  fill: #fffdf8;
-  fill-opacity: 0.45;
-  stroke: #26282b;
-  stroke-width: 2px;
-  stroke-dasharray: 5 4;
-}
-.gap.warn {
-  stroke: #a0392a;
-  stroke-width: 4px;
 }
 </style>

@@ -132,13 +132,11 @@ function lookAtGap() {
     >
       <canvas ref="canvas" class="absolute inset-0 h-full w-full" />
       <svg v-if="quilting" class="absolute inset-0 h-full w-full" aria-hidden="true">
-        <circle
-          :cx="place.left + quilting.gap.x * place.scale"
-          :cy="place.top + quilting.gap.y * place.scale"
+        <GapCircle
+          :x="place.left + quilting.gap.x * place.scale"
+          :y="place.top + quilting.gap.y * place.scale"
           :r="(quilting.gap.size / 2) * place.scale"
-          class="gap"
-          :class="{ warn }"
-          data-testid="gap"
+          :warn="warn"
         />
       </svg>
     </div>
@@ -159,17 +157,5 @@ function lookAtGap() {
 }
 .frame.near:active {
   cursor: grabbing;
-}
-.gap {
-  fill: #fffdf8;
-  fill-opacity: 0.45;
-  stroke: #26282b;
-  stroke-width: 2px;
-  stroke-dasharray: 5 4;
-  pointer-events: none;
-}
-.gap.warn {
-  stroke: #a0392a;
-  stroke-width: 4px;
 }
 </style>
