@@ -113,6 +113,12 @@ export function checkText(
         + `framed to ${length(data.module)} every frame is wide enough.`
       )
     case 'gap-too-wide':
+      if (!data.hasLines)
+        return inEnglish(
+          `What is chosen for the quilting draws no line: a place ${length(data.size)} wide stays unquilted, and the `
+            + `batting allows ${length(data.most)}.`,
+          speech,
+        )
       return inEnglish(
         `A place ${length(data.size)} wide stays unquilted, ${length(data.x)} from the left and ${length(data.y)} from `
           + `the top; the batting allows ${length(data.most)}. Lines there must lie ${length(data.size - data.most)} `

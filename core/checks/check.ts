@@ -57,7 +57,7 @@ export interface CheckData {
    */
   'border-covered': { style: PlannedBinding['style']; seam: Inches; shown: Inches; wider: Inches; covered: Inches }
   /** Diameter and middle of the widest place; `most`: what the batting allows. */
-  'gap-too-wide': { size: Inches; x: Inches; y: Inches; most: Inches }
+  'gap-too-wide': { size: Inches; x: Inches; y: Inches; most: Inches; hasLines: boolean }
   'motif-not-drawn': { fault: MotifFault }
   'quilting-too-dense': { most: number }
   'batting-shows': { colour: 'cream' | 'white' | 'black'; cloths: readonly string[] }

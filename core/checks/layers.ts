@@ -11,7 +11,14 @@ export const gapTooWide: Checker = ({ quilt: { batting }, plan: { quilting } }) 
   const most = batting?.maxGap
   if (!quilting || most === undefined || quilting.gap.size <= most + 1 / 16) return []
   const { size, x, y } = quilting.gap
-  return [{ id: 'gap-too-wide', severity: 'warn', path: 'quilting', data: { size, x, y, most } }]
+  return [
+    {
+      id: 'gap-too-wide',
+      severity: 'warn',
+      path: 'quilting',
+      data: { size, x, y, most, hasLines: quilting.lines.length > 0 },
+    },
+  ]
 }
 
 /** More lines than anybody sews: none is planned. */

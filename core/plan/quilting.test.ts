@@ -114,6 +114,9 @@ test('a place wider than the batting allows is said with where it is, and is gon
   expect(ids({ kind: 'ditch' })).toContain('gap-too-wide')
   expect(ids({ kind: 'ditch' }, { kind: 'grid', spacing: 3 })).not.toContain('gap-too-wide')
   expect(ids()).not.toContain('gap-too-wide')
+  // nothing is drawn: no distance between lines to be closer by
+  const { checks } = quilted({ ...SAMPLE, batting }, { kind: 'motif', motif: 'nonsense' })
+  expect(checks.find(({ id }) => id === 'gap-too-wide')!.data).toMatchObject({ hasLines: false })
   const baby = quilted({ ...SAMPLE, for: { baby: true } }, { kind: 'ties', spacing: 5 }).checks
   expect(baby.find(({ id }) => id === 'baby-safety')).toMatchObject({ severity: 'warn' })
 })
