@@ -10,7 +10,7 @@ import {
   type Polygon,
 } from '../geometry/polygon'
 import { direction } from '../geometry/vector'
-import type { Inches } from '../measure/ruler'
+import { TOLERANCE, type Inches } from '../measure/ruler'
 import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltingLine'
 
 /** Nothing smaller than this is quilted round. */
@@ -39,7 +39,7 @@ export function inset(polygon: Polygon, by: Inches): Polygon | null {
   })
   const { width, height } = boundingBox(found)
   const isTurnedOver = signedArea(found) <= 0 || !isSimple(found)
-  if (isTurnedOver || Math.min(width, height) < LEAST) return null
+  if (isTurnedOver || Math.min(width, height) < LEAST - TOLERANCE) return null
   // every side still runs the way it did
   const keeps = found.every((corner, i) => {
     const [x, y] = direction(corner, found[(i + 1) % n]!)

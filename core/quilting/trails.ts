@@ -237,8 +237,9 @@ function meetingOf(a: Point, b: Point, c: Point, d: Point): Point | null {
   }
   const t = (qx * sy - qy * sx) / cross
   const u = (qx * ry - qy * rx) / cross
-  const slack = NEAR / Math.max(1e-6, Math.min(Math.hypot(rx, ry), Math.hypot(sx, sy)))
-  if (t < -slack || t > 1 + slack || u < -slack || u > 1 + slack) return null
+  // beyond either stretch by no more than is one point; each measured by its own length
+  const [slackT, slackU] = [NEAR / Math.hypot(rx, ry), NEAR / Math.hypot(sx, sy)]
+  if (t < -slackT || t > 1 + slackT || u < -slackU || u > 1 + slackU) return null
   return [a[0] + rx * t, a[1] + ry * t]
 }
 
