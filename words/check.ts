@@ -142,7 +142,8 @@ export function checkText(
       )
     case 'batting-joined':
       return inEnglish(
-        `The batting must be at least ${length(data.width)} × ${length(data.height)}: ${data.packets} packets are `
+        `The batting must be at least ${length(data.width)} × ${length(data.height)}: `
+          + `${data.packets} ${data.isByLength ? 'lengths' : 'packets'} are `
           + `joined. Lay them edge to edge, never one on the other, and sew them with a wide loose zigzag or by hand.`,
         speech,
       )

@@ -61,7 +61,7 @@ export interface CheckData {
   'motif-not-drawn': { fault: MotifFault }
   'quilting-too-dense': { most: number }
   'batting-shows': { colour: 'cream' | 'white' | 'black'; cloths: readonly string[] }
-  'batting-joined': { packets: number; width: Inches; height: Inches }
+  'batting-joined': { packets: number; width: Inches; height: Inches; isByLength: boolean }
   'back-not-wide': { usable: Inches; wanted: Inches }
   'edges-covered': { covered: Inches; sash: Inches; smallest: Inches }
   'leftovers-short': { missing: number; buy: Inches }

@@ -67,7 +67,12 @@ export const battingTooSmall: Checker = ({ quilt: { batting }, plan }) => {
           id: 'batting-joined',
           severity: 'note',
           path: 'batting.width',
-          data: { packets, width: plan.batting!.width, height: plan.batting!.height },
+          data: {
+            packets,
+            width: plan.batting!.width,
+            height: plan.batting!.height,
+            isByLength: plan.batting!.buy !== undefined,
+          },
         },
       ]
     : []

@@ -4,6 +4,7 @@ import type { Inches } from '../measure/ruler'
 import { addTerms, sumOf, type Sum } from '../measure/sum'
 import type { TermName } from '../measure/termName'
 import { beyondFinished } from '../top/rawEdge'
+import { sideName } from '../top/trimmed'
 import { battingSold, type BattingSold } from './battingSold'
 
 export interface Batting {
@@ -39,8 +40,8 @@ export function planBatting(quilt: Quilt, top: { width: Inches; height: Inches }
     washed:
       batting.shrink > 0
         ? {
-            width: shrunk('top-width', trimmed.width),
-            height: shrunk('top-height', trimmed.height),
+            width: shrunk(sideName(quilt, 'width'), trimmed.width),
+            height: shrunk(sideName(quilt, 'height'), trimmed.height),
           }
         : null,
     sold: batting.width === undefined ? null : battingSold(width, height, batting.width, batting.length),

@@ -131,6 +131,7 @@ test('what quilting drew in, measured when it was trimmed, changes the edge and 
       expect(plan.trim.diagonal).toBeCloseTo(Math.hypot(width, height), 9)
       if (plan.binding!.style !== 'self')
         expect((plan.binding as { length: number }).length).toBeCloseTo(2 * (width + height) + 12, 9)
+      expect(plan.sums['batting.washed.height']!.terms[0]!.what).toBe('trimmed-height')
       expect(plan.batting!.washed!.height).toBeCloseTo(0.95 * plan.quilt.edged.height, 9)
       for (const same of ['quilt.width', 'batting.width', 'batting.height', 'backing.panelLength'] as const)
         expect(plan.sums[same]).toEqual(before.sums[same])

@@ -3,17 +3,27 @@ import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 import type { Quilt } from '../file/quilt'
 import { beyondFinished } from './rawEdge'
-import { measuredStage } from '../made/measures'
+import { measuredStage, type Measured } from '../made/measures'
+import type { TermName } from '../measure/termName'
 
 /** In `made`: the quilted quilt, trimmed, from edge to edge. Quilting draws it in. */
 export const TRIMMED = 'trimmed'
+
+function measuredSide(quilt: Quilt, side: 'width' | 'height'): Measured | null {
+  return quilt.making === 'as-you-go' ? null : measuredStage(quilt, TRIMMED, side)
+}
+
+/** What a side is called in sums: that of the top, or that of the quilt as it was trimmed. */
+export function sideName(quilt: Quilt, side: 'width' | 'height'): TermName {
+  return `${measuredSide(quilt, side) ? 'trimmed' : 'top'}-${side}`
+}
 
 /**
  * A side of the quilt as it was trimmed, less what lies beyond the finished top; as large as the top where it was not
  * measured.
  */
 export function trimmedSide(quilt: Quilt, side: 'width' | 'height', top: Sum): Sum {
-  const found = quilt.making === 'as-you-go' ? null : measuredStage(quilt, TRIMMED, side)
+  const found = measuredSide(quilt, side)
   if (!found) return top
   return sumOf(
     [{ what: 'measured-mean', value: found.mean, of: TRIMMED }, ...beyondFinished(quilt, -2)],

@@ -3,7 +3,7 @@ import type { Quilt } from '~~/core/file/quilt'
 import { cornerPictures } from '~~/core/layers/binding/cornerPictures'
 import type { PlannedBinding } from '~~/core/plan/plannedBinding'
 
-/** A corner of the binding, step by step; nothing where it is tape or the back brought round. */
+/** A corner of the binding, step by step; nothing where the back is brought round. */
 const {
   quilt,
   binding,
@@ -24,10 +24,10 @@ const sewn = computed(() => (binding.style === 'self' ? null : binding))
 const outermost = computed(() => quilt.borders.at(-1)?.cloth ?? quilt.cloths[0]!.id)
 const corners = computed(() => {
   const strips = sewn.value
-  if (!strips || strips.style === 'tape') return []
+  if (!strips) return []
   const { strip, flange, style, visible } = strips
   const wide =
-    style === 'double' ? strip / 2 : style === 'single' ? strip : (strip + (flange?.strip ?? 0)) / 2 - quilt.seam
+    style === 'double' ? strip / 2 : style === 'flanged' ? (strip + (flange?.strip ?? 0)) / 2 - quilt.seam : strip
   return cornerPictures(outermost.value, own.value.cloth, { seam: own.value.seam, wide, visible })
 })
 const CORNER_WORDS = ['Stop a seam short', 'Fold up', 'Fold down, sew on', 'Folded over']

@@ -3,8 +3,7 @@ import { UNIT_DEFAULTS } from '../../measure/units'
 import type { Inches } from '../../measure/ruler'
 import { addTerms, roundedSum, sumOf, type Sum, type Term } from '../../measure/sum'
 import { clothOf, type Quilt } from '../../file/quilt'
-import { measuredStage } from '../../made/measures'
-import { TRIMMED } from '../../top/trimmed'
+import { sideName } from '../../top/trimmed'
 import { stripsToReach } from '../../cut/joinedStrips'
 import { beyondFinished } from '../../top/rawEdge'
 import { biasSquares } from './biasSquare'
@@ -69,8 +68,8 @@ export function planBinding(
   }
   const { style, strip, join, isBias } = binding
   const length = sumOf([
-    { what: isMeasured(quilt, 'width') ? 'trimmed-width' : 'top-width', count: 2, each: width },
-    { what: isMeasured(quilt, 'height') ? 'trimmed-height' : 'top-height', count: 2, each: height },
+    { what: sideName(quilt, 'width'), count: 2, each: width },
+    { what: sideName(quilt, 'height'), count: 2, each: height },
     ...beyondFinished(quilt, 8),
     { what: 'binding-spare', value: BINDING_SPARE },
   ])
@@ -106,10 +105,6 @@ export function planBinding(
     flange,
     square,
   }
-}
-
-function isMeasured(quilt: Quilt, side: 'width' | 'height'): boolean {
-  return measuredStage(quilt, TRIMMED, side) !== null
 }
 
 function beyond(quilt: Quilt): Inches {

@@ -7,7 +7,7 @@ const LONGER = 3.2
 
 /**
  * Right sides together, the second on the first: at right angles and sewn from corner to corner, or end on end and
- * sewn straight across. What lies beyond the seam is cut off a quarter inch from it, or is the seam.
+ * sewn straight across. On the diagonal what lies beyond is cut off a seam's width from the stitches.
  */
 export function joinPicture(
   [first, second]: readonly [string, string],
