@@ -4,6 +4,7 @@ import { markingTools } from './quilting'
 import { parseLength } from '../core/measure/length'
 import { planQuilt } from '../core/checks/planQuilt'
 import { readQuilt } from '../core/file/readQuilt'
+import sample from '../core/file/sample.wren.json'
 import { recipesFor } from '../core/plan/recipe'
 import { randomQuilt } from '../core/testing/randomQuilt'
 import { mendsFor } from '../core/edits/mends'
@@ -144,4 +145,16 @@ test('a panel of single pieces is told by their names, one of rows by how many t
     expect.stringMatching(/^Join 1 and 2 side by side/),
     expect.stringMatching(/^Join its 2 rows one below the other/),
   ])
+})
+
+test('batting that is joined is told by what is joined: packets, or lengths', () => {
+  const said = (batting: object) => {
+    const quilt = readQuilt({ ...sample, batting })
+    if (!quilt.ok) throw new Error('the sample is good')
+    const check = planQuilt(quilt.value).plan.checks.find(({ id }) => id === 'batting-joined')!
+    return checkText(check, { units: 'in', english: 'us' })
+  }
+  // 66½ × 87½ is wanted
+  expect(said({ overhang: 3, width: 60, length: 60 })).toContain('4 packets are joined')
+  expect(said({ overhang: 3, width: 50 })).toContain('2 lengths are joined')
 })

@@ -4,6 +4,7 @@ import type { QuiltFile } from '../file/schema'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
 import { ditchLines } from './ditch'
+import { inset } from './echo'
 import { diagonalLines, gridLines, parallelLines, randomLines } from './straight'
 import type { QuiltedTop, QuiltingLine } from './quiltingLine'
 import { quiltedTop } from './quiltedTop'
@@ -123,4 +124,15 @@ test('diagonals run through the corners of blocks', () => {
     })
     expect(through.length).toBeGreaterThanOrEqual(1)
   }
+})
+
+test('half an inch left inside is quilted round, however it was reckoned; less is not', () => {
+  const strip = (depth: number): Polygon => [
+    [0, 31],
+    [9, 31],
+    [9, 31 + depth],
+    [0, 31 + depth],
+  ]
+  for (const depth of [1, 1 - 1e-12, 1 + 1e-12]) expect(inset(strip(depth), 0.25)).toHaveLength(4)
+  expect(inset(strip(0.99), 0.25)).toBeNull()
 })

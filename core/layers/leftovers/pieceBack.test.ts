@@ -126,3 +126,28 @@ test.each(DEMO_QUILTS.map(file => [file.name, file] as const))(
         }
   },
 )
+
+test('new cloth too narrow for the back is joined off the middle where that is wished', () => {
+  const file = {
+    format: 'wren-quilt',
+    version: 1,
+    cloths: [
+      { id: 'a', colour: '#222222' },
+      { id: 'b', colour: '#dddddd', directional: true },
+    ],
+    blocks: [{ id: 'one', design: 'plain', size: 9, cloths: { cloth: 'a' } }],
+    setting: { across: 6, down: 7 },
+    backing: { cloth: 'b', way: 'leftovers' },
+  } as unknown as QuiltFile
+  /** Sizes of what is cut from new cloth, and how many of each. */
+  const bought = (offCentre: boolean) =>
+    backOf(file, { cloth: 'b', offCentre }).back.bought.map(({ width, height, count }) => [
+      Math.round(width),
+      Math.round(height),
+      count,
+    ])
+  // the strip beside what is left over stays; of two wide pieces one is cut in two, for both ends
+  const [strip] = bought(false)
+  expect(bought(false)).toEqual([strip, [31, 61, 2]])
+  expect(bought(true)).toEqual([strip, [16, 61, 2], [31, 61, 1]])
+})
