@@ -1,6 +1,6 @@
 import type { Check } from '../core/checks/check'
 import type { Decision } from '../core/made/decidedSize'
-import { formatCloth, formatCount, formatLength, formatRough, formatSize, formatSmall } from './length'
+import { formatBought, formatCount, formatLength, formatRough, formatSize, formatSmall } from './length'
 import { capital, stageName, useName } from './names'
 import { craft, inEnglish, plural, type Speech } from './speech'
 
@@ -160,7 +160,7 @@ export function checkText(
     case 'leftovers-short':
       return (
         `What is left over does not cover the back: ${Math.ceil(100 * data.missing)} % of it is cut from new cloth, `
-        + `${formatCloth(data.buy, speech)} to buy.`
+        + `${formatBought(data.buy, speech)} to buy.`
       )
     case 'baby-safety':
       return data.hasTies
@@ -361,5 +361,5 @@ const TITLES: Partial<Record<Check['id'], string>> = {
 }
 
 export function clothToBuy(inches: number, unit: 'in' | 'piece', speech: Speech): string {
-  return unit === 'piece' ? plural(inches, 'piece') : formatCloth(inches, speech)
+  return unit === 'piece' ? plural(inches, 'piece') : formatBought(inches, speech)
 }

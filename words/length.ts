@@ -1,4 +1,5 @@
-import type { Inches } from '../core/measure/ruler'
+import { roundUpToRuler, type Inches } from '../core/measure/ruler'
+import { UNIT_DEFAULTS } from '../core/measure/units'
 import type { Speech } from './speech'
 
 /** Keeps a figure on one line. Where plain text is wanted, `withPlainSpaces` takes it out again. */
@@ -101,8 +102,16 @@ export function formatSize(width: Inches, height: Inches, speech: Pick<Speech, '
   return `${formatFigure(width, speech)}${NO_BREAK}× ${formatLength(height, speech)}`
 }
 
-/** Length of cloth as a shop sells it: yards in eighths, metres to a tenth. */
-export function formatCloth(inches: Inches, { units }: Pick<Speech, 'units'>): string {
+/**
+ * What is bought by the length, as a shop sells it: yards in eighths, metres to a tenth, never less than is asked for.
+ */
+export function formatBought(inches: Inches, { units }: Pick<Speech, 'units'>): string {
+  const steps = Math.round(roundUpToRuler(inches, UNIT_DEFAULTS[units].buyStep) / UNIT_DEFAULTS[units].buyStep)
+  return units === 'cm' ? `${trimZeros((steps / 10).toFixed(1))}${NO_BREAK}m` : `${fraction(steps, 8)}${NO_BREAK}yd`
+}
+
+/** A length in many yards or metres, such as a thread's: to an eighth, or a hundredth. */
+export function formatYards(inches: Inches, { units }: Pick<Speech, 'units'>): string {
   if (units === 'cm') return `${trimZeros((inches * 0.0254).toFixed(2))}${NO_BREAK}m`
   return `${fraction(Math.round((inches / 36) * 8), 8)}${NO_BREAK}yd`
 }

@@ -1,11 +1,14 @@
 import { termValue, type Sum, type Term } from '../core/measure/sum'
 import type { TermName } from '../core/measure/termName'
 import { stageName } from './names'
-import { formatArea, formatCloth, formatCount, formatExactLength } from './length'
+import { formatArea, formatBought, formatCount, formatExactLength, formatYards } from './length'
 import { inEnglish, plural, type Speech } from './speech'
 
-/** What the total is: a length, a length of cloth to buy, a number of things, or a part of the whole in per cent. */
-export type SumKind = 'length' | 'cloth' | 'count' | 'part'
+/**
+ * What the total is: a length, a length of cloth to buy, a long length such as a thread's, a number of things, or a
+ * part of the whole in per cent.
+ */
+export type SumKind = 'length' | 'cloth' | 'yards' | 'count' | 'part'
 
 /** One line of a slip: what it is, and its figure. */
 export interface SumLine {
@@ -87,6 +90,7 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'packet-width': 'width of the packet',
   'packet-height': 'length of the packet',
   'batting-needed': 'needed for the quilt',
+  'length-bought': 'bought',
   'lengths-of-batting': 'lengths side by side',
   'strips': 'strips',
   'long-pieces': 'long strips along the cloth',
@@ -193,8 +197,9 @@ export function sumLines(
 }
 
 export function sumTotal(sum: Sum, kind: SumKind, speech: Speech): string {
-  const total = figure(sum.total, kind === 'cloth' ? 'length' : kind, speech)
-  return kind === 'cloth' ? `${total} = ${formatCloth(sum.total, speech)}` : total
+  const total = figure(sum.total, kind === 'cloth' || kind === 'yards' ? 'length' : kind, speech)
+  if (kind === 'cloth') return `${total} = ${formatBought(sum.total, speech)}`
+  return kind === 'yards' ? `${total} = ${formatYards(sum.total, speech)}` : total
 }
 
 /** Per cent, whole. */
@@ -202,7 +207,7 @@ export function formatPart(part: number): string {
   return `${Math.round(part * 100)} %`.replace('-', '−')
 }
 
-type FigureKind = Exclude<SumKind, 'cloth'> | 'area'
+type FigureKind = Exclude<SumKind, 'cloth' | 'yards'> | 'area'
 
 function figure(value: number, kind: FigureKind, speech: Speech): string {
   switch (kind) {
@@ -223,7 +228,7 @@ const LENGTHS = new Set(['binding-length', 'lost-per-join', 'usable-width', 'to-
 
 function kindOf({ what }: Term, kind: SumKind): FigureKind {
   if (AREAS.has(what)) return 'area'
-  if (LENGTHS.has(what) || kind === 'cloth') return 'length'
+  if (LENGTHS.has(what) || kind === 'cloth' || kind === 'yards') return 'length'
   return kind
 }
 

@@ -1,6 +1,6 @@
 import type { ToBuy } from '../core/plan/chosenWays'
 import type { PlannedUnit, PlannedWay } from '../core/plan/plannedBlock'
-import { formatCloth } from './length'
+import { formatBought } from './length'
 import { aimName, capital, methodName } from './names'
 import { plural, type Speech } from './speech'
 
@@ -9,7 +9,7 @@ type Buys = readonly (ToBuy | null)[]
 /** Cloth to buy in a few words: `4 1/2 yd and 3 pieces`. */
 export function buyText(buy: ToBuy | null, speech: Speech): string {
   if (!buy) return 'fits no cloth'
-  return [buy.inches > 0 ? formatCloth(buy.inches, speech) : '', buy.pieces > 0 ? plural(buy.pieces, 'piece') : '']
+  return [buy.inches > 0 ? formatBought(buy.inches, speech) : '', buy.pieces > 0 ? plural(buy.pieces, 'piece') : '']
     .filter(text => text !== '')
     .join(' and ')
 }

@@ -11,7 +11,7 @@ import { mendsFor } from '../core/edits/mends'
 import { checkText } from './check'
 import { subcuts, stripParts } from './cutting'
 import {
-  formatCloth,
+  formatBought,
   formatExactLength,
   formatMark,
   formatFigure,
@@ -45,8 +45,9 @@ test.each([
 test('centimetres, cloth and small moves', () => {
   expect(withPlainSpaces(formatLength(31.5 / 2.54, uk))).toBe('31.5 cm')
   expect([formatRough(4, us), formatRough(4, uk)].map(withPlainSpaces)).toEqual(['4″', '10 cm'])
-  expect(withPlainSpaces(formatCloth(103.5, us))).toBe('2 7/8 yd')
-  expect(withPlainSpaces(formatCloth(100 / 2.54, uk))).toBe('1 m')
+  expect(withPlainSpaces(formatBought(103.5, us))).toBe('2 7/8 yd')
+  expect(withPlainSpaces(formatBought(50.5, us))).toBe('1 1/2 yd')
+  expect(withPlainSpaces(formatBought(100 / 2.54, uk))).toBe('1 m')
   expect(formatSmall(1 / 32, us)).toBe('1/32″')
 })
 

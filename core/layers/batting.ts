@@ -3,6 +3,7 @@ import type { Quilt } from '../file/quilt'
 import type { Inches } from '../measure/ruler'
 import { addTerms, sumOf, type Sum } from '../measure/sum'
 import type { TermName } from '../measure/termName'
+import { UNIT_DEFAULTS } from '../measure/units'
 import { beyondFinished } from '../top/rawEdge'
 import { sideName } from '../top/trimmed'
 import { battingSold, type BattingSold } from './battingSold'
@@ -44,6 +45,6 @@ export function planBatting(quilt: Quilt, top: { width: Inches; height: Inches }
             height: shrunk(sideName(quilt, 'height'), trimmed.height),
           }
         : null,
-    sold: batting.width === undefined ? null : battingSold(width, height, batting.width, batting.length),
+    sold: batting.width === undefined ? null : battingSold(width, height, batting.width, batting.length, UNIT_DEFAULTS[quilt.units].buyStep),
   }
 }

@@ -135,10 +135,16 @@ test('batting: what is left of a packet or beside its lengths, and the quilt’s
         // the least of both ways round, counted anew
         const [w, h] = [width + 6.5, height + 6.5]
         const least = Math.min(Math.ceil(w / across) * h, Math.ceil(h / across) * w)
-        expect(sold!.buy!.total).toBeCloseTo(least, 9)
-        const shred = least * across - area - left
+        expect(sold!.need!.total).toBeCloseTo(least, 9)
+        // a shop sells eighths of a yard
+        const bought = sold!.buy!.total
+        expect(bought / 4.5).toBeCloseTo(Math.round(bought / 4.5), 9)
+        expect(bought - least).toBeGreaterThanOrEqual(0)
+        expect(bought - least).toBeLessThan(4.5)
+        // less than an inch of a side is not kept
+        const shred = bought * across - area - left
         expect(shred).toBeGreaterThan(-1e-6)
-        if (left > 0) expect(shred).toBeCloseTo(0, 6)
+        expect(shred).toBeLessThan(across + bought)
       } else if (sold!.packets === 1) {
         // shreds of less than an inch are not kept
         const shred = across * length - area - left

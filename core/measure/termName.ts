@@ -59,6 +59,7 @@ export type TermName =
   | 'largest'
   | 'last-mark'
   | 'length'
+  | 'length-bought'
   | 'length-of-cloth'
   | 'length-of-strip'
   | 'lengths-between-joints'

@@ -44,8 +44,9 @@ export interface PlannedBatting {
   washed?: { width: Inches; height: Inches }
   /** Pieces joined edge to edge: packets, or lengths of what is sold by the length. Where it is said how it is sold. */
   packets?: number
-  /** Of what is sold by the length. */
-  buy?: Inches
+  /** Of what is sold by the length: how much is needed, and the same as a shop sells it. */
+  need?: Inches
+  buy?: { length: Inches; unit: 'in' }
   /** What is left of a packet or beside the lengths, the largest first. */
   left?: { width: Inches; height: Inches }[]
 }
@@ -71,7 +72,9 @@ export function plannedBatting({ width, height, washed, sold }: Batting): Reckon
     ...(sold
       ? {
           packets: sold.packets,
-          ...(sold.buy ? { buy: because(sold.buy) } : {}),
+          ...(sold.need && sold.buy
+            ? { need: because(sold.need), buy: { length: because(sold.buy), unit: 'in' as const } }
+            : {}),
           left: sold.left.map(piece => ({ width: because(piece.width), height: because(piece.height) })),
         }
       : {}),

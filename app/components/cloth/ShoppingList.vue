@@ -2,8 +2,8 @@
 import type { Plan } from '~~/core/plan/plan'
 import { clothOf, type Quilt } from '~~/core/file/quilt'
 import { clothToBuy } from '~~/words/check'
-import { formatCloth, formatLength, formatSize } from '~~/words/length'
-import { craft } from '~~/words/speech'
+import { formatBought, formatLength, formatSize } from '~~/words/length'
+import { craft, plural } from '~~/words/speech'
 
 const { quilt, plan } = defineProps<{ quilt: Quilt; plan: Plan }>()
 const speech = useSpeech()
@@ -12,6 +12,10 @@ const wanted = computed(() =>
     .map((need, index) => ({ need, index, cloth: clothOf(quilt, need.id) }))
     .filter(({ need }) => need.need > 0),
 )
+const battingWidth = computed(() => {
+  const { width = 0, length } = quilt.batting ?? {}
+  return length === undefined ? formatLength(width, speech.value) : formatSize(width, length, speech.value)
+})
 </script>
 
 <template>
@@ -58,17 +62,32 @@ const wanted = computed(() =>
             <Figure
               path="backing.buy"
               kind="cloth"
-              :text="formatCloth(plan.backing.buy, speech)"
+              :text="formatBought(plan.backing.buy, speech)"
               title="Backing to buy"
             />
           </td>
         </tr>
         <tr v-if="plan.batting" class="border-t border-line">
           <td />
-          <td class="py-1.5">{{ craft('Batting', speech) }}</td>
-          <td />
-          <td class="text-right font-bold">
-            <Figure path="batting.width" title="Width" /> × <Figure path="batting.height" title="Height" />
+          <td class="py-1.5">
+            {{ craft('Batting', speech) }}, at least <Figure path="batting.width" title="Width" /> ×
+            <Figure path="batting.height" title="Height" />
+          </td>
+          <td class="figure" data-given>
+            <template v-if="quilt.batting?.width !== undefined">{{ battingWidth }}</template>
+          </td>
+          <td class="text-right font-bold" data-testid="batting-to-buy">
+            <Figure
+              v-if="plan.batting.buy"
+              path="batting.buy.length"
+              kind="cloth"
+              :text="formatBought(plan.batting.buy.length, speech)"
+              title="Batting to buy"
+            />
+            <span v-else-if="plan.batting.packets" class="figure" data-given>{{
+              plural(plan.batting.packets, 'packet')
+            }}</span>
+            <span v-else class="figure" data-given>one piece</span>
           </td>
         </tr>
         <tr class="border-t border-line">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { CheckedPlan } from '~~/core/checks/planQuilt'
-import { formatCloth } from '~~/words/length'
+import { formatBought } from '~~/words/length'
 import { plural } from '~~/words/speech'
 
 const { plan, cut, isPlanning } = defineProps<{
@@ -30,7 +30,7 @@ const serious = computed(() => plan.checks.filter(check => check.severity !== 'n
     </div>
     <div class="wide">
       <p class="big">
-        <Figure path="quilt.buy" kind="cloth" :text="formatCloth(plan.quilt.buy, speech)" title="Cloth to buy" />
+        <Figure path="quilt.buy" kind="cloth" :text="formatBought(plan.quilt.buy, speech)" title="Cloth to buy" />
       </p>
       <p class="small">{{ plural(yardage.length, 'cloth') }} to buy{{ plan.backing ? ', back included' : '' }}</p>
     </div>

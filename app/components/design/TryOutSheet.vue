@@ -3,7 +3,7 @@ import type { Edit } from '~~/core/edits/edit'
 import type { Quilt } from '~~/core/file/quilt'
 import type { QuiltFile } from '~~/core/file/schema'
 import { dimensionsOf } from '~~/core/top/dimensions'
-import { formatCloth, formatSize } from '~~/words/length'
+import { formatBought, formatSize } from '~~/words/length'
 import { capital } from '~~/words/names'
 import { inEnglish, plural } from '~~/words/speech'
 import { tryOutName } from '~~/words/tryOuts'
@@ -44,7 +44,7 @@ function take(trial: Trial) {
           <h3>{{ said(trial) }}</h3>
           <p class="figure !whitespace-normal">{{ sizeOf(trial) }}</p>
           <p v-if="figures.get(trial.key)" class="figure !whitespace-normal">
-            {{ formatCloth(figures.get(trial.key)!.buy, speech) }} to buy,
+            {{ formatBought(figures.get(trial.key)!.buy, speech) }} to buy,
             {{ plural(figures.get(trial.key)!.pieces, 'piece') }}
           </p>
           <p v-else class="note">

@@ -2,7 +2,7 @@
 import type { BackingChange } from '~~/core/edits/layers'
 import type { PlannedBacking } from '~~/core/plan/plannedLayers'
 import { coverText } from '~~/words/back'
-import { formatCloth } from '~~/words/length'
+import { formatBought } from '~~/words/length'
 import { inEnglish, plural } from '~~/words/speech'
 
 /** Which way the seams of the back run, with what each way costs. */
@@ -34,7 +34,7 @@ const DIRECTION = ['vertical', 'horizontal'] as const
             <Figure
               :path="`backing.ways.${i}.buy`"
               kind="cloth"
-              :text="formatCloth(each.buy, speech)"
+              :text="formatBought(each.buy, speech)"
               title="To buy this way"
             />
           </td>
@@ -43,7 +43,7 @@ const DIRECTION = ['vertical', 'horizontal'] as const
           <td class="py-1">From what is left over</td>
           <td class="figure">{{ plural(plan.panels, 'panel') }}</td>
           <td class="figure font-semibold">
-            <Figure path="backing.buy" kind="cloth" :text="formatCloth(plan.buy, speech)" title="To buy this way" />
+            <Figure path="backing.buy" kind="cloth" :text="formatBought(plan.buy, speech)" title="To buy this way" />
           </td>
         </tr>
       </tbody>

@@ -3,7 +3,7 @@ import type { BattingChange } from '~~/core/edits/layers'
 import type { Quilt } from '~~/core/file/quilt'
 import type { PlannedBatting } from '~~/core/plan/plannedLayers'
 import { BATTINGS } from '~~/core/layers/battingCatalogue'
-import { formatCloth } from '~~/words/length'
+import { formatBought } from '~~/words/length'
 import { craft, inEnglish } from '~~/words/speech'
 
 /** What its packet says, and what follows from it. `plan`: null where the batting is cut up for single blocks. */
@@ -30,7 +30,12 @@ const chosen = (event: Event) => (event.target as HTMLSelectElement).value
     <p v-if="plan?.packets !== undefined" data-testid="packets">
       <template v-if="plan.buy !== undefined"
         >Sold by the length: buy
-        <Figure path="batting.buy" kind="cloth" :text="formatCloth(plan.buy, speech)" title="To buy of it" /><template
+        <Figure
+          path="batting.buy.length"
+          kind="cloth"
+          :text="formatBought(plan.buy.length, speech)"
+          title="To buy of it"
+        /><template
           v-if="plan.packets > 1"
           >, in {{ plan.packets }} lengths joined edge to edge, never one on the other</template
         >.</template

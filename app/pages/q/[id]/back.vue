@@ -4,7 +4,7 @@ import { doneCounts } from '~~/core/cut/progress'
 import { clothOf } from '~~/core/file/quilt'
 import { backSteps, coverText, pieceNames, thingText } from '~~/words/back'
 import { CAUTIONS } from '~~/words/caution'
-import { formatCloth } from '~~/words/length'
+import { formatBought } from '~~/words/length'
 import type { ModeStep } from '~/components/common/StepMode.vue'
 
 /** The back pieced from leftovers: its picture, what is cut from what, and how it is sewn. */
@@ -93,7 +93,7 @@ function tick(i: number) {
               ><Figure
                 path="backing.buy"
                 kind="cloth"
-                :text="formatCloth(store.plan.backing!.buy, speech)"
+                :text="formatBought(store.plan.backing!.buy, speech)"
                 title="To buy for the back" /></strong
             >.
           </template>

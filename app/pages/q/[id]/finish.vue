@@ -6,7 +6,7 @@ import type { Edit } from '~~/core/edits/edit'
 import { TRIMMED } from '~~/core/top/trimmed'
 import { doneCounts } from '~~/core/cut/progress'
 import { CAUTIONS } from '~~/words/caution'
-import { formatCloth, formatRough, formatRoughPart } from '~~/words/length'
+import { formatBought, formatRough, formatRoughPart, formatYards } from '~~/words/length'
 import { capital, stageName } from '~~/words/names'
 import { craft, inEnglish } from '~~/words/speech'
 
@@ -170,7 +170,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
                 ><Figure
                   path="backing.buy"
                   kind="cloth"
-                  :text="formatCloth(plan.backing.buy, speech)"
+                  :text="formatBought(plan.backing.buy, speech)"
                   title="Backing to buy" /></strong
               >.
             </p>
@@ -250,8 +250,8 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
               lines of long stitches as far apart, which take
               <Figure
                 path="holding.thread"
-                kind="cloth"
-                :text="formatCloth(plan.holding.thread, speech)"
+                kind="yards"
+                :text="formatYards(plan.holding.thread, speech)"
                 title="Thread to hold the layers"
               />, by hand in a hoop; or spray, both sides, in the open air.
             </li>

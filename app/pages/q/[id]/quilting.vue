@@ -8,7 +8,7 @@ import { shortHash } from '~~/core/measure/shortHash'
 import { doneCounts } from '~~/core/cut/progress'
 import { USUAL_BOBBIN, USUAL_STITCHES } from '~~/core/plan/plannedQuilting'
 import { CAUTIONS } from '~~/words/caution'
-import { formatCloth, formatLength, formatMillimetres, formatRough } from '~~/words/length'
+import { formatYards, formatLength, formatMillimetres, formatRough } from '~~/words/length'
 import { capital } from '~~/words/names'
 import {
   hoursText,
@@ -132,15 +132,15 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
           <p class="text-lg">
             <Figure
               path="quilting.length"
-              kind="cloth"
-              :text="formatCloth(quilting.length, speech)"
+              kind="yards"
+              :text="formatYards(quilting.length, speech)"
               title="Length of the lines"
             />
             of lines,
             <Figure
               path="quilting.thread"
-              kind="cloth"
-              :text="formatCloth(quilting.thread, speech)"
+              kind="yards"
+              :text="formatYards(quilting.thread, speech)"
               title="Thread, top and bobbin"
             />
             of thread{{ by === 'machine' ? ', top and bobbin together' : '' }} (give or take a seventh);
