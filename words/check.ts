@@ -2,6 +2,7 @@ import type { Check } from '../core/checks/check'
 import type { Decision } from '../core/made/decidedSize'
 import { formatBought, formatCount, formatLength, formatRough, formatSize, formatSmall } from './length'
 import { capital, stageName, useName } from './names'
+import { NO_SEAM_TO_BLAME } from './measured'
 import { craft, inEnglish, plural, type Speech } from './speech'
 
 /** What the sizes after measured blocks go by. */
@@ -12,6 +13,14 @@ const FOLLOWS: Readonly<Record<Decision, string>> = {
   needle: 'All sizes stay as planned.',
 }
 const MEASURED = { blocks: 'the measured blocks', rows: 'the measured rows', setting: 'the whole center' } as const
+
+/** By how much each seam across is too wide, by the mean of the blocks; or that none can be blamed. */
+function seamsToBlame({ seams, error }: { seams: number; error: number }, speech: Speech): string {
+  if (seams === 0) return NO_SEAM_TO_BLAME
+  return error > 0
+    ? `With ${plural(seams, 'seam')} across it, each takes ${formatSmall(error, speech)} too much on each side.`
+    : 'Their mean is as planned: it is not the seam.'
+}
 
 /** What to look at and why, in a sentence or two. */
 export function checkText(
@@ -266,9 +275,8 @@ export function checkText(
       )
     case 'block-too-small':
       return (
-        `${data.block} measures ${length(data.measured)} where ${length(data.expected)} was planned. With `
-        + `${plural(data.seams, 'seam')} across it, each is ${formatSmall(data.error, speech)} too wide. `
-        + FOLLOWS[data.decision]
+        `${data.block} measures ${length(data.measured)} where ${length(data.expected)} was planned. `
+        + `${seamsToBlame(data, speech)} ${FOLLOWS[data.decision]}`
       )
     case 'scattered-blocks':
       return (

@@ -32,9 +32,9 @@ export function decisionText(decision: Decision, { remake, count }: MeasuredBloc
 export const ADVICE: Readonly<Record<MeasuredBlock['advised'], string>> = {
   'go-on': 'Good enough: go on.',
   'measure-more': 'One block alone cannot tell the seam from chance: measure another before you decide.',
-  'trim': 'They lie too far apart to be eased, and too many would have to be made again: trim them.',
+  'trim': 'They lie too far apart to be eased, and making a few again would not mend it: trim them.',
   'ease': 'They are near enough to be eased.',
-  'remake': 'Most are right: make the few again.',
+  'remake': 'Most agree with the plan and with each other: make the few again.',
   'needle': 'They agree with each other and not with the plan: it is the seam. Move the needle.',
 }
 
@@ -43,6 +43,10 @@ export function doubtText(doubt: Doubt, speech: Speech): string {
     return `It should be about ${formatLength(doubt.expected, speech)}: measure again, raw edge to raw edge.`
   return `Did you mean ${formatExactLength(doubt.inches, { units: doubt.units })}?`
 }
+
+/** What a size means that no seam can have made wrong. */
+export const NO_SEAM_TO_BLAME =
+  'No seam across it is left that was not trimmed since, so no seam can be blamed: look at how it was cut and trimmed.'
 
 /** What to do before the next seam. */
 export function partCheckText(says: PartCheck['says']): string {
@@ -54,7 +58,7 @@ export function partCheckText(says: PartCheck['says']): string {
     case 'too-little':
       return 'Sew a little wider: move the needle or the guide, and sew on.'
     case 'cut-is-off':
-      return 'No seam runs across it: it was cut wrong. Look at the size it was cut to.'
+      return 'No seam across it can be blamed: look at the size it was cut or trimmed to.'
   }
 }
 

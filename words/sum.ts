@@ -226,7 +226,11 @@ const AREAS = new Set(['area-of-pieces', 'area-of-cloth'])
 /** Terms that are lengths even in the slip of a number of things. */
 const LENGTHS = new Set(['binding-length', 'lost-per-join', 'usable-width', 'to-span', 'measure', 'depth-of-strip'])
 
+/** Terms that are numbers of things even in the slip of a length. */
+const COUNTS = new Set(['allowances-in-seams'])
+
 function kindOf({ what }: Term, kind: SumKind): FigureKind {
+  if (COUNTS.has(what)) return 'count'
   if (AREAS.has(what)) return 'area'
   if (LENGTHS.has(what) || kind === 'cloth' || kind === 'yards') return 'length'
   return kind

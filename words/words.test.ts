@@ -6,6 +6,7 @@ import { planQuilt } from '../core/checks/planQuilt'
 import { readQuilt } from '../core/file/readQuilt'
 import sample from '../core/file/sample.wren.json'
 import { recipesFor } from '../core/plan/recipe'
+import { planOf, SAMPLE } from '../core/testing/quiltOf'
 import { randomQuilt } from '../core/testing/randomQuilt'
 import { mendsFor } from '../core/edits/mends'
 import { checkText } from './check'
@@ -49,6 +50,14 @@ test('centimetres, cloth and small moves', () => {
   expect(withPlainSpaces(formatBought(50.5, us))).toBe('1 1/2 yd')
   expect(withPlainSpaces(formatBought(100 / 2.54, uk))).toBe('1 m')
   expect(formatSmall(1 / 32, us)).toBe('1/32″')
+})
+
+test('a number of allowances is not said in inches', () => {
+  const { plan } = planOf({ ...SAMPLE, made: [{ what: 'block', block: 'star', size: [9.4, 9.41] }] })
+  const { from } = sumLines(plan.sums['blocks.0.measured.error']!, 'length', us)
+  const { seams } = plan.blocks[0]!.measured!
+  expect(seams).toBeGreaterThan(0)
+  expect(from.map(({ value }) => withPlainSpaces(value))).toEqual(['9 1/2″', '9.41″', String(2 * seams)])
 })
 
 test('what is written can be read back', () => {

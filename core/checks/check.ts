@@ -87,6 +87,7 @@ export interface CheckData {
     block: string
     expected: Inches
     measured: Inches
+    /** On a line across, that no trim has reset since; where there is none, no seam can be blamed. */
     seams: number
     error: Inches
     /** What was decided about them. */

@@ -1,17 +1,8 @@
 import type { BlockMake } from '../make/units/blockMake'
 import { countSeams } from '../make/order/sewingTree'
-import {
-  MOST_SPREAD,
-  expectedSeamTest,
-  measuredBlock,
-  measuredRows,
-  measuredStage,
-  seamError,
-  sewnSeam,
-} from '../made/measures'
+import { MOST_SPREAD, expectedSeamTest, measuredBlock, measuredRows, measuredStage, sewnSeam } from '../made/measures'
 import { TRIMMED } from '../top/trimmed'
-import { MOST_SCATTER } from '../made/decidedSize'
-import { seamsAcross } from '../geometry/seamsAcross'
+import { decidedSize, isNear, MOST_SCATTER, type Decision } from '../made/decidedSize'
 import { SEAM_TOLERANCE } from '../made/seamTest'
 import { seamBeyond } from '../file/seamBeyond'
 import type { Check, CheckData, Checker } from './check'
@@ -40,17 +31,18 @@ export const seamOff: Checker = ({ quilt }) => {
 }
 
 /** Blocks that came out smaller than planned, and blocks that differ among themselves. */
-export const measuredBlocks: Checker = ({ quilt, makes }) =>
+export const measuredBlocks: Checker = ({ quilt, plan, makes }) =>
   quilt.made.flatMap((entry, i): Check[] => {
     const block = quilt.blocks.find(candidate => candidate.id === entry.block)
     if (entry.what !== 'block' || !block) return []
-    const sizes = [...(entry.size ?? []), ...(entry.width ?? [])]
+    const sizes = entry.size ?? entry.width ?? []
+    const found = plan.blocks.find(({ id }) => id === block.id)?.measured
     const checks: Check[] = []
     const measured = measuredBlock(quilt, block)
     const expected = block.outer.width + 2 * quilt.seam
-    const across = seamsAcross(makes.get(block.id)!.polygons) + 2 * block.frame.length
-    // without a seam across it a block is cut small, not sewn small: then there is no seam to mend
-    if (measured && sizes.length > 0 && across > 0 && measured.width < block.outer.width - 1 / 32) {
+    const decision = entry.decision ?? 'trim'
+    const counted = decidedSize(sizes, decision, expected)
+    if (measured && found && counted < expected - 1 / 32) {
       checks.push({
         id: 'block-too-small',
         severity: 'warn',
@@ -58,24 +50,32 @@ export const measuredBlocks: Checker = ({ quilt, makes }) =>
         data: {
           block: block.name,
           expected,
-          measured: Math.min(...sizes),
-          seams: across,
-          error: seamError(expected, Math.min(...sizes), across),
-          decision: entry.decision ?? 'trim',
+          measured: counted,
+          seams: found.seams,
+          error: found.error ?? 0,
+          decision,
           allSeams: countSeams(makes.get(block.id)!.tree).straight,
         },
       })
     }
-    const spread = sizes.length > 0 ? Math.max(...sizes) - Math.min(...sizes) : 0
-    if (spread > MOST_SCATTER)
+    const left = leftApart(sizes, entry.decision, expected)
+    if (left.spread > MOST_SCATTER)
       checks.push({
         id: 'scattered-blocks',
         severity: 'warn',
         path: `made.${i}`,
-        data: { block: block.name, spread, smallest: Math.min(...sizes) },
+        data: { block: block.name, ...left },
       })
     return checks
   })
+
+/** How far blocks still lie apart when what was decided about them is done. */
+function leftApart(sizes: readonly Inches[], decision: Decision | undefined, planned: Inches) {
+  const kept = decision === 'remake' ? sizes.filter(value => isNear(value, planned)) : sizes
+  const all = decision === 'needle' ? [...sizes, planned] : kept
+  if (all.length === 0 || decision === 'trim') return { spread: 0, smallest: planned }
+  return { spread: Math.max(...all) - Math.min(...all), smallest: Math.min(...all) }
+}
 
 /** Less than this beyond a point, and the next seam may take its tip. Source: handbook §8. */
 const LEAST_BEYOND = 1 / 8

@@ -45,6 +45,9 @@ export function planBatting(quilt: Quilt, top: { width: Inches; height: Inches }
             height: shrunk(sideName(quilt, 'height'), trimmed.height),
           }
         : null,
-    sold: batting.width === undefined ? null : battingSold(width, height, batting.width, batting.length, UNIT_DEFAULTS[quilt.units].buyStep),
+    sold:
+      batting.width === undefined
+        ? null
+        : battingSold(width, height, batting.width, batting.length, UNIT_DEFAULTS[quilt.units].buyStep),
   }
 }

@@ -66,7 +66,6 @@ function byTheLength(wide: Sum, along: Sum, across: Inches, buyStep: Inches): Ba
   }
 }
 
-
 /** `across`, `down`: how the packet lies. */
 function inPackets(width: Sum, height: Sum, across: Term, down: Term): BattingSold {
   const packets = beside(width.total, termValue(across)) * beside(height.total, termValue(down))

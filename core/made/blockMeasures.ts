@@ -13,7 +13,7 @@ export interface BlockMeasures {
   smallest: Inches
   largest: Inches
   spread: Sum
-  /** How much each allowance takes too much, by the mean; null where no seam runs across. */
+  /** How much each allowance takes too much, by the mean; null where no such seam runs across. */
   error: Sum | null
   /** Standard deviation of the blocks; null for one alone, which cannot tell the seam from chance. */
   scatter: Sum | null
@@ -26,7 +26,9 @@ export interface BlockMeasures {
   advised: Decision | 'go-on' | 'measure-more'
 }
 
-/** `across`: seams that a level line through the block crosses. Null where nothing was measured. */
+/**
+ * `across`: seams on a level line through the block that no trim has reset since. Null where nothing was measured.
+ */
 export function blockMeasures(quilt: Quilt, block: Block, across: number): BlockMeasures | null {
   const entry = quilt.made.findLast(made => made.what === 'block' && made.block === block.id)
   const values = entry?.size ?? entry?.width
@@ -71,7 +73,7 @@ export function blockMeasures(quilt: Quilt, block: Block, across: number): Block
     ),
     remake: values.filter(value => !isNear(value, expected)).length,
   }
-  return { ...parts, advised: advisedFor(parts, expected, off) }
+  return { ...parts, advised: advisedFor(values, parts, expected, off) }
 }
 
 function deviation(values: readonly Inches[], mean: Inches): Inches {
@@ -83,6 +85,7 @@ const GOOD: Inches = MOST_SCATTER / 2
 
 /** What costs least: to go on, to ease, to move the needle, to make a few again, at last to trim all. */
 function advisedFor(
+  values: readonly Inches[],
   { count, spread, mean, remake }: Pick<BlockMeasures, 'count' | 'spread' | 'mean' | 'remake'>,
   expected: Inches,
   error: Inches,
@@ -92,7 +95,9 @@ function advisedFor(
   if (off <= GOOD && spread.total <= GOOD) return 'go-on'
   // all alike, and all wrong: it is the seam
   if (spread.total <= MOST_SCATTER) return off > GOOD && Math.abs(error) >= SEAM_TOLERANCE ? 'needle' : 'ease'
-  return remake * 4 <= count ? 'remake' : 'trim'
+  const kept = values.filter(value => isNear(value, expected))
+  const isFew = remake > 0 && remake * 4 <= count
+  return isFew && Math.max(...kept) - Math.min(...kept) <= MOST_SCATTER ? 'remake' : 'trim'
 }
 
 /** Why a measure cannot be right; null where it can. */

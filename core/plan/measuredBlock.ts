@@ -1,18 +1,22 @@
 // In: a block with what was measured of it. Out: what that says, and how large the quilt is by each decision.
 import { blockMeasures, type BlockMeasures } from '../made/blockMeasures'
 import { DECISIONS, type Decision } from '../made/decidedSize'
-import { seamsAcross } from '../geometry/seamsAcross'
 import type { BlockMake } from '../make/units/blockMake'
+import { seamsSinceTrim } from '../make/units/seamsSinceTrim'
 import { because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
 import type { Quilt } from '../file/quilt'
 import { dimensionsOf } from '../top/dimensions'
+import type { Choice } from './choose'
+import { isTrimmedUnit } from './trimmedUnits'
 
 /** Raw edge to raw edge, across the block. */
 export interface MeasuredBlock extends Pick<BlockMeasures, 'count' | 'remake' | 'advised'> {
   mean: Inches
   spread: Inches
-  /** How much each allowance takes too much; left out where no seam runs across. */
+  /** Seams on a level line across that no trim has reset since. */
+  seams: number
+  /** How much each allowance takes too much; left out where no such seam runs across. */
   error?: Inches
   /** Standard deviation; left out for one block alone. */
   scatter?: Inches
@@ -29,9 +33,14 @@ export interface MeasuredBlock extends Pick<BlockMeasures, 'count' | 'remake' | 
 /** Nothing, where nothing was measured. */
 export function plannedMeasures(
   quilt: Quilt,
-  { block, polygons }: Pick<BlockMake, 'block' | 'polygons'>,
+  make: BlockMake,
+  choices: readonly Choice[],
 ): { measured?: Reckonable<MeasuredBlock> } {
-  const found = blockMeasures(quilt, block, seamsAcross(polygons) + 2 * block.frame.length)
+  const { block } = make
+  if (!quilt.made.some(made => made.what === 'block' && made.block === block.id)) return {}
+  const isTrimmed = isTrimmedUnit(quilt, choices)
+  const across = seamsSinceTrim(make, unit => isTrimmed(make, unit))
+  const found = blockMeasures(quilt, block, across)
   if (!found) return {}
   const entry = quilt.made.findLast(made => made.what === 'block' && made.block === block.id)!
   const sizeBy = (decision: Decision) => {
@@ -43,6 +52,7 @@ export function plannedMeasures(
   return {
     measured: {
       count,
+      seams: across,
       remake,
       advised,
       mean: because(mean),

@@ -110,7 +110,7 @@ export function plannedBlock(
     width: because(width),
     height: because(height),
     ...(measured ? { off: because(offBy(measured.width + 2 * seam, width.total)) } : {}),
-    ...plannedMeasures(quilt, make),
+    ...plannedMeasures(quilt, make, choices),
     ...plannedPanel(quilt, block, setting),
     patches: design.patches.length,
     seams: design.patches.length - 1,

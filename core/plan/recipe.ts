@@ -12,6 +12,7 @@ import { unfinishedSide } from '../measure/unfinishedSide'
 import { pieceId } from '../cut/gather'
 import type { Piece } from '../cut/piece'
 import type { Cell } from '../file/quilt'
+import { isTrimmedUnit } from './trimmedUnits'
 import { unitBack } from './unitBack'
 import { unitIds } from './unitIds'
 import type { Plan } from './plan'
@@ -93,6 +94,11 @@ export function recipesFor(work: PlanWork, plan: Plan, block: string): Recipe[] 
   const at = plan.blocks.findIndex(planned => planned.id === block)
   const found = lookUps(work, plan, block, at)
   const names = versionNames(work.pressing)
+  const isTrimmed = isTrimmedUnit(quilt, work.choices)
+  // in the mirror a unit has the same patches
+  const trimmed = new Set(
+    unitsOf(make.units).flatMap(unit => (isTrimmed(make, unit) ? unit.patches.map(({ patch }) => patch) : [])),
+  )
   return variants(quilt)
     .filter(variant => variant.cell.block === block)
     .flatMap(({ cell, cells }) => pressedVersions(work.pressing, cells).map(pressed => ({ cell, ...pressed })))
@@ -130,6 +136,7 @@ export function recipesFor(work: PlanWork, plan: Plan, block: string): Recipe[] 
           press: version.press,
           seam: quilt.seam,
           path: `blocks.${at}.sewing`,
+          isTrimmed: unit => trimmed.has(unit.patches[0]!.patch),
         }),
         back: backView(backOf(version, make, cell.mirror, quilt.seam), clothOfPatch),
         done: {

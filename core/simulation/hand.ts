@@ -1,9 +1,10 @@
 // In: the quilt with what was measured. Out: how far this quilter's cutting and sewing strays.
 import { blockMeasures } from '../made/blockMeasures'
-import { seamsAcross } from '../geometry/seamsAcross'
 import { seamTest } from '../made/seamTest'
 import type { Quilt } from '../file/quilt'
 import type { BlockMake } from '../make/units/blockMake'
+import { seamsSinceTrim } from '../make/units/seamsSinceTrim'
+import type { Unit } from '../make/units/unit'
 import type { Inches } from '../measure/ruler'
 
 /** How far from the plan pieces are cut and seams are sewn: always (bias), and by chance (scatter, one sigma). */
@@ -30,12 +31,16 @@ export const USUAL_HAND: Hand = {
 }
 
 /** The seam's bias from the seam test; its scatter from blocks that were measured, where they say more. */
-export function handOf(quilt: Quilt, makes: ReadonlyMap<string, Pick<BlockMake, 'polygons'>>): Hand {
+export function handOf(
+  quilt: Quilt,
+  makes: ReadonlyMap<string, BlockMake>,
+  isTrimmed: (make: BlockMake, unit: Unit) => boolean,
+): Hand {
   const { off } = seamTest(quilt)
   const scatters = quilt.blocks.flatMap(block => {
     const make = makes.get(block.id)
     if (!make || block.derived) return []
-    const across = seamsAcross(make.polygons)
+    const across = seamsSinceTrim(make, unit => isTrimmed(make, unit))
     const scatter = blockMeasures(quilt, block, across)?.scatter?.total
     if (scatter === undefined || across === 0) return []
     // of k + 1 pieces across and k seams: (k + 1)·σcut² + 4k·σseam²

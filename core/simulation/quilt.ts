@@ -1,6 +1,6 @@
 // In: a quilt. Out: many quilts sewn with chance: how large they come out, what is lost at their points and crossings.
 import type { Quilt } from '../file/quilt'
-import { isTrimmedUnit } from './trimmedUnits'
+import { isTrimmedUnit } from '../plan/trimmedUnits'
 import type { Inches } from '../measure/ruler'
 import type { PlanWork } from '../plan/planWork'
 import { timesPlaced } from '../top/places'
@@ -60,9 +60,9 @@ export function simulator(
   { units, seed }: SimulationQuestion,
 ): (times: number) => Simulation {
   const chance = chanceFrom(seed)
-  const hand = handOf(quilt, makes)
   const placed = [...makes.values()].filter(({ block }) => timesPlaced(quilt, block.id) > 0)
   const isTrimmed = isTrimmedUnit(quilt, choices)
+  const hand = handOf(quilt, makes, isTrimmed)
   const sizes = new Map<string, number[]>(placed.map(({ block }) => [block.id, []]))
   const tallies = new Map<string, Map<number, Tally>>(placed.map(({ block }) => [block.id, new Map()]))
   const widths: number[] = []

@@ -35,8 +35,7 @@ const chosen = (event: Event) => (event.target as HTMLSelectElement).value
           kind="cloth"
           :text="formatBought(plan.buy.length, speech)"
           title="To buy of it"
-        /><template
-          v-if="plan.packets > 1"
+        /><template v-if="plan.packets > 1"
           >, in {{ plan.packets }} lengths joined edge to edge, never one on the other</template
         >.</template
       >

@@ -7,7 +7,7 @@ import { DECISIONS, MOST_SCATTER, type Decision } from '~~/core/made/decidedSize
 import type { Inches } from '~~/core/measure/ruler'
 import type { PlannedBlock } from '~~/core/plan/plannedBlock'
 import { formatLength, formatSmall } from '~~/words/length'
-import { ADVICE, decisionText, DECISION_NAMES, doubtText } from '~~/words/measured'
+import { ADVICE, decisionText, DECISION_NAMES, doubtText, NO_SEAM_TO_BLAME } from '~~/words/measured'
 import { inEnglish, plural } from '~~/words/speech'
 
 /** Blocks measured one after the other; what they say; what is done about it, and what each way costs. */
@@ -97,6 +97,7 @@ const remove = (i: number) =>
             <Figure :path="`${path}.measured.mean`" title="Mean of the measures" /><template v-if="found.spread > 0"
               >, <Figure :path="`${path}.measured.spread`" title="From the smallest to the largest" /> apart</template
             >.
+            <template v-if="found.seams === 0 && found.advised !== 'go-on'">{{ NO_SEAM_TO_BLAME }} </template>
             <template v-if="found.error !== undefined && Math.abs(found.error) >= 1 / 256">
               Each seam takes
               <Figure

@@ -36,7 +36,7 @@ function sewn(design: Pick<Design, 'width' | 'height' | 'patches'>): SewnBlock {
 }
 function singly(make: BlockMake): SewnBlock {
   const units = patchTree(make.tree, make.polygons)
-  return { make: { ...make, units }, clothOfPatch: () => 'a', seam: 0.25, path: '', press: [] }
+  return { make: { ...make, units }, clothOfPatch: () => 'a', seam: 0.25, path: '', press: [], isTrimmed: () => false }
 }
 const ofPatches = ({ patches, width, height }: { patches: readonly Polygon[]; width: number; height: number }) =>
   sewn({ width, height, patches: patches.map((points, i) => ({ role: `r${i}`, points })) })
@@ -155,9 +155,10 @@ test('random blocks are sewn whole, every seam in reach of the parts in hand, to
 
 test('an eight-pointed star: pairs stop at the dot, halves meet in the middle and are spun, corners turn once', () => {
   const star = sewn(SHIPPED_DESIGNS.find(({ id }) => id === 'lemoyne-star')!)
-  const steps = joinSteps({ ...star, press: Array.from({ length: 15 }, () => 'first' as const) }).map(
-    ({ step }) => step,
-  )
+  const steps = joinSteps({
+    ...star,
+    press: Array.from({ length: 15 }, () => 'first' as const),
+  }).map(({ step }) => step)
   const codes = steps.map(({ code, stages }) => [code, ...(stages ?? []).map(stage => stage.code)].join(' '))
   expect(codes[0]).toBe('join-parts mark-dots sew-to-stop')
   expect(codes).toContain('join-parts mark-dots match-centre sew-through-centre spin-centre')

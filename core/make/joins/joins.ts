@@ -1,9 +1,10 @@
 // In: a block in its cloths. Out: its seams as steps, in order, each with the way it is pressed.
 import type { BlockMake } from '../units/blockMake'
+import { partsSinceTrim } from '../units/seamsSinceTrim'
 import type { UnitTree } from '../units/unitTree'
 import { shortHash } from '../../measure/shortHash'
-import { boundingBox, cornerMean, type Point, type Polygon } from '../../geometry/polygon'
-import { seamsAcross } from '../../geometry/seamsAcross'
+import { boundingBox, cornerMean, type Point } from '../../geometry/polygon'
+import { seamsBetweenParts } from '../../geometry/seamsAcross'
 import type { Inches } from '../../measure/ruler'
 import type { Press } from '../steps/press'
 import type { JoinedPart } from '../steps/joinedPart'
@@ -27,7 +28,7 @@ export interface RecipeJoin {
   seams: { number: number; press: Press }[]
   /** Where the size after it stands in the plan. */
   path: string
-  /** Seams that run across the part it gives, along its width. */
+  /** Seams that run across the part it gives, along its width, and that no trim has reset. */
   across: number
   /** Of a log: how long the block is where it lies along it, raw, and the seams across that. */
   log?: { length: Inches; across: number }
@@ -57,7 +58,7 @@ export function joinSteps(block: SewnBlock): RecipeJoin[] {
         times: 1,
         seams: [{ number, press }],
         path,
-        across: seamsAcross(polygonsOf(bothParts(join, block).flat())),
+        across: seamsBetweenParts(partsSinceTrim(block.make, join, block.isTrimmed)),
         ...(step.code === 'join-log' ? { log: besideLog(block, join) } : {}),
       })
     }
@@ -160,17 +161,15 @@ function isLogJoin(node: Join): boolean {
 function besideLog(block: SewnBlock, join: Join): { length: Inches; across: number } {
   const isLog = (child: UnitTree) => 'unit' in child && child.unit.kind === 'log'
   const [first, second] = bothParts(join, block)
-  const part = polygonsOf(isLog(join.join[0]) ? second : first)
-  const { width, height } = boundingBox(part.flat())
+  const part = partsSinceTrim(block.make, join.join[isLog(join.join[0]) ? 1 : 0], block.isTrimmed)
+  const { width, height } = boundingBox(part.flat(2))
   const isUpright = ['left', 'right'].includes(directionOf('first', join, [first, second]))
   return isUpright
     ? {
         length: height + 2 * block.seam,
-        across: seamsAcross(part.map(polygon => polygon.map(([x, y]): Point => [y, x]))),
+        across: seamsBetweenParts(
+          part.map(polygons => polygons.map(polygon => polygon.map(([x, y]): Point => [y, x]))),
+        ),
       }
-    : { length: width + 2 * block.seam, across: seamsAcross(part) }
-}
-
-function polygonsOf(patches: readonly { polygon: Polygon }[]): Polygon[] {
-  return patches.map(({ polygon }) => polygon)
+    : { length: width + 2 * block.seam, across: seamsBetweenParts(part) }
 }

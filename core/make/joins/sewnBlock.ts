@@ -1,4 +1,5 @@
 import type { BlockMake } from '../units/blockMake'
+import type { Unit } from '../units/unit'
 import type { UnitTree } from '../units/unitTree'
 import { boundingBox, type Box, type Point, type Polygon } from '../../geometry/polygon'
 import type { Press } from '../steps/press'
@@ -13,6 +14,8 @@ export interface SewnBlock {
   path: string
   /** To which side each seam is pressed, by its number in the sewing tree. */
   press: readonly Press[]
+  /** Whether a unit is trimmed to its size after sewing. */
+  isTrimmed: (unit: Unit) => boolean
 }
 
 export type Join = Extract<UnitTree, { join: unknown }>

@@ -94,6 +94,7 @@ function blockSources(work: PlanWork, operations: Operations): Map<Cell, Map<Ver
           seam: quilt.seam,
           path: '',
           press: version.press,
+          isTrimmed: () => false,
           count,
           sourceOf(unit) {
             const { key } = dressUnit(quilt, make, drawn.get(unit)!, cell).dressed
