@@ -2,7 +2,7 @@ import type { Check } from '../core/checks/check'
 import type { Decision } from '../core/made/decidedSize'
 import { formatBought, formatCount, formatLength, formatRough, formatSize, formatSmall } from './length'
 import { capital, stageName, useName } from './names'
-import { NO_SEAM_TO_BLAME } from './measured'
+import { moveOfNeedle, NO_SEAM_TO_BLAME, seamDoubtText } from './measured'
 import { craft, inEnglish, plural, type Speech } from './speech'
 
 /** What the sizes after measured blocks go by. */
@@ -70,11 +70,12 @@ export function checkText(
         `${plural(data.extra, 'piece')} cut already and no longer needed `
         + `(${data.piece.replaceAll('.', ', ')}). Keep them for the back, or take the change back.`
       )
+    case 'seam-test-unlikely':
+      return seamDoubtText(data, speech)
     case 'seam-off':
       return (
-        `Your seam is ${formatSmall(data.move, speech)} too ${data.move > 0 ? 'wide' : 'narrow'}: move `
-        + `the needle or the guide ${formatSmall(data.move, speech)} `
-        + `${data.move > 0 ? 'nearer to' : 'away from'} the edge, and sew the test again.`
+        `Your seam is ${formatSmall(data.move, speech)} too ${data.move > 0 ? 'wide' : 'narrow'}: move the needle or `
+        + `the guide ${formatSmall(data.move, speech)} ${moveOfNeedle(data.move)}, and sew the test again.`
       )
     case 'measures-disagree': {
       const [before, after] = [data.first, data.then].map(stage => inEnglish(MEASURED[stage], speech)) as [

@@ -119,9 +119,7 @@ export function formatYards(inches: Inches, { units }: Pick<Speech, 'units'>): s
 /** The figure in 64ths for small moves, such as a needle's: `3/64″`, or millimetres. */
 export function formatSmall(inches: Inches, { units }: Pick<Speech, 'units'>): string {
   if (units === 'cm') return `${trimZeros((Math.abs(inches) * 25.4).toFixed(1))} mm`
-  const parts = Math.max(1, Math.round(Math.abs(inches) * 64))
-  const shared = parts % 4 === 0 ? 4 : parts % 2 === 0 ? 2 : 1
-  return `${parts / shared}/${64 / shared}″`
+  return `${fraction(Math.max(1, Math.round(Math.abs(inches) * 64)), 64)}″`
 }
 
 /** Millimetres to a tenth, in which machines move their needles: `0.4 mm`. */

@@ -1,6 +1,8 @@
 // What measured blocks say, and what can be done with them, in words.
 import type { Decision } from '../core/made/decidedSize'
+import type { Inches } from '../core/measure/ruler'
 import type { Doubt } from '../core/made/blockMeasures'
+import type { SeamTestDoubt } from '../core/made/seamTestDoubt'
 import type { PartCheck } from '../core/made/partCheck'
 import type { MeasuredBlock } from '../core/plan/measuredBlock'
 import { formatExactLength, formatLength } from './length'
@@ -47,6 +49,24 @@ export function doubtText(doubt: Doubt, speech: Speech): string {
 /** What a size means that no seam can have made wrong. */
 export const NO_SEAM_TO_BLAME =
   'No seam across it is left that was not trimmed since, so no seam can be blamed: look at how it was cut and trimmed.'
+
+/** Which way the needle, or the guide, is moved against a seam that takes so much too much. */
+export function moveOfNeedle(tooMuch: Inches): string {
+  return tooMuch > 0 ? 'towards the edge of the cloth' : 'away from the edge of the cloth'
+}
+
+/** Why no seam can give what the strips of a test are said to measure. */
+export function seamDoubtText(
+  { strips, cut, measured, least, most, meant }: SeamTestDoubt & { strips: number; cut: Inches; measured: Inches },
+  speech: Speech,
+): string {
+  const said = `${plural(strips, 'strip')} cut ${formatExactLength(cut, speech)} cannot measure `
+  const limits = `between ${formatLength(least, speech)} and ${formatLength(most, speech)}`
+  return (
+    `${said}${formatExactLength(measured, speech)} when sewn: it must lie ${limits}. `
+    + (meant === null ? 'Measure again.' : `Did you mean ${formatExactLength(meant, speech)}?`)
+  )
+}
 
 /** What to do before the next seam. */
 export function partCheckText(says: PartCheck['says']): string {

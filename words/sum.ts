@@ -250,6 +250,8 @@ function termLabel(term: Term, kind: SumKind, speech: Speech, names: ReadonlyMap
       return `pieces of ${of}`
     case 'cloth':
       return of
+    case 'seam-sewn':
+      return of === '' ? name : `${name}, needle at ${of}`
     case 'deepest-piece':
       return `${name}, ${of}`
   }

@@ -21,6 +21,7 @@ import {
   formatSmall,
   withPlainSpaces,
 } from './length'
+import { moveOfNeedle } from './measured'
 import { mendText } from './mend'
 import { unitName, useName } from './names'
 import { stepText } from './step'
@@ -50,6 +51,35 @@ test('centimetres, cloth and small moves', () => {
   expect(withPlainSpaces(formatBought(50.5, us))).toBe('1 1/2 yd')
   expect(withPlainSpaces(formatBought(100 / 2.54, uk))).toBe('1 m')
   expect(formatSmall(1 / 32, us)).toBe('1/32″')
+})
+
+test('a seam that takes too much: the needle nearer to the edge; one that takes too little: the other way', () => {
+  const say = (measured: number) => {
+    const { plan } = planOf({ ...SAMPLE, made: [{ what: 'seam-test', strips: 2, cut: 3, measured }] })
+    return checkText(
+      plan.checks.find(({ id }) => id === 'seam-off')!,
+      us,
+    )
+  }
+  // short strips: the seams ate too much, and the needle stands too far from the edge
+  expect(say(5.375)).toMatch(/1\/16″ too wide.* 1\/16″ towards the edge of the cloth/)
+  expect(say(5.625)).toMatch(/1\/16″ too narrow.* 1\/16″ away from the edge of the cloth/)
+  expect([moveOfNeedle(0.1), moveOfNeedle(-0.1)]).toEqual([
+    'towards the edge of the cloth',
+    'away from the edge of the cloth',
+  ])
+})
+
+test('a seam test that cannot be is asked back, with what was probably meant', () => {
+  const { plan } = planOf({ ...SAMPLE, made: [{ what: 'seam-test', strips: 2, cut: 3, measured: 55 }] })
+  const { checks } = plan
+  expect(checks.map(({ id }) => id)).not.toContain('seam-off')
+  const says = checkText(
+    checks.find(({ id }) => id === 'seam-test-unlikely')!,
+    us,
+  )
+  expect(withPlainSpaces(says)).toContain('between 4 1/2″ and 6″. Did you mean 5 1/2″?')
+  expect(formatSmall(24.75, us).replace(/\s/, ' ')).toBe('24 3/4″')
 })
 
 test('a number of allowances is not said in inches', () => {

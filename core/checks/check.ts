@@ -1,3 +1,4 @@
+import type { SeamTestDoubt } from '../made/seamTestDoubt'
 import type { Piece } from '../cut/piece'
 import type { Decision } from '../made/decidedSize'
 import type { Inches } from '../measure/ruler'
@@ -32,6 +33,7 @@ export interface CheckData {
   'not-enough-cloth': { cloth: string; need: number; have: number; panelLength?: Inches }
   'turned-print': { cloth: string }
   'cut-already': { piece: string; cut: number; wanted: number; extra: number }
+  'seam-test-unlikely': SeamTestDoubt & { strips: number; cut: Inches; measured: Inches }
   'seam-off': { sewn: Inches; wanted: Inches; move: Inches; expected: Inches; measured: Inches }
   'measures-disagree': {
     side: 'width' | 'height'

@@ -30,6 +30,7 @@ const CAUSES: Partial<Record<CheckId, Partial<QuiltFile>>> = {
     cloths: SAMPLE.cloths.map(cloth => ({ ...cloth, directional: cloth.id === SAMPLE.binding!.cloth })),
   },
   'cut-already': { done: [{ what: 'cut', id: 'soot.square.9x9.squares', count: 4 }] },
+  'seam-test-unlikely': { made: [{ what: 'seam-test', strips: 2, cut: 3, measured: 55 }] },
   'seam-off': { made: [{ what: 'seam-test', strips: 2, cut: 3, measured: 5.4375 }] },
   'measures-disagree': {
     made: [

@@ -4,6 +4,7 @@ import { MOST_SPREAD, expectedSeamTest, measuredBlock, measuredRows, measuredSta
 import { TRIMMED } from '../top/trimmed'
 import { decidedSize, isNear, MOST_SCATTER, type Decision } from '../made/decidedSize'
 import { SEAM_TOLERANCE } from '../made/seamTest'
+import { seamTestDoubt } from '../made/seamTestDoubt'
 import { seamBeyond } from '../file/seamBeyond'
 import type { Check, CheckData, Checker } from './check'
 import type { Inches } from '../measure/ruler'
@@ -12,7 +13,13 @@ export const seamOff: Checker = ({ quilt }) => {
   const at = quilt.made.findLastIndex(entry => entry.what === 'seam-test')
   const test = quilt.made[at]
   if (!test || test.strips === undefined || test.cut === undefined || test.measured === undefined) return []
-  const sewn = sewnSeam(test.strips, test.cut, test.measured)
+  const { strips, cut, measured } = test
+  const doubt = seamTestDoubt(quilt.units, { strips, cut, measured }, quilt.seam)
+  if (doubt) {
+    const data = { strips, cut, measured, ...doubt }
+    return [{ id: 'seam-test-unlikely', severity: 'warn', path: `made.${at}.measured`, data }]
+  }
+  const sewn = sewnSeam(strips, cut, measured)
   if (Math.abs(sewn - quilt.seam) < SEAM_TOLERANCE) return []
   return [
     {

@@ -75,9 +75,25 @@ export function setUpSeamTest(
 ): Edit {
   return file => {
     const entry = { ...setup, ...(setup.cut ? { cut: written(file, Number(setup.cut)) } : {}) }
-    const clean = Object.fromEntries(Object.entries(entry).filter(([, value]) => value !== undefined && value !== ''))
-    return { ...file, made: [...(file.made ?? []).filter(isMeasured), { what: 'seam-test', ...clean }] }
+    const setUp = withoutBlanks({ what: 'seam-test', ...entry })
+    return { ...file, made: [...(file.made ?? []).filter(isMeasured), setUp] }
   }
+}
+
+/**
+ * Says of the test of now in which cloth, on which machine, with which thread and needle it is sewn: what it measured
+ * stays.
+ */
+export function describeSeamTest(words: Pick<MadeEntry, 'cloth' | 'machine' | 'thread' | 'needle'>): Edit {
+  return file => {
+    const made = file.made ?? []
+    const last = made.findLastIndex(({ what }) => what === 'seam-test')
+    return { ...file, made: made.map((entry, i) => (i === last ? withoutBlanks({ ...entry, ...words }) : entry)) }
+  }
+}
+
+function withoutBlanks<T extends object>(entry: T): T {
+  return Object.fromEntries(Object.entries(entry).filter(([, value]) => value !== undefined && value !== '')) as T
 }
 
 /** What the strips of the last test measure; measured again, that test is put right. `at`: time as ISO text. */

@@ -3,6 +3,8 @@ import type { Quilt } from '../file/quilt'
 import { sumOf, type Sum, type Term } from '../measure/sum'
 import type { Inches } from '../measure/ruler'
 import { sewnSeam } from './measures'
+import { needleStep } from './needleStep'
+import { seamTestDoubt } from './seamTestDoubt'
 
 type Entry = Quilt['made'][number]
 
@@ -16,13 +18,15 @@ export interface SeamTestDone {
   thread?: string
   /** Where the needle stood, in the machine's own steps. */
   needle?: number
+  /** It does not agree with the others where the needle stood so: no step is learnt from it. */
+  isApart?: true
 }
 
 export interface SeamRecord {
   tests: SeamTestDone[]
   /** Of those in the same cloth, on the same machine, with the needle where it is now; null for fewer than three. */
   limits: { mean: Sum; low: Sum; high: Sum } | null
-  /** What one step of the needle adds to the seam; null until two tests with the needle elsewhere tell it. */
+  /** What one step of the needle adds to the seam; null until tests that agree, with the needle elsewhere, tell it. */
   step: Sum | null
 }
 
@@ -30,15 +34,21 @@ export interface SeamRecord {
 const CHANCE = 2.66
 const ENOUGH = 3
 
-export function seamRecord({ made }: Quilt): SeamRecord {
+export function seamRecord({ made, units, seam }: Quilt): SeamRecord {
   const tests = made.flatMap((entry): SeamTestDone[] => {
     const { strips, cut, measured, at, cloth, machine, thread, needle } = entry
     if (entry.what !== 'seam-test' || strips === undefined || cut === undefined || measured === undefined) return []
+    if (seamTestDoubt(units, { strips, cut, measured }, seam)) return []
     return [{ sewn: sewnSeam(strips, cut, measured), ...given({ at, cloth, machine, thread, needle }) }]
   })
   const last = tests.at(-1)
   const like = last ? tests.filter(test => isSameSetting(test, last)) : []
-  return { tests, limits: like.length < ENOUGH ? null : limitsOf(like.map(({ sewn }) => sewn)), step: stepOf(tests) }
+  const { step, apart } = needleStep(tests)
+  return {
+    tests: tests.map(test => (apart.has(test) ? { ...test, isApart: true } : test)),
+    limits: like.length < ENOUGH ? null : limitsOf(like.map(({ sewn }) => sewn)),
+    step,
+  }
 }
 
 function given<T extends object>(values: T): { [K in keyof T]?: NonNullable<T[K]> } {
@@ -66,34 +76,6 @@ function limitsOf(values: readonly Inches[]): NonNullable<SeamRecord['limits']> 
       from,
     )
   return { mean: sumOf([{ what: 'mean', value: mean }], from), low: limit(-reach), high: limit(reach) }
-}
-
-/** By the two latest tests in one cloth and on one machine between which only the needle was moved. */
-function stepOf(tests: readonly SeamTestDone[]): Sum | null {
-  for (let i = tests.length - 1; i > 0; i--) {
-    const now = tests[i]!
-    if (now.needle === undefined) continue
-    const before = tests
-      .slice(0, i)
-      .findLast(
-        other =>
-          other.needle !== undefined
-          && other.needle !== now.needle
-          && other.cloth === now.cloth
-          && other.machine === now.machine,
-      )
-    if (!before) continue
-    const steps = now.needle - before.needle!
-    return sumOf(
-      [{ what: 'needle-step', value: (now.sewn - before.sewn) / steps }],
-      [
-        { what: 'seam-sewn', value: now.sewn },
-        { what: 'seam-sewn', value: before.sewn },
-        { what: 'needle-steps', value: steps },
-      ],
-    )
-  }
-  return null
 }
 
 /** Where to set the needle, in whole steps of the machine, so that the seam comes out as wanted; null: not known. */

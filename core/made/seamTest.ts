@@ -2,6 +2,7 @@ import { sumOf, type Sum } from '../measure/sum'
 import type { Inches } from '../measure/ruler'
 import type { Quilt } from '../file/quilt'
 import { sewnSeam } from './measures'
+import { seamTestDoubt, type SeamTestDoubt } from './seamTestDoubt'
 
 /** Strips sewn side by side to see what the machine's seam really takes. `sewn` and `off` once they were measured. */
 export interface SeamTest {
@@ -9,6 +10,8 @@ export interface SeamTest {
   cut: Inches
   expected: Sum
   measured: Inches | null
+  /** Set where no seam could give what was measured: then nothing is learnt from it. */
+  doubt: SeamTestDoubt | null
   sewn: Sum | null
   off: Sum | null
 }
@@ -29,13 +32,15 @@ export function seamTest(quilt: Quilt): SeamTest {
     { what: 'strips', count: strips, each: cut },
     { what: 'seams', count: -seams, each: quilt.seam },
   ])
-  if (measured === null) return { strips, cut, expected, measured, sewn: null, off: null }
+  const doubt = measured === null ? null : seamTestDoubt(quilt.units, { strips, cut, measured }, quilt.seam)
+  if (measured === null || doubt) return { strips, cut, expected, measured, doubt, sewn: null, off: null }
   const sewn = sewnSeam(strips, cut, measured)
   return {
     strips,
     cut,
     expected,
     measured,
+    doubt,
     sewn: sumOf(
       [{ what: 'share-of-each-allowance', value: sewn }],
       [

@@ -8,6 +8,7 @@ import { roughLength } from '../cut/edgePieces'
 import { planBacking } from '../layers/backing'
 import { planBatting } from '../layers/batting'
 import { seamRecord, type SeamTestDone } from '../made/seamRecord'
+import type { SeamTestDoubt } from '../made/seamTestDoubt'
 import { seamTest } from '../made/seamTest'
 import { trimmedTop } from '../top/trimmed'
 import type { Inches } from '../measure/ruler'
@@ -94,6 +95,7 @@ export interface Plan {
     cut: Inches
     expected: Inches
     measured: Inches | null
+    doubt: SeamTestDoubt | null
     sewn: Inches | null
     off: Inches | null
     /** All tests that were measured. */
@@ -176,6 +178,7 @@ function plannedSeamTest(quilt: Quilt): Reckonable<Plan['seamTest']> {
     expected: because(test.expected),
     sewn: test.sewn && because(test.sewn),
     off: test.off && because(test.off),
+    doubt: test.doubt,
     tests: record.tests,
     limits: limits && { mean: because(limits.mean), low: because(limits.low), high: because(limits.high) },
     step: record.step && because(record.step),

@@ -19,9 +19,10 @@ const says = computed(() => {
     : 'They differ by chance alone: do not move the needle for a single one of them.'
 })
 const named = (i: number) => {
-  const { sewn, at, cloth, machine, thread, needle } = test.tests[i]!
+  const { sewn, at, cloth, machine, thread, needle, isApart } = test.tests[i]!
   const where = [cloth && `${cloth} cloth`, machine, thread, needle !== undefined && `needle at ${needle}`]
-  return [at?.slice(0, 10), formatThousandths(sewn, speech.value), ...where].filter(Boolean).join(', ')
+  const apart = isApart && 'does not agree with the others: left out of the step of the needle'
+  return [at?.slice(0, 10), formatThousandths(sewn, speech.value), ...where, apart].filter(Boolean).join(', ')
 }
 const draw = computed(() => {
   const { tests, limits } = test

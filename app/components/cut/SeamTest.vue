@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import type { Edit } from '~~/core/edits/edit'
-import { measureSeamTest, removeSeamTest, setUpSeamTest } from '~~/core/edits/record'
+import { describeSeamTest, measureSeamTest, removeSeamTest, setUpSeamTest } from '~~/core/edits/record'
 import type { Quilt } from '~~/core/file/quilt'
 import { stepsToMove } from '~~/core/made/seamRecord'
 import { SEAM_TOLERANCE } from '~~/core/made/seamTest'
+import { seamTestDoubt, type SeamTestDoubt } from '~~/core/made/seamTestDoubt'
+import type { Inches } from '~~/core/measure/ruler'
 import type { Plan } from '~~/core/plan/plan'
 import { CAUTIONS } from '~~/words/caution'
-import { formatLength, formatMillimetres, formatSmall } from '~~/words/length'
+import { formatExactLength, formatLength, formatMillimetres, formatSmall } from '~~/words/length'
+import { moveOfNeedle, seamDoubtText } from '~~/words/measured'
 import { plural } from '~~/words/speech'
 
 const { test, quilt } = defineProps<{ test: Plan['seamTest']; quilt: Quilt }>()
@@ -23,11 +26,30 @@ const setup = computed(() => {
 function choose(change: Partial<typeof setup.value>) {
   emit('edit', 'seam test set up', setUpSeamTest({ ...setup.value, ...change }))
 }
-const toggleCloth = (cloth: 'thin' | 'thick') => choose({ cloth: setup.value.cloth === cloth ? undefined : cloth })
+/** Where and how the test of now is sewn: said after it was measured, its measure stays. */
+function describe(words: Pick<typeof setup.value, 'cloth' | 'machine' | 'thread' | 'needle'>) {
+  if (test.measured === null) choose(words)
+  else emit('edit', 'seam test described', describeSeamTest(words))
+}
+const toggleCloth = (cloth: 'thin' | 'thick') => describe({ cloth: setup.value.cloth === cloth ? undefined : cloth })
+/** A measure that no seam can give: asked back, and not taken. */
+const doubt = ref<(SeamTestDoubt & { measured: Inches }) | null>(null)
+function measure(measured: Inches) {
+  const found = seamTestDoubt(quilt.units, { ...test, measured }, quilt.seam)
+  doubt.value = found && { ...found, measured }
+  if (!found) take(measured)
+}
+function take(measured: Inches) {
+  doubt.value = null
+  emit('edit', 'seam test', measureSeamTest({ what: 'seam-test', ...setup.value }, measured, new Date().toISOString()))
+}
 const steps = computed(() => (test.off === null || test.step === null ? null : stepsToMove(test.off, test.step)))
 function setNeedle(event: Event) {
   const { value } = event.target as HTMLInputElement
-  choose({ needle: value.trim() === '' || Number.isNaN(Number(value)) ? undefined : Number(value) })
+  const needle = value.trim() === '' || Number.isNaN(Number(value)) ? undefined : Number(value)
+  // a needle that is moved asks for another test
+  if (setup.value.needle === undefined) describe({ needle })
+  else choose({ needle })
 }
 </script>
 
@@ -71,11 +93,21 @@ function setNeedle(event: Event) {
         :most="60"
         :step="1 / 16"
         hide-steps
-        @commit="
-          v => emit('edit', 'seam test', measureSeamTest({ what: 'seam-test', ...setup }, v, new Date().toISOString()))
-        "
+        @commit="measure"
       />
     </div>
+    <p v-if="doubt" class="caution mt-3" role="alert" data-testid="seam-doubt">
+      {{ seamDoubtText({ ...test, ...doubt }, speech) }}
+      <button v-if="doubt.meant !== null" type="button" class="button" @click="take(doubt.meant)">
+        Yes, {{ formatExactLength(doubt.meant, speech) }}
+      </button>
+    </p>
+    <p v-else-if="test.doubt && test.measured !== null" class="caution mt-3" role="status" data-testid="seam-doubt">
+      {{ seamDoubtText({ ...test, ...test.doubt, measured: test.measured }, speech) }}
+      <button v-if="test.doubt.meant !== null" type="button" class="button" @click="take(test.doubt.meant)">
+        Yes, {{ formatExactLength(test.doubt.meant, speech) }}
+      </button>
+    </p>
     <p
       v-if="test.off !== null"
       class="figure mt-3 !whitespace-normal"
@@ -96,8 +128,8 @@ function setNeedle(event: Event) {
           path="seamTest.off"
           :text="formatMillimetres(Math.abs(test.off))"
           title="Seam as sewn, and as wanted"
-        />, {{ test.off > 0 ? 'towards' : 'away from' }} the edge of the cloth<template
-          v-if="steps !== null && steps !== 0"
+        />, {{ moveOfNeedle(test.off)
+        }}<template v-if="steps !== null && steps !== 0"
           >, {{ plural(Math.abs(steps), 'step') }} of the needle to {{ (setup.needle ?? 0) + steps }}</template
         >, and sew the test again.</template
       >
@@ -125,7 +157,7 @@ function setNeedle(event: Event) {
             class="field"
             maxlength="80"
             :value="setup.machine ?? ''"
-            @change="e => choose({ machine: (e.target as HTMLInputElement).value || undefined })"
+            @change="e => describe({ machine: (e.target as HTMLInputElement).value || undefined })"
         /></label>
         <label class="w-40"
           ><span class="label">Thread</span
@@ -133,7 +165,7 @@ function setNeedle(event: Event) {
             class="field"
             maxlength="80"
             :value="setup.thread ?? ''"
-            @change="e => choose({ thread: (e.target as HTMLInputElement).value || undefined })"
+            @change="e => describe({ thread: (e.target as HTMLInputElement).value || undefined })"
         /></label>
         <label class="w-40"
           ><span class="label">Needle stands at</span
