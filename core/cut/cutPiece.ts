@@ -64,3 +64,14 @@ export function liesOf(piece: CutPiece, usable: Inches, most: Inches = Infinity)
 export function fitsIn(room: Inches, size: Inches): number {
   return Math.floor((room + TOLERANCE) / size)
 }
+
+/** In an order that no list decides: a quilt whose blocks are seen in the mirror is cut the same way. */
+export function largestFirst(pieces: readonly CutPiece[]): CutPiece[] {
+  return [...pieces].sort(
+    (a, b) =>
+      b.width * b.height - a.width * a.height
+      || b.height - a.height
+      || b.count - a.count
+      || Number(b.turn) - Number(a.turn),
+  )
+}

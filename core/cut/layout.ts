@@ -3,7 +3,7 @@ import { TOLERANCE, type Inches } from '../measure/ruler'
 import { lowerBound } from './bound'
 import type { Reckonable } from '../measure/reckoned'
 import { leftovers, type Leftover } from './leftovers'
-import { liesOf, type Cut, type CutPiece, type LooseStrip, type Strip } from './cutPiece'
+import { largestFirst, liesOf, type Cut, type CutPiece, type LooseStrip, type Strip } from './cutPiece'
 import { looseStrips } from './looseStrips'
 import { lengthOf, ownStrips } from './ownStrips'
 
@@ -31,7 +31,7 @@ export const QUICK: Search = { stop: tries => tries >= 4 }
  * layouts the shortest, and never longer than each size in its own strips.
  */
 export function layOut(pieces: readonly CutPiece[], usable: Inches, search: Search = QUICK): Layout {
-  const fits = pieces.filter(piece => liesOf(piece, usable).length > 0 && piece.count > 0)
+  const fits = largestFirst(pieces).filter(piece => liesOf(piece, usable).length > 0 && piece.count > 0)
   const unplaced = pieces.filter(piece => liesOf(piece, usable).length === 0 && piece.count > 0)
   const along = fits.filter(piece => piece.along)
   const across = fits.filter(piece => !piece.along)

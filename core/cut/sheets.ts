@@ -1,6 +1,6 @@
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { lowerBound } from './bound'
-import { liesOf, type CutPiece, type LooseStrip, type Strip } from './cutPiece'
+import { largestFirst, liesOf, type CutPiece, type LooseStrip, type Strip } from './cutPiece'
 import { place, type Layout } from './layout'
 import { endOfSheet, leftovers } from './leftovers'
 import { looseStrips } from './looseStrips'
@@ -11,7 +11,7 @@ import { looseStrips } from './looseStrips'
  * `length` counts them.
  */
 export function layOutOnSheets(pieces: readonly CutPiece[], usable: Inches, sheetLength: Inches): Layout {
-  const fits = pieces.filter(piece => piece.count > 0 && liesOf(piece, usable, sheetLength).length > 0)
+  const fits = largestFirst(pieces).filter(piece => piece.count > 0 && liesOf(piece, usable, sheetLength).length > 0)
   const unplaced = pieces.filter(piece => piece.count > 0 && liesOf(piece, usable, sheetLength).length === 0)
   const { strips } = looseStrips(fits, usable, () => 1, Infinity, sheetLength)
   const sheets: { room: Inches; strips: LooseStrip[] }[] = []

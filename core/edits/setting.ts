@@ -1,6 +1,6 @@
 import type { Inches } from '../measure/ruler'
 import type { QuiltFile } from '../file/schema'
-import { rowLengths } from '../file/cells'
+import { repeatedFill, rowLengths } from '../file/cells'
 import { replaced, written, type Edit } from './edit'
 import { withoutStaleMeasures } from './staleMeasures'
 
@@ -13,12 +13,7 @@ export function asCells(file: QuiltFile): CellEntry[][] {
   const { cells, rows, kind, fill = [[file.blocks[0]!.id]] } = file.setting
   if (kind === 'rows' && rows) return rows.map(row => [...row.cells])
   if (cells) return cells.map(line => [...line])
-  return rowLengths(file.setting).map((length, r) =>
-    Array.from({ length }, (_, c): CellEntry => {
-      const line = fill[r % fill.length]!
-      return { block: line[c % line.length]! }
-    }),
-  )
+  return repeatedFill(file.setting, fill).map(line => line.map(block => ({ block })))
 }
 
 /** The file with these places, wherever its setting keeps them. */

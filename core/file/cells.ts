@@ -27,11 +27,27 @@ function placedCells(file: ParsedQuilt): Cell[][] {
   }
   if (file.setting.kind === 'rows' && file.setting.rows) return file.setting.rows.map(row => row.cells.map(cellFor))
   if (cells) return cells.map(line => line.map(cellFor))
-  const filled = fill.map(line => line.map(block => cellFor({ block, turn: 0, mirror: false, cloths: {} })))
-  return rowLengths(file.setting).map((length, r) => {
-    const line = filled[r % filled.length]!
-    return Array.from({ length }, (_, c) => line[c % line.length]!)
+  return repeatedFill(file.setting, fill).map(line =>
+    line.map(block => cellFor({ block, turn: 0, mirror: false, cloths: {} })),
+  )
+}
+
+type Fields = Pick<QuiltFile['setting'], 'kind' | 'across' | 'down' | 'ends' | 'rows'>
+
+/** The blocks of all places, a fill repeated by row and column number. */
+export function repeatedFill(setting: Fields, fill: readonly (readonly string[])[]): string[][] {
+  return rowLengths(setting).map((length, r) => {
+    const line = fill[r % fill.length]!
+    return Array.from({ length }, (_, c) => line[columnOf(setting, length, c) % line.length]!)
   })
+}
+
+/**
+ * The column in which a place of a row stands. In the last row of shifted columns every second place is a half
+ * block's: it counts, though no whole block stands there.
+ */
+export function columnOf({ kind, across }: Fields, length: number, c: number): number {
+  return kind === 'offset-columns' && length < across ? 2 * c : c
 }
 
 /**
@@ -39,13 +55,7 @@ function placedCells(file: ParsedQuilt): Cell[][] {
  * half blocks at the ends a shifted row has one whole block fewer, and so has a shifted column: in the last row only
  * the others have a place.
  */
-export function rowLengths({
-  kind,
-  across,
-  down,
-  ends,
-  rows,
-}: Pick<QuiltFile['setting'], 'kind' | 'across' | 'down' | 'ends' | 'rows'>): number[] {
+export function rowLengths({ kind, across, down, ends, rows }: Fields): number[] {
   if (kind === 'rows' && rows) return rows.map(row => row.cells.length)
   if (kind === 'on-point') return Array.from({ length: 2 * down - 1 }, (_, r) => across - (r % 2))
   if (ends !== 'half-blocks') return Array.from({ length: down }, () => across)

@@ -1,5 +1,5 @@
 // In: a file whose places all have their blocks. Out: where their sizes do not fit together.
-import { cellsOf } from './cells'
+import { cellsOf, columnOf, rowLengths } from './cells'
 import { placedSizes, type Side } from './placedSize'
 import type { Path, Problem } from './problem'
 import type { Cell } from './quilt'
@@ -141,10 +141,12 @@ function linesOf(file: ParsedQuilt, place: 'row' | 'column'): Placed[][] {
   return rows[0]!.map((_, c) => rows.flatMap((row, r) => (isShort(r) ? (c % 2 === 0 ? [row[c / 2]!] : []) : [row[c]!])))
 }
 
-function pathOf({ setting: { cells, fill } }: ParsedQuilt, r: number, c: number): Path {
-  return cells
-    ? ['setting', 'cells', r, c]
-    : ['setting', 'fill', r % (fill?.length ?? 1), c % (fill?.[r % fill.length]?.length ?? 1)]
+function pathOf({ setting }: ParsedQuilt, r: number, c: number): Path {
+  const { cells, fill } = setting
+  if (cells) return ['setting', 'cells', r, c]
+  if (!fill) return ['setting', 'fill', 0, 0]
+  const column = columnOf(setting, rowLengths(setting)[r]!, c)
+  return ['setting', 'fill', r % fill.length, column % fill[r % fill.length]!.length]
 }
 
 function differ(a: Inches, b: Inches): boolean {

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
+import { handOf } from './handOf'
 import { offsetPolygon } from './offset'
 import { placePolygon } from './placement'
-import { area, boundingBox, contains, isSimple, signedArea, type Polygon } from './polygon'
+import { area, boundingBox, contains, isSimple, signedArea, type Point, type Polygon } from './polygon'
 import { tilingFaults } from './tiling'
 
 const SEAM = 1 / 4
@@ -200,4 +201,36 @@ test('a polygon that touches itself is not simple', () => {
       [0, 2],
     ]),
   ).toBe(true)
+})
+
+test('a figure has one hand however it is turned, its mirror image the other; one with an axis has none', () => {
+  const corner = fc.tuple(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 40 }))
+  fc.assert(
+    fc.property(corner, corner, fc.double({ min: 0, max: 6.3, noNaN: true }), ([ax, ay], [bx, by], angle) => {
+      const triangle: Polygon = [
+        [0, 0],
+        [ax, ay],
+        [-bx, by],
+      ]
+      const sides = triangle.map(([x, y], i) =>
+        Math.hypot(x - triangle[(i + 1) % 3]![0], y - triangle[(i + 1) % 3]![1]),
+      )
+      const isIsosceles = sides.some((side, i) => Math.abs(side - sides[(i + 1) % 3]!) < 1e-9)
+      fc.pre(isIsosceles || sides.every((side, i) => Math.abs(side - sides[(i + 1) % 3]!) > 1e-2))
+      const [cos, sin] = [Math.cos(angle), Math.sin(angle)]
+      const turned = triangle.map(([x, y]): Point => [x * cos - y * sin, x * sin + y * cos])
+      const mirrored = turned.map(([x, y]): Point => [-x, y])
+      expect(handOf(turned)).toBe(handOf(triangle))
+      expect(handOf(mirrored)).toBe({ left: 'right', right: 'left', either: 'either' }[handOf(triangle)])
+      expect(handOf(triangle) === 'either').toBe(isIsosceles)
+    }),
+  )
+  // an eighth of a turn: no quarter turn lays it on its mirror image
+  const diamond: Polygon = [
+    [0, 0],
+    [1, 0],
+    [1 + Math.SQRT1_2, Math.SQRT1_2],
+    [Math.SQRT1_2, Math.SQRT1_2],
+  ]
+  expect(handOf(diamond)).toBe('either')
 })

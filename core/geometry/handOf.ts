@@ -1,5 +1,5 @@
 import type { Inches } from '../measure/ruler'
-import { boundingBox, scalePolygon, type Point, type Polygon } from './polygon'
+import { boundingBox, clockwise, scalePolygon, type Point, type Polygon } from './polygon'
 
 export type Hand = 'either' | 'left' | 'right'
 
@@ -13,19 +13,36 @@ export interface HandedOutline {
   mirrored: string
 }
 
-/**
- * One outline for a patch however it is turned by quarters, and its hand: of a figure and its mirror image the one
- * whose outline sorts first is the left, the other the right.
- */
+/** One outline for a patch however it is turned by quarters, and its hand. */
 export function handedOutline(polygon: Polygon): HandedOutline {
   const own = firstOfTurns(polygon)
   const mirrored = firstOfTurns(scalePolygon(polygon, -1, 1))
+  const isRight = own.key > mirrored.key
   return {
-    outline: own.outline,
+    // the right hand lies as the left one in the mirror: both take the same box
+    outline: isRight ? atOrigin(scalePolygon(mirrored.outline, -1, 1)) : own.outline,
     key: own.key,
     mirrored: mirrored.key,
-    hand: own.key === mirrored.key ? 'either' : own.key < mirrored.key ? 'left' : 'right',
+    hand: handOf(polygon),
   }
+}
+
+/**
+ * Of a figure and its mirror image the one whose sides and corners, read clockwise, sort first is the left, the other
+ * the right; a figure that can be laid on its mirror image, however it is turned, is of either hand.
+ */
+export function handOf(polygon: Polygon): Hand {
+  const [own, mirrored] = [polygon, scalePolygon(polygon, -1, 1)].map(figure => readClockwise(clockwise(figure)))
+  return own! === mirrored! ? 'either' : own! < mirrored! ? 'left' : 'right'
+}
+
+/** Each side with the distance over its end, from the corner that makes the text sort first. */
+function readClockwise(corners: Polygon): string {
+  const at = (i: number) => corners[i % corners.length]!
+  const written = ([ax, ay]: Point, [bx, by]: Point) => (Math.hypot(bx - ax, by - ay) + 1e-7).toFixed(4)
+  const parts = corners.map((_, i) => `${written(at(i), at(i + 1))}<${written(at(i), at(i + 2))}`)
+  const texts = parts.map((_, i) => [...parts.slice(i), ...parts.slice(0, i)].join(' '))
+  return texts.sort()[0]!
 }
 
 function firstOfTurns(polygon: Polygon): { outline: Polygon; key: string } {

@@ -9,10 +9,13 @@ import type { QuiltFile } from '../file/schema'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
 
+/** A length that ends in a half of the last digit is not to be written now up, now down. */
+const written = (length: number) => (length + 1e-7).toFixed(4)
+
 /** What a quilter cuts, buys and sews, whatever things are called and in whatever order they stand. */
 function figures(plan: Plan, nameOf: (cloth: string) => string = id => id) {
   const pieces = plan.pieces.map(({ cloth, part, count, width, height, patches, hand, cuts, method }) =>
-    [nameOf(cloth), part, count, width.toFixed(4), height.toFixed(4), patches, hand, cuts, method].join(' '),
+    [nameOf(cloth), part, count, written(width), written(height), patches, hand, cuts, method].join(' '),
   )
   const cloths = plan.cloths.map(({ id, buy, need }) => [nameOf(id), buy.toFixed(3), need.toFixed(3)].join(' '))
   const top = JSON.stringify(plan.quilt, (_, value: unknown) => (typeof value === 'number' ? value.toFixed(4) : value))
@@ -69,17 +72,47 @@ test('a quilt seen in the mirror is pressed as well as it was', () => {
       fc.pre(quilt.blocks.every(block => !turnOfMirrorImage(designOf(quilt, block), block)))
       const cells = asCells(plain)
       const seen = (line: typeof cells): QuiltFile => ({ ...plain, setting: { ...plain.setting, cells: line } })
-      const mirrored = cells.map(line =>
-        line.toReversed().map(cell => {
-          const { turn = 0, mirror = false } = cell
-          return { ...cell, mirror: !mirror, turn: ((360 - turn) % 360) as typeof turn }
-        }),
-      )
-      const [before, after] = [planOf(seen(cells)).plan.pressing, planOf(seen(mirrored)).plan.pressing]
+      const [before, after] = [planOf(seen(cells)).plan.pressing, planOf(seen(inMirror(cells))).plan.pressing]
       const counts = ({ crossings: { nest, open, clash } }: typeof before) => ({ nest, open, clash: clash.length })
       expect(counts(after)).toEqual(counts(before))
     }),
     { numRuns: 35 },
+  )
+}, 120_000)
+
+const inMirror = (cells: ReturnType<typeof asCells>) =>
+  cells.map(line =>
+    line.toReversed().map(cell => {
+      const { turn = 0, mirror = false } = cell
+      return { ...cell, mirror: !mirror, turn: ((360 - turn) % 360) as typeof turn }
+    }),
+  )
+
+test('a quilt seen in the mirror takes as many pieces of each size from as much cloth', () => {
+  fc.assert(
+    fc.property(randomQuilt, file => {
+      fc.pre((file.setting.kind ?? 'straight') === 'straight')
+      // stripes, prints with an up and what is pieced between blocks are not mirrored with them
+      const { pieced: _, cornerstones: __, ...sashing } = file.setting.sashing ?? { width: 0, cloth: '' }
+      const setting = { ...file.setting, sashing: sashing.width ? sashing : null }
+      const plain = {
+        ...file,
+        blocks: file.blocks.map(block => ({ ...block, stripes: {} })),
+        setting,
+        borders: [],
+        cloths: file.cloths.map(cloth => ({ ...cloth, directional: false, pattern: 'plain' })),
+      }
+      const cells = asCells(plain as QuiltFile)
+      const seen = (line: typeof cells) =>
+        figures(planOf({ ...plain, setting: { ...plain.setting, cells: line } }).plan)
+      const [before, after] = [seen(cells), seen(inMirror(cells))]
+      // where the mirror shows the block turned it is turned, and its pieces keep their hands
+      const anyHand = (piece: string) => piece.replace(/ (left|right) /, ' handed ')
+      expect(after.pieces.map(anyHand).sort()).toEqual(before.pieces.map(anyHand).sort())
+      expect(after.cloths).toEqual(before.cloths)
+      expect(after.top).toEqual(before.top)
+    }),
+    { numRuns: Number(process.env.RANDOM_QUILTS ?? 35) },
   )
 }, 120_000)
 

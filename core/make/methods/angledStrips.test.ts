@@ -163,10 +163,20 @@ test('500 random triangles: they overlap nowhere, lie within the strip, and as m
             && sameLength(boundingBox(offsetPolygon(onBase(points, side), room.seam)).height, strip!.exact.height),
         )!,
         strip!,
-        each,
+        each + 1,
       )
-      const ends = boundingBox(last.flat())
-      expect(ends.width).toBeLessThanOrEqual(USABLE + 1e-6)
+      // begun with the first upright, or on its head
+      const widths = [last.slice(0, -1), last.slice(1)].map(outlines => boundingBox(outlines.flat()).width)
+      expect(Math.min(...widths)).toBeLessThanOrEqual(USABLE + 1e-6)
+      // mirror images are cut alike
+      const inMirror = unitOf(
+        points.map(([x, y]): Point => [20 - x, y]),
+        kind,
+      )
+      const mirrored = angledStrips.make(inMirror, 500, room).pieces
+      const figures = (pieces: readonly (typeof strip)[]) =>
+        pieces.map(piece => [piece!.count, piece!.serves, piece!.angled!.each, piece!.width.toFixed(6)])
+      expect(figures(mirrored)).toEqual(figures(angledStrips.make(unit, 500, room).pieces))
     }),
     { numRuns: 600 },
   )

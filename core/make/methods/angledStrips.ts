@@ -18,13 +18,15 @@ interface Lie {
   depth: CutSize
   /** Between the lines of the legs at the edge on which the piece stands. */
   base: Inches
-  /** How far its left and its right leg slant over the depth. */
-  left: Inches
-  right: Inches
-  /** What each piece takes of the strip's length, and what the slant of the ends takes besides. */
+  /** How far the leg at which the strip is begun slants over the depth, and the other. */
+  first: Inches
+  second: Inches
+  /** The first piece stands on its head: then its right leg is the first. */
+  isTurned: boolean
+  /** What each piece takes of the strip's length, and what the slant of the ends takes besides, by the last one. */
   pitch: Inches
-  ends: Inches
-  /** Of its left and its right leg to the strip. */
+  ends: { even: Inches; odd: Inches }
+  /** Of these legs to the strip. */
   anglesDeg: [number, number]
 }
 
@@ -114,12 +116,14 @@ function cutSteps(
   const shown = Math.min(most, 5)
   const depth = lie.depth.total
   const strip = cloth(name, box(0, 0, lengthFor(lie, shown), depth))
+  // the edge on which the first piece stands, and the other
+  const [foot, head] = lie.isTurned ? [0, depth] : [depth, 0]
   const cuts = Array.from({ length: shown + 1 }, (_, i) => {
     const x = CLEANING + i * lie.pitch
-    if ('parallels' in along || i % 2 === 0) return line('cut', [x, depth], [x + lie.left, 0])
-    // the right leg of the piece before, which the next one shares
-    const foot = x - lie.pitch + lie.base
-    return line('cut', [foot, depth], [foot - lie.right, 0])
+    if ('parallels' in along || i % 2 === 0) return line('cut', [x, foot], [x + lie.first, head])
+    // the other leg of the piece before, which the next one shares
+    const end = x - lie.pitch + lie.base
+    return line('cut', [end, foot], [end - lie.second, head])
   })
   const [angle, other] = lie.anglesDeg.map(degrees => Math.round(degrees * 10) / 10) as [number, number]
   const first: Step = {
@@ -182,19 +186,28 @@ function withCorner(wedges: Made, unit: DressedUnit, corner: DressedPatch, count
   }
 }
 
-function perStrip(lie: Lie, usable: Inches): number {
-  return Math.floor((usable - lie.ends - CLEANING) / lie.pitch + 1e-9)
+/** The most that lie in a strip: where an odd one ends straight up, an even number may go further, or less far. */
+function perStrip({ pitch, ends }: Lie, usable: Inches): number {
+  const most = (end: Inches, isOdd: boolean) => {
+    const count = Math.floor((usable - end - CLEANING) / pitch + 1e-9)
+    return (count % 2 !== 0) === isOdd ? count : count - 1
+  }
+  return Math.max(most(ends.even, false), most(ends.odd, true))
+}
+
+function endsOf({ ends }: Lie, count: number): Inches {
+  return count % 2 === 0 ? ends.even : ends.odd
 }
 
 function lengthFor(lie: Lie, count: number): Inches {
-  return count * lie.pitch + lie.ends + CLEANING
+  return count * lie.pitch + endsOf(lie, count) + CLEANING
 }
 
 /** A short strip for the last pieces, never longer than the cloth is wide. */
 function restLength(lie: Lie, count: number, usable: Inches, { ruler }: Workroom): CutSize {
   const terms: Term[] = [
     { what: 'advance-of-each', count, each: lie.pitch },
-    { what: 'slant-of-the-end', value: lie.ends },
+    { what: 'slant-of-the-end', value: endsOf(lie, count) },
     { what: 'squaring-the-end', value: CLEANING },
   ]
   const exact = addTerms(terms)
@@ -266,7 +279,16 @@ function diamondLie(polygon: Polygon, room: Workroom): Lie {
   const pitch = depth.total / sine
   const slant = (depth.total * Math.sqrt(1 - sine ** 2)) / sine
   const angle = (Math.asin(Math.min(1, sine)) * 180) / Math.PI
-  return { depth, base: pitch, left: slant, right: -slant, pitch, ends: slant, anglesDeg: [angle, angle] }
+  return {
+    depth,
+    base: pitch,
+    first: slant,
+    second: -slant,
+    isTurned: false,
+    pitch,
+    ends: { even: slant, odd: slant },
+    anglesDeg: [angle, angle],
+  }
 }
 
 /**
@@ -299,16 +321,25 @@ function triangleLie({ polygon, stripes }: DressedPatch, room: Workroom): Lie {
   )
   const base = finishedBase + room.seam / Math.tan(leftBaseAngle / 2) + room.seam / Math.tan(rightBaseAngle / 2)
   const least = Math.min(depth.exact, depth.total)
-  const [leftSlant, rightSlant] = [least / Math.tan(leftBaseAngle), least / Math.tan(rightBaseAngle)]
-  const shared = (leftSlant + rightSlant) / 2
+  const legs = [leftBaseAngle, rightBaseAngle].map(angle => ({ angle, slant: least / Math.tan(angle) }))
+  const [leftLeg, rightLeg] = legs as [(typeof legs)[number], (typeof legs)[number]]
+  // begun at the steeper leg a strip loses less, and mirror images the same
+  const isTurned = Math.abs(rightLeg.slant) < Math.abs(leftLeg.slant) - 1e-9
+  const [first, second] = isTurned ? [rightLeg, leftLeg] : [leftLeg, rightLeg]
+  const shared = (first.slant + second.slant) / 2
   return {
     depth,
     base,
-    left: leftSlant,
-    right: rightSlant,
+    first: first.slant,
+    second: second.slant,
+    isTurned,
     pitch: base - shared,
-    ends: Math.max(leftSlant, shared),
-    anglesDeg: [(leftBaseAngle * 180) / Math.PI, (rightBaseAngle * 180) / Math.PI],
+    // a leg that leans out over the strip's end takes cloth there too
+    ends: {
+      even: Math.abs(first.slant),
+      odd: shared + Math.max(0, -first.slant) + Math.max(0, -second.slant),
+    },
+    anglesDeg: [(first.angle * 180) / Math.PI, (second.angle * 180) / Math.PI],
   }
 }
 

@@ -90,10 +90,11 @@ export function outlineReasons(outline: Polygon): PieceDraft['why'] {
 
 /**
  * A patch that may be turned has one outline for all its turns; one with an up lies as it lies. Its hand is its own
- * in any cloth.
+ * in any cloth, and however its tips are cut: two congruent triangles are of one hand.
  */
-function outlineOf({ cutLine, isUpright, stripes }: DressedPatch): { outline: Polygon; hand: Hand } {
-  const { outline, hand } = handedOutline(cutLine)
+function outlineOf({ polygon, cutLine, isUpright, stripes }: DressedPatch): { outline: Polygon; hand: Hand } {
+  const { outline } = handedOutline(cutLine)
+  const { hand } = handedOutline(polygon)
   // on stripes it is turned afterwards, and rounded then
   if (stripes !== undefined) return { outline: cutLine, hand }
   return { outline: isUpright ? atOrigin(cutLine) : outline, hand }

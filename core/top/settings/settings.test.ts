@@ -5,6 +5,7 @@ import type { QuiltFile } from '../../file/schema'
 import { placePolygon } from '../../geometry/placement'
 import { contains, type Point } from '../../geometry/polygon'
 import { planOf, quiltOf } from '../../testing/quiltOf'
+import { asCells } from '../../edits/setting'
 import { settingOf } from './index'
 
 const file = (setting: object, block: object = {}): QuiltFile => ({
@@ -208,4 +209,30 @@ test('a sash between columns is as long as the columns are, and so says the chec
 test('pieces of halves go with those of their block', () => {
   const { plan } = planOf(file({ kind: 'offset-rows', across: 3, down: 2, ends: 'half-blocks' }))
   expect([...new Set(plan.pieces.map(({ use }) => use.split(':')[0]))]).toEqual(['star'])
+})
+
+test('a fill goes by row and column: in shifted columns with half blocks each column of [A, B] is of one block', () => {
+  for (const [across, down] of [
+    [5, 4],
+    [4, 3],
+    [6, 2],
+  ] as const) {
+    const columns = file({ kind: 'offset-columns', across, down, ends: 'half-blocks', fill: [['star', 'other']] })
+    columns.blocks.push({ ...columns.blocks[0]!, id: 'other' })
+    const quilt = quiltOf(columns)
+    const { regions } = settingOf(quilt)
+    const seen = new Map<number, Set<string>>()
+    for (const { part, x, wears } of regions) {
+      if (part.kind !== 'block' || !('cell' in wears)) continue
+      const column = Math.round(x / 9)
+      seen.set(column, (seen.get(column) ?? new Set()).add(wears.cell.block))
+    }
+    expect([...seen.keys()].sort()).toEqual(Array.from({ length: across }, (_, c) => c))
+    for (const [column, blocks] of seen) expect([...blocks]).toEqual([column % 2 === 0 ? 'star' : 'other'])
+    // written out place by place it is the same quilt
+    const cells = asCells(columns)
+    expect(quiltOf({ ...columns, setting: { ...columns.setting, fill: undefined, cells } }).setting.cells).toEqual(
+      quilt.setting.cells,
+    )
+  }
 })
