@@ -25,7 +25,7 @@ export function borderOrders(quilt: Quilt, planned: BorderedTop, room: Workroom)
     // a pieced border is made of its units, as a block is
     if (border.pieced) return corners
     const mine = planned.strips.filter(strip => strip.border === i + 1)
-    const order = (finishedWidth: Inches, strips: readonly BorderStrip[], runs: 'upright' | 'level') =>
+    const order = (finishedWidth: Inches, strips: readonly BorderStrip[], pair?: 'sides' | 'ends') =>
       longStripOrders(
         {
           cloth: border.cloth,
@@ -35,7 +35,8 @@ export function borderOrders(quilt: Quilt, planned: BorderedTop, room: Workroom)
           long: border.long,
           part: 'border',
           place: { border: i + 1 },
-          runs,
+          runs: pair === 'ends' ? 'level' : 'upright',
+          ...(pair ? { pair } : {}),
         },
         quilt,
         room,
@@ -45,8 +46,8 @@ export function borderOrders(quilt: Quilt, planned: BorderedTop, room: Workroom)
     const ends = mine.filter(strip => strip.side === 'top' || strip.side === 'bottom')
     // sides and ends of one width are cut, and joined, as one
     return sameLength(border.sides, border.ends) && !room.isDirectional(border.cloth)
-      ? [...order(border.sides, [...sides, ...ends], 'upright'), ...corners]
-      : [...order(border.sides, sides, 'upright'), ...order(border.ends, ends, 'level'), ...corners]
+      ? [...order(border.sides, [...sides, ...ends]), ...corners]
+      : [...order(border.sides, sides, 'sides'), ...order(border.ends, ends, 'ends'), ...corners]
   })
 }
 

@@ -54,4 +54,6 @@ export interface PieceOrder {
   timesInWhole?: number
   /** To be cut along the cloth. */
   along?: boolean
+  /** Of a border whose two pairs are not cut as one: for which it is. */
+  pair?: 'sides' | 'ends'
 }

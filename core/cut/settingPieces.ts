@@ -26,6 +26,8 @@ export interface LongStrips {
   part: LongPartName
   place: PiecePlace
   runs: 'upright' | 'level'
+  /** Of a border whose two pairs are not cut as one. */
+  pair?: 'sides' | 'ends'
 }
 
 /**
@@ -54,6 +56,7 @@ export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom
       places: [strips.place],
       feeds: [],
       times: 0,
+      ...(strips.pair ? { pair: strips.pair } : {}),
       ...(along ? { along: true } : {}),
     }
   }

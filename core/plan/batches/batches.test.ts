@@ -180,3 +180,28 @@ test('a pair of quarters of one cloth takes two squares of it, beside a pair of 
   }
   expect(batchFaults(file)).toEqual([])
 })
+
+test.each(['butted', 'mitred', { cloth: 'brass' }] as const)(
+  'a border of a print with an up, %j corners on a square top: each pair from its own pile, joined strips too',
+  corners => {
+    const file: QuiltFile = {
+      ...SAMPLE,
+      cloths: SAMPLE.cloths.map(cloth => ({ ...cloth, directional: cloth.id === 'soot' })),
+      blocks: SAMPLE.blocks.map(block => ({
+        ...block,
+        cloths: Object.fromEntries(Object.keys(block.cloths!).map((role, i) => [role, i === 0 ? 'red' : 'cream'])),
+      })),
+      setting: { ...SAMPLE.setting, across: 5, down: 5 },
+      borders: [{ width: 3, cloth: 'soot', corners }],
+      binding: { ...SAMPLE.binding, cloth: 'red' },
+    }
+    expect(batchFaults(file)).toEqual([])
+    const { plan, batches } = batchesOf(file)
+    const joined = plan.pieces.filter(({ part }) => part === 'border-joined')
+    expect(joined.length).toBeGreaterThan(0)
+    for (const { id, count } of joined)
+      expect(
+        batches.flatMap(({ uses }) => uses.filter(use => use.id === id)).reduce((sum, use) => sum + use.count, 0),
+      ).toBe(count)
+  },
+)

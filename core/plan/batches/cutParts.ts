@@ -60,7 +60,10 @@ export function cutParts(
       if (inBorder === 'corner') return ofBorder.find(({ draft }) => draft.part === 'corner')!
       // strips are cut by the plan before anything was measured
       const strip = planned.top.strips[inBorder!]!
-      const strips = ofBorder.filter(({ draft }) => draft.part !== 'corner')
+      const pair = strip.side === 'left' || strip.side === 'right' ? 'sides' : 'ends'
+      const strips = ofBorder.filter(
+        order => order.draft.part !== 'corner' && (order.pair === undefined || order.pair === pair),
+      )
       return longStrip(strips, strip.finishedWidth + strip.beyond, roughLength(strip).total)
     }
     if (run === 'long')
@@ -82,13 +85,14 @@ export function cutParts(
   const joined = new Set<string>()
 
   /** Strips joined end to end, pressed and cut to length: all that are wanted of them in one go. */
-  function joinedStrip({ draft, places }: PieceOrder, { part }: Region): Source {
-    const name = `joined.${draft.cloth}.${useOf(places, draft.part)}.${draft.height.toFixed(4)}`
+  function joinedStrip({ draft, places, pair }: PieceOrder, { part }: Region): Source {
+    const name = `joined.${draft.cloth}.${useOf(places, draft.part)}.${draft.height.toFixed(4)}${pair ?? ''}`
     const all = joined.has(name)
       ? []
       : orders.filter(
           order =>
             useOf(order.places, order.draft.part) === useOf(places, draft.part)
+            && order.pair === pair
             && sameLength(order.draft.height, draft.height),
         )
     joined.add(name)
