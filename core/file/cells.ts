@@ -1,5 +1,6 @@
 import type { Cell } from './quilt'
 import type { ParsedQuilt, QuiltFile } from './schema'
+import { asTheHandLays } from './turnedImage'
 
 /**
  * Every place of the setting, whether the file names them or has a fill to repeat. Places alike are one and the same
@@ -19,9 +20,17 @@ const placed = new WeakMap<ParsedQuilt, Cell[][]>()
 function placedCells(file: ParsedQuilt): Cell[][] {
   const { cells, fill = [[file.blocks[0]!.id]] } = file.setting
   const known = new Map<string, Cell>()
+  const lying = new Map<string, Cell>()
+  // as it lies it may be one that stands unmirrored elsewhere
+  const laid = (cell: Cell): Cell => {
+    const key = keyOfCell(cell)
+    const found = lying.get(key) ?? cell
+    lying.set(key, found)
+    return found
+  }
   const cellFor = ({ block, turn, mirror, cloths }: Cell): Cell => {
-    const key = `${block}\n${turn} ${mirror}${clothsKey(cloths)}`
-    const cell = known.get(key) ?? { block, turn, mirror, cloths }
+    const key = keyOfCell({ block, turn, mirror, cloths })
+    const cell = known.get(key) ?? laid({ block, cloths, ...asTheHandLays(file, { block, turn, mirror }) })
     known.set(key, cell)
     return cell
   }
@@ -63,6 +72,10 @@ export function rowLengths({ kind, across, down, ends, rows }: Fields): number[]
   if (kind === 'offset-columns')
     return Array.from({ length: down }, (_, r) => (r < down - 1 ? across : Math.ceil(across / 2)))
   return Array.from({ length: down }, () => across)
+}
+
+function keyOfCell({ block, turn, mirror, cloths }: Cell): string {
+  return `${block}\n${turn} ${mirror}${clothsKey(cloths)}`
 }
 
 function clothsKey(cloths: Cell['cloths']): string {

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { SHIPPED_DESIGNS } from '../designs/shipped'
 import { SAMPLE } from '../testing/quiltOf'
 import { clothLetters, letterAt } from './letters'
 import { readQuilt } from './readQuilt'
@@ -155,4 +156,46 @@ test('seams pressed by hand are named by their number, and lie to a side or open
   expect(pressed({ 3: 'left' })).toEqual(['blocks.0.press.3: expected'])
   expect(pressed({ top: 'open' })).toEqual(['blocks.0.press.top: expected'])
   expect(problems({ ...SAMPLE, press: 'flat' })).toEqual(['press: expected'])
+})
+
+test('a mirrored cell that looks like the block turned is that turn, and one object with it; any other stays mirrored', () => {
+  const placed = (design: string, cell: object, stripes: object = {}) => {
+    const file = {
+      format: 'wren-quilt',
+      version: 1,
+      cloths: [{ id: 'a', colour: '#222222', pattern: 'stripe' }],
+      blocks: [
+        {
+          id: 'one',
+          design,
+          size: 6,
+          stripes,
+          cloths: Object.fromEntries(
+            SHIPPED_DESIGNS.find(({ id }) => id === design)!.patches.map(({ role }) => [role, 'a']),
+          ),
+        },
+      ],
+      setting: {
+        across: 2,
+        down: 1,
+        cells: [
+          [
+            { block: 'one', ...cell },
+            { block: 'one', turn: 90 },
+          ],
+        ],
+      },
+    }
+    const quilt = readQuilt(file)
+    if (!quilt.ok) throw new Error(JSON.stringify(quilt.problems))
+    return quilt.value.setting.cells[0]!
+  }
+  // a four-patch in the mirror has its colours changed over, as after a quarter turn
+  const [image, turned] = placed('four-patch', { mirror: true })
+  expect(image).toMatchObject({ turn: 90, mirror: false })
+  expect(image).toBe(turned)
+  expect(placed('four-patch', { mirror: true, turn: 90 })[0]).toMatchObject({ turn: 180, mirror: false })
+  expect(placed('pinwheel', { mirror: true })[0]).toMatchObject({ turn: 0, mirror: true })
+  // stripes lie otherwise after a quarter turn
+  expect(placed('four-patch', { mirror: true }, { dark: 'level' })[0]).toMatchObject({ turn: 0, mirror: true })
 })

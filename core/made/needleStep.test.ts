@@ -29,14 +29,15 @@ test('a step is learnt from the tests that agree, whichever one is wrong and whe
   fc.assert(
     fc.property(
       fc.double({ min: -0.03, max: 0.03, noNaN: true }),
-      fc.array(fc.tuple(fc.integer({ min: -4, max: 4 }), chance), { minLength: 6, maxLength: 10 }),
+      fc.array(fc.tuple(fc.integer({ min: -1, max: 2 }), chance), { minLength: 6, maxLength: 10 }),
       fc.nat(),
       fc.constantFrom(-0.1, 0.1, 0.2),
       (step, places, at, slip) => {
         const wrong = at % places.length
         const needles = places.filter((_, i) => i !== wrong).map(([needle]) => needle)
-        // without the wrong one the needle must have stood in two places, each more than once
-        fc.pre(new Set(needles).size >= 2 && new Set(needles).size * 2 <= needles.length)
+        // one against one cannot be told apart: wherever the needle stood, two tests are right
+        fc.pre(new Set(needles).size >= 2)
+        fc.pre(needles.every(needle => needles.filter(other => other === needle).length >= 2))
         const tests = places.map(([needle, by], i) => ({
           needle,
           sewn: 0.25 + step * needle + by + (i === wrong ? slip : 0),

@@ -103,7 +103,7 @@ function countVariants(quilt: Quilt): Variant[] {
     const cloths = clothsOfCell(quilt, cell)
     const hasUp = Object.values(cloths).some(id => clothOf(quilt, id).directional)
     const block = blockOf(quilt, cell.block)
-    // stripes at an angle of their own slant the other way in the mirror
+    // only what has stripes of its own is still its own mirror image here: at an angle they slant the other way
     const isOwnMirrorImage =
       isItsOwnMirrorImage(designOf(quilt, block), block)
       && !Object.values(block.stripes).some(stripes => typeof stripes === 'number')

@@ -1,5 +1,4 @@
 // In: the blocks of a quilt and their dressings. Out: what the search for their pressing starts from, look by look.
-import { turnOfMirrorImage } from '../../designs/mirrorImage'
 import { clothsOfCell } from '../../file/clothsOfCell'
 import { clothOf, type Cell, type Quilt } from '../../file/quilt'
 import type { Placement } from '../../geometry/placement'
@@ -47,8 +46,6 @@ export function seamsOf({ design, tree }: Pick<BlockMake, 'design' | 'tree'>): B
 /** A cell with its look, and how the block that was sewn lies in it. */
 export interface LookedCell extends Placement {
   look: Look
-  /** Stands mirrored, but is sewn as ever and turned: its mirror image is the block turned. */
-  isTurnedImage: boolean
 }
 
 /** For each cell of the quilt its look; cells that are pressed alike share one. */
@@ -71,16 +68,9 @@ export function looksOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): Re
       fixed,
     }
     byKey.set(key, look)
-    for (const placed of cells) looks.set(placed, { look, ...lies(placed, cell.mirror, make) })
+    for (const placed of cells) looks.set(placed, { look, turn: placed.turn, mirror: placed.mirror })
   }
   return looks
-}
-
-/** A block that is its own mirror image is sewn as ever, and turned to what the mirror shows. */
-function lies({ turn, mirror }: Cell, isSewnMirrored: boolean, { design, block }: BlockMake): Omit<LookedCell, 'look'> {
-  if (isSewnMirrored || !mirror) return { turn, mirror, isTurnedImage: false }
-  const more = turnOfMirrorImage(design, block)!
-  return { turn: ((turn + more) % 360) as Placement['turn'], mirror: false, isTurnedImage: more !== 0 }
 }
 
 /** Seams whose side is settled before any search: by the quilter, by the school, by how units and papers are made. */

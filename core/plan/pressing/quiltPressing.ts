@@ -85,8 +85,8 @@ function keyOf(
 }
 
 /**
- * With two versions of each look at most; where those are not enough, blocks that stand for their mirror image may have
- * two of their own.
+ * With two versions of each look at most; where those are not enough, blocks that lie a quarter turned may have two of
+ * their own.
  */
 function solve(problem: Problem, cells: ReadonlyMap<Cell, LookedCell>, regions: readonly BlockRegion[]): Solution {
   const { outer } = problem
@@ -98,7 +98,7 @@ function solve(problem: Problem, cells: ReadonlyMap<Cell, LookedCell>, regions: 
   const images = new Map<number, number>()
   regions.forEach(({ wears }, i) => {
     const look = lookOf[i]!
-    if (!cells.get(wears.cell)!.isTurnedImage) return
+    if (cells.get(wears.cell)!.turn % 180 === 0) return
     lookOf[i] = images.get(look) ?? looks.push(look) - 1
     images.set(look, lookOf[i])
   })
