@@ -138,7 +138,7 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
       plannedBlock(quilt, makes.get(block.id)!, choices, testBlockPieces(work, block.id, pieces), dimensions.setting),
     ),
     rows,
-    pressing: asItIs(plannedPressing(quilt, pressing, makes, rows)),
+    pressing: asItIs(plannedPressing(quilt, pressing, makes, rows, dimensions.setting)),
     marks: sashMarks(quilt, dimensions),
     joining: plannedJoining(quilt, dimensions, rows, pressing),
     easing: plannedEasing(quilt, dimensions),

@@ -2,14 +2,15 @@
 import { letterAt } from '../file/letters'
 import type { Quilt } from '../file/quilt'
 import type { BlockMake } from '../make/units/blockMake'
-import { outcomeOf, outcomes } from '../make/pressing/pressBlock'
+import type { Outcome } from '../make/pressing/pressBlock'
 import type { Press } from '../make/steps/press'
 import type { Inches } from '../measure/ruler'
 import type { Reckonable } from '../measure/reckoned'
 import type { Region } from '../top/region'
 import type { QuiltRow } from '../top/rows'
-import { pointInTop } from '../make/units/pointInTop'
-import { outerOutcome, type QuiltPressing, type Version } from './pressing/quiltPressing'
+import type { Setting } from '../top/setting'
+import { meetingsInTop } from './meetingsInTop'
+import type { QuiltPressing, Version } from './pressing/quiltPressing'
 
 export interface PlannedPressing {
   school: Quilt['press']
@@ -21,8 +22,11 @@ export interface PlannedPressing {
   versions: { block: string; version: string; count: number }[]
   /** Over the whole quilt; `clash` by its place, from the raw top left of the top. */
   crossings: { nest: number; open: number; clash: { x: Inches; y: Inches }[] }
-  /** Where three seams or more meet: all turned one way, so that the middle can be spun flat, or not. */
-  hubs: { round: number; mixed: number }
+  /**
+   * Where three seams or more meet: those that run straight on nest; where there are none, all turn one way, so that
+   * the middle can be spun flat. `mixed` by its place.
+   */
+  hubs: { nest: number; mixed: { x: Inches; y: Inches }[] }
   /** Whether nothing better is possible with these versions in these places. */
   proven: boolean
 }
@@ -67,24 +71,13 @@ export function plannedPressing(
   pressing: QuiltPressing,
   makes: ReadonlyMap<string, BlockMake>,
   reckoned: readonly Reckonable<QuiltRow>[],
+  setting: Setting,
 ): PlannedPressing {
   const rows = reckoned.map(({ row, kind, press }) => ({ row: Number(row), kind, press }))
   const names = versionNames(pressing)
   const { versions } = pressing
-  const inner = versions.map(({ look, press }) => outcomes(look.seams, press))
-  const counts = { nest: 0, open: 0, round: 0, mixed: 0 }
-  pressing.versionOf.forEach(version => {
-    counts.nest += inner[version]!.nest
-    counts.open += inner[version]!.open
-    counts.round += inner[version]!.round
-    counts.mixed += inner[version]!['not-round']
-  })
-  const clash = [...innerClashes(quilt, pressing, makes)]
-  for (const crossing of pressing.outer) {
-    const outcome = outerOutcome(pressing, crossing)
-    if (outcome === 'clash') clash.push(fromTopLeft(quilt, crossing.at))
-    else counts[outcome] += 1
-  }
+  const met = meetingsInTop(quilt, pressing, makes, { setting, pressOf: rows.map(({ press }) => press) })
+  const places = (outcome: Outcome) => (met.places.get(outcome) ?? []).map(at => fromTopLeft(quilt, at))
   return {
     school: quilt.press,
     seams: versions.flatMap(version => {
@@ -105,21 +98,9 @@ export function plannedPressing(
       version: names.get(version) ?? 'A',
       count: version.count,
     })),
-    crossings: { nest: counts.nest, open: counts.open, clash },
-    hubs: { round: counts.round, mixed: counts.mixed },
+    crossings: { nest: met.counts.nest, open: met.counts.open, clash: places('clash') },
+    hubs: { nest: met.counts['hub-nests'], mixed: places('hub-mixed') },
     proven: pressing.isProven,
-  }
-}
-
-/** Clashes within blocks, in all their places. */
-function* innerClashes(quilt: Quilt, pressing: QuiltPressing, makes: ReadonlyMap<string, BlockMake>) {
-  for (const [i, region] of pressing.regions.entries()) {
-    const { look, press } = pressing.versions[pressing.versionOf[i]!]!
-    for (const { kind, at, rays } of look.seams.meetings) {
-      if (kind !== 'crossing' || outcomeOf(kind, rays, press) !== 'clash') continue
-      const { cell } = region.wears
-      yield fromTopLeft(quilt, pointInTop(region, makes.get(cell.block)!, pressing.looks.get(cell)!, at))
-    }
   }
 }
 

@@ -20,7 +20,7 @@ function figures(plan: Plan, nameOf: (cloth: string) => string = id => id) {
   const cloths = plan.cloths.map(({ id, buy, need }) => [nameOf(id), buy.toFixed(3), need.toFixed(3)].join(' '))
   const top = JSON.stringify(plan.quilt, (_, value: unknown) => (typeof value === 'number' ? value.toFixed(4) : value))
   const { crossings, hubs, versions } = plan.pressing
-  const pressed = [crossings.nest, crossings.open, crossings.clash.length, hubs.round, hubs.mixed]
+  const pressed = [crossings.nest, crossings.open, crossings.clash.length, hubs.nest, hubs.mixed.length]
   const counts = versions.map(({ count }) => count).sort((a, b) => a - b)
   return { pieces: pieces.sort(), cloths: cloths.sort(), top, pressed: [...pressed, ...counts] }
 }

@@ -17,6 +17,7 @@ const WITH_OPEN = 150
 const OPENED = 300
 const OPENED_ON_BIAS = 100
 const NOT_ROUND = 40
+const HUB_CLASH = 120
 const ON_TIP = 12
 const ON_END = 4
 /** For a whole side of the block, between black and white. */
@@ -55,6 +56,12 @@ export function blockFactors(block: PressedBlock, canOpen: boolean): { counts: n
       const spin = counts.push(2) - 1
       for (const { join, sense } of meeting.rays)
         all.push({ variables: [join, spin], cost: hubCost(sense, counts[join]!) })
+      // first of all those nest that run straight on
+      for (const [a, b] of meeting.straight)
+        all.push({
+          variables: [a.join, b.join],
+          cost: crossingCost(a.sense, b.sense, HUB_CLASH, [counts[a.join]!, counts[b.join]!]),
+        })
     }
   }
   // no sum of other costs is worth as much

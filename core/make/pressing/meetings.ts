@@ -33,11 +33,18 @@ export interface Meeting {
   rays: Ray[]
   /** Of these, those that end on the side of the first part of the seam that runs through. */
   onFirst: Ray[]
+  /** Of these, the pairs that lie in one line: seams that run straight on beyond the point. */
+  straight: (readonly [Ray, Ray])[]
 }
 
 /** A seam that ends on the edge of the block, away from its corners. */
 export interface EdgeEnd extends Ray {
   at: Point
+}
+
+/** A seam that ends in a corner of the block, and the way in which it leaves it, in grid units. */
+export interface CornerEnd extends EdgeEnd {
+  way: readonly [number, number]
 }
 
 /** A stretch of a seam between two patches. */
@@ -55,6 +62,7 @@ export interface BlockSeams {
   joins: JoinTree['joins']
   meetings: Meeting[]
   ends: EdgeEnd[]
+  corners: CornerEnd[]
   edges: SeamEdge[]
 }
 
@@ -67,6 +75,7 @@ export function blockSeams(patches: readonly Polygon[], tree: SewingTree): Block
     joins: numbered.joins,
     meetings: [],
     ends: [],
+    corners: [],
     edges: edges.filter(edge => edge !== null),
   }
   arrangement.corners.forEach((at, corner) => {
@@ -77,6 +86,7 @@ export function blockSeams(patches: readonly Polygon[], tree: SewingTree): Block
     if (outer.length > 0) {
       const isCorner = !liesOpposite(outer, corner, arrangement)
       if (rays.length === 1 && !isCorner) found.ends.push({ join: rays[0]!.join, sense: rays[0]!.sense, at })
+      if (isCorner) for (const { join, sense, way } of rays) found.corners.push({ join, sense, at, way })
       return
     }
     const meeting = meetingOf(rays, at)
@@ -166,7 +176,7 @@ function meetingOf(rays: readonly Leaving[], at: Point): Meeting | null {
   if (ending.length === 0) return null
   if (through.length !== 1) {
     const kind = ending.length > 2 ? 'hub' : 'tee'
-    return { kind, at, through: null, rays: plain(ending), onFirst: [] }
+    return { kind, at, through: null, rays: plain(ending), onFirst: [], straight: straightPairs(ending) }
   }
   const [[seam]] = through as [[Leaving, Leaving]]
   // to the right of the seam as it leaves lies its first part, if its sense is clockwise
@@ -175,7 +185,24 @@ function meetingOf(rays: readonly Leaving[], at: Point): Meeting | null {
   const others = ending.length - onFirst.length
   const isOneSided = onFirst.length === 0 || others === 0
   const kind = isOneSided ? 'tee' : ending.length === 2 ? 'crossing' : 'hub'
-  return { kind, at, through: seam.join, rays: plain(ending), onFirst: plain(onFirst) }
+  return {
+    kind,
+    at,
+    through: seam.join,
+    rays: plain(ending),
+    onFirst: plain(onFirst),
+    straight: straightPairs(ending),
+  }
+}
+
+/** Seams that leave a point opposite each other, two and two. */
+function straightPairs(rays: readonly Leaving[]): [Ray, Ray][] {
+  return rays.flatMap((ray, i) =>
+    rays
+      .slice(i + 1)
+      .filter(other => areOpposite(ray.way, other.way))
+      .map(other => [ray, other].map(({ join, sense }) => ({ join, sense })) as [Ray, Ray]),
+  )
 }
 
 function angle({ way: [x, y] }: Leaving): number {

@@ -2,7 +2,7 @@
 import type { Press } from '../steps/press'
 import { blockFactors, STATES, turnOf, type PressedBlock } from './costs'
 import { leastCost } from './leastCost'
-import type { BlockSeams, Ray } from './meetings'
+import type { BlockSeams, Meeting, Ray } from './meetings'
 
 /** Each seam by its number. */
 export interface Pressing {
@@ -18,9 +18,10 @@ export function pressBlock(block: PressedBlock): Pressing {
   return { press: block.seams.joins.map((_, join) => STATES[states[join]!]!), isProven }
 }
 
-/** What comes of a crossing: its seams nest, lie open or clash; and of a hub: all turn one way, or not. */
+/** What comes of a crossing: its seams nest, lie open or clash. */
 export type Crossed = 'nest' | 'open' | 'clash'
-export type Outcome = Crossed | 'round' | 'not-round'
+/** And of a hub: seams that run straight on through it nest; without such ones, all turn one way. */
+export type Outcome = Crossed | 'hub-nests' | 'hub-mixed'
 
 /** Of two allowances, by the way each turns round the point where they meet. */
 export function crossed(one: number, other: number): Crossed {
@@ -28,15 +29,33 @@ export function crossed(one: number, other: number): Crossed {
   return one === other ? 'nest' : 'clash'
 }
 
-export function outcomeOf(kind: 'crossing' | 'hub', rays: readonly Ray[], press: readonly Press[]): Outcome {
-  const turns = rays.map(({ join, sense }) => turnOf(press[join]!) * sense)
+export function outcomeOf({ kind, rays, straight }: CrossedMeeting, press: readonly Press[]): Outcome {
+  const turnAt = ({ join, sense }: Ray) => turnOf(press[join]!) * sense
+  const turns = rays.map(turnAt)
   if (kind === 'crossing') return crossed(turns[0]!, turns[1]!)
-  return turns[0] !== 0 && turns.every(turn => turn === turns[0]) ? 'round' : 'not-round'
+  return hubOutcome(
+    turns,
+    straight.map(pair => pair.map(turnAt) as [number, number]),
+  )
+}
+
+type CrossedMeeting = Pick<Meeting, 'rays' | 'straight'> & { kind: 'crossing' | 'hub' }
+
+/** Of a hub, by the ways in which all its seams turn, and those of the pairs that run straight on. */
+export function hubOutcome(
+  turns: readonly number[],
+  straight: readonly (readonly [number, number])[],
+): 'hub-nests' | 'hub-mixed' {
+  const nests =
+    straight.length > 0
+      ? straight.every(([one, other]) => crossed(one, other) === 'nest')
+      : turns[0] !== 0 && turns.every(turn => turn === turns[0])
+  return nests ? 'hub-nests' : 'hub-mixed'
 }
 
 /** How many of a block's crossings come to what. */
 export function outcomes({ meetings }: BlockSeams, press: readonly Press[]): Record<Outcome, number> {
-  const counts = { 'nest': 0, 'open': 0, 'clash': 0, 'round': 0, 'not-round': 0 }
-  for (const { kind, rays } of meetings) if (kind !== 'tee') counts[outcomeOf(kind, rays, press)] += 1
+  const counts = { 'nest': 0, 'open': 0, 'clash': 0, 'hub-nests': 0, 'hub-mixed': 0 }
+  for (const { kind, ...meeting } of meetings) if (kind !== 'tee') counts[outcomeOf({ kind, ...meeting }, press)] += 1
   return counts
 }

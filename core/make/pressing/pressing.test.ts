@@ -166,7 +166,10 @@ function lookAtCrossings(one: { id: string; seams: BlockSeams; patches: readonly
         const halves = [a, b].map(({ join }) => halfUnderWhich(one, meeting.at, join, meeting.through!, press[join]!))
         const seen = halves.includes(0) ? 'open' : halves[0] === halves[1] ? 'clash' : 'nest'
         const where = { id: one.id, at: meeting.at, first, second }
-        expect({ ...where, is: outcomeOf('crossing', meeting.rays, press) }).toEqual({ ...where, is: seen })
+        expect({ ...where, is: outcomeOf({ kind: 'crossing', rays: meeting.rays, straight: [] }, press) }).toEqual({
+          ...where,
+          is: seen,
+        })
       }
     }
   }
@@ -203,12 +206,13 @@ test('a ring of five seams, each crossing the next, cannot nest: one of them is 
     joins: turns.map(() => worked[0]!.seams.joins[0]!),
     edges: [],
     ends: [],
+    corners: [],
     meetings: turns.map((sense, i) => {
       const rays = [
         { join: i, sense: 1 as const },
         { join: (i + 1) % turns.length, sense },
       ]
-      return { kind: 'crossing', at: [0, 0], through: null, rays, onFirst: [] }
+      return { kind: 'crossing', at: [0, 0], through: null, rays, onFirst: [], straight: [] }
     }),
   })
   // seams that must lie opposite ways round an odd ring

@@ -11,6 +11,7 @@ import { blockMake, type BlockMake } from '../../make/units/blockMake'
 import { planOf, quiltOf, SAMPLE } from '../../testing/quiltOf'
 import { anyBlock } from '../../testing/randomBlocks'
 import { dimensionsOf } from '../../top/dimensions'
+import { outlineOf } from '../../top/region'
 import type { PlacedEnd } from './placedEnds'
 import { quiltPressing, type QuiltPressing } from './quiltPressing'
 
@@ -251,7 +252,8 @@ test('the plan tells every seam of every block, which version stands where, and 
   const inRows = plan.rows.flatMap(({ parts }) => parts.map(part => ('version' in part ? part.version : undefined)))
   expect(inRows.filter(version => version === 'B')).toHaveLength(8)
   // both seams run on into the next rail fence, three times in each of four rows
-  expect(pressing.crossings).toEqual({ nest: 24, open: 0, clash: [] })
+  // and nine corners at which four blocks meet, rows being pressed by turns
+  expect(pressing.crossings).toEqual({ nest: 24 + 9, open: 0, clash: [] })
   expect(plan.checks.map(({ id }) => id)).not.toContain('seams-do-not-nest')
 })
 
@@ -261,14 +263,72 @@ test('by hand, to the dark, open: what was chosen is kept, and what clashes by i
   const [block] = file.blocks
   const byHand = planOf({ ...file, blocks: [{ ...block!, press: { 0: 'first', 1: 'open' } }] }).plan
   expect(byHand.pressing.seams.map(({ press }) => press)).toEqual(['first', 'open'])
-  expect(byHand.pressing.crossings.nest).toBe(0)
+  // the corner where all four meet
+  expect(byHand.pressing.crossings.nest).toBe(1)
   expect(byHand.pressing.crossings.open).toBe(2)
   // one in each row, where the two blocks meet: 12″ from the left of a top with ¼″ seams
   expect(byHand.pressing.crossings.clash.map(({ x }) => x)).toEqual([12.25, 12.25])
-  expect(byHand.checks.find(({ id }) => id === 'seams-do-not-nest')?.data).toEqual({ clashes: 2, crossings: 4 })
+  expect(byHand.checks.find(({ id }) => id === 'seams-do-not-nest')?.data).toEqual({ clashes: 2, crossings: 5 })
   const open = planOf({ ...SAMPLE, press: 'open' }).plan.pressing
   expect(new Set(open.seams.map(({ press }) => press))).toEqual(new Set(['open']))
   const dark = planOf({ ...fileOf(rail, 2, () => ({})), press: 'dark' }).plan.pressing
   // light, dark, middle: both seams go to the dark rail between
   expect(dark.seams.map(({ press }) => press).sort()).toEqual(['first', 'second'])
+})
+
+test.each([
+  ['straight', { across: 5, down: 4 }, 4 * 3],
+  // each post that does not stand on the edge has four corners
+  ['with posts', { across: 3, down: 2, sashing: { width: 2, cloth: 'dark', cornerstones: { cloth: 'light' } } }, 2 * 4],
+  ['with long sashes', { across: 3, down: 2, sashing: { width: 2, cloth: 'dark' } }, 0],
+  ['columns shifted by half', { kind: 'offset-columns', across: 4, down: 3, ends: { cloth: 'dark' } }, 0],
+  ['on point', { kind: 'on-point', across: 3, down: 3, settingCloth: 'dark' }, 12],
+] as const)('corners of four parts, %s: counted on the drawing, and all nest', (_, setting, corners) => {
+  const { plan, work } = planOf({
+    ...fileOf(
+      SHIPPED_DESIGNS.find(({ id }) => id === 'plain')!,
+      1,
+      () => ({}),
+    ),
+    setting,
+  } as unknown as QuiltFile)
+  // points inside the setting at which four outlines have a corner
+  const { regions, width, height } = work.dimensions.setting
+  const around = new Map<string, number>()
+  for (const region of regions)
+    for (const [x, y] of outlineOf(region)) {
+      const isInside = x > 1e-6 && y > 1e-6 && x < width - 1e-6 && y < height - 1e-6
+      const key = [x, y].map(value => (value + 1e-5).toFixed(3)).join()
+      if (isInside) around.set(key, (around.get(key) ?? 0) + 1)
+    }
+  const seen = [...around.values()].filter(count => count === 4).length
+  expect([seen, plan.pressing.crossings]).toEqual([corners, { nest: corners, open: 0, clash: [] }])
+  expect(plan.joining.reduce((sum, { crossings }) => sum + crossings, 0)).toBe(corners)
+})
+
+test('blocks measured small are pressed as they were planned: all their seams still meet', () => {
+  const rail = SHIPPED_DESIGNS.find(({ id }) => id === 'rail-fence')!
+  const file = fileOf(rail, 4, (row, column) => ({ turn: (row + column) % 2 === 0 ? 0 : 90 }))
+  const counts = (made: object[]) => {
+    const { crossings, hubs, versions } = planOf({ ...file, made } as QuiltFile).plan.pressing
+    return { crossings, hubs, versions }
+  }
+  expect(counts([{ what: 'block', block: 'one', size: [12.25, 12.25] }])).toEqual(counts([]))
+})
+
+test('corners to which seams of blocks run are hubs; those that run straight on nest where they may', () => {
+  const cellsOf = (turn: (row: number, column: number) => 0 | 90 | 180 | 270) =>
+    planOf(
+      fileOf(
+        SHIPPED_DESIGNS.find(({ id }) => id === 'half-square')!,
+        2,
+        (r, c) => ({ turn: turn(r, c) }),
+      ),
+    ).plan.pressing
+  // a pinwheel of four: the diagonals meet in the middle and turn one way
+  const pinwheel = cellsOf((r, c) => ([90, 180, 0, 270] as const)[r * 2 + c]!)
+  expect([pinwheel.crossings.nest, pinwheel.hubs]).toEqual([0, { nest: 1, mixed: [] }])
+  // all alike: a diagonal runs through the middle, pressed to the dark on both sides of it, and cannot nest
+  const alike = cellsOf(() => 0)
+  expect([alike.crossings.nest, alike.hubs]).toEqual([0, { nest: 0, mixed: [{ x: 12.25, y: 12.25 }] }])
 })

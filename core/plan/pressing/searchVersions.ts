@@ -204,8 +204,9 @@ function fixedBut(problem: Problem, l: number, bit: 0 | 1, pressed: Pressed): Ma
     for (const { region, join } of crossing.ends)
       if (problem.lookOf[region] === l && pressed.bits[region] === bit) free.add(join)
   }
-  for (const { kind, rays } of look.seams.meetings)
-    if (kind === 'crossing' && outcomeOf(kind, rays, press) === 'clash') for (const { join } of rays) free.add(join)
+  for (const { kind, rays, straight } of look.seams.meetings)
+    if (kind === 'crossing' && outcomeOf({ kind, rays, straight }, press) === 'clash')
+      for (const { join } of rays) free.add(join)
   return new Map(
     press.map((side, join) => [join, side] as const).filter(([join]) => look.fixed.has(join) || !free.has(join)),
   )

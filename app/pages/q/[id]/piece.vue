@@ -12,6 +12,7 @@ import { blockOf, designOf, clothOf } from '~~/core/file/quilt'
 import { clothsOfCell } from '~~/core/file/clothsOfCell'
 import { CAUTIONS } from '~~/words/caution'
 import { steamText } from '~~/words/measured'
+import { nestingText } from '~~/words/pressing'
 import { capital, unitName } from '~~/words/names'
 import { formatLength } from '~~/words/length'
 import { clipsText, rowParts } from '~~/words/rows'
@@ -284,7 +285,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
           <h2>From behind{{ recipe.version ? `, version ${recipe.version}` : '' }}</h2>
           <p>
             Turned over sideways: every allowance lies the way its arrow points.
-            <template v-if="quilt.press === 'plan'">Where seams cross, they lie opposite ways and nest.</template>
+            <template v-if="quilt.press === 'plan'">{{ nestingText(plan.pressing, speech) }}</template>
             <template v-else-if="quilt.press === 'open'">Without an arrow, each lies on its own patch.</template>
           </p>
           <p v-if="recipe.version">
@@ -319,9 +320,8 @@ const isStepping = computed(() => route.query.steps !== undefined)
             </select></label
           >
           <p>{{ steamText(hasBias) }}</p>
-          <p v-if="plan.pressing.crossings.clash.length > 0" class="note">
-            At {{ plural(plan.pressing.crossings.clash.length, 'crossing') }} of the quilt both allowances lie the same
-            way: press one of them open there, or match it with a pin.
+          <p v-if="quilt.press === 'dark' && plan.pressing.crossings.clash.length > 0" class="note">
+            {{ nestingText(plan.pressing, speech) }}
           </p>
         </div>
       </section>
