@@ -52,16 +52,18 @@ function touchingRoles({ patches }: Design): [string, string][] {
 
 /** Places side by side that were given the same cloth of their own for the same role: scraps want to be spread. */
 export const neighboursAlike: Checker = ({ quilt }) => {
-  const { cells, kind } = quilt.setting
+  const { cells } = quilt.setting
+  const varied = variedRoles(quilt)
   const alike: { row: number; column: number; cloth: string }[] = []
   const compare = (row: number, column: number, one: Cell, other: Cell | undefined) => {
-    if (!other || other.block !== one.block) return
-    const role = Object.keys(one.cloths).find(name => one.cloths[name] === other.cloths[name])
-    if (role !== undefined) alike.push({ row, column, cloth: one.cloths[role]! })
+    if (!other || other.block !== one.block || blockOf(quilt, one.block).frame.length > 0) return
+    const [here, there] = [clothsOfCell(quilt, one), clothsOfCell(quilt, other)]
+    const role = varied.get(one.block)!.find(name => here[name] === there[name])
+    if (role !== undefined) alike.push({ row, column, cloth: here[role]! })
   }
   cells.forEach((line, row) =>
     line.forEach((cell, column) => {
-      for (const [r, c] of touched(kind, row, column)) compare(row, column, cell, cells[r]?.[c])
+      for (const [r, c] of touched(quilt.setting, row, column)) compare(row, column, cell, cells[r]?.[c])
     }),
   )
   // a quilt in which many are alike was meant so
@@ -74,15 +76,32 @@ export const neighboursAlike: Checker = ({ quilt }) => {
   }))
 }
 
-/** Places to the right and below that a block lies beside; those of shifted lines are beside no one place. */
-function touched(kind: Quilt['setting']['kind'], row: number, column: number): [number, number][] {
+/** Of each block the roles that do not wear the same cloth everywhere, whether cells spell it out or not. */
+function variedRoles(quilt: Quilt): Map<string, string[]> {
+  const worn = new Map<string, Map<string, Set<string>>>()
+  for (const cell of new Set(quilt.setting.cells.flat())) {
+    const roles = worn.get(cell.block) ?? new Map<string, Set<string>>()
+    worn.set(cell.block, roles)
+    for (const [role, cloth] of Object.entries(clothsOfCell(quilt, cell)))
+      roles.set(role, (roles.get(role) ?? new Set()).add(cloth))
+  }
+  return new Map(
+    [...worn].map(([block, roles]) => [block, [...roles].flatMap(([role, { size }]) => (size > 1 ? [role] : []))]),
+  )
+}
+
+/**
+ * Places to the right and below that a block is sewn to; across a sash nothing touches, and those of shifted lines are
+ * beside no one place.
+ */
+function touched({ kind, sashing, ends, down }: Quilt['setting'], row: number, column: number): [number, number][] {
+  const right: [number, number][] = sashing && sashing.between !== 'rows' ? [] : [[row, column + 1]]
+  const below: [number, number][] = sashing && sashing.between !== 'columns' ? [] : [[row + 1, column]]
   switch (kind) {
     case 'straight':
-      return [
-        [row, column + 1],
-        [row + 1, column],
-      ]
+      return [...right, ...below]
     case 'on-point': {
+      if (sashing) return []
       const left = row % 2 === 0 ? column - 1 : column
       return [
         [row + 1, left],
@@ -91,8 +110,12 @@ function touched(kind: Quilt['setting']['kind'], row: number, column: number): [
     }
     case 'offset-rows':
     case 'rows':
-      return [[row, column + 1]]
+      return right
     case 'offset-columns':
-      return [[row + 1, column]]
+      // the last row has but every second column, where half blocks fill the ends
+      return below.flatMap(([r, c]) => {
+        const isShort = ends === 'half-blocks' && r === down - 1
+        return isShort ? (c % 2 === 0 ? [[r, c / 2] as [number, number]] : []) : [[r, c] as [number, number]]
+      })
   }
 }
