@@ -3,8 +3,10 @@ import { underArm } from '../core/quilting/underArm'
 import type { QuiltingKind } from '../core/file/quiltingEntry'
 import type { PlannedQuilting } from '../core/plan/plannedQuilting'
 import type { Inches } from '../core/measure/ruler'
-import { formatLength, formatRough } from './length'
+import { NEVER_SEWN } from '../core/quilting/thread'
+import { formatCount, formatLength, formatRough } from './length'
 import { capital } from './names'
+import { formatPart } from './sum'
 import { inEnglish, type Speech } from './speech'
 
 export const QUILTING_NAMES: Readonly<Record<QuiltingKind, string>> = {
@@ -154,4 +156,10 @@ export function markingTools(lightnesses: readonly number[], days: MarkDays, has
       ? [{ tool: 'A water-soluble pen on light cloth', off: 'cold water, much of it; never iron before' }]
       : []),
   ]
+}
+
+/** What is said behind the number of bobbins: what is on one, and that it is never emptied to the last. */
+export function bobbinsText(count: number, holds: number): string {
+  const each = `${formatCount(holds)} m on each, the last ${formatPart(NEVER_SEWN)} of it never sewn`
+  return `${count === 1 ? 'bobbin' : 'bobbins'} (${each})`
 }

@@ -55,6 +55,9 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'half-of-the-strip': 'half of the strip',
   'one-strip': 'strip in one length',
   'bobbins-exactly': 'bobbins, exactly',
+  'thread-from-bobbins': 'half of the thread, from bobbins',
+  'full-bobbin': 'on a full bobbin',
+  'left-on-the-bobbin': 'left on it when it is changed',
   'line-top-and-bobbin': 'threads along the line',
   'corner-to-corner': 'from corner to corner',
   'lines-across': 'lines across',
@@ -81,6 +84,7 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'overhang': 'overhang',
   'binding-spare': 'for corners and closing',
   'strips-exactly': 'strips, exactly',
+  'strips-deep': 'strips',
   'binding-length': 'length of the binding',
   'lost-per-join': 'lost at each join',
   'usable-width': 'usable width of the cloth',
@@ -207,7 +211,7 @@ export function formatPart(part: number): string {
   return `${Math.round(part * 100)} %`.replace('-', '−')
 }
 
-type FigureKind = Exclude<SumKind, 'cloth' | 'yards'> | 'area'
+type FigureKind = Exclude<SumKind, 'cloth'> | 'area'
 
 function figure(value: number, kind: FigureKind, speech: Speech): string {
   switch (kind) {
@@ -217,6 +221,8 @@ function figure(value: number, kind: FigureKind, speech: Speech): string {
       return formatPart(value)
     case 'count':
       return formatCount(value)
+    case 'yards':
+      return formatYards(value, speech)
     case 'length':
       return formatExactLength(value, speech)
   }
@@ -226,11 +232,14 @@ const AREAS = new Set(['area-of-pieces', 'area-of-cloth'])
 /** Terms that are lengths even in the slip of a number of things. */
 const LENGTHS = new Set(['binding-length', 'lost-per-join', 'usable-width', 'to-span', 'measure', 'depth-of-strip'])
 
+/** Terms that are long lengths in the slip of a number of things. */
+const YARDS = new Set(['thread-from-bobbins', 'full-bobbin', 'left-on-the-bobbin'])
 /** Terms that are numbers of things even in the slip of a length. */
 const COUNTS = new Set(['allowances-in-seams'])
 
 function kindOf({ what }: Term, kind: SumKind): FigureKind {
   if (COUNTS.has(what)) return 'count'
+  if (YARDS.has(what)) return 'yards'
   if (AREAS.has(what)) return 'area'
   if (LENGTHS.has(what) || kind === 'cloth' || kind === 'yards') return 'length'
   return kind

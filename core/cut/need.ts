@@ -6,8 +6,8 @@ import { layOutOnSheets } from './sheets'
 import type { CutPiece, Strip } from './cutPiece'
 import { quickLayout } from './knownLayouts'
 import type { Piece } from './piece'
-import type { Inches } from '../measure/ruler'
-import { sumOf, termValue, type Sum } from '../measure/sum'
+import { sameLength, TOLERANCE, type Inches } from '../measure/ruler'
+import { sumOf, termValue, type Sum, type Term } from '../measure/sum'
 import type { Cloth, Quilt } from '../file/quilt'
 import { clothToBuy } from './clothToBuy'
 
@@ -54,11 +54,11 @@ export function clothNeed(quilt: Quilt, cloth: Cloth, pieces: readonly Piece[], 
   if (cloth.form === 'piece') return onSheets(cloth, cutPieces, area)
   const layout = search === QUICK ? quickLayout(cutPieces, cloth.usable) : layOut(cutPieces, cloth.usable, search)
   const along = alongLength(layout)
-  const need = sumOf([
+  const need = sumOf([{ what: 'long-pieces', value: along }, ...stripTerms(layout, along)])
+  const buy = clothToBuy(quilt, cloth.shrink, [
     { what: 'long-pieces', value: along },
     { what: 'strips', value: layout.length - along },
   ])
-  const buy = clothToBuy(quilt, cloth.shrink, need.terms)
   return {
     id: cloth.id,
     need,
@@ -76,6 +76,18 @@ export function clothNeed(quilt: Quilt, cloth: Cloth, pieces: readonly Piece[], 
     left: layout.left,
     unplaced: layout.unplaced,
   }
+}
+
+/** The strips below the long ones, so many of each depth, in the order in which they lie. */
+function stripTerms({ strips }: Layout, along: Inches): Term[] {
+  const below = strips.filter(({ y }) => y >= along - TOLERANCE)
+  const depths: { what: 'strips-deep'; count: number; each: Inches }[] = []
+  for (const { height } of below) {
+    const known = depths.find(({ each }) => sameLength(each, height))
+    if (known) known.count += 1
+    else depths.push({ what: 'strips-deep', count: 1, each: height })
+  }
+  return depths
 }
 
 /** Down to where the long strips reach; the strips beside them cost nothing more. */

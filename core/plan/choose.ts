@@ -19,7 +19,7 @@ export interface Way {
   cloth: number
   length: Inches
   lengthSum: Sum
-  /** Seams and cuts for all of the units. */
+  /** Seams and cuts for all of the units, those made beyond them included. */
   work: number
   /** Area of the pieces, in square inches, and the part of it that is in none of the units. */
   area: number
@@ -87,7 +87,8 @@ function wayOf(method: Method, demand: UnitDemand, room: Workroom): Way {
     cloth,
     length: strips.reduce((sum, { strips: count, depth }) => sum + count * depth, 0),
     lengthSum,
-    work: (made.seams + made.cuts) * demand.count,
+    // what a lot gives beyond those wanted is sewn and cut all the same
+    work: (made.seams + made.cuts) * Math.max(demand.count, made.made),
     area,
     waste: 1 - used / area,
     fitsPieces: made.pieces.every(piece => fitsPieces(piece, room)),

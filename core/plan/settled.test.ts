@@ -1,3 +1,4 @@
+import { DEMO_QUILTS } from '../../demo'
 import fc from 'fast-check'
 import { SHIPPED_DESIGNS } from '../designs/shipped'
 import { rolesOf } from '../designs/design'
@@ -422,4 +423,35 @@ test('a wide seam of the binding: the outermost border is cut wider, the quilt s
   const after = planOf({ ...SAMPLE, borders: [inner, outer], binding: { ...SAMPLE.binding, seam: '3/8' }, made }).plan
   expect(after.stages[2]!.width).toBeCloseTo(measured.stages[2]!.width)
   expect(after.quilt.edged.height).toBeCloseTo(measured.quilt.edged.height)
+})
+
+test('fewest steps: a lot that gives eight is not begun for one unit; what cloth is needed says its strips', () => {
+  const one = (across: number) =>
+    planOf({
+      ...SAMPLE,
+      aim: 'fewest-steps',
+      blocks: [{ id: 'star', design: 'half-square', size: 4, cloths: { dark: 'soot', light: 'cream' } }],
+      setting: { across, down: across, fill: [['star']] },
+      borders: [],
+    }).plan
+  expect(one(1).blocks[0]!.units[0]!.over).toBeLessThan(2)
+  // sixteen units are two whole lots
+  expect(one(4).blocks[0]!.units[0]!.method).toBe('hst-8')
+  for (const file of [SAMPLE, ...DEMO_QUILTS]) {
+    const { plan } = planOf(file)
+    plan.cloths.forEach((cloth, i) => {
+      if (cloth.unit !== 'in' || cloth.need === 0) return
+      const long = cloth.strips.filter(({ run }) => run === 'along').map(({ y, height }) => y + height)
+      const below = cloth.strips.filter(({ y }) => y >= Math.max(0, ...long) - 1e-6)
+      const told = plan.sums[`cloths.${i}.need`]!.terms.flatMap(term =>
+        term.what === 'strips-deep' && 'count' in term ? Array.from({ length: term.count }, () => term.each) : [],
+      )
+      expect(told.sort().map(depth => depth.toFixed(6))).toEqual(
+        below
+          .map(({ height }) => height)
+          .sort()
+          .map(depth => depth.toFixed(6)),
+      )
+    })
+  }
 })

@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import type { Point } from '../geometry/polygon'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { ditchLines } from './ditch'
-import { inOrder, underTheArm } from './order'
+import { inOrder } from './order'
+import { underArm } from './underArm'
 import type { QuiltingLine } from './quiltingLine'
 import { gridLines, parallelLines } from './straight'
 import { quiltedTop } from './quiltedTop'
@@ -121,9 +122,11 @@ test('anchors come first, from the middle outwards, with no more than half of th
     for (const [i, trail] of ordered.entries()) {
       const isStraight = trail.points.length === 2 && trail.from === 'edge' && trail.to === 'edge'
       expect(isStraight).toBe(i < anchors)
-      if (i < anchors) expect(underTheArm(trail, top)).toBeLessThanOrEqual(0.5 + 1e-6)
+      if (i < anchors) expect(underArm(trail.points, top)!.share).toBeLessThanOrEqual(0.5 + 1e-6)
     }
     const fromEdge = inOrder(trails, top, 'from-the-edge')
-    expect(underTheArm(fromEdge.trails[0]!, top)).toBeLessThanOrEqual(underTheArm(ordered[0]!, top))
+    expect(underArm(fromEdge.trails[0]!.points, top)!.share).toBeLessThanOrEqual(
+      underArm(ordered[0]!.points, top)!.share,
+    )
   }
 })

@@ -1,6 +1,7 @@
 // In: the trails of a quilt. Out: the order in which they are sewn, and which way each.
 import type { Point } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
+import { underArm } from './underArm'
 import type { QuiltedTop } from './quiltingLine'
 import type { Trail } from './trails'
 
@@ -127,7 +128,7 @@ function wayOf(trail: Trail, size: { width: Inches; height: Inches }): Way {
     trail,
     heading: headingAt(trail, false),
     headingAtEnd: headingAt(trail, true),
-    arm: underTheArm(trail, size),
+    arm: underArm(trail.points, size)?.share ?? 0,
   }
 }
 
@@ -162,22 +163,6 @@ function costOf({ trail, heading: next, arm }: Way, at: Point, heading: number):
   const apart = Math.abs(next - heading) % (2 * Math.PI)
   const quarters = Math.min(apart, 2 * Math.PI - apart) / (Math.PI / 2)
   return Math.hypot(x - at[0], y - at[1]) + A_QUARTER * quarters + ALL_UNDER_THE_ARM * arm
-}
-
-/** The share of the quilt that lies to the right of the needle, seen along the line: that is under the arm. */
-export function underTheArm(trail: Trail, { width, height }: { width: Inches; height: Inches }): number {
-  const heading = headingAt(trail, false)
-  const [x, y] = trail.points[0]!
-  // the quilt is fed so that the line runs towards the quilter: its right lies under the arm
-  const [nx, ny] = [Math.sin(heading), -Math.cos(heading)]
-  const corners = [
-    [0, 0],
-    [width, 0],
-    [width, height],
-    [0, height],
-  ].map(([cx, cy]) => (cx! - x) * nx + (cy! - y) * ny)
-  const [least, most] = [Math.min(...corners), Math.max(...corners)]
-  return most - least < 1e-9 ? 0 : Math.max(0, most) / (most - least)
 }
 
 /** Quarter turns of the quilt from trail to trail, all together. */

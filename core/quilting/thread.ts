@@ -67,8 +67,16 @@ export function handThreadFor({
   ])
 }
 
+/** The part of a bobbin's thread that stays on it when it is changed. */
+export const NEVER_SEWN = 0.05
+
 /** Half of the thread comes from bobbins, which are never emptied to the last. `holds`: metres on one. */
 export function bobbinsFor(thread: Inches, holds: number): Sum {
-  const exact = thread / 2 / (0.95 * holds * INCHES_PER_METRE)
-  return roundedSum([{ what: 'bobbins-exactly', value: exact }], Math.ceil(exact - 1e-9))
+  const full = holds * INCHES_PER_METRE
+  const exact = thread / 2 / ((1 - NEVER_SEWN) * full)
+  return roundedSum([{ what: 'bobbins-exactly', value: exact }], Math.ceil(exact - 1e-9), [
+    { what: 'thread-from-bobbins', value: thread / 2 },
+    { what: 'full-bobbin', value: full },
+    { what: 'left-on-the-bobbin', value: -NEVER_SEWN * full },
+  ])
 }

@@ -59,11 +59,17 @@ const after = () => {
   isPrinting.value = false
 }
 
-const visitOf = (i: number) => visits.value.findIndex(({ from, batches: own }) => i >= from && i < from + own.length)
+/** Which walk a batch belongs to, and of how many: those for the test blocks are counted apart. */
+function walkText(i: number): string {
+  const mine = visits.value.filter(({ isTest }) => isTest === (batches.value[i]!.test === true))
+  const walk = mine.findIndex(({ from, batches: own }) => i >= from && i < from + own.length) + 1
+  return `walk ${walk} of ${mine.length}`
+}
+const walks = computed(() => visits.value.filter(({ isTest }) => !isTest).length)
 const modeSteps = computed((): ModeStep[] =>
   batches.value.map((batch, i) => {
     const left = batch.count - done.value[i]!
-    const walk = `${STATIONS[batch.at]}, walk ${visitOf(i) + 1} of ${visits.value.length}`
+    const walk = `${STATIONS[batch.at]}, ${walkText(i)}`
     const place = batch.test ? `${walk}, test block` : walk
     return {
       place: `${place}. ${batchTitle(batch, book.value)}`,
@@ -136,9 +142,8 @@ function keepPlace(i: number) {
     <template v-else>
       <h1 class="print-only mb-1 text-2xl">{{ quilt.name }}: the sewing in batches</h1>
       <p class="mb-4 max-w-3xl">
-        {{ quilt.making === 'as-you-go' ? 'All blocks' : 'The whole top' }} in
-        {{ plural(visits.length, 'walk') }} between mat, machine and iron, as few as can be: at each stop all is done
-        that can be done there.
+        {{ quilt.making === 'as-you-go' ? 'All blocks' : 'The whole top' }} in {{ plural(walks, 'walk') }} between mat,
+        machine and iron, as few as can be: at each stop all is done that can be done there.
         <template v-if="visits[0]!.isTest">
           First one block of each kind, to measure before the rest is sewn; what that takes is counted apart.
         </template>

@@ -18,6 +18,7 @@ import {
   orderText,
   QUILTING_NAMES,
   type MarkDays,
+  bobbinsText,
 } from '~~/words/quilting'
 import { craft, inEnglish } from '~~/words/speech'
 import type { ModeStep } from '~/components/common/StepMode.vue'
@@ -146,7 +147,7 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
             of thread{{ by === 'machine' ? ', top and bobbin together' : '' }} (give or take a seventh);
             <template v-if="by === 'machine'"
               ><Figure path="quilting.bobbins" kind="count" title="Bobbins" />
-              {{ quilting.bobbins === 1 ? 'bobbin' : 'bobbins' }};</template
+              {{ bobbinsText(quilting.bobbins, quilt.stitching.bobbin ?? USUAL_BOBBIN) }};</template
             >
             {{ hoursText(quilting, by) }} {{ by === 'machine' ? 'at the machine' : 'by hand' }}.
           </p>
