@@ -29,6 +29,10 @@ export function tryOutName(name: TryOutName): string {
       return `${name.along} shifted by half a block`
     case 'by-turns':
       return `${name.blocks[0]} and ${name.blocks[1]} by turns`
+    case 'changed-over':
+      return `${name.blocks[0]} and ${name.blocks[1]} by turns, changed over`
+    case 'exchanged':
+      return `${name.cloths[0]} and ${name.cloths[1]} exchanged${name.where === 'everywhere' ? '' : ' in every second block'}`
     case 'everywhere':
       return `${name.block} everywhere`
     case 'sashed':

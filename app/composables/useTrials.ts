@@ -1,14 +1,11 @@
-import { readQuilt } from '~~/core/file/readQuilt'
 import type { Quilt } from '~~/core/file/quilt'
 import type { QuiltFile } from '~~/core/file/schema'
-import { tryOutsOf, type TryOut } from '~~/core/edits/tryOuts'
+import { tryOutsOf, type TriedOut } from '~~/core/edits/tryOuts'
 import { createPlanClient } from '~/workers/planClient'
 
-/** A try-out that can be sewn, with the quilt it would be. */
-export interface Trial extends TryOut {
+/** A try-out under a name of its own. */
+export interface Trial extends TriedOut {
   key: string
-  file: QuiltFile
-  quilt: Quilt
 }
 
 /** What a pinned try-out comes to. */
@@ -24,11 +21,7 @@ const MOST_PINNED = 4
 export function useTrials(file: () => QuiltFile, quilt: () => Quilt) {
   const seed = ref(1)
   const trials = computed(() =>
-    tryOutsOf(quilt(), seed.value).flatMap(({ name, edit }): Trial[] => {
-      const tried = edit(file())
-      const read = readQuilt(tried)
-      return read.ok ? [{ key: JSON.stringify(name), name, edit, file: tried, quilt: read.value }] : []
-    }),
+    tryOutsOf(file(), quilt(), seed.value).map((tried): Trial => ({ ...tried, key: JSON.stringify(tried.name) })),
   )
   const pinned = ref<string[]>([])
   const figures = shallowRef<ReadonlyMap<string, TrialFigures | null>>(new Map())

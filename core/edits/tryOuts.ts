@@ -1,8 +1,12 @@
-// In: a quilt. Out: other quilts of its own blocks and cloths, each one edit away.
-import { ownBlocks, type Quilt } from '../file/quilt'
+// In: a quilt. Out: other quilts of its own blocks and cloths that look otherwise, each one edit away.
+import { clothsOfCell } from '../file/clothsOfCell'
+import { clothOf, ownBlocks, type Quilt } from '../file/quilt'
+import { readQuilt } from '../file/readQuilt'
+import type { QuiltFile } from '../file/schema'
 import { sameLength } from '../measure/ruler'
 import { inTurn, type Edit } from './edit'
-import { setEnds, setFill, setKind, setSashing } from './setting'
+import { pictureKey } from '../top/pictureKey'
+import { asCells, setEnds, setFill, setKind, setSashing, withCells } from './setting'
 import { setTurns, TURN_PATTERNS, type TurnPattern } from './turnPatterns'
 
 export type TryOutName =
@@ -11,7 +15,9 @@ export type TryOutName =
   | { kind: 'half-blocks'; along: 'rows' | 'columns' }
   | { kind: 'by-turns'; blocks: [string, string] }
   | { kind: 'everywhere'; block: string }
-  | { kind: 'sashed'; part: 4 | 6 }
+  | { kind: 'changed-over'; blocks: [string, string] }
+  | { kind: 'exchanged'; cloths: [string, string]; where: 'everywhere' | 'every-second' }
+  | { kind: 'sashed'; part: 2 | 3 | 4 | 6 }
   | { kind: 'strips'; along: 'rows' | 'columns' }
   | { kind: 'plain-joins' }
 
@@ -20,8 +26,28 @@ export interface TryOut {
   edit: Edit
 }
 
-/** At least twelve ways to set what the quilt has, in an order to look through: turns, settings, alternates, sashes. */
-export function tryOutsOf(quilt: Quilt, seed = 1): TryOut[] {
+/** A try-out that can be made, with the quilt it would be. */
+export interface TriedOut extends TryOut {
+  file: QuiltFile
+  quilt: Quilt
+}
+
+/** Of all try-outs those that can be made and look otherwise than the quilt does now, and than each other. */
+export function tryOutsOf(file: QuiltFile, quilt: Quilt, seed = 1): TriedOut[] {
+  const seen = new Set([pictureKey(quilt)])
+  return allTryOuts(quilt, seed).flatMap(({ name, edit }): TriedOut[] => {
+    const tried = edit(file)
+    const read = readQuilt(tried)
+    if (!read.ok) return []
+    const key = pictureKey(read.value)
+    if (seen.has(key)) return []
+    seen.add(key)
+    return [{ name, edit, file: tried, quilt: read.value }]
+  })
+}
+
+/** Ways to set what the quilt has, in an order to look through: turns, settings, alternates, cloths, sashes. */
+function allTryOuts(quilt: Quilt, seed: number): TryOut[] {
   const own = ownBlocks(quilt)
   const [first, second] = own
   const isSquare = own.every(
@@ -45,13 +71,14 @@ export function tryOutsOf(quilt: Quilt, seed = 1): TryOut[] {
   const alternates: TryOut[] = second
     ? [
         { name: { kind: 'by-turns', blocks: [first!.name, second.name] }, edit: byTurns(first!.id, second.id) },
+        { name: { kind: 'changed-over', blocks: [second.name, first!.name] }, edit: byTurns(second.id, first!.id) },
         ...own.map(({ id, name }): TryOut => ({ name: { kind: 'everywhere', block: name }, edit: setFill([[id]]) })),
       ]
     : []
   const width = (part: number) => Math.max(1 / 2, Math.round((first!.outer.width / part) * 4) / 4)
   const cloths = quilt.cloths.map(({ id }) => id)
   const sashes: TryOut[] = [
-    ...([6, 4] as const).map((part): TryOut => ({
+    ...([6, 4, 3, 2] as const).map((part): TryOut => ({
       name: { kind: 'sashed', part },
       edit: inTurn(
         setKind('straight'),
@@ -64,7 +91,40 @@ export function tryOutsOf(quilt: Quilt, seed = 1): TryOut[] {
     })),
     ...(sashing ? [{ name: { kind: 'plain-joins' }, edit: setSashing(null) } satisfies TryOut] : []),
   ]
-  return [...turns, ...sets, ...halves, ...alternates, ...sashes]
+  return [...turns, ...sets, ...halves, ...alternates, ...exchanges(quilt), ...sashes]
+}
+
+/** Two cloths of the blocks change places: in all of them, or in every second one. */
+function exchanges(quilt: Quilt): TryOut[] {
+  const worn = [...new Set(ownBlocks(quilt).flatMap(({ cloths }) => Object.values(cloths)))].slice(0, MOST_EXCHANGED)
+  const nameOf = (id: string) => clothOf(quilt, id).name
+  return worn.flatMap((one, i) =>
+    worn.slice(i + 1).flatMap(other =>
+      (['everywhere', 'every-second'] as const).map((where): TryOut => ({
+        name: { kind: 'exchanged', cloths: [nameOf(one), nameOf(other)], where },
+        edit: exchange(quilt, one, other, where),
+      })),
+    ),
+  )
+}
+
+/** Of more cloths too many pairs could be made. */
+const MOST_EXCHANGED = 3
+
+function exchange(quilt: Quilt, one: string, other: string, where: 'everywhere' | 'every-second'): Edit {
+  const swapped = (id: string) => (id === one ? other : id === other ? one : id)
+  return file => {
+    const { fill: _, ...setting } = file.setting
+    const cells = asCells(file).map((line, r) =>
+      line.map((cell, c) => {
+        if (where === 'every-second' && (r + c) % 2 === 0) return cell
+        const own = clothsOfCell(quilt, quilt.setting.cells[r]![c]!)
+        const cloths = Object.fromEntries(Object.entries(own).map(([role, id]) => [role, swapped(id)]))
+        return { ...cell, cloths }
+      }),
+    )
+    return withCells({ ...file, setting }, cells)
+  }
 }
 
 function byTurns(first: string, second: string): Edit {

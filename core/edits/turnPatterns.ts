@@ -1,7 +1,7 @@
 // In: a quilt. Out: its blocks turned and mirrored by a pattern with a name.
 import { finishedPatches } from '../designs/design'
 import { clothsOfCell } from '../file/clothsOfCell'
-import { blockOf, clothOf, designOf, type Quilt } from '../file/quilt'
+import { blockOf, clothOf, designOf, type Cell, type Quilt } from '../file/quilt'
 import { area, cornerMean } from '../geometry/polygon'
 import type { Placement } from '../geometry/placement'
 import { lightness } from '../measure/lightness'
@@ -57,7 +57,8 @@ const PATTERNS: Readonly<Record<Exclude<TurnPattern, 'random'>, Turned>> = {
     return { quarter: ROUND[isLower ? 1 : 0][isRight ? 1 : 0] + ((down + out) % 2) * 2 }
   },
   'light-and-dark': ({ row, column }) => ({ quarter: ROUND[row % 2]![column % 2]! }),
-  'zigzag': ({ column }) => ({ quarter: column % 2 }),
+  // a band of dark and a band of light, each as wide as a block is high and whole from side to side
+  'zigzag': ({ row, column }) => ({ quarter: (row % 2) * 2 + (column % 2) }),
 }
 
 /** Patterns told by where the dark half lies. */
@@ -75,13 +76,19 @@ export function setTurns(quilt: Quilt, pattern: TurnPattern, seed = 1): Edit {
       places.map(line => line.length),
       seed,
     )
-    const darks = new Map(quilt.blocks.map(({ id }) => [id, BY_DARK.has(pattern) ? darkQuarter(quilt, id) : 0]))
+    const darks = new Map<Cell, Quarter>()
+    const darkOf = (cell: Cell): Quarter => {
+      const known = darks.get(cell) ?? darkQuarter(quilt, cell)
+      darks.set(cell, known)
+      return known
+    }
     const cells = places.map((line, r) =>
       line.map((cell, c) => {
         const { turn: _t, mirror: _m, ...rest } = cell
         const { quarter, mirror } = turns[r]![c]!
         const { outer } = blockOf(quilt, cell.block)
-        const wanted = (quarter + 4 - darks.get(cell.block)!) % 4
+        const dark = BY_DARK.has(pattern) ? darkOf(quilt.setting.cells[r]![c]!) : 0
+        const wanted = (quarter + 4 - dark) % 4
         const isSquare = Math.abs(outer.width - outer.height) < 1e-6
         const turn = ((isSquare ? wanted : wanted - (wanted % 2)) * 90) as Placement['turn']
         return { ...rest, ...(turn === 0 ? {} : { turn }), ...(mirror ? { mirror } : {}) }
@@ -134,11 +141,14 @@ function numbersFrom(seed: number): () => number {
   }
 }
 
-/** By how many quarters a block must be turned back for its dark half to lie at the lower right. */
-function darkQuarter(quilt: Quilt, id: string): Quarter {
-  const block = blockOf(quilt, id)
+/**
+ * By how many quarters a block, dressed as in this place, must be turned back for its dark half to lie at the lower
+ * right.
+ */
+function darkQuarter(quilt: Quilt, cell: Cell): Quarter {
+  const block = blockOf(quilt, cell.block)
   const design = designOf(quilt, block)
-  const cloths = clothsOfCell(quilt, { block: id, cloths: {} })
+  const cloths = clothsOfCell(quilt, cell)
   let [x, y, weight] = [0, 0, 0]
   finishedPatches(design, block.width, block.height).forEach((polygon, i) => {
     const dark = area(polygon) * (100 - lightness(clothOf(quilt, cloths[design.patches[i]!.role]!).colour))
