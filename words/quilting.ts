@@ -4,10 +4,11 @@ import type { QuiltingKind } from '../core/file/quiltingEntry'
 import type { PlannedQuilting } from '../core/plan/plannedQuilting'
 import type { Inches } from '../core/measure/ruler'
 import { NEVER_SEWN } from '../core/quilting/thread'
+import { cornersOf } from '../core/quilting/trails'
 import { formatCount, formatLength, formatRough } from './length'
 import { capital } from './names'
 import { formatPart } from './sum'
-import { inEnglish, type Speech } from './speech'
+import { inEnglish, plural, type Speech } from './speech'
 
 export const QUILTING_NAMES: Readonly<Record<QuiltingKind, string>> = {
   ditch: 'in the ditch, along the seams',
@@ -59,9 +60,13 @@ export function lineText(line: Line, plan: PlannedQuilting, speech: Speech): str
     line.from === 'edge'
       ? `Begin in the trimmings at ${placeText(first, plan, speech)}`
       : `Begin with three tiny stitches at ${placeText(first, plan, speech)}, the bobbin thread drawn up`
-  const corners = line.points.length - 2
+  const corners = cornersOf(line.points)
   const way =
-    corners === 0 ? 'straight' : `round ${corners} ${corners === 1 ? 'corner' : 'corners'}, needle down at each,`
+    corners > 0
+      ? `round ${plural(corners, 'corner')}, needle down at each,`
+      : line.points.length > 2
+        ? 'along the curve'
+        : 'straight'
   const end =
     line.to === 'edge'
       ? `to ${placeText(last, plan, speech)}, out into the trimmings`
@@ -74,18 +79,18 @@ export function lineText(line: Line, plan: PlannedQuilting, speech: Speech): str
 
 /** In which order, and why. */
 export function orderText(
-  { anchors, lines, stops, ends, turns }: PlannedQuilting,
+  { anchors, lines, stops, ends, turns, corners }: PlannedQuilting,
   school: string,
   speech: Speech,
 ): string {
   const sewn = lines.filter(({ points }) => points.length > 1).length
   const first =
     anchors === 1
-      ? 'First the straight line from edge to edge, which holds the layers'
-      : `First the ${anchors} straight lines from edge to edge, which hold the layers`
+      ? 'First the long straight line, which holds the layers'
+      : `First the ${anchors} long straight lines, which hold the layers`
   const held =
     anchors === 0
-      ? 'No line runs straight from edge to edge: hold the layers with many pins, and begin in the middle.'
+      ? 'No line runs straight across the quilt: hold the layers with many pins, and begin in the middle.'
       : school === 'from-the-middle'
         ? `${first}: from the middle to the right `
           + 'edge, turn the quilt end for end, again; then those of the next direction.'
@@ -93,8 +98,9 @@ export function orderText(
           + 'middle, turn the quilt end for end, from the middle out; then those of the next direction.'
   const rest = sewn > anchors ? ` Then the other ${sewn - anchors}, from the center out.` : ''
   return inEnglish(
-    `${held}${rest} ${stops} starts and stops inside, ${ends} ends in the trimmings; about ${turns} quarter turns of `
-      + 'the quilt.',
+    `${held}${rest} ${plural(stops, 'start')} and stops inside, ${plural(ends, 'end')} in the trimmings; about `
+      + `${plural(turns - corners, 'quarter turn')} of the quilt from line to line, and ${plural(corners, 'corner')} `
+      + 'within lines, at which it is turned with the needle down.',
     speech,
   )
 }
@@ -104,13 +110,24 @@ export type SewnBy = 'machine' | 'hand' | 'big-stitch'
 const INCHES_A_MINUTE: Readonly<Record<SewnBy, number>> = { 'machine': 45, 'hand': 1.5, 'big-stitch': 4 }
 
 /** Minutes at the machine, roughly: a hand's pace, and what starts and turns cost. */
-export function hoursText({ length, stops, turns, lines }: PlannedQuilting, by: SewnBy): string {
-  const ties = lines.filter(({ points }) => points.length === 1).length
+export function hoursText({ length, stops, turns, corners, lines, ties }: PlannedQuilting, by: SewnBy): string {
   const pace = INCHES_A_MINUTE[by]
-  const minutes =
+  const sewn = lines.length - (ties?.count ?? 0)
+  return timeText(
     by === 'machine'
-      ? length / pace + stops * 0.75 + turns * 0.4 + lines.length * 0.3 + ties * 1.5
-      : length / pace + ties * 1.5
+      ? length / pace + stops * 0.75 + (turns - corners) * 0.4 + corners * 0.15 + sewn * 0.3
+      : length / pace,
+  )
+}
+
+/** Ties are made by hand, whatever the lines are sewn with: how many, and about how long they take. */
+export function tiesText({ count }: NonNullable<PlannedQuilting['ties']>): string {
+  return `${plural(count, 'tie')} by hand, ${timeText(count * MINUTES_A_TIE)}`
+}
+
+const MINUTES_A_TIE = 1.5
+
+function timeText(minutes: number): string {
   const hours = minutes / 60
   return hours < 1
     ? `about ${Math.max(5, Math.round(minutes / 5) * 5)} minutes`

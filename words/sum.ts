@@ -85,6 +85,7 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'binding-spare': 'for corners and closing',
   'strips-exactly': 'strips, exactly',
   'strips-deep': 'strips',
+  'ties': 'ties',
   'binding-length': 'length of the binding',
   'lost-per-join': 'lost at each join',
   'usable-width': 'usable width of the cloth',

@@ -144,6 +144,7 @@ export type TermName =
   | 'tips'
   | 'to-be-trimmed'
   | 'thread-from-bobbins'
+  | 'ties'
   | 'to-span'
   | 'top-height'
   | 'top-width'

@@ -7,9 +7,9 @@ import { sumOf, type Sum } from '../measure/sum'
 import { inOrder, quarterTurns } from '../quilting/order'
 import { QUILTING_KINDS, type QuiltingKind } from '../file/quiltingEntry'
 import { quiltingLines } from '../quilting/quiltingLines'
-import { bobbinsFor, handThreadFor, THICKNESS, threadFor } from '../quilting/thread'
+import { bobbinsFor, handThreadFor, THICKNESS, threadFor, tieThread } from '../quilting/thread'
 import { quiltedTop } from '../quilting/quiltedTop'
-import { trailsOf, type Trail, type TrailEnd } from '../quilting/trails'
+import { cornersOf, trailsOf, type Trail, type TrailEnd } from '../quilting/trails'
 import { stretchesOf, widestGap } from '../quilting/widestGap'
 import type { Dimensions } from '../top/dimensions'
 
@@ -26,10 +26,14 @@ export interface PlannedQuilting {
   stops: number
   /** Ends in the trimmings. */
   ends: number
-  /** Lines at the beginning that run straight from edge to edge and hold the layers. */
+  /** Long straight lines at the beginning, which hold the layers. */
   anchors: number
-  /** Quarter turns of the quilt. */
+  /** Quarter turns of the quilt from line to line, and corners within lines. */
   turns: number
+  /** Of these the corners, at which the needle is down and the quilt turned. */
+  corners: number
+  /** Null where nothing is tied. By hand, with a thread of their own. */
+  ties: { count: number; thread: Inches } | null
   /** Raw. */
   width: Inches
   height: Inches
@@ -58,6 +62,8 @@ export function plannedQuilting(
   const sewn = trails.filter(({ points }) => points.length > 1)
   const ends = countEnds(sewn, 'edge')
   const stops = countEnds(sewn, 'inside')
+  const corners = sewn.reduce((sum, { points }) => sum + cornersOf(points), 0)
+  const tied = trails.length - sewn.length
   const length = lengthSum(sewn)
   const { by, stitch = USUAL_STITCHES[by] } = quilt.stitching
   const thickness = THICKNESS[quilt.batting?.loft ?? 'medium']
@@ -82,7 +88,9 @@ export function plannedQuilting(
     stops,
     ends,
     anchors,
-    turns: Math.round(quarterTurns(sewn)),
+    turns: Math.round(quarterTurns(sewn)) + corners,
+    corners,
+    ties: tied > 0 ? { count: tied, thread: because(tieThread(tied)) } : null,
     width: top.width,
     height: top.height,
   }

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import type { Point } from '../geometry/polygon'
+import { DEMO_QUILTS } from '../../demo'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { ditchLines } from './ditch'
 import { inOrder } from './order'
@@ -81,7 +82,7 @@ const net = fc
 test('five hundred nets: all of every line is followed once, with no more stops than its odd points ask for', () => {
   fc.assert(
     fc.property(net, lines => {
-      const trails = trailsOf(lines, SIZE)
+      const trails = trailsOf(lines, SIZE, Infinity)
       const sum = (all: readonly (readonly Point[])[]) => all.reduce((total, points) => total + lengthOf(points), 0)
       expect(sum(trails.map(({ points }) => points))).toBeCloseTo(sum(lines.map(({ points }) => points)), 6)
       for (const { points } of lines)
@@ -120,13 +121,42 @@ test('anchors come first, from the middle outwards, with no more than half of th
     )
     expect(anchors).toBeGreaterThan(1)
     for (const [i, trail] of ordered.entries()) {
-      const isStraight = trail.points.length === 2 && trail.from === 'edge' && trail.to === 'edge'
-      expect(isStraight).toBe(i < anchors)
+      const [[ax, ay], [bx, by]] = [trail.points[0]!, trail.points.at(-1)!]
+      const isLong = Math.abs(bx - ax) >= top.width / 2 || Math.abs(by - ay) >= top.height / 2
+      expect(trail.points.length === 2 && isLong).toBe(i < anchors)
       if (i < anchors) expect(underArm(trail.points, top)!.share).toBeLessThanOrEqual(0.5 + 1e-6)
     }
     const fromEdge = inOrder(trails, top, 'from-the-edge')
     expect(underArm(fromEdge.trails[0]!.points, top)!.share).toBeLessThanOrEqual(
       underArm(ordered[0]!.points, top)!.share,
     )
+  }
+})
+
+/** Turns of more than thirty degrees, counted by the angle of the arms. */
+const sharp = (points: readonly Point[]) =>
+  points.slice(1, -1).filter((at, i) => {
+    const [a, b] = [less(at, points[i]!), less(points[i + 2]!, at)]
+    const cosine = (a[0] * b[0] + a[1] * b[1]) / (Math.hypot(...a) * Math.hypot(...b))
+    return Math.acos(Math.min(1, Math.max(-1, cosine))) > Math.PI / 6
+  }).length
+
+test('no run turns more often than a person would, long straight seams are left whole, and all is followed once', () => {
+  for (const file of [SAMPLE, ...DEMO_QUILTS]) {
+    const { quilt, work, plan } = planOf({ ...file, quilting: [{ kind: 'ditch' }] })
+    const top = quiltedTop(quilt, work.makes, work.dimensions)
+    const lines = ditchLines(top, 'all')
+    const { lines: sewn, turns, corners, anchors } = plan.quilting!
+    for (const { points } of sewn) expect(sharp(points)).toBeLessThanOrEqual(12)
+    expect(corners).toBe(sewn.reduce((sum, { points }) => sum + sharp(points), 0))
+    expect(turns).toBeGreaterThanOrEqual(corners)
+    const all = (list: readonly { points: readonly Point[] }[]) =>
+      list.reduce((sum, { points }) => sum + lengthOf(points), 0)
+    expect(all(sewn)).toBeCloseTo(all(lines), 4)
+    const long = lines.filter(({ points }) => {
+      const [[ax, ay], [bx, by]] = points as [Point, Point]
+      return Math.abs(bx - ax) >= top.width / 2 || Math.abs(by - ay) >= top.height / 2
+    })
+    expect(anchors).toBe(long.length)
   }
 })

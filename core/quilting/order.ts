@@ -3,7 +3,7 @@ import type { Point } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
 import { underArm } from './underArm'
 import type { QuiltedTop } from './quiltingLine'
-import type { Trail } from './trails'
+import { isAnchor, type Trail } from './trails'
 
 /** From the middle to the right edge, turn the quilt end for end, again; or from the edge in, turn, and out. */
 export type School = 'from-the-middle' | 'from-the-edge'
@@ -15,21 +15,21 @@ const ALL_UNDER_THE_ARM: Inches = 40
 
 export interface Ordered {
   trails: Trail[]
-  /** How many of them, at the beginning, run straight from edge to edge and hold the layers. */
+  /** How many of them, at the beginning, are long straight lines and hold the layers. */
   anchors: number
 }
 
 /**
- * First the straight ones from edge to edge, direction by direction, the one with the most first: they hold the layers.
+ * First the long straight ones, direction by direction, the one with the most first: they hold the layers.
  * Then the rest from the middle outwards, each the cheapest next by the way to it, the quilt's turns and what of it
  * lies under the arm.
  */
 export function inOrder(trails: readonly Trail[], top: QuiltedTop, school: School): Ordered {
-  const isAnchor = ({ points, from, to }: Trail) => from === 'edge' && to === 'edge' && points.length === 2
-  const anchors = anchored(trails.filter(isAnchor), top, school)
+  const holds = ({ points }: Trail) => isAnchor(points, top)
+  const anchors = anchored(trails.filter(holds), top, school)
   const isTie = ({ points }: Trail) => points.length === 1
   const rest = fromTheMiddle(
-    trails.filter(trail => !isAnchor(trail) && !isTie(trail)),
+    trails.filter(trail => !holds(trail) && !isTie(trail)),
     top,
   )
   return { trails: [...anchors, ...rest, ...toAndFro(trails.filter(isTie))], anchors: anchors.length }

@@ -67,6 +67,14 @@ export function handThreadFor({
   ])
 }
 
+/** Of strong thread or wool for one tie: down and up again, a square knot, and tails to be held. */
+const A_TIE: Inches = 8
+
+/** Ties are sewn by hand, each with its own piece of thread. Source: docs/methods.md, quilting. */
+export function tieThread(count: number): Sum {
+  return sumOf([{ what: 'ties', count, each: A_TIE }])
+}
+
 /** The part of a bobbin's thread that stays on it when it is changed. */
 export const NEVER_SEWN = 0.05
 

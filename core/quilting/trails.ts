@@ -21,9 +21,15 @@ export interface Trail {
 /**
  * Lines go straight through each other. Where an even number of them ends, ends are joined two and two, by the least
  * turn; a ring is sewn on the way of a trail that it touches. A point where an odd number ends must be a stop, so no
- * way has fewer but where rings touch nothing. Ties stay what they are.
+ * way has fewer but where rings touch nothing, as long as no trail turns at more than `mostCorners` of the points where
+ * its lines meet: then it is broken there, and straight lines from edge to edge are left to hold the layers. Ties stay
+ * what they are. Source: handbook §10.
  */
-export function trailsOf(lines: readonly QuiltingLine[], top: Pick<QuiltedTop, 'width' | 'height'>): Trail[] {
+export function trailsOf(
+  lines: readonly QuiltingLine[],
+  top: Pick<QuiltedTop, 'width' | 'height'>,
+  mostCorners = MOST_CORNERS,
+): Trail[] {
   const ties = lines.filter(({ points }) => points.length === 1)
   const open: Point[][] = []
   const rings: Ring[] = []
@@ -31,6 +37,7 @@ export function trailsOf(lines: readonly QuiltingLine[], top: Pick<QuiltedTop, '
   for (const { points, kind } of joinedEnds(
     lines.filter(line => line.points.length > 1),
     top,
+    mostCorners,
   )) {
     const isRing = isAt(points[0]!, points.at(-1)!)
     kinds.set(points, kind)
@@ -38,8 +45,11 @@ export function trailsOf(lines: readonly QuiltingLine[], top: Pick<QuiltedTop, '
     else open.push(points)
   }
   const boxes = new Map(rings.map(ring => [ring, boxOf(ring.points)]))
+  const takes = (trail: readonly Point[], ring: readonly Point[]) =>
+    mostCorners === Infinity
+    || (!isAnchor(trail, top) && cornersOf(trail) + cornersOf(ring) + CORNERS_OF_A_TOUCH <= mostCorners)
   // rings that touch no trail may touch each other
-  const left = groupsNear(withRings(open, rings, boxes), boxes).flatMap(group => asFewRings(group, boxes))
+  const left = groupsNear(withRings(open, rings, boxes, takes), boxes).flatMap(group => asFewRings(group, boxes, takes))
   const endAt = (point: Point): TrailEnd => (isOnEdge(point, top) ? 'edge' : 'inside')
   const trail = (points: Point[], kind: QuiltingKind): Trail => ({
     kind,
@@ -52,6 +62,36 @@ export function trailsOf(lines: readonly QuiltingLine[], top: Pick<QuiltedTop, '
     ...left.map(({ points, kind }) => trail(points, kind)),
     ...ties.map(({ points, kind }) => trail([...points], kind)),
   ]
+}
+
+/** A person turns with the needle down a few times in a run, not hundreds. Source: handbook §10. */
+const MOST_CORNERS = 12
+/** Where a ring is taken in the trail turns into it, at its own corner, and out again. */
+const CORNERS_OF_A_TOUCH = 3
+/** Less than this is no corner: the quilt is led round it while sewing. */
+const SHARP = Math.PI / 6
+
+/** At how many of its points a trail turns so that the needle is put down and the quilt turned. */
+export function cornersOf(points: readonly Point[]): number {
+  return points.slice(1, -1).filter((point, i) => turnsSharply(points[i]!, point, points[i + 2]!)).length
+}
+
+function turnsSharply(before: Point, at: Point, after: Point): boolean {
+  const [ax, ay] = [at[0] - before[0], at[1] - before[1]]
+  const [bx, by] = [after[0] - at[0], after[1] - at[1]]
+  return Math.abs(Math.atan2(ax * by - ay * bx, ax * bx + ay * by)) > SHARP
+}
+
+/** A line this part as long as the quilt, or longer, holds the layers. */
+const LONG = 1 / 2
+
+/** Whether a trail is one long straight line: from edge to edge, or from border to border. */
+export function isAnchor(points: readonly Point[], { width, height }: Pick<QuiltedTop, 'width' | 'height'>): boolean {
+  if (points.length !== 2) return false
+  const [[ax, ay], [bx, by]] = points as [Point, Point]
+  const [across, down] = [Math.abs(bx - ax), Math.abs(by - ay)]
+  // as long as a line of its direction is from one edge to the other
+  return Math.max(across / width, down / height) >= LONG
 }
 
 interface Ring {
@@ -75,10 +115,16 @@ interface LineEnd {
 }
 
 /** Lines whose ends meet are joined two and two, those that turn the least first. */
-function joinedEnds(lines: readonly QuiltingLine[], top: Pick<QuiltedTop, 'width' | 'height'>): Ring[] {
+function joinedEnds(
+  lines: readonly QuiltingLine[],
+  top: Pick<QuiltedTop, 'width' | 'height'>,
+  mostCorners: number,
+): Ring[] {
   const ends = new Map<string, LineEnd[]>()
   lines.forEach(({ points }, line) => {
     if (isAt(points[0]!, points.at(-1)!)) return
+    // what holds the layers is sewn by itself, first
+    if (mostCorners !== Infinity && isAnchor(points, top)) return
     for (const isFirst of [true, false]) {
       const [end, before] = isFirst ? [points[0]!, points[1]!] : [points.at(-1)!, points.at(-2)!]
       if (isOnEdge(end, top)) continue
@@ -105,14 +151,14 @@ function joinedEnds(lines: readonly QuiltingLine[], top: Pick<QuiltedTop, 'width
     }
   }
   const used = new Set<number>()
-  const follow = (line: number, isForward: boolean): Point[] => {
-    const points: Point[] = []
+  const follow = (line: number, isForward: boolean): Point[][] => {
+    const runs: Point[][] = []
     for (let at = { line, isForward }; ;) {
       used.add(at.line)
       const own = at.isForward ? lines[at.line]!.points : [...lines[at.line]!.points].reverse()
-      points.push(...(points.length > 0 ? own.slice(1) : own))
+      runs.push([...own])
       const on = next.get(`${at.line} ${!at.isForward}`)
-      if (!on || used.has(on.line)) return points
+      if (!on || used.has(on.line)) return brokenRuns(runs, mostCorners)
       at = { line: on.line, isForward: on.isFirst }
     }
   }
@@ -121,12 +167,30 @@ function joinedEnds(lines: readonly QuiltingLine[], top: Pick<QuiltedTop, 'width
   lines.forEach((_, line) => {
     for (const isFirst of [true, false])
       if (!used.has(line) && !next.has(`${line} ${isFirst}`))
-        found.push({ points: follow(line, isFirst), kind: lines[line]!.kind })
+        for (const points of follow(line, isFirst)) found.push({ points, kind: lines[line]!.kind })
   })
   lines.forEach((_, line) => {
-    if (!used.has(line)) found.push({ points: follow(line, true), kind: lines[line]!.kind })
+    if (used.has(line)) return
+    for (const points of follow(line, true)) found.push({ points, kind: lines[line]!.kind })
   })
   return found
+}
+
+/** Lines that follow each other, end on end, as few trails as turn no more often than that, and as like as can be. */
+function brokenRuns(runs: readonly Point[][], mostCorners: number): Point[][] {
+  const isTurn = (i: number) => turnsSharply(runs[i - 1]!.at(-2)!, runs[i]![0]!, runs[i]![1]!)
+  const turns = runs.flatMap((_, i) => (i > 0 && isTurn(i) ? [i] : []))
+  const parts = mostCorners === Infinity ? 1 : Math.ceil((turns.length + 1) / (mostCorners + 1))
+  // of all turns every so manyth is a stop
+  const breaks = new Set(
+    Array.from({ length: parts - 1 }, (_, k) => turns[Math.round(((k + 1) * (turns.length + 1)) / parts) - 1]!),
+  )
+  const trails: Point[][] = []
+  runs.forEach((own, i) => {
+    if (i === 0 || breaks.has(i)) trails.push([...own])
+    else trails.at(-1)!.push(...own.slice(1))
+  })
+  return trails
 }
 
 function keyOf([x, y]: Point): string {
@@ -158,11 +222,11 @@ function groupsNear(rings: readonly Ring[], around: ReadonlyMap<Ring, Box>): Rin
 }
 
 /** The first ring takes in all that it can touch, then the first of those left. */
-function asFewRings(rings: readonly Ring[], around: ReadonlyMap<Ring, Box>): Ring[] {
+function asFewRings(rings: readonly Ring[], around: ReadonlyMap<Ring, Box>, takes: Takes): Ring[] {
   const few: Ring[] = []
   for (let apart = [...rings]; apart.length > 0;) {
     const [base, ...others] = apart as [Ring, ...Ring[]]
-    apart = withRings([base.points], others, around)
+    apart = withRings([base.points], others, around, takes)
     few.push(base)
   }
   return few
@@ -170,8 +234,11 @@ function asFewRings(rings: readonly Ring[], around: ReadonlyMap<Ring, Box>): Rin
 
 type Box = readonly [left: number, top: number, right: number, bottom: number]
 
+/** Whether a trail may take in a ring. */
+type Takes = (trail: readonly Point[], ring: readonly Point[]) => boolean
+
 /** Rings that touch a trail are sewn on its way, round and back to where they touch. Gives those that touch none. */
-function withRings(trails: Point[][], rings: readonly Ring[], around: ReadonlyMap<Ring, Box>): Ring[] {
+function withRings(trails: Point[][], rings: readonly Ring[], around: ReadonlyMap<Ring, Box>, takes: Takes): Ring[] {
   const boxes = new Map<readonly Point[], Box>(trails.map(trail => [trail, boxOf(trail)]))
   let left = [...rings]
   for (let isChanged = true; isChanged;) {
@@ -179,7 +246,7 @@ function withRings(trails: Point[][], rings: readonly Ring[], around: ReadonlyMa
     left = left.filter(ring => {
       const box = around.get(ring)!
       // straight ones are left as they are, to hold the layers, as long as others do
-      const near = trails.filter(trail => overlap(boxes.get(trail)!, box))
+      const near = trails.filter(trail => overlap(boxes.get(trail)!, box) && takes(trail, ring.points))
       for (const trail of near.sort((a, b) => Number(b.length > 2) - Number(a.length > 2))) {
         const at = touching(trail, ring.points, box)
         if (!at) continue

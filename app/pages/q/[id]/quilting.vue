@@ -19,6 +19,7 @@ import {
   QUILTING_NAMES,
   type MarkDays,
   bobbinsText,
+  tiesText,
 } from '~~/words/quilting'
 import { craft, inEnglish } from '~~/words/speech'
 import type { ModeStep } from '~/components/common/StepMode.vue'
@@ -129,8 +130,18 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
               }}</template
             ><template v-else>. Say what the {{ craft('batting', speech) }} allows, and it is compared.</template>
           </p>
-          <p>{{ orderText(quilting, school, speech) }}</p>
-          <p class="text-lg">
+          <p v-if="quilting.ties" class="text-lg" data-testid="ties">
+            {{ tiesText(quilting.ties) }};
+            <Figure
+              path="quilting.ties.thread"
+              kind="yards"
+              :text="formatYards(quilting.ties.thread, speech)"
+              title="Thread for the ties"
+            />
+            of strong thread or wool.
+          </p>
+          <p v-if="quilting.length > 0">{{ orderText(quilting, school, speech) }}</p>
+          <p v-if="quilting.length > 0" class="text-lg">
             <Figure
               path="quilting.length"
               kind="yards"
@@ -151,11 +162,11 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
             >
             {{ hoursText(quilting, by) }} {{ by === 'machine' ? 'at the machine' : 'by hand' }}.
           </p>
-          <p v-if="by === 'machine'" class="note">
+          <p v-if="quilting.length > 0 && by === 'machine'" class="note">
             Stitches of {{ formatMillimetres(stitch) }}, a fresh needle, the even-feed foot for straight lines; for
             motifs the free-motion foot, feed down. Try tension on a scrap of the same three layers.
           </p>
-          <p v-else class="note">
+          <p v-else-if="quilting.length > 0" class="note">
             Stitches of {{ formatMillimetres(stitch) }}, in a hoop or frame that is not drum-tight, a thimble on;
             threads of about <span data-given>{{ formatRough(18, speech) }}</span>, the knot popped into the
             {{ craft('batting', speech) }},
