@@ -4,13 +4,23 @@ import type { QuiltFile } from '~~/core/file/schema'
 export interface KeptQuilt {
   kept: 1
   id: string
+  /** Grows with each write; never in exported files. */
+  revision: number
   file: QuiltFile
   savedAt: string
   /** Earlier states, newest first, five at the most. */
-  versions: { at: string; file: QuiltFile }[]
+  versions: Version[]
   /** Where the person was, so that tomorrow opens at the same step. */
   bookmark?: Bookmark
 }
+
+/** An earlier state; or one that a tab made while another had the quilt. */
+export interface Version {
+  at: string
+  file: QuiltFile
+  isFromOtherTab?: true
+}
+
 export interface Bookmark {
   station: string
   step?: number
@@ -20,6 +30,26 @@ export interface Bookmark {
 export const MOST_VERSIONS = 5
 /** A new version is begun when the last is older than this. */
 const VERSION_EVERY_MS = 5 * 60_000
+
+/** Whether what storage gave is a kept quilt, and not a record that was spoilt. */
+export function isKeptQuilt(value: unknown): value is KeptQuilt {
+  const record = value as Partial<KeptQuilt> | null | undefined
+  return (
+    record?.kept === 1
+    && typeof record.id === 'string'
+    && typeof record.savedAt === 'string'
+    && typeof record.file === 'object'
+    && record.file !== null
+    && Array.isArray(record.versions)
+  )
+}
+
+/** The quilt with more versions beside its own: each once, the newest first, five at the most. */
+export function withVersions(quilt: KeptQuilt, more: readonly Version[]): KeptQuilt {
+  const all = new Map([...more, ...quilt.versions].map(version => [version.at, version]))
+  const versions = [...all.values()].sort((a, b) => b.at.localeCompare(a.at)).slice(0, MOST_VERSIONS)
+  return { ...quilt, versions }
+}
 
 /**
  * The kept quilt with a new state; the state before it becomes a version when the last version is old enough, or at

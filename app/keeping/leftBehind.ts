@@ -22,12 +22,12 @@ export function leaveBehind(quiltId: string, left: LeftBehind): void {
   }
 }
 
-/** Takes up what was left behind after this state, if anything was; whatever lay there is gone then. */
-export function takeUp(quiltId: string, after: string): LeftBehind | null {
+/** Takes up what was left behind, if anything was, after whichever state; nothing lies there then. */
+export function takeUp(quiltId: string): LeftBehind | null {
   try {
     const left = JSON.parse(localStorage.getItem(keyOf(quiltId)) ?? 'null') as LeftBehind | null
     localStorage.removeItem(keyOf(quiltId))
-    return left?.after === after ? left : null
+    return left && typeof left.after === 'string' && typeof left.file === 'object' ? left : null
   } catch {
     return null
   }

@@ -1,45 +1,79 @@
-import localforage from 'localforage'
-import type { KeptQuilt } from './keptQuilt'
+import { database } from './database'
+import { isKeptQuilt, withVersions, type KeptQuilt, type Version } from './keptQuilt'
 
 const PREFIX = 'quilt:'
-const storage = localforage.createInstance({ name: 'wren', storeName: 'quilts', description: 'Quilts kept by Wren' })
 
 /** Quilts that storage would not take: they live as long as the page. */
 const inMemory = new Map<string, KeptQuilt>()
 
+/** Another tab wrote the quilt, or removed it, after the state that this write starts from: nothing was written. */
+export class Overtaken extends Error {
+  constructor() {
+    super('the quilt was kept by another tab since')
+  }
+}
+
 /** Ids of all quilts; of those in memory alone where storage cannot be read (`isReadable` false). */
 export async function keptIds(): Promise<{ ids: string[]; isReadable: boolean }> {
   try {
-    const stored = (await storage.keys()).filter(key => key.startsWith(PREFIX)).map(key => key.slice(PREFIX.length))
+    const keys = await (await database()).getAllKeys('quilts')
+    const stored = keys.filter(key => key.startsWith(PREFIX)).map(key => key.slice(PREFIX.length))
     return { ids: [...new Set([...stored, ...inMemory.keys()])], isReadable: true }
   } catch {
     return { ids: [...inMemory.keys()], isReadable: false }
   }
 }
 
-/** The newest state of a quilt; null when there is none. Fails when storage cannot be read. */
+/** The newest state of a quilt; null when there is none, or its record is spoilt. Fails when storage cannot be read. */
 export async function loadKept(id: string): Promise<KeptQuilt | null> {
   const held = inMemory.get(id)
   if (held) return held
-  const value = await storage.getItem<KeptQuilt>(PREFIX + id)
-  return value && value.kept === 1 ? value : null
+  const value: unknown = await (await database()).get('quilts', PREFIX + id)
+  // written before writes were counted
+  return isKeptQuilt(value) ? { ...value, revision: value.revision ?? 0 } : null
 }
 
-/** Keeps a quilt. Fails when storage will not take it; it is held in memory then, until storage takes a later state. */
-export async function keep(quilt: KeptQuilt): Promise<void> {
+/**
+ * Keeps a quilt, comparing in one transaction that nobody wrote since the revision it starts from; gives it with the
+ * revision it has now. Versions that others added are kept. Fails with `Overtaken`; or when storage will not take it:
+ * it is held in memory then, until storage takes a later state.
+ */
+export async function keep(quilt: KeptQuilt): Promise<KeptQuilt> {
+  const next = { ...quilt, revision: quilt.revision + 1 }
   try {
-    await storage.setItem(PREFIX + quilt.id, quilt)
+    const tx = (await database()).transaction('quilts', 'readwrite')
+    const stored: unknown = await tx.store.get(PREFIX + quilt.id)
+    const isStored = isKeptQuilt(stored)
+    if (isStored ? (stored.revision ?? 0) !== quilt.revision : quilt.revision > 0 && !inMemory.has(quilt.id)) {
+      tx.abort()
+      await tx.done.catch(() => {})
+      throw new Overtaken()
+    }
+    const merged = isStored ? withVersions(next, stored.versions) : next
+    await Promise.all([tx.store.put(merged, PREFIX + quilt.id), tx.done])
     inMemory.delete(quilt.id)
+    return merged
   } catch (error) {
-    inMemory.set(quilt.id, quilt)
+    if (!(error instanceof Overtaken)) inMemory.set(quilt.id, quilt)
     throw error
   }
 }
 
-/** Takes a quilt out of storage and of memory. What storage will not let go of stays there. */
+/** Adds a state to the versions of a quilt, whoever works on it; its newest state stays. */
+export async function keepVersion(id: string, version: Version): Promise<void> {
+  const tx = (await database()).transaction('quilts', 'readwrite')
+  const stored: unknown = await tx.store.get(PREFIX + id)
+  if (isKeptQuilt(stored)) await tx.store.put(withVersions(stored, [version]), PREFIX + id)
+  await tx.done
+}
+
+/** Takes a quilt out of storage and of memory, with its forms. What storage will not let go of stays there. */
 export async function removeKept(id: string): Promise<void> {
   inMemory.delete(id)
-  await storage.removeItem(PREFIX + id)
+  const tx = (await database()).transaction(['quilts', 'forms'], 'readwrite')
+  await tx.objectStore('quilts').delete(PREFIX + id)
+  await tx.objectStore('forms').delete(IDBKeyRange.bound(`${id}:`, `${id}:\uffff`))
+  await tx.done
 }
 
 export function newId(): string {

@@ -4,6 +4,8 @@ import type { Problem } from '~~/core/file/problem'
 import { MOST_BYTES } from '~~/core/file/readText'
 import type { QuiltFile } from '~~/core/file/schema'
 import { problemLine } from '~~/words/problem'
+import { plural } from '~~/words/speech'
+import { loadForms, SHELF } from '~/keeping/keptForms'
 import { readFile } from '~/workers/readFile'
 
 const shelf = useShelf()
@@ -17,7 +19,7 @@ const {
 useHead({ title: 'Wren' })
 
 onMounted(async () => {
-  await shelf.load()
+  await Promise.all([shelf.load(), loadForms(SHELF)])
   const seen = useStorage('wren-demo-laid-out', false)
   if (demo && !seen.value && shelf.quilts.length === 0) {
     seen.value = true
@@ -105,6 +107,10 @@ async function remove(id: string) {
     <p v-if="shelf.trouble === 'cannot-read'" class="caution mb-4" role="alert">
       The shelf in this browser cannot be read. You can begin quilts and open files all the same, but they last only as
       long as this page is open: save copies as files.
+    </p>
+    <p v-if="shelf.spoilt > 0" class="caution mb-4" role="alert" data-testid="spoilt">
+      {{ plural(shelf.spoilt, 'quilt') }} of this shelf cannot be read: the record is damaged. It is left as it is, and
+      all others are here.
     </p>
     <p v-if="!shelf.isLoaded" class="note py-20 text-center" role="status">Fetching the quilts …</p>
     <section v-else-if="shelf.quilts.length === 0" class="card mx-auto my-16 max-w-xl space-y-4 p-8 text-center">

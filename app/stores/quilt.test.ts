@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import { setBlocksSize } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
 import { setCounts } from '~~/core/edits/setting'
-import { SAMPLE } from '~~/core/testing/quiltOf'
+import { quiltOf, SAMPLE } from '~~/core/testing/quiltOf'
 import type { KeptQuilt } from '~/keeping/keptQuilt'
 
 const storage = new Map<string, KeptQuilt>()
@@ -15,14 +15,24 @@ const state = {
   isGone: ref(false),
   asked: [] as unknown[],
 }
+class MockOvertaken extends Error {}
 jest.mock('~/keeping/quiltKeeper', () => ({
   loadKept: async (id: string) => storage.get(id) ?? null,
+  Overtaken: MockOvertaken,
   keep: async (quilt: KeptQuilt) => {
     if (state.isSlow) await new Promise<void>(resolve => state.slow.push(resolve))
     if (state.isFull) throw new Error('full')
-    storage.set(quilt.id, structuredClone(quilt))
+    if ((storage.get(quilt.id)?.revision ?? 0) !== quilt.revision) throw new MockOvertaken()
+    const next = { ...quilt, revision: quilt.revision + 1 }
+    storage.set(quilt.id, structuredClone(next))
+    return next
+  },
+  keepVersion: async (id: string, version: KeptQuilt['versions'][number]) => {
+    const stored = storage.get(id)!
+    storage.set(id, structuredClone({ ...stored, versions: [version, ...stored.versions] }))
   },
 }))
+jest.mock('~/keeping/keptForms', () => ({ loadForms: async () => {} }))
 jest.mock('~/keeping/lease', () => ({
   holdLease: () => ({
     isMine: state.isMine,
@@ -48,6 +58,7 @@ Object.assign(globalThis, {
 const fresh = (): KeptQuilt => ({
   kept: 1,
   id: 'q',
+  revision: 0,
   file: structuredClone(SAMPLE),
   savedAt: '2026-03-01T10:00:00.000Z',
   versions: [],
@@ -132,6 +143,7 @@ test('while another tab works on the quilt nothing can be changed; taking over r
   state.isMine.value = false
   storage.set('q', {
     ...fresh(),
+    revision: 1,
     file: setBlocksSize(10)(structuredClone(SAMPLE)),
     savedAt: '2026-03-01T11:00:00.000Z',
   })
@@ -152,6 +164,7 @@ test("work that storage never took is one step back when another tab's is taken 
   state.isFull = false
   storage.set('q', {
     ...fresh(),
+    revision: 1,
     file: setBlocksSize(10)(structuredClone(SAMPLE)),
     savedAt: '2026-03-01T11:00:00.000Z',
   })
@@ -218,10 +231,10 @@ test('storage that is full says so and loses nothing; once there is room again i
   state.isFull = true
   store.apply('size', setBlocksSize(8))
   await store.saveNow()
-  expect([store.trouble, store.isKept, store.quilt!.blocks[0]!.width]).toEqual(['not-kept', false, 8])
+  expect([store.keeping, store.isKept, store.quilt!.blocks[0]!.width]).toEqual(['not-kept', false, 8])
   state.isFull = false
   await store.saveNow()
-  expect([store.trouble, store.isKept]).toEqual([null, true])
+  expect([store.keeping, store.isKept]).toEqual([null, true])
 })
 
 test('writes that overtake each other would leave the older state; they wait their turn', async () => {
@@ -299,4 +312,51 @@ test('a tab that looked on reads what was kept since, before it may change anyth
   expect(store.apply('narrow', setCounts(3, 7))).toEqual([])
   await store.saveNow()
   expect(storage.get('q')!.file.setting).toMatchObject({ across: 3, down: 7 })
+})
+
+test('a tab that slept while another went on writes nothing over it: its work is a version, and that is said', async () => {
+  const store = await opened()
+  state.isSlow = true
+  store.apply('size', setBlocksSize(8))
+  const writing = store.saveNow()
+  // meanwhile another tab takes over and keeps its own edit
+  const theirs = setBlocksSize(10)(structuredClone(SAMPLE))
+  storage.set('q', { ...fresh(), revision: 1, file: theirs, savedAt: '2026-03-01T11:00:00.000Z' })
+  state.isSlow = false
+  for (const go of state.slow) go()
+  await writing
+  expect(storage.get('q')).toMatchObject({ revision: 1, file: theirs })
+  const [version] = storage.get('q')!.versions
+  expect(version!.isFromOtherTab).toBe(true)
+  expect(quiltOf(version!.file).blocks[0]!.width).toBe(8)
+  expect([store.keeping, store.quilt!.blocks[0]!.width]).toEqual(['overtaken', 10])
+  // and it is one step back in this tab too
+  store.undo()
+  expect(store.quilt!.blocks[0]!.width).toBe(8)
+})
+
+test('a write that does not come back in two seconds is said, and no more once it has', async () => {
+  jest.useFakeTimers()
+  const store = await opened()
+  state.isSlow = true
+  store.apply('size', setBlocksSize(8))
+  await jest.advanceTimersByTimeAsync(1900)
+  expect(store.keeping).toBeNull()
+  await jest.advanceTimersByTimeAsync(200)
+  expect(store.keeping).toBe('slow')
+  state.isSlow = false
+  for (const go of state.slow) go()
+  await jest.advanceTimersByTimeAsync(10)
+  expect([store.keeping, store.isKept]).toEqual([null, true])
+  jest.useRealTimers()
+})
+
+test('what a closed page left behind is taken up; where others went on since it is a version', async () => {
+  const own = setBlocksSize(8)(structuredClone(SAMPLE))
+  left.set('wren-left:q', JSON.stringify({ after: '2026-03-01T09:00:00.000Z', file: own }))
+  const store = await opened()
+  expect(store.quilt!.blocks[0]!.width).toBe(9)
+  await new Promise(resolve => setTimeout(resolve))
+  expect(quiltOf(storage.get('q')!.versions[0]!.file).blocks[0]!.width).toBe(8)
+  expect(left.size).toBe(0)
 })

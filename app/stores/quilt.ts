@@ -11,8 +11,9 @@ import type { Quilt } from '~~/core/file/quilt'
 import type { QuiltFile } from '~~/core/file/schema'
 import { holdLease, type Lease } from '~/keeping/lease'
 import { withState, type Bookmark, type KeptQuilt } from '~/keeping/keptQuilt'
-import { leaveBehind, takeUp } from '~/keeping/leftBehind'
-import { keep, loadKept } from '~/keeping/quiltKeeper'
+import { loadForms } from '~/keeping/keptForms'
+import { leaveBehind, takeUp, type LeftBehind } from '~/keeping/leftBehind'
+import { keep, keepVersion, loadKept, Overtaken } from '~/keeping/quiltKeeper'
 import { createPlanClient, type PlanClient } from '~/workers/planClient'
 import type { Workbook } from '~/workers/planMessages'
 
@@ -25,6 +26,8 @@ interface Undoable {
 }
 
 const SAVE_AFTER_MS = 200
+/** A write that has not come back by then is said to be slow. */
+const SLOW_MS = 2000
 /** However fast edits follow each other, one of them is written after this. */
 const SAVE_WITHIN_MS = 600
 const PLAN_AFTER_MS = 60
@@ -46,7 +49,9 @@ export const useQuilt = defineStore('quilt', () => {
   const isPlanning = ref(false)
   const past = shallowRef<Undoable[]>([])
   const future = shallowRef<Undoable[]>([])
-  const trouble = ref<null | 'not-kept' | 'planner-restarted' | 'planner-failed' | 'planner-silent'>(null)
+  /** What keeping has run into: storage refuses, is slow; another tab went on with the quilt while this one slept. */
+  const keeping = ref<null | 'not-kept' | 'slow' | 'overtaken'>(null)
+  const trouble = ref<null | 'planner-restarted' | 'planner-failed' | 'planner-silent'>(null)
   const lease = shallowRef<Lease | null>(null)
   /** Where the person is, for tomorrow. */
   const bookmark = shallowRef<Bookmark | undefined>()
@@ -83,14 +88,13 @@ export const useQuilt = defineStore('quilt', () => {
   /** Opens a kept quilt, or says that there is none, that it can no longer be read, or that storage cannot. */
   async function open(id: string): Promise<Opening> {
     await close()
-    const found = await loadKept(id).catch(() => 'refused' as const)
+    const [found] = await Promise.all([loadKept(id).catch(() => 'refused' as const), loadForms(id)])
     if (found === 'refused') return 'storage-refused'
     if (!found) return 'missing'
     if (!show(found.file)) return 'unreadable'
     kept.value = found
     bookmark.value = found.bookmark
-    const left = takeUp(id, found.savedAt)
-    if (left && show(left.file)) bookmark.value = left.bookmark
+    takeUpWhatWasLeft(takeUp(id), found)
     lease.value = holdLease(id, writeBeforeHandingOver)
     client = createPlanClient(
       {
@@ -133,6 +137,14 @@ export const useQuilt = defineStore('quilt', () => {
     return 'open'
   }
 
+  /** What an earlier page could no longer write: it goes on from there, or is a version where others went on since. */
+  function takeUpWhatWasLeft(left: LeftBehind | null, newest: KeptQuilt) {
+    if (!left) return
+    if (left.after === newest.savedAt) {
+      if (show(left.file)) bookmark.value = left.bookmark
+    } else void keepAsVersion(newest.id, left.file)
+  }
+
   /** Another tab takes over: what is not in storage yet goes there first, though this tab may change nothing more. */
   async function writeBeforeHandingOver() {
     await writing
@@ -148,7 +160,7 @@ export const useQuilt = defineStore('quilt', () => {
     kept.value = file.value = quilt.value = workbook.value = batches.value = null
     past.value = []
     future.value = []
-    trouble.value = null
+    trouble.value = keeping.value = null
     useSettings().quiltUnits = null
   }
 
@@ -239,13 +251,37 @@ export const useQuilt = defineStore('quilt', () => {
       mark || marked.file !== file.value
         ? withState(marked, toPlain(file.value), new Date().toISOString(), mark)
         : marked
+    const late = setTimeout(() => (keeping.value = 'slow'), SLOW_MS)
     try {
-      await keep(next)
-      if (kept.value?.id === next.id) kept.value = next
-      if (trouble.value === 'not-kept') trouble.value = null
-    } catch {
-      trouble.value = 'not-kept'
+      const stands = await keep(next)
+      if (kept.value?.id === next.id) kept.value = { ...stands, file: next.file, bookmark: next.bookmark }
+      if (keeping.value !== 'overtaken') keeping.value = null
+    } catch (error) {
+      if (error instanceof Overtaken) await giveWay(next)
+      else keeping.value = 'not-kept'
+    } finally {
+      clearTimeout(late)
     }
+  }
+
+  /** Another tab wrote since: its work stays the newest, that of this tab becomes a version. */
+  async function giveWay({ id, file: own }: KeptQuilt) {
+    if (isGone.value) return
+    await keepAsVersion(id, own)
+    keeping.value = 'overtaken'
+    await catchUp()
+  }
+
+  async function keepAsVersion(id: string, own: QuiltFile) {
+    await keepVersion(id, { at: new Date().toISOString(), file: toPlain(own), isFromOtherTab: true }).catch(() => {
+      // it is one step back in this tab all the same
+      keeping.value = 'not-kept'
+    })
+  }
+
+  /** What was said of keeping has been read. */
+  function hush() {
+    if (keeping.value === 'overtaken') keeping.value = null
   }
 
   /**
@@ -304,9 +340,8 @@ export const useQuilt = defineStore('quilt', () => {
       bookmark.value = newest.bookmark
       past.value = own ? [...past.value, { name: 'work of the other tab', file: own }] : []
       future.value = []
-      const left = takeUp(id, newest.savedAt)
-      if (left && show(left.file)) bookmark.value = left.bookmark
-    } else kept.value = { ...kept.value, file: { ...kept.value.file } }
+      takeUpWhatWasLeft(takeUp(id), newest)
+    } else kept.value = { ...kept.value, revision: 0, file: { ...kept.value.file } }
     isPlanning.value = true
     void askPlan()
     void save()
@@ -349,6 +384,8 @@ export const useQuilt = defineStore('quilt', () => {
     past,
     future,
     trouble,
+    keeping,
+    hush,
     canWrite,
     lease,
     open,

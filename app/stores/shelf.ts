@@ -7,6 +7,8 @@ import type { KeptQuilt } from '~/keeping/keptQuilt'
 export const useShelf = defineStore('shelf', () => {
   const quilts = shallowRef<KeptQuilt[]>([])
   const isLoaded = ref(false)
+  /** Records that cannot be read: they are left as they are, and hide nothing else. */
+  const spoilt = ref(0)
   /** What the browser refuses; the shelf works from memory then, as long as the page is open. */
   const trouble = ref<null | 'cannot-read' | 'not-kept'>(null)
 
@@ -14,23 +16,32 @@ export const useShelf = defineStore('shelf', () => {
     const { ids, isReadable } = await keptIds()
     const all = await Promise.all(ids.map(id => loadKept(id).catch(() => null)))
     quilts.value = all.filter(quilt => quilt !== null).sort((a, b) => b.savedAt.localeCompare(a.savedAt))
+    spoilt.value = isReadable ? all.length - quilts.value.length : 0
     if (!isReadable) trouble.value = 'cannot-read'
     isLoaded.value = true
   }
 
   async function hold(quilt: KeptQuilt) {
+    let held = quilt
     try {
-      await keep(quilt)
+      held = await keep(quilt)
       if (trouble.value === 'not-kept') trouble.value = null
     } catch {
       trouble.value ??= 'not-kept'
     }
-    quilts.value = [quilt, ...quilts.value.filter(other => other.id !== quilt.id)]
+    quilts.value = [held, ...quilts.value.filter(other => other.id !== quilt.id)]
   }
 
   /** Puts a quilt on the shelf and gives its id. */
   async function add(file: QuiltFile): Promise<string> {
-    const quilt: KeptQuilt = { kept: 1, id: newId(), file, savedAt: new Date().toISOString(), versions: [] }
+    const quilt: KeptQuilt = {
+      kept: 1,
+      id: newId(),
+      revision: 0,
+      file,
+      savedAt: new Date().toISOString(),
+      versions: [],
+    }
     await hold(quilt)
     return quilt.id
   }
@@ -55,7 +66,8 @@ export const useShelf = defineStore('shelf', () => {
   /** Puts a removed quilt back, unless a newer state of it is there already. */
   async function putBack(quilt: KeptQuilt) {
     const there = await loadKept(quilt.id).catch(() => null)
-    if (!there || there.savedAt <= quilt.savedAt) await hold(quilt)
+    if (!there) await hold({ ...quilt, revision: 0 })
+    else if (there.savedAt <= quilt.savedAt) await hold({ ...quilt, revision: there.revision })
     await load()
   }
 
@@ -65,5 +77,5 @@ export const useShelf = defineStore('shelf', () => {
     for (const file of [...DEMO_QUILTS].reverse()) await add(file)
   }
 
-  return { quilts, isLoaded, trouble, load, add, remove, putBack, addDemo }
+  return { quilts, isLoaded, spoilt, trouble, load, add, remove, putBack, addDemo }
 })

@@ -28,6 +28,8 @@ async function goBack(at: string) {
           <span class="grow"
             ><strong>{{ when(version.at) }}</strong
             ><br /><span class="note"
+              ><template v-if="version.isFromOtherTab"
+                >Made in another tab while this quilt was open elsewhere. </template
               >{{ version.file.name }}, {{ version.file.setting.across }} by
               {{ version.file.setting.down }} blocks</span
             ></span

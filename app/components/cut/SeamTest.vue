@@ -27,7 +27,7 @@ function choose(change: Partial<typeof setup.value>) {
   emit('edit', 'seam test set up', setUpSeamTest({ ...setup.value, ...change }))
 }
 /** Where and how the test of now is sewn: said after it was measured, its measure stays. */
-function describe(words: Pick<typeof setup.value, 'cloth' | 'machine' | 'thread' | 'needle'>) {
+function describe(words: Partial<Pick<typeof setup.value, 'cloth' | 'machine' | 'thread' | 'needle'>>) {
   if (test.measured === null) choose(words)
   else emit('edit', 'seam test described', describeSeamTest(words))
 }

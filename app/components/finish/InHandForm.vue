@@ -8,7 +8,7 @@ import { formatSize } from '~~/words/length'
 const { quilt, disabled } = defineProps<{ quilt: Quilt; disabled: boolean }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
 const speech = useSpeech()
-const { form, clear } = useKeptForm('in-hand', () => ({
+const { form, clear } = useKeptForm(String(useRoute().params.id), 'in-hand', () => ({
   name: '',
   width: null as number | null,
   height: null as number | null,

@@ -5,13 +5,14 @@ import { clothsWanted, dressRoles } from '~~/core/edits/dress'
 import { newQuilt } from '~~/core/edits/newQuilt'
 import { toInches } from '~~/core/measure/units'
 import type { QuiltFile } from '~~/core/file/schema'
+import { SHELF } from '~/keeping/keptForms'
 
 const emit = defineEmits<{ make: [file: QuiltFile] }>()
 const open = defineModel<boolean>('open', { required: true })
 
 const settings = useSettings()
 /** Half-filled in it outlives a reload. */
-const { form, clear } = useKeptForm('new-quilt', () => ({
+const { form, clear } = useKeptForm(SHELF, 'new-quilt', () => ({
   name: '',
   design: 'sawtooth-star',
   size: settings.units === 'cm' ? toInches(24, 'cm') : 9,

@@ -72,6 +72,10 @@ onMounted(
       import('~/components/common/VersionList.vue'),
     ]).catch(() => {}),
 )
+function lookAtVersions() {
+  isVersions.value = true
+  store.hush()
+}
 useStationKeys({ id, onFind: () => (isFinding.value = true), onHelp: () => (isHelping.value = true) })
 watch(
   () => store.trouble,
@@ -123,7 +127,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
       /></NuxtLink>
       <h1 class="min-w-0 truncate">{{ store.quilt!.name }}</h1>
       <span class="note kept">{{
-        store.trouble === 'not-kept'
+        store.keeping === 'not-kept'
           ? 'not kept'
           : store.isKept || !store.canWrite
             ? 'kept on this computer'
@@ -164,7 +168,22 @@ const isStepping = computed(() => route.query.steps !== undefined)
       <StationPath :quilt-id="id" :done="progress?.stations ?? {}" />
     </header>
     <div class="no-print">
-      <p v-if="store.trouble === 'not-kept'" class="caution m-2 flex flex-wrap items-center gap-3" role="alert">
+      <p v-if="store.keeping === 'slow'" class="caution m-2" role="status" data-testid="slow">
+        This browser takes long to keep the quilt: the last change is not in storage yet. Leave the page open until it
+        says that it is kept.
+      </p>
+      <p
+        v-if="store.keeping === 'overtaken'"
+        class="caution m-2 flex flex-wrap items-center gap-3"
+        role="alert"
+        data-testid="overtaken"
+      >
+        Another tab went on with this quilt while this one was busy, and what it kept is shown. Your own last changes
+        are kept too, as an earlier version.
+        <button type="button" class="button" @click="lookAtVersions">Earlier versions</button
+        ><button type="button" class="button" @click="store.hush">I see</button>
+      </p>
+      <p v-if="store.keeping === 'not-kept'" class="caution m-2 flex flex-wrap items-center gap-3" role="alert">
         This browser will not keep the quilt: its storage is full or refused. Your work is safe while this page is open.
         <button type="button" class="button" @click="downloadCopy">Save a copy</button
         ><button type="button" class="button" @click="store.saveNow()">Try again</button>

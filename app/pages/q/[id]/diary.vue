@@ -9,7 +9,7 @@ const speech = useSpeech()
 const progress = useProgress()
 const quilt = computed(() => store.quilt!)
 const route = useRoute()
-const { form: note, clear } = useKeptForm(`note:${String(route.params.id)}`, () => ({
+const { form: note, clear } = useKeptForm(String(route.params.id), 'note', () => ({
   text: '',
   minutes: null as number | null,
 }))

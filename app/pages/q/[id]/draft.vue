@@ -34,7 +34,8 @@ interface Part {
   cloth: string
 }
 const { form: kept, clear } = useKeptForm<{ draft: Draft; grid: Grid; name: string; parts: Part[] } | null>(
-  `draft:${String(route.params.id)}:${block.id}:${isNew ? 'new' : original.id}`,
+  String(route.params.id),
+  `draft:${block.id}:${isNew ? 'new' : original.id}`,
   () => null,
 )
 const drafting = kept.value

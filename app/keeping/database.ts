@@ -1,0 +1,34 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
+import type { KeptQuilt } from './keptQuilt'
+
+interface Kept extends DBSchema {
+  /** By `quilt:` and its id. */
+  quilts: { key: string; value: KeptQuilt }
+  /** What was typed and not yet taken over, as JSON: by the quilt's id, or `shelf`, and the form's name. */
+  forms: { key: string; value: string }
+}
+
+const VERSION = 10
+let opened: Promise<IDBPDatabase<Kept>> | null = null
+
+/** The browser's database, opened once. Fails where the browser refuses; asked again, it is tried again. */
+export function database(): Promise<IDBPDatabase<Kept>> {
+  opened ??= openDB<Kept>('wren', VERSION, {
+    upgrade(db) {
+      for (const store of ['quilts', 'forms'] as const)
+        if (!db.objectStoreNames.contains(store)) db.createObjectStore(store)
+    },
+    // a newer Wren in another tab must not wait for this one
+    blocking: (_, __, event) => {
+      opened = null
+      ;(event.target as IDBDatabase).close()
+    },
+    terminated: () => {
+      opened = null
+    },
+  }).catch(error => {
+    opened = null
+    throw error
+  })
+  return opened
+}
