@@ -28,6 +28,9 @@ export default defineNuxtConfig({
   compatibilityDate: '2026-06-01',
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['jest'] } } },
   telemetry: false,
+  // a station whose code cannot be fetched must not take the page away: plugins/chunks.client.ts says what to do
+  experimental: { emitRouteChunkError: 'manual' },
+  nitro: { compressPublicAssets: { gzip: true, brotli: true } },
   hooks: {
     'nitro:init'(nitro) {
       // pages are made in threads: what runs in them is a file beside the server's entry
@@ -39,6 +42,7 @@ export default defineNuxtConfig({
           platform: 'node',
           format: 'esm',
           target: 'node20',
+          external: ['piscina'],
           alias: { '~~': fileURLToPath(new URL('.', import.meta.url)) },
           logLevel: 'error',
           // the writer of PDFs is of the older kind and calls for its parts while it runs

@@ -163,3 +163,54 @@ test('a change made in the instant of leaving is there the next time', async ({ 
   await expect(page.getByTestId('count-across')).toHaveText(String(before + 1))
   await kept(page)
 })
+
+test('a half-written note, a form half filled in and a block being drawn are there in another window, days later', async ({
+  page,
+  context,
+}) => {
+  const quilt = await openDemo(page, 'Berth four', 'Diary')
+  await page.getByLabel('What happened').fill('Cut half of the')
+  await page.goto(`${quilt}/draft?blank=1`)
+  await page.getByLabel('Name of the block').fill('Half drawn')
+  // within a second they are in the database
+  await page.waitForTimeout(1000)
+  const other = await context.newPage()
+  // no leave is taken, as in a crash; and what a tab keeps for itself is not there
+  await page.close({ runBeforeUnload: false })
+  await other.goto(`${quilt}/diary`)
+  await planned(other)
+  await expect(other.getByLabel('What happened')).toHaveValue('Cut half of the')
+  await other.goto(`${quilt}/draft?blank=1`)
+  await expect(other.getByLabel('Name of the block')).toHaveValue('Half drawn')
+})
+
+test('a tab that slept while another went on does not write over it: what it did is an earlier version', async ({
+  page,
+  context,
+}) => {
+  const quilt = await openDemo(page, 'Berth four')
+  await kept(page)
+  const other = await context.newPage()
+  await other.goto(`${quilt}/design`)
+  await planned(other)
+  // the first changes something, and before it can write it, its thread is busy for a while, as on a slow machine
+  await page.evaluate(() => {
+    document.querySelector<HTMLButtonElement>('[aria-label="One block more across"]')!.click()
+    const until = Date.now() + 6000
+    setTimeout(() => {
+      while (Date.now() < until);
+    })
+  })
+  await other.getByRole('button', { name: 'Work here instead' }).click()
+  await expect(other.getByTestId('other-tab')).toBeHidden()
+  await other.getByRole('button', { name: 'One block more down' }).click()
+  await kept(other)
+  await expect(page.getByTestId('overtaken')).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByTestId('count-down')).toHaveText('8')
+  await page.getByTestId('overtaken').getByRole('button', { name: 'Earlier versions' }).click()
+  await expect(page.getByTestId('version').filter({ hasText: 'Made in another tab' })).toContainText('6 by 7 blocks')
+  await other.reload()
+  await planned(other)
+  await expect(other.getByTestId('count-down')).toHaveText('8')
+  await expect(other.getByTestId('count-across')).toHaveText('5')
+})

@@ -76,3 +76,64 @@ test('a body that is too large is cut off while it comes; others are answered wh
   expect(Date.now() - started).toBeLessThan(1000)
   expect((await pages).status()).toBe(200)
 })
+
+test('two hundred ask for pages at once: each is answered, or told when to try again; who leaves frees a place', async ({
+  baseURL,
+  request,
+}) => {
+  const { hostname, port } = new URL(baseURL!)
+  const body = JSON.stringify({ file: sample, block: 'star', what: 'papers', page: 'letter', copies: 20 })
+  const headers = { 'content-type': 'application/json', 'content-length': Buffer.byteLength(body) }
+  const ask = (leaveAfterMs = 0) =>
+    new Promise<{ status: number; tryAgain?: string | undefined }>(resolve => {
+      const call = plainRequest(
+        { hostname, port, path: '/api/papers', method: 'POST', headers, agent: false },
+        answer => {
+          answer.resume()
+          answer.on('end', () => resolve({ status: answer.statusCode!, tryAgain: answer.headers['retry-after'] }))
+        },
+      )
+      call.on('error', () => resolve({ status: 0 }))
+      call.end(body)
+      if (leaveAfterMs > 0) setTimeout(() => call.destroy(), leaveAfterMs)
+    })
+  const answers = await Promise.all(Array.from({ length: 200 }, () => ask()))
+  expect([...new Set(answers.map(({ status }) => status))].sort()).toEqual([200, 503])
+  for (const { status, tryAgain } of answers) expect(tryAgain === undefined).toBe(status === 200)
+  // as many as wait at most have left: their places are free again
+  await Promise.all(Array.from({ length: 24 }, () => ask(200)))
+  const pages = await request.post('/api/papers', {
+    data: { file: sample, block: 'star', what: 'papers', page: 'letter', copies: 1 },
+  })
+  expect(pages.status()).toBe(200)
+})
+
+test('addresses that no page has, ways to ask that no page takes, and how long an answer may be kept', async ({
+  request,
+}) => {
+  for (const path of ['/nothing', '/q/any/nothing', '/picture.png', '/_nuxt/nothing.js'])
+    expect([path, (await request.get(path)).status()]).toEqual([path, 404])
+  const post = await request.post('/')
+  expect([post.status(), post.headers().allow]).toEqual([405, 'GET, HEAD'])
+  for (const path of ['/', '/q/any/cut', '/wren.svg', '/nothing', '/api/nothing'])
+    expect([path, (await request.get(path)).headers()['cache-control']]).toEqual([path, 'no-cache'])
+  const page = await (await request.get('/')).text()
+  const script = /\/_nuxt\/[\w-]+\.js/.exec(page)![0]
+  const answer = await request.get(script, { headers: { 'accept-encoding': 'br' } })
+  expect(answer.headers()).toMatchObject({ 'content-encoding': 'br' })
+  expect(answer.headers()['cache-control']).toContain('immutable')
+})
+
+test('a body that is announced as too large is answered, not cut off', async ({ baseURL }) => {
+  const { hostname, port } = new URL(baseURL!)
+  const length = 12_000_000
+  const status = await new Promise<number>(resolve => {
+    const headers = { 'content-type': 'application/json', 'content-length': length }
+    const call = plainRequest({ hostname, port, path: '/api/papers', method: 'POST', headers }, answer =>
+      resolve(answer.statusCode!),
+    )
+    call.on('error', () => resolve(0))
+    call.end(Buffer.alloc(length, 'a'))
+  })
+  expect(status).toBe(413)
+})

@@ -2,13 +2,7 @@ import type { QuiltFile } from '~~/core/file/schema'
 
 /** Saves a copy of the quilt as a file, whatever the browser's storage says. */
 export function downloadQuilt(file: QuiltFile) {
-  const name =
-    (file.name ?? 'quilt')
-      .trim()
-      .toLowerCase()
-      .replace(/[^\p{L}\p{N}]+/gu, '-')
-      .replace(/^-|-$/g, '') || 'quilt'
-  downloadText(`${name}.wren.json`, `${JSON.stringify(file, null, 2)}\n`, 'application/json')
+  downloadText(`${file.name ?? 'quilt'}.wren.json`, `${JSON.stringify(file, null, 2)}\n`, 'application/json')
 }
 
 /** Hands the browser a text as a file to keep. */
@@ -16,11 +10,27 @@ export function downloadText(name: string, text: string, type: string) {
   downloadBlob(name, new Blob([text], { type }))
 }
 
+/** More letters than this some systems do not take. */
+const MOST_LETTERS = 60
+
+/** A name that every system takes: letters and figures, what parts them a hyphen; its endings stay. */
+export function cleanFileName(name: string): string {
+  const endings = /(\.wren)?\.[a-z]{2,4}$/.exec(name)?.[0] ?? ''
+  const stem = name
+    .slice(0, name.length - endings.length)
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-+/, '')
+    .slice(0, MOST_LETTERS)
+    .replace(/-+$/, '')
+  return `${stem || 'quilt'}${endings}`
+}
+
 export function downloadBlob(name: string, blob: Blob) {
   const url = URL.createObjectURL(blob)
   const link = document.createElement('a')
   link.href = url
-  link.download = name
+  link.download = cleanFileName(name)
   link.click()
   setTimeout(() => URL.revokeObjectURL(url), 10_000)
 }

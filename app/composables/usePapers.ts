@@ -24,7 +24,7 @@ export function usePapers() {
     } catch (error) {
       toast.say(
         'The pages could not be made',
-        messageOf(error) ?? 'Is Wren still running? Try once more; nothing is lost.',
+        (await messageOf(error)) ?? 'Is Wren still running? Try once more; nothing is lost.',
       )
     } finally {
       isMaking.value = false
@@ -37,10 +37,17 @@ export function usePapers() {
 const NAMES: Readonly<Record<string, string>> = { marks: 'sashes', motifs: 'quilting', lines: 'quilting' }
 
 /** What the server said, where it said why. */
-function messageOf(error: unknown): string | undefined {
-  const status = (error as { status?: number }).status ?? 0
-  // the answer to a blob is a blob; the status line carries the sentence
-  return status >= 400 ? (error as { statusMessage?: string }).statusMessage || MESSAGES[status] : undefined
+async function messageOf(error: unknown): Promise<string | undefined> {
+  const { status = 0, data } = error as { status?: number; data?: unknown }
+  if (status < 400) return undefined
+  try {
+    // the answer to a blob is a blob
+    const { message } = JSON.parse(data instanceof Blob ? await data.text() : '{}') as { message?: string }
+    if (message && (status < 500 || status === 503)) return message
+  } catch {
+    // not Wren's server: it has no sentence
+  }
+  return MESSAGES[status]
 }
 
 const MESSAGES: Readonly<Record<number, string>> = {

@@ -26,6 +26,21 @@ export async function loadForms(owner: string): Promise<void> {
   } catch {
     // refused: forms live as long as the page
   }
+  storeWhatIsNewer(owner)
+}
+
+/** What was typed in the instant before the page was left may be in the quick storage alone. */
+function storeWhatIsNewer(owner: string) {
+  try {
+    for (const name of Object.keys(sessionStorage)) {
+      if (!name.startsWith(quickKey(`${owner}:`))) continue
+      const key = name.slice(quickKey('').length)
+      const text = sessionStorage.getItem(name)
+      if (text !== null && text !== inMemory.get(key)) writeForm(key, text)
+    }
+  } catch {
+    // refused: there is nothing newer
+  }
 }
 
 /** What a form held when it was left, as JSON; null when nothing. */
@@ -55,6 +70,15 @@ export function writeForm(key: string, text: string | null): void {
     setTimeout(() => void store(key), WRITE_AFTER_MS),
   )
 }
+
+/** The page is about to go: what waits is written now, if there is time. */
+function storeAll() {
+  for (const [key, timer] of [...waiting]) {
+    clearTimeout(timer)
+    void store(key)
+  }
+}
+if (typeof addEventListener === 'function') addEventListener('pagehide', storeAll)
 
 async function store(key: string) {
   waiting.delete(key)

@@ -11,11 +11,16 @@ async function font(weight: number): Promise<Uint8Array> {
 
 /** Templates or foundation papers of one block of a quilt, as a PDF at true size. */
 export default defineEventHandler(async (event: H3Event) => {
-  if (Number(getRequestHeader(event, 'content-length') ?? 0) > MOST_BYTES)
-    throw createError({ statusCode: 413, message: 'Too large for a quilt' })
   const body = await readLimited(event, MOST_BYTES, MOST_MS)
-  const answer = await papersInThread({ body, fonts: { regular: await font(400), bold: await font(700) } })
-  if (!answer.ok) throw createError({ statusCode: answer.status, message: answer.message })
+  // a client that has left frees its place
+  const left = new AbortController()
+  event.node.res.once('close', () => left.abort())
+  const answer = await papersInThread({ body, fonts: { regular: await font(400), bold: await font(700) } }, left.signal)
+  if (!answer.ok) {
+    if (answer.tryAgainS) setHeader(event, 'retry-after', answer.tryAgainS)
+    throw createError({ statusCode: answer.status, message: answer.message })
+  }
   setHeader(event, 'content-type', 'application/pdf')
+  setHeader(event, 'cache-control', 'no-store')
   return Buffer.from(answer.pdf)
 })

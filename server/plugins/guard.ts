@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto'
+import { isKnownPage } from '../utils/knownPage'
 
 /**
  * What the application needs and nothing more: its own files, no script written into a page but those whose digest is
@@ -34,11 +35,16 @@ export default defineNitroPlugin(nitro => {
   process.env.HOST ||= '127.0.0.1'
   nitro.hooks.hook('request', event => {
     setHeaders(event, HEADERS)
+    // what is named by its contents says otherwise of itself
+    setHeader(event, 'cache-control', 'no-cache')
     // the development server writes scripts of its own into pages
     if (!import.meta.dev) setHeader(event, 'content-security-policy', policy([]))
   })
   nitro.hooks.hook('render:response', (response, { event }) => {
     delete response.headers?.['x-powered-by']
+    // the application says that there is no such page; the answer says so too
+    const [path] = event.path.split('?')
+    if (!path!.startsWith('/__nuxt_error') && !isKnownPage(path!)) response.statusCode = 404
     if (import.meta.dev || typeof response.body !== 'string') return
     setHeader(event, 'content-security-policy', policy(inlineScripts(response.body).map(digestOf)))
   })

@@ -6,4 +6,5 @@ export interface PapersJob {
   body: string
   fonts: { regular: Uint8Array; bold: Uint8Array }
 }
-export type PapersAnswer = { ok: true; pdf: Uint8Array } | { ok: false; status: number; message: string }
+export type PapersAnswer =
+  { ok: true; pdf: Uint8Array } | { ok: false; status: number; message: string; tryAgainS?: number }

@@ -1,43 +1,54 @@
-import { Worker } from 'node:worker_threads'
+import { availableParallelism } from 'node:os'
+import { fileURLToPath } from 'node:url'
+import { Piscina } from 'piscina'
 import type { PapersAnswer, PapersJob } from './papersJob'
 
-/** Longer than any quilt's pages take. */
-const MOST_MS = 10_000
-/** Threads at once; who comes later is asked to try again. */
-const MOST_THREADS = 4
-let running = 0
+/** Longer than any quilt's pages take, waiting included. */
+const MOST_MS = 20_000
+/** One core is left for everybody else's requests. */
+const THREADS = Math.min(4, Math.max(1, availableParallelism() - 1))
+/** So many wait for a thread; who comes later is told when to try again. */
+const MOST_WAITING = 24
+/** Seconds after which a thread is likely to be free. */
+const TRY_AGAIN_S = 5
 
-/** Makes pages in a thread of its own, which is ended when it takes too long. Never fails. */
-export async function papersInThread(job: PapersJob): Promise<PapersAnswer> {
-  if (running >= MOST_THREADS)
-    return { ok: false, status: 503, message: 'Other pages are being made; try again in a moment' }
-  running += 1
-  // built beside the server's entry
-  const worker = new Worker(new URL('./papersWorker.mjs', import.meta.url), {
-    workerData: job,
+let pool: Piscina<PapersJob, PapersAnswer> | null = null
+
+/** Threads that are warm from the first pages on; built beside the server's entry. */
+function threads(): Piscina<PapersJob, PapersAnswer> {
+  pool ??= new Piscina<PapersJob, PapersAnswer>({
+    filename: fileURLToPath(new URL('./papersWorker.mjs', import.meta.url)),
+    minThreads: 1,
+    maxThreads: THREADS,
+    maxQueue: MOST_WAITING,
+    idleTimeout: 60_000,
     resourceLimits: { maxOldGenerationSizeMb: 1024 },
   })
+  return pool
+}
+
+const BUSY: PapersAnswer = {
+  ok: false,
+  status: 503,
+  message: 'Many pages are being made just now. Try again in a moment.',
+  tryAgainS: TRY_AGAIN_S,
+}
+const TOO_LONG: PapersAnswer = {
+  ok: false,
+  status: 503,
+  message: 'The pages took too long to make. Ask for fewer copies, or a simpler block.',
+  tryAgainS: TRY_AGAIN_S,
+}
+
+/** Makes pages in a thread; one that takes too long is ended, as is one whose client has left. Never fails. */
+export async function papersInThread(job: PapersJob, left: AbortSignal): Promise<PapersAnswer> {
+  const late = AbortSignal.timeout(MOST_MS)
+  const all = threads()
+  if (all.queueSize >= MOST_WAITING) return BUSY
   try {
-    return await new Promise(resolve => {
-      const timer = setTimeout(
-        () =>
-          resolve({
-            ok: false,
-            status: 503,
-            message: 'The pages took too long to make. Ask for fewer copies, or a simpler block.',
-          }),
-        MOST_MS,
-      )
-      const end = (answer: PapersAnswer) => {
-        clearTimeout(timer)
-        resolve(answer)
-      }
-      worker.once('message', end)
-      worker.once('error', () => end({ ok: false, status: 500, message: 'The pages could not be made' }))
-      worker.once('exit', () => end({ ok: false, status: 500, message: 'The pages could not be made' }))
-    })
-  } finally {
-    running -= 1
-    void worker.terminate()
+    return await all.run(job, { signal: AbortSignal.any([late, left]) })
+  } catch {
+    if (late.aborted) return TOO_LONG
+    return { ok: false, status: 500, message: 'The pages could not be made' }
   }
 }

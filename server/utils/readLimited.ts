@@ -1,14 +1,19 @@
 import type { H3Event } from 'h3'
 
+/** What comes beyond the most that is taken is let in and thrown away, so that the answer is heard: so much, so long. */
+const MOST_DRAINED = 64_000_000
+const MOST_DRAINING_MS = 5000
+
 /**
- * The body of a request as text, read as it comes: refused as soon as it is larger than `mostBytes`, cut off when it
- * is not all there after `mostMs`.
+ * The body of a request as text, read as it comes: refused when it is larger than `mostBytes`, whether that was
+ * announced or not; cut off when it is not all there after `mostMs`.
  */
 export function readLimited(event: H3Event, mostBytes: number, mostMs: number): Promise<string> {
   const { req } = event.node
   return new Promise((resolve, reject) => {
     const chunks: Buffer[] = []
     let bytes = 0
+    let isRefused = Number(req.headers['content-length'] ?? 0) > mostBytes
     const stop = (statusCode: number, message: string) => {
       clearTimeout(timer)
       req.removeAllListeners('data')
@@ -17,15 +22,24 @@ export function readLimited(event: H3Event, mostBytes: number, mostMs: number): 
       setHeader(event, 'connection', 'close')
       reject(createError({ statusCode, message }))
     }
-    const timer = setTimeout(() => stop(408, 'The request took too long to arrive'), mostMs)
+    const refuse = () => stop(413, 'Too large for a quilt')
+    const late = () => (isRefused ? refuse() : stop(408, 'The request took too long to arrive'))
+    let timer = setTimeout(late, isRefused ? MOST_DRAINING_MS : mostMs)
     req.on('data', (chunk: Buffer) => {
       bytes += chunk.length
-      if (bytes > mostBytes) stop(413, 'Too large for a quilt')
-      else chunks.push(chunk)
+      if (!isRefused && bytes > mostBytes) {
+        isRefused = true
+        chunks.length = 0
+        clearTimeout(timer)
+        timer = setTimeout(late, MOST_DRAINING_MS)
+      }
+      if (!isRefused) chunks.push(chunk)
+      else if (bytes > MOST_DRAINED) refuse()
     })
     req.on('end', () => {
       clearTimeout(timer)
-      resolve(Buffer.concat(chunks).toString('utf8'))
+      if (isRefused) refuse()
+      else resolve(Buffer.concat(chunks).toString('utf8'))
     })
     req.on('error', () => stop(400, 'The request broke off'))
   })

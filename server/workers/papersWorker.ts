@@ -1,4 +1,3 @@
-import { parentPort, workerData } from 'node:worker_threads'
 import { readQuilt } from '~~/core/file/readQuilt'
 import { readText } from '~~/core/file/readText'
 import { MOST_PAGES, type PapersAnswer, type PapersJob } from '../utils/papersJob'
@@ -6,7 +5,7 @@ import { papersFor } from '../utils/papersFor'
 import { papersRequest } from '../utils/papersRequest'
 import { pdfOfSheets } from '../utils/pdfSheets'
 
-/** Reads one request and makes its pages, in a thread of its own, so that the server answers others meanwhile. */
+/** Reads one request and makes its pages, in a thread, so that the server answers others meanwhile. */
 async function make({ body, fonts }: PapersJob): Promise<PapersAnswer> {
   const text = readText(body)
   const asked = text.ok ? papersRequest.safeParse(text.value) : null
@@ -29,6 +28,6 @@ async function make({ body, fonts }: PapersJob): Promise<PapersAnswer> {
   return { ok: true, pdf }
 }
 
-make(workerData as PapersJob)
-  .catch((): PapersAnswer => ({ ok: false, status: 500, message: 'The pages could not be made' }))
-  .then(answer => parentPort!.postMessage(answer))
+export default function papers(job: PapersJob): Promise<PapersAnswer> {
+  return make(job).catch((): PapersAnswer => ({ ok: false, status: 500, message: 'The pages could not be made' }))
+}

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { Design } from '~~/core/designs/design'
 import { rolesOf } from '~~/core/designs/design'
-import { readDesign } from '~~/core/drafting/blockJson'
 import { blockToSvg } from '~~/core/drafting/blockSvg'
 import { blankDraft, type Draft } from '~~/core/drafting/draft'
 import { LEAST_UNITS, MOST_UNITS, GRID_KINDS, type Grid } from '~~/core/drafting/grid'
@@ -173,8 +172,7 @@ async function read(event: Event) {
   input.value = ''
   if (!file) return
   if (file.size > 2_000_000) return toast.say('That drawing is too large', 'A block has a few hundred corners at most.')
-  const text = await file.text()
-  const reading = /^\uFEFF?\s*[{[]/.test(text.slice(0, 200)) ? readDesign(text) : await readDrawing(text)
+  const reading = await readDrawing(await file.text())
   if (!reading)
     toast.say(
       'That drawing could not be read',

@@ -1,0 +1,26 @@
+/** Once, when nothing else is to be done: so long after the start at the latest. */
+const FETCHED_AFTER_MS = 4000
+
+/**
+ * The code of every station is fetched while there is a network, so that each opens without one. Where it cannot be
+ * fetched the page stays as it is, and says why nothing opens.
+ */
+export default defineNuxtPlugin(nuxt => {
+  const { say } = useSay()
+  nuxt.hook('app:chunkError', () => {
+    say('This page needs the network once', 'Its code is not here yet. Go on here, and try again when you are online.')
+  })
+  const router = useRouter()
+  // what was to be opened stays closed, and the page before it open
+  router.onError(() => {})
+  nuxt.hook('app:mounted', () => {
+    const paths = router.getRoutes().map(({ path }) => path.replaceAll(/:\w+\(\)/g, 'any'))
+    const fetchAll = () =>
+      void paths.reduce(
+        (before, path) => before.then(() => preloadRouteComponents(path)).catch(() => {}),
+        Promise.resolve(),
+      )
+    if ('requestIdleCallback' in window) requestIdleCallback(fetchAll, { timeout: FETCHED_AFTER_MS })
+    else setTimeout(fetchAll, FETCHED_AFTER_MS)
+  })
+})

@@ -1,0 +1,27 @@
+/** Pages of a quilt; a test compares them with the files they are made from. */
+export const QUILT_PAGES = [
+  'as-you-go',
+  'back',
+  'batches',
+  'binding',
+  'cards',
+  'chances',
+  'cloth',
+  'cut',
+  'design',
+  'diary',
+  'draft',
+  'finish',
+  'joining',
+  'last',
+  'piece',
+  'quilting',
+] as const
+
+/** Whether the application has a page at this path. */
+export function isKnownPage(path: string): boolean {
+  const [first, id, page, ...more] = path.split('/').slice(1)
+  if (first === '' && id === undefined) return true
+  if (first !== 'q' || !id || more.some(part => part !== '')) return false
+  return !page || (QUILT_PAGES as readonly string[]).includes(page)
+}
