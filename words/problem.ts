@@ -101,6 +101,12 @@ function tooMuchText({ what, got, most }: Extract<Problem, { code: 'too-much' }>
       return `the designs have ${figure(got)} corners together; at most ${figure(most)} can be read`
     case 'patches':
       return `the quilt would have ${figure(got)} patches; at most ${figure(most)} can be planned`
+    case 'block':
+      return `the block has ${figure(got)} patches; at most ${figure(most)} can be planned`
+    case 'squares':
+      return `the picture has ${figure(got)} squares; at most ${figure(most)} can be planned`
+    case 'measures':
+      return `there are ${figure(got)} measures; at most ${figure(most)} can be reckoned with`
     case 'inches':
       return `the quilt would be ${figure(got)}″ long; at most ${figure(most)}″ can be planned`
   }

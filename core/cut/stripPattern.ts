@@ -16,8 +16,14 @@ function cellFor(lies: readonly { width: Inches }[]): Inches {
   return lies.every(({ width }) => isOnRuler(width, 1 / 8)) ? 1 / 8 : 1 / 16
 }
 
+/** Kinds of columns that a strip is filled from: of more, those that fill most of its depth. */
+const MOST_CHOICES = 60
+
 /** Depths that are tried: the deepest first, since shallow pieces find room anywhere. */
 const MOST_HEIGHTS = 14
+/** So many ways for pieces to lie are more than any quilt sewn by hand has: then fewer depths are tried. */
+const MANY_LIES = 240
+const FEW_HEIGHTS = 3
 
 interface Choice {
   piece: string
@@ -88,7 +94,7 @@ function choicesFor(
   left: ReadonlyMap<string, number>,
   worth: (piece: CutPiece) => number,
 ): Choice[] {
-  return lies
+  const choices = lies
     .filter(lie => lie.height <= height)
     .map(({ piece, width, height: h }) => {
       const stack = fitsIn(height, h)
@@ -102,6 +108,8 @@ function choicesFor(
         value: stack * width * h * worth(piece),
       }
     })
+  if (choices.length <= MOST_CHOICES) return choices
+  return choices.sort((a, b) => b.stack * b.height - a.stack * a.height).slice(0, MOST_CHOICES)
 }
 
 /**
@@ -114,7 +122,7 @@ function heightsOf(lies: readonly { height: Inches }[]): Inches[] {
     const key = Math.round(height * 1e5)
     byHeight.set(key, Math.max(height, byHeight.get(key) ?? 0))
   }
-  return [...byHeight.values()].sort((a, b) => b - a).slice(0, MOST_HEIGHTS)
+  return [...byHeight.values()].sort((a, b) => b - a).slice(0, lies.length > MANY_LIES ? FEW_HEIGHTS : MOST_HEIGHTS)
 }
 
 /** No filling of so many cells is worth more: columns may be split here, the worthiest for their width first. */

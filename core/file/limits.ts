@@ -5,9 +5,16 @@ import { designsById } from './ownDesigns'
 import type { ParsedQuilt } from './schema'
 
 /** Corners of all designs that a file brings along; a block has some dozens. */
-export const MOST_CORNERS = 20_000
+export const MOST_CORNERS = 8_000
+/** Patches of one drawn block; what is sewn by hand has a hundred. */
+export const MOST_IN_A_BLOCK = 500
 /** Patches of all blocks: three hundred quilts of stars. */
 export const MOST_PATCHES = 100_000
+
+/** Squares of all pictures: one of a hundred and sixty by a hundred and twenty. */
+export const MOST_SQUARES = 20_000
+/** Measures of all blocks, rows and borders. */
+export const MOST_MEASURES = 10_000
 
 /** A file small in bytes can ask for more work than any quilt: refused by the whole of it, with the figure. */
 export function cornerProblems(file: ParsedQuilt): Problem[] {
@@ -15,9 +22,44 @@ export function cornerProblems(file: ParsedQuilt): Problem[] {
     (sum, design) => sum + (design.isPicture ? 0 : design.patches.reduce((all, patch) => all + patch.points.length, 0)),
     0,
   )
-  return corners > MOST_CORNERS
-    ? [{ code: 'too-much', path: ['designs'], what: 'corners', got: corners, most: MOST_CORNERS }]
+  const problems: Problem[] =
+    corners > MOST_CORNERS
+      ? [{ code: 'too-much', path: ['designs'], what: 'corners', got: corners, most: MOST_CORNERS }]
+      : []
+  return [...problems, ...blockProblems(file), ...pictureProblems(file), ...measureProblems(file)]
+}
+
+function blockProblems({ designs }: ParsedQuilt): Problem[] {
+  return designs.flatMap(({ isPicture, patches }, i): Problem[] =>
+    !isPicture && patches.length > MOST_IN_A_BLOCK
+      ? [
+          {
+            code: 'too-much',
+            path: ['designs', i, 'patches'],
+            what: 'block',
+            got: patches.length,
+            most: MOST_IN_A_BLOCK,
+          },
+        ]
+      : [],
+  )
+}
+
+function pictureProblems({ designs }: ParsedQuilt): Problem[] {
+  const got = designs.reduce((sum, design) => sum + (design.isPicture ? design.patches.length : 0), 0)
+  const at = designs.findIndex(design => design.isPicture)
+  return got > MOST_SQUARES
+    ? [{ code: 'too-much', path: ['designs', at, 'squares'], what: 'squares', got, most: MOST_SQUARES }]
     : []
+}
+
+function measureProblems({ made }: ParsedQuilt): Problem[] {
+  const got = made.reduce(
+    (sum, { size, width, height }) =>
+      sum + Math.max(1, (size?.length ?? 0) + (width?.length ?? 0) + (height?.length ?? 0)),
+    0,
+  )
+  return got > MOST_MEASURES ? [{ code: 'too-much', path: ['made'], what: 'measures', got, most: MOST_MEASURES }] : []
 }
 
 /** For a file that is otherwise right: how many patches it has in all, and how large the quilt would be. */

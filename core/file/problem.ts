@@ -69,7 +69,13 @@ export type Problem =
       sizes: readonly [Inches, Inches]
     }
   | { code: 'not-together'; path: Path; what: Unfitting }
-  | { code: 'too-much'; path: Path; what: 'corners' | 'patches' | 'inches'; got: number; most: number }
+  | {
+      code: 'too-much'
+      path: Path
+      what: 'corners' | 'patches' | 'inches' | 'squares' | 'measures' | 'block'
+      got: number
+      most: number
+    }
   | { code: 'not-json'; path: Path; detail: string }
   | { code: 'too-big'; path: Path; bytes: number; most: number }
   | { code: 'too-deep'; path: Path; most: number }

@@ -15,6 +15,18 @@ export interface HandedOutline {
 
 /** One outline for a patch however it is turned by quarters, and its hand. */
 export function handedOutline(polygon: Polygon): HandedOutline {
+  const text = atOrigin(polygon).join(' ')
+  const found = known.get(text) ?? handedOutlineOf(polygon)
+  if (known.size >= MOST_KNOWN) known.clear()
+  known.set(text, found)
+  return found
+}
+
+/** A picture has thousands of squares, and few shapes: worked out once for each, as it lies. */
+const known = new Map<string, HandedOutline>()
+const MOST_KNOWN = 5000
+
+function handedOutlineOf(polygon: Polygon): HandedOutline {
   const own = firstOfTurns(polygon)
   const mirrored = firstOfTurns(scalePolygon(polygon, -1, 1))
   const isRight = own.key > mirrored.key

@@ -50,7 +50,21 @@ function meanOf(values: readonly Inches[]): Inches {
  * trimmed to it, unless the quilter decided otherwise; null: none measured. As you go a block is trimmed to its
  * batting, which is as large as planned where the block covers it.
  */
-export function measuredBlock(quilt: Quilt, { outer }: Pick<Block, 'outer'>): { width: Inches; height: Inches } | null {
+export function measuredBlock(quilt: Quilt, block: Pick<Block, 'outer'>): { width: Inches; height: Inches } | null {
+  const sizes = known.get(quilt) ?? new Map<string, ReturnType<typeof measuredNow>>()
+  known.set(quilt, sizes)
+  const key = `${block.outer.width} ${block.outer.height}`
+  const found = sizes.get(key)
+  if (found !== undefined) return found
+  const size = measuredNow(quilt, block)
+  sizes.set(key, size)
+  return size
+}
+
+/** A quilt is asked for each of its blocks, and again for each measure. */
+const known = new WeakMap<Quilt, Map<string, { width: Inches; height: Inches } | null>>()
+
+function measuredNow(quilt: Quilt, { outer }: Pick<Block, 'outer'>): { width: Inches; height: Inches } | null {
   const entries = quilt.made.filter(entry => {
     const other = quilt.blocks.find(candidate => candidate.id === entry.block)
     return (

@@ -23,7 +23,7 @@ const BY_KIND: Readonly<Record<QuiltingKind, (top: QuiltedTop, entry: Entry) => 
 }
 
 /** More points than this nobody sews, and no screen shows. */
-export const MOST_POINTS = 150_000
+export const MOST_POINTS = 50_000
 
 /** Null where there would be more of them than can be sewn. */
 export function quiltingLines(top: QuiltedTop, entries: readonly Entry[]): QuiltingLine[] | null {

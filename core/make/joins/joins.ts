@@ -75,8 +75,15 @@ function partOf(node: UnitTree, given: ReadonlyMap<UnitTree, number>, { clothOfP
 
 /** For ticks: what is joined and how it is pressed. */
 export function joinId(block: SewnBlock, join: Join, press: Press): string {
-  return `join.${block.make.block.id}.${shortHash(joinKey(block, join, press))}`
+  const ids = knownIds.get(block) ?? new Map<Join, string>()
+  knownIds.set(block, ids)
+  const id = ids.get(join) ?? `join.${block.make.block.id}.${shortHash(joinKey(block, join, press))}`
+  ids.set(join, id)
+  return id
 }
+
+/** A seam is named when it is sewn and again when it is pressed; it is pressed one way in a block. */
+const knownIds = new WeakMap<SewnBlock, Map<Join, string>>()
 
 function joinKey(block: SewnBlock, join: Join, press: Press): string {
   const parts = bothParts(join, block)

@@ -1,0 +1,38 @@
+import { SAMPLE } from '../testing/quiltOf'
+import { MOST_IN_A_BLOCK, MOST_MEASURES, MOST_SQUARES } from './limits'
+import { readQuilt } from './readQuilt'
+
+const faults = (file: object) => {
+  const read = readQuilt({ ...SAMPLE, ...file })
+  return read.ok ? [] : read.problems.map(({ path, ...rest }) => ({ ...rest, path: path.join('.') }))
+}
+const rails = (count: number) =>
+  Array.from({ length: count }, (_, i) => ({
+    role: i % 2 ? 'a' : 'b',
+    points: [
+      [i, 0],
+      [i + 1, 0],
+      [i + 1, 1],
+      [i, 1],
+    ],
+  }))
+
+test('what would be planned for minutes is refused at its field, with how much is allowed; that much is taken', () => {
+  const picture = (rows: number) => ({
+    designs: [{ id: 'p', width: 200, height: rows, squares: Array.from({ length: rows }, () => 'AB'.repeat(100)) }],
+  })
+  expect(faults(picture(101))).toEqual([
+    { code: 'too-much', what: 'squares', path: 'designs.0.squares', got: 20_200, most: MOST_SQUARES },
+  ])
+  expect(faults(picture(100))).toEqual([])
+  const block = (count: number) => ({ designs: [{ id: 'r', width: count, height: 1, patches: rails(count) }] })
+  expect(faults(block(MOST_IN_A_BLOCK + 1))).toMatchObject([{ what: 'block', path: 'designs.0.patches' }])
+  expect(faults(block(MOST_IN_A_BLOCK))).toEqual([])
+  const measures = (count: number) => ({
+    made: [{ what: 'block', block: 'star', size: Array.from({ length: 40 }, () => 9.5) }].concat(
+      Array.from({ length: (count - 40) / 2 }, () => ({ what: 'block', block: 'star', size: [9.5, 9.4] })),
+    ),
+  })
+  expect(faults(measures(MOST_MEASURES + 2))).toMatchObject([{ what: 'measures', path: 'made' }])
+  expect(faults(measures(MOST_MEASURES))).toEqual([])
+})
