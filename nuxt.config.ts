@@ -30,7 +30,6 @@ export default defineNuxtConfig({
   telemetry: false,
   // a station whose code cannot be fetched must not take the page away: plugins/chunks.client.ts says what to do
   experimental: { emitRouteChunkError: 'manual' },
-  nitro: { compressPublicAssets: { gzip: true, brotli: true } },
   hooks: {
     'nitro:init'(nitro) {
       // pages are made in threads: what runs in them is a file beside the server's entry
@@ -59,6 +58,7 @@ export default defineNuxtConfig({
       // the fonts that go into PDFs travel with the server; a hook, since the types of Nuxt know nothing of server
       // assets
       Object.assign(nitro, {
+        compressPublicAssets: { gzip: true, brotli: true },
         serverAssets: [{ baseName: 'fonts', dir: fonts, pattern: 'commissioner-latin-{400,700}-normal.woff' }],
       })
     },

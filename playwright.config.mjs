@@ -9,8 +9,6 @@ export default defineConfig({
   timeout: 150_000,
   expect: { timeout: 10_000 },
   fullyParallel: true,
-  // what passes only at the second try is named at the end of `npm test`
-  retries: 1,
   workers: 2,
   forbidOnly: true,
   reporter: [['line'], ['json']],

@@ -6,10 +6,10 @@ test('a block that meets itself is pressed in two ways, told in recipe, rows and
 }) => {
   await openDemo(page, 'Signal box', 'Piece')
   // 6 by 8 pinwheels by turns
-  await expect(page.getByRole('tab', { name: 'Pinwheel, A × 24' })).toBeVisible()
-  await page.getByRole('tab', { name: 'Pinwheel, B × 24' }).click()
+  await expect(page.getByRole('tab', { name: 'Pinwheel, + × 24' })).toBeVisible()
+  await page.getByRole('tab', { name: 'Pinwheel, # × 24' }).click()
   const behind = page.getByRole('region', { name: 'From behind' })
-  await expect(behind.getByRole('heading')).toHaveText('From behind, version B')
+  await expect(behind.getByRole('heading')).toHaveText('From behind, version #')
   await expect(behind).toContainText('some are pressed as A, others as B')
   // eight patches, and an allowance at each stretch of seam
   await expect(behind.locator('.picture polygon[stroke]')).toHaveCount(8 + 8)
@@ -20,7 +20,7 @@ test('a block that meets itself is pressed in two ways, told in recipe, rows and
   await expect(page.getByRole('tab', { name: /^Pinwheel × 48/ })).toBeVisible()
   await page.getByRole('button', { name: 'Undo: way of pressing' }).click()
   await planned(page)
-  await expect(page.getByRole('tab', { name: 'Pinwheel, A × 24' })).toBeVisible()
+  await expect(page.getByRole('tab', { name: 'Pinwheel, + × 24' })).toBeVisible()
   const unit = page.locator('[data-unit=half-square]').first()
   await expect(unit).toContainText('45° line of the ruler on the seam')
   await behind.getByTestId('half-squares').selectOption('closed')

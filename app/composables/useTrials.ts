@@ -45,6 +45,7 @@ export function useTrials(file: () => QuiltFile, quilt: () => Quilt) {
         }
         askNext()
       },
+      onProgress: () => undefined,
       onFailed: giveUp,
       onWays: () => undefined,
       onBatches: () => undefined,

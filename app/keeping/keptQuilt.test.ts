@@ -4,7 +4,7 @@ import { MOST_VERSIONS, withState, type KeptQuilt } from './keptQuilt'
 
 const file = (name: string) => ({ name }) as QuiltFile
 const at = (minutes: number) => new Date(Date.UTC(2026, 2, 1) + minutes * 60_000).toISOString()
-const fresh: KeptQuilt = { kept: 1, id: 'q', file: file('0'), savedAt: at(0), versions: [] }
+const fresh: KeptQuilt = { kept: 1, id: 'q', revision: 0, file: file('0'), savedAt: at(0), versions: [] }
 
 test('whatever is saved when, the last state is kept, and never more than five earlier ones, newest first', () => {
   fc.assert(

@@ -360,3 +360,15 @@ test('what a closed page left behind is taken up; where others went on since it 
   expect(quiltOf(storage.get('q')!.versions[0]!.file).blocks[0]!.width).toBe(8)
   expect(left.size).toBe(0)
 })
+
+test('another quilt that is opened begins without the undo of the one before', async () => {
+  const store = await opened()
+  store.apply('size', setBlocksSize(8))
+  store.undo()
+  store.apply('size', setBlocksSize(12))
+  storage.set('other', { ...fresh(), id: 'other' })
+  expect(await store.open('other')).toBe('open')
+  expect([store.past, store.future]).toEqual([[], []])
+  store.undo()
+  expect(store.quilt!.blocks[0]!.width).toBe(9)
+})

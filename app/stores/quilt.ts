@@ -26,6 +26,8 @@ interface Undoable {
 }
 
 const SAVE_AFTER_MS = 200
+/** A plan that takes longer is said to be on its way. */
+const LATE_MS = 5000
 /** A write that has not come back by then is said to be slow. */
 const SLOW_MS = 2000
 /** However fast edits follow each other, one of them is written after this. */
@@ -47,11 +49,21 @@ export const useQuilt = defineStore('quilt', () => {
   const scraps = shallowRef<ScrappyBinding | 'none' | null>(null)
   /** The plan on show is of an older file; the newer one is on its way. */
   const isPlanning = ref(false)
+  /** How far the plan is, in parts of one, once it takes long enough to be said; null before. */
+  const planningPart = ref<number | null>(null)
+  let reached = 0
+  let lateTimer: ReturnType<typeof setTimeout> | undefined
+  watch(isPlanning, now => {
+    clearTimeout(lateTimer)
+    planningPart.value = null
+    reached = 0
+    if (now) lateTimer = setTimeout(() => (planningPart.value = reached), LATE_MS)
+  })
   const past = shallowRef<Undoable[]>([])
   const future = shallowRef<Undoable[]>([])
   /** What keeping has run into: storage refuses, is slow; another tab went on with the quilt while this one slept. */
   const keeping = ref<null | 'not-kept' | 'slow' | 'overtaken'>(null)
-  const trouble = ref<null | 'planner-restarted' | 'planner-failed' | 'planner-silent'>(null)
+  const trouble = ref<null | 'planner-restarted' | 'planner-failed' | 'planner-silent' | 'planner-stopped'>(null)
   const lease = shallowRef<Lease | null>(null)
   /** Where the person is, for tomorrow. */
   const bookmark = shallowRef<Bookmark | undefined>()
@@ -98,11 +110,15 @@ export const useQuilt = defineStore('quilt', () => {
     lease.value = holdLease(id, writeBeforeHandingOver)
     client = createPlanClient(
       {
+        onProgress(part) {
+          reached = part
+          if (planningPart.value !== null) planningPart.value = part
+        },
         onDone(result) {
           workbook.value = markRaw(result)
           buysByWay.value = new Map()
           isPlanning.value = false
-          if (trouble.value === 'planner-failed' || trouble.value === 'planner-silent') trouble.value = null
+          if (trouble.value !== 'planner-restarted') trouble.value = null
         },
         onFailed() {
           isPlanning.value = false
@@ -153,6 +169,7 @@ export const useQuilt = defineStore('quilt', () => {
 
   async function close() {
     await saveNow()
+    isPlanning.value = false
     client?.stop()
     client = null
     lease.value?.release()
@@ -347,6 +364,18 @@ export const useQuilt = defineStore('quilt', () => {
     void save()
   }
 
+  /** Gives up a plan that takes too long: the numbers on show stay those before it. */
+  function stopPlanning() {
+    client?.giveUp()
+    isPlanning.value = false
+    trouble.value = 'planner-stopped'
+  }
+  function planAgain() {
+    trouble.value = null
+    isPlanning.value = true
+    if (file.value) client?.ask(file.value)
+  }
+
   function askBatches() {
     client?.askBatches()
   }
@@ -380,6 +409,9 @@ export const useQuilt = defineStore('quilt', () => {
     blockNames,
     clothNames,
     isPlanning,
+    planningPart,
+    stopPlanning,
+    planAgain,
     isKept,
     past,
     future,

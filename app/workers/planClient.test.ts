@@ -44,6 +44,7 @@ function setUp() {
   const client = createPlanClient(
     {
       onDone: book => heard.push(`done ${String(book.plan.quilt)}`),
+      onProgress: part => heard.push(`${Math.round(part * 100)} %`),
       onFailed: message => heard.push(`failed: ${message}`),
       onRestart: () => heard.push('restarted'),
       onSilent: () => heard.push('silent'),
@@ -138,6 +139,7 @@ describe('silence', () => {
     const heard: string[] = []
     const client = createPlanClient(
       {
+        onProgress: () => {},
         onDone: () => {},
         onFailed: () => {},
         onRestart: () => {},
@@ -161,4 +163,22 @@ describe('silence', () => {
     worker().answer({ kind: 'done', job: worker().asked[0]!.job, change: { put: workbook('long') } })
     expect(heard).toEqual(['done long'])
   })
+})
+
+test('how far a plan is comes of the newest question alone; one that is given up is not heard, the next is asked anew', () => {
+  const { client, heard, worker } = setUp()
+  client.ask(file('a'))
+  const slow = worker()
+  const { job } = slow.asked[0]!
+  slow.answer({ kind: 'hello', job })
+  slow.answer({ kind: 'progress', job, part: 0.45 })
+  slow.answer({ kind: 'progress', job: job - 1, part: 0.9 })
+  client.giveUp()
+  expect(slow.isStopped).toBe(true)
+  slow.answer({ kind: 'progress', job, part: 0.6 })
+  client.ask(file('b'))
+  expect(worker()).not.toBe(slow)
+  expect(worker().asked).toHaveLength(1)
+  expect(heard).toEqual(['45 %'])
+  client.stop()
 })

@@ -18,11 +18,15 @@ export interface PlanClient {
   askBatches: () => void
   /** Asks which cloths the plan made last leaves for the binding; forgotten when a newer plan is asked for. */
   askScraps: () => void
+  /** Gives up the plan that is being made; the next question is asked of a fresh worker. */
+  giveUp: () => void
   stop: () => void
 }
 
 interface Listener {
   onDone: (workbook: Workbook) => void
+  /** Which part of the newest plan is done, from 0 to 1. */
+  onProgress: (part: number) => void
   onFailed: (message: string) => void
   /** Cloth to buy by each way of making a unit, asked for with `askWays`. */
   onWays: (unit: string, buys: (ToBuy | null)[]) => void
@@ -65,6 +69,7 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
       if (data.kind === 'done') book = changed(book, data.change)
       if (data.job === job) clearTimeout(silence)
       if (data.kind === 'hello' || data.job !== job) return
+      if (data.kind === 'progress') return listener.onProgress(data.part)
       if (data.kind === 'ways') return listener.onWays(data.unit, data.buys)
       if (data.kind === 'batches') return listener.onBatches(data.batches)
       if (data.kind === 'scraps') return listener.onScraps(data.found)
@@ -134,6 +139,13 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
     },
     askScraps() {
       worker?.postMessage({ kind: 'scraps', job } satisfies ToPlanWorker)
+    },
+    giveUp() {
+      clearTimeout(silence)
+      worker?.terminate()
+      worker = null
+      asked = null
+      job += 1
     },
     stop() {
       clearTimeout(silence)

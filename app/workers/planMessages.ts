@@ -26,6 +26,8 @@ export type ToPlanWorker =
 export type FromPlanWorker =
   // a question has come in and is being worked on
   | { kind: 'hello'; job: number }
+  // which part of a plan is done, from 0 to 1
+  | { kind: 'progress'; job: number; part: number }
   // what is new since the workbook that this worker made before; from its first one everything
   | { kind: 'done'; job: number; change: Change | null }
   | { kind: 'ways'; job: number; unit: string; buys: (ToBuy | null)[] }

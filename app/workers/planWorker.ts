@@ -29,7 +29,7 @@ addEventListener('message', ({ data }: MessageEvent<ToPlanWorker>) => {
 function plan({ job, file }: Extract<ToPlanWorker, { kind: 'plan' }>) {
   const quilt = readQuilt(file)
   if (!quilt.ok) return answer({ kind: 'failed', job, message: quilt.problems.map(problem => problem.code).join(', ') })
-  const { workbook, work } = makeWorkbook(quilt.value)
+  const { workbook, work } = makeWorkbook(quilt.value, part => answer({ kind: 'progress', job, part }))
   const book = toWire(workbook)
   // the first time all is told, and looking for like things would take longer than to send them
   answer({ kind: 'done', job, change: last ? shared(changeBetween(last.book, book)) : { put: book } })

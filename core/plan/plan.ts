@@ -108,11 +108,18 @@ export interface Plan {
   sums: Record<string, Sum>
 }
 
+/** Told which part of the whole is done, from 0 to 1, by how long the stages usually take. */
+export type Progress = (part: number) => void
+
 /**
  * From a quilt to its plan. Pure, and the same every time. Each stage reads what came before: blocks → setting →
  * borders → edge → pieces → cutting → layers.
  */
-export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; work: PlanWork } {
+export function makePlan(
+  quilt: Quilt,
+  search: Search = QUICK,
+  onProgress: Progress = () => {},
+): { plan: Plan; work: PlanWork } {
   const blocks = quilt.blocks.filter(({ derived, id }) => !derived || timesPlaced(quilt, id) > 0)
   const makes = new Map(blocks.map(block => [block.id, blockMake(quilt, block)]))
   const dimensions = dimensionsOf(quilt)
@@ -121,11 +128,14 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
   const top = { width: width.total, height: height.total }
   const trimmed = trimmedTop(quilt, { width, height })
   const binding = planBinding(quilt, trimmed.size)
+  onProgress(0.1)
   const { choices, pieces, needs } = chooseWays(quilt, makes, { dimensions, planned }, search)
 
+  onProgress(0.45)
   const backing = planBacking(quilt, top, needs)
   const batting = planBatting(quilt, top, trimmed.size)
   const pressing = quiltPressing(quilt, makes, dimensions)
+  onProgress(0.6)
   const work: PlanWork = { quilt, makes, choices, dimensions, planned, needs, pieces, pressing }
   const rows = quiltRows(quilt, dimensions, PRESSING.row, versionAt(pressing))
   const numbers = new Map(pieces.map(piece => [piece.id, piece.letter]))
@@ -152,6 +162,7 @@ export function makePlan(quilt: Quilt, search: Search = QUICK): { plan: Plan; wo
     quilting: plannedQuilting(quilt, makes, dimensions),
     seamTest: plannedSeamTest(quilt),
   }
+  onProgress(0.85)
   const { plain, sums } = plainOf<Omit<Plan, 'sums'>>(parts)
   return { plan: { ...plain, sums }, work }
 }

@@ -1,5 +1,4 @@
 // In: how the quilt is pressed. Out: the same as others read it: each seam by number, versions, crossings.
-import { letterAt } from '../file/letters'
 import type { Quilt } from '../file/quilt'
 import type { BlockMake } from '../make/units/blockMake'
 import type { Outcome } from '../make/pressing/pressBlock'
@@ -11,6 +10,7 @@ import type { QuiltRow } from '../top/rows'
 import type { Setting } from '../top/setting'
 import { meetingsInTop } from './meetingsInTop'
 import type { QuiltPressing, Version } from './pressing/quiltPressing'
+import { versionSign } from './pressing/versionSigns'
 
 export interface PlannedPressing {
   school: Quilt['press']
@@ -31,12 +31,12 @@ export interface PlannedPressing {
   proven: boolean
 }
 
-/** Versions of a block by letters, the commonest first; none where a block is always pressed alike. */
+/** Versions of a block by signs, the commonest first; none where a block is always pressed alike. */
 export function versionNames({ versions }: QuiltPressing): ReadonlyMap<Version, string> {
   const names = new Map<Version, string>()
   for (const block of new Set(versions.map(({ look }) => look.block))) {
     const own = versions.filter(({ look }) => look.block === block).sort((a, b) => b.count - a.count)
-    if (own.length > 1) own.forEach((version, i) => names.set(version, letterAt(i)))
+    if (own.length > 1) own.forEach((version, i) => names.set(version, versionSign(i)))
   }
   return names
 }
@@ -55,7 +55,7 @@ export function versionOf(pressing: QuiltPressing): (region: Region) => Version 
   }
 }
 
-/** The letter of that version, where the block has versions. */
+/** The sign of that version, where the block has versions. */
 export function versionAt(pressing: QuiltPressing): (region: Region) => string | undefined {
   const names = versionNames(pressing)
   if (names.size === 0) return () => undefined
@@ -95,7 +95,7 @@ export function plannedPressing(
     between: joinsBetween(rows),
     versions: versions.map(version => ({
       block: version.look.block,
-      version: names.get(version) ?? 'A',
+      version: names.get(version) ?? versionSign(0),
       count: version.count,
     })),
     crossings: { nest: met.counts.nest, open: met.counts.open, clash: places('clash') },

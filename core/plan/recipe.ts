@@ -37,7 +37,7 @@ export interface Recipe {
   cell: Cell
   /** Blocks of these cloths, pressed so, in the quilt. */
   count: number
-  /** A letter, where the block is pressed in more than one way. */
+  /** A sign, where the block is pressed in more than one way. */
   version?: string
   units: RecipeUnit[]
   joins: RecipeJoin[]

@@ -188,6 +188,19 @@ const isStepping = computed(() => route.query.steps !== undefined)
         <button type="button" class="button" @click="downloadCopy">Save a copy</button
         ><button type="button" class="button" @click="store.saveNow()">Try again</button>
       </p>
+      <p
+        v-if="store.planningPart !== null"
+        class="caution m-2 flex flex-wrap items-center gap-3"
+        role="status"
+        data-testid="still-planning"
+      >
+        Still planning, {{ Math.round(store.planningPart * 100) }} %. The numbers on show are older.
+        <button type="button" class="button" @click="store.stopPlanning">Stop</button>
+      </p>
+      <p v-if="store.trouble === 'planner-stopped'" class="caution m-2 flex flex-wrap items-center gap-3" role="alert">
+        Planning was stopped: the numbers on show are older than the quilt. Undo the last change, or plan it after all.
+        <button type="button" class="button" @click="store.planAgain">Plan it</button>
+      </p>
       <p v-if="store.trouble === 'planner-silent'" class="caution m-2" role="alert">
         The planner does not answer, so the numbers are late or missing. Your work is kept all the same. Load the page
         again; if that does not help, this browser does not let Wren plan in the background.

@@ -14,6 +14,7 @@ import { dimensionsOf } from '../../top/dimensions'
 import { outlineOf } from '../../top/region'
 import type { PlacedEnd } from './placedEnds'
 import { quiltPressing, type QuiltPressing } from './quiltPressing'
+import { versionSign } from './versionSigns'
 
 type CellEntry = Partial<NonNullable<QuiltFile['setting']['cells']>[number][number]>
 /** How the blocks of a quilt stand beside each other. */
@@ -242,15 +243,15 @@ test('the plan tells every seam of every block, which version stands where, and 
   const { plan } = planOf(fileOf(rail, 4, () => ({})))
   const { pressing } = plan
   expect(pressing.versions.map(({ version, count }) => [version, count])).toEqual([
-    ['A', 8],
-    ['B', 8],
+    ['+', 8],
+    ['#', 8],
   ])
   // two seams between three rails, in each version; the one the other way round
   const sides = (version: string) => pressing.seams.filter(seam => seam.version === version).map(({ press }) => press)
-  expect(sides('A')).toHaveLength(2)
-  expect(sides('B')).not.toEqual(sides('A'))
+  expect(sides('+')).toHaveLength(2)
+  expect(sides('#')).not.toEqual(sides('+'))
   const inRows = plan.rows.flatMap(({ parts }) => parts.map(part => ('version' in part ? part.version : undefined)))
-  expect(inRows.filter(version => version === 'B')).toHaveLength(8)
+  expect(inRows.filter(version => version === '#')).toHaveLength(8)
   // both seams run on into the next rail fence, three times in each of four rows
   // and nine corners at which four blocks meet, rows being pressed by turns
   expect(pressing.crossings).toEqual({ nest: 24 + 9, open: 0, clash: [] })
@@ -331,4 +332,19 @@ test('corners to which seams of blocks run are hubs; those that run straight on 
   // all alike: a diagonal runs through the middle, pressed to the dark on both sides of it, and cannot nest
   const alike = cellsOf(() => 0)
   expect([alike.crossings.nest, alike.hubs]).toEqual([0, { nest: 0, mixed: [{ x: 12.25, y: 12.25 }] }])
+})
+
+test('versions bear a sign of their own, that no cloth and no pile has', () => {
+  const signs = Array.from({ length: 30 }, (_, i) => versionSign(i))
+  expect(new Set(signs).size).toBe(30)
+  for (const sign of signs) expect([...sign]).toHaveLength(1)
+  const { plan, quilt } = planOf(
+    fileOf(
+      SHIPPED_DESIGNS.find(({ id }) => id === 'rail-fence')!,
+      4,
+      () => ({}),
+    ),
+  )
+  const taken = [...quilt.cloths.map(({ letter }) => letter), ...plan.pieces.map(({ letter }) => letter)]
+  for (const { version } of plan.pressing.versions) expect(taken).not.toContain(version)
 })

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { addNote, removeNote } from '~~/core/edits/record'
-import { formatLength } from '~~/words/length'
+import type { Quilt } from '~~/core/file/quilt'
+import { formatExactLength } from '~~/words/length'
 import { stageName } from '~~/words/names'
 import { inEnglish, plural } from '~~/words/speech'
 
@@ -34,11 +35,12 @@ function write() {
 const measures = computed(() =>
   quilt.value.made.map(entry => {
     const list = (values: readonly number[] | undefined) =>
-      (values ?? []).map(v => formatLength(v, speech.value)).join(', ')
+      (values ?? []).map(v => formatExactLength(v, speech.value)).join(', ')
     if (entry.what === 'seam-test')
       return (
         `Seam test: ${entry.strips} strips of ${list([entry.cut!])}`
         + (entry.measured === undefined ? ', not measured yet' : ` measured ${list([entry.measured])}`)
+        + setupText(entry)
       )
     if (entry.what === 'block')
       return (
@@ -53,6 +55,11 @@ const measures = computed(() =>
       .join('; ')}`
   }),
 )
+/** In which cloth, on which machine, with which thread and needle a seam was tested. */
+function setupText({ cloth, machine, thread, needle }: Quilt['made'][number]): string {
+  const said = [cloth && `${cloth} cloth`, machine, thread, needle === undefined ? '' : `needle at ${needle}`]
+  return said.filter(Boolean).length > 0 ? ` (${said.filter(Boolean).join(', ')})` : ''
+}
 const STEP_NAMES: Record<string, string> = {
   'rows-joined': 'Rows joined',
   'borders': 'Borders on',
@@ -136,7 +143,11 @@ const next = computed(() => {
               <td class="py-1">{{ what }}</td>
               <td class="figure text-right font-semibold">{{ done }} of {{ all }}</td>
             </tr>
-            <tr v-for="step in progress.finishSteps" :key="step" class="border-t border-line">
+            <tr
+              v-for="step in progress.finishSteps.filter(name => name !== 'rows-joined')"
+              :key="step"
+              class="border-t border-line"
+            >
               <td class="py-1">{{ STEP_NAMES[step] }}</td>
               <td class="text-right">{{ progress.steps.has(step) ? 'yes' : 'not yet' }}</td>
             </tr>

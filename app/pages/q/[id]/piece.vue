@@ -290,8 +290,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
           </p>
           <p v-if="recipe.version">
             Like blocks stand side by side here, and pressed all alike their seams would not nest: some are pressed as
-            {{ versionsOf(recipe.block).join(', others as ') }}. Mark each with its letter; the rows say where it
-            stands.
+            {{ versionsOf(recipe.block).join(', others as ') }}. Mark each with its sign; the rows say where it stands.
           </p>
           <label class="no-print block max-w-80"
             ><span class="label">Seams of all blocks are pressed</span
