@@ -164,7 +164,7 @@ test('a change made in the instant of leaving is there the next time', async ({ 
   await kept(page)
 })
 
-test('a half-written note, a form half filled in and a block being drawn are there in another window, days later', async ({
+test('a half-written note and a block being drawn are there in another window, days later', async ({
   page,
   context,
 }) => {

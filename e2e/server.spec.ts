@@ -77,7 +77,7 @@ test('a body that is too large is cut off while it comes; others are answered wh
   expect((await pages).status()).toBe(200)
 })
 
-test('two hundred ask for pages at once: each is answered, or told when to try again; who leaves frees a place', async ({
+test('two hundred ask for pages at once: each is answered or told when to try again; who leaves frees a place', async ({
   baseURL,
   request,
 }) => {

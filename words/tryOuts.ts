@@ -32,7 +32,7 @@ export function tryOutName(name: TryOutName): string {
     case 'changed-over':
       return `${name.blocks[0]} and ${name.blocks[1]} by turns, changed over`
     case 'exchanged':
-      return `${name.cloths[0]} and ${name.cloths[1]} exchanged${name.where === 'everywhere' ? '' : ' in every second block'}`
+      return `${name.cloths.join(' and ')} exchanged${name.where === 'everywhere' ? '' : ' in every second block'}`
     case 'everywhere':
       return `${name.block} everywhere`
     case 'sashed':

@@ -20,13 +20,13 @@ async function tab() {
 }
 
 beforeEach(() => {
-  indexedDB = new IDBFactory()
+  globalThis.indexedDB = new IDBFactory()
 })
 
 test('of tabs that write at once from one state just one is kept, however many; no state is lost', async () => {
   await fc.assert(
     fc.asyncProperty(fc.integer({ min: 2, max: 5 }), fc.integer({ min: 1, max: 4 }), async (count, rounds) => {
-      indexedDB = new IDBFactory()
+      globalThis.indexedDB = new IDBFactory()
       const tabs: Awaited<ReturnType<typeof tab>>[] = []
       for (let i = 0; i < count; i++) tabs.push(await tab())
       await tabs[0]!.keep(fresh)

@@ -314,7 +314,7 @@ test('a tab that looked on reads what was kept since, before it may change anyth
   expect(storage.get('q')!.file.setting).toMatchObject({ across: 3, down: 7 })
 })
 
-test('a tab that slept while another went on writes nothing over it: its work is a version, and that is said', async () => {
+test('a tab that slept while another went on writes nothing over it: its work is a version', async () => {
   const store = await opened()
   state.isSlow = true
   store.apply('size', setBlocksSize(8))

@@ -165,7 +165,7 @@ describe('silence', () => {
   })
 })
 
-test('how far a plan is comes of the newest question alone; one that is given up is not heard, the next is asked anew', () => {
+test('how far a plan is comes of the newest question alone; one that is given up is heard no more', () => {
   const { client, heard, worker } = setUp()
   client.ask(file('a'))
   const slow = worker()

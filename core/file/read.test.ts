@@ -158,7 +158,7 @@ test('seams pressed by hand are named by their number, and lie to a side or open
   expect(problems({ ...SAMPLE, press: 'flat' })).toEqual(['press: expected'])
 })
 
-test('a mirrored cell that looks like the block turned is that turn, and one object with it; any other stays mirrored', () => {
+test('a mirrored cell that looks like the block turned is that turn; any other stays mirrored', () => {
   const placed = (design: string, cell: object, stripes: object = {}) => {
     const file = {
       format: 'wren-quilt',

@@ -1,7 +1,7 @@
 // In: seam tests. Out: what one step of the needle adds to the seam, by those that agree.
 import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum, type Term } from '../measure/sum'
-import type { SeamTestDone } from './seamRecord'
+import type { SeamTestDone } from './seamTestDone'
 
 /** A test this far from where the others put it was sewn or measured wrongly: twice what a ruler's mark is worth. */
 const APART: Inches = 1 / 32

@@ -4,23 +4,8 @@ import { sumOf, type Sum, type Term } from '../measure/sum'
 import type { Inches } from '../measure/ruler'
 import { sewnSeam } from './measures'
 import { needleStep } from './needleStep'
+import type { SeamTestDone } from './seamTestDone'
 import { seamTestDoubt } from './seamTestDoubt'
-
-type Entry = Quilt['made'][number]
-
-/** One test that was measured. */
-export interface SeamTestDone {
-  /** Allowance really sewn. */
-  sewn: Inches
-  at?: string
-  cloth?: Entry['cloth']
-  machine?: string
-  thread?: string
-  /** Where the needle stood, in the machine's own steps. */
-  needle?: number
-  /** It does not agree with the others where the needle stood so: no step is learnt from it. */
-  isApart?: true
-}
 
 export interface SeamRecord {
   tests: SeamTestDone[]

@@ -141,7 +141,7 @@ const sharp = (points: readonly Point[]) =>
     return Math.acos(Math.min(1, Math.max(-1, cosine))) > Math.PI / 6
   }).length
 
-test('no run turns more often than a person would, long straight seams are left whole, and all is followed once', () => {
+test('no run turns more often than a person would, long straight seams stay whole, all is followed once', () => {
   for (const file of [SAMPLE, ...DEMO_QUILTS]) {
     const { quilt, work, plan } = planOf({ ...file, quilting: [{ kind: 'ditch' }] })
     const top = quiltedTop(quilt, work.makes, work.dimensions)

@@ -1,6 +1,6 @@
 import type { H3Event } from 'h3'
 
-/** What comes beyond the most that is taken is let in and thrown away, so that the answer is heard: so much, so long. */
+/** What comes beyond the most that is taken is thrown away, so that the answer is heard: so much, for so long. */
 const MOST_DRAINED = 64_000_000
 const MOST_DRAINING_MS = 5000
 
