@@ -1,5 +1,5 @@
-import type { Inches } from '../measure/ruler'
-import { UNIT_DEFAULTS } from '../measure/units'
+import { sameLength, type Inches } from '../measure/ruler'
+import { UNIT_DEFAULTS, type Units } from '../measure/units'
 import { parseLength } from '../measure/length'
 import type { QuiltFile } from '../file/schema'
 import { written, type Edit } from './edit'
@@ -48,13 +48,24 @@ export function setBinding(change: BindingChange | null): Edit {
     // the side to which a style is sewn is its own
     if (change.style !== undefined && change.style !== old.style) delete next.attach
     if (next.style !== 'self' && next.cloth === undefined) next.cloth = file.cloths[0]!.id
-    // folded together, two strips of the usual width would hide much of the border
-    if (change.style === 'flanged' && old.style !== 'flanged' && strip === undefined)
-      next.strip = inFile(UNIT_DEFAULTS[units].flangedStrip)
+    if (strip === undefined && next.style !== old.style) next.strip = inFile(stripFor(next.style, old, units))
     if (next.style === 'flanged') next.flange = flangeOf(file, next, flange)
     else delete next.flange
     return { ...file, binding: next }
   }
+}
+
+/** How wide a style cuts its strip until a width is typed for it. */
+function usualStrip(style: BindingEntry['style'], units: Units): Inches {
+  // folded together, two strips of the usual width would hide much of the border
+  return UNIT_DEFAULTS[units][style === 'flanged' ? 'flangedStrip' : 'bindingStrip']
+}
+
+/** The strip of a style that is tried: its own usual one, or what was typed for another of the same usual width. */
+function stripFor(style: BindingEntry['style'], old: BindingEntry, units: Units): Inches {
+  const usual = usualStrip(style, units)
+  const before = parseLength(old.strip ?? '', units)
+  return before !== null && sameLength(usual, usualStrip(old.style, units)) ? before : usual
 }
 
 function flangeOf(

@@ -6,6 +6,7 @@ import { planQuilt } from '../checks/planQuilt'
 import type { Problem } from '../file/problem'
 import { readQuilt } from '../file/readQuilt'
 import type { QuiltFile } from '../file/schema'
+import { quiltOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
 import * as blocks from './blocks'
 import * as cloths from './cloths'
@@ -255,4 +256,18 @@ test('the only block of a quilt takes the proportions of its new design, and giv
   // §3
   const byDiamond = read(blocks.setBlocksHeight(5 / (diamond.diamond! / diamond.height))(upright)).blocks[0]!
   expect(byDiamond).toMatchObject({ width: expect.closeTo(5 / Math.sin(Math.PI / 3), 3), height: 10 })
+})
+
+test('styles of binding that are tried leave the strip as it was: each has its own width until one is typed', () => {
+  const styles = ['double', 'single', 'flanged', 'tape'] as const
+  for (const units of ['in', 'cm'] as const)
+    fc.assert(
+      fc.property(fc.array(fc.constantFrom(...styles), { maxLength: 6 }), tried => {
+        const start = { ...SAMPLE, units, binding: { style: 'double' as const, cloth: 'soot' } }
+        const begun = setBinding({ style: 'double', strip: quiltOf(start).binding!.strip })(start)
+        const usual = quiltOf(begun).binding!.strip
+        const after = [...tried, 'double' as const].reduce((file, style) => setBinding({ style })(file), begun)
+        expect(quiltOf(after).binding!.strip).toBeCloseTo(usual, 9)
+      }),
+    )
 })
