@@ -11,7 +11,9 @@ import { randomQuilt } from '../testing/randomQuilt'
 import * as blocks from './blocks'
 import * as cloths from './cloths'
 import { QUILTING_KINDS } from '../file/quiltingEntry'
+import { UNIT_DEFAULTS } from '../measure/units'
 import { setBinding } from './binding'
+import { tryOutsOf } from './tryOuts'
 import * as edge from './edge'
 import { setBacking, setBatting } from './layers'
 import { addQuilting, removeQuilting, setQuilting, setStitching } from './quilting'
@@ -270,4 +272,14 @@ test('styles of binding that are tried leave the strip as it was: each has its o
         expect(quiltOf(after).binding!.strip).toBeCloseTo(usual, 9)
       }),
     )
+})
+
+test('what Wren proposes in a quilt in centimetres is in whole millimetres', () => {
+  const file: QuiltFile = { ...SAMPLE, units: 'cm', setting: { across: 3, down: 3 }, borders: [] }
+  const sashed = quiltOf(setting.setSashing({})(file))
+  const tried = tryOutsOf(file, quiltOf(file)).map(({ quilt }) => quilt)
+  const widths = [sashed, ...tried].flatMap(({ setting: { sashing } }) => (sashing ? [sashing.width] : []))
+  expect(widths.length).toBeGreaterThan(4)
+  for (const width of [...widths, ...Object.values(UNIT_DEFAULTS.cm)])
+    expect((width * 25.4) % 0.5 < 1e-6 || (width * 25.4) % 0.5 > 0.5 - 1e-6).toBe(true)
 })

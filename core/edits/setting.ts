@@ -1,4 +1,5 @@
 import type { Inches } from '../measure/ruler'
+import { UNIT_DEFAULTS } from '../measure/units'
 import type { QuiltFile } from '../file/schema'
 import { repeatedFill, rowLengths } from '../file/cells'
 import { replaced, written, type Edit } from './edit'
@@ -213,7 +214,7 @@ export function setSashing(change: (Partial<Omit<Sashing, 'width'>> & { width?: 
     if (change === null) return { ...fresh, setting: { ...setting, sashing: null } }
     const { width, ...rest } = change
     const old: Sashing = file.setting.sashing ?? {
-      width: written(file, 1.5),
+      width: written(file, UNIT_DEFAULTS[file.units ?? 'in'].sashWidth),
       cloth: file.cloths.at(-1)!.id,
       outer: true,
     }

@@ -4,6 +4,7 @@ import { clothOf, ownBlocks, type Quilt } from '../file/quilt'
 import { readQuilt } from '../file/readQuilt'
 import type { QuiltFile } from '../file/schema'
 import { sameLength } from '../measure/ruler'
+import { UNIT_DEFAULTS } from '../measure/units'
 import { inTurn, type Edit } from './edit'
 import { pictureKey } from '../top/pictureKey'
 import { asCells, setEnds, setFill, setKind, setSashing, withCells } from './setting'
@@ -75,7 +76,8 @@ function allTryOuts(quilt: Quilt, seed: number): TryOut[] {
         ...own.map(({ id, name }): TryOut => ({ name: { kind: 'everywhere', block: name }, edit: setFill([[id]]) })),
       ]
     : []
-  const width = (part: number) => Math.max(1 / 2, Math.round((first!.outer.width / part) * 4) / 4)
+  const { widthStep } = UNIT_DEFAULTS[quilt.units]
+  const width = (part: number) => Math.max(2, Math.round(first!.outer.width / part / widthStep)) * widthStep
   const cloths = quilt.cloths.map(({ id }) => id)
   const sashes: TryOut[] = [
     ...([6, 4, 3, 2] as const).map((part): TryOut => ({

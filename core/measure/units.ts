@@ -15,6 +15,11 @@ export interface UnitDefaults {
   selfBinding: Inches
   /** What backs have beyond the batting, where blocks are quilted one by one. */
   asYouGo: Inches
+  /** Of a border and of sashes that are put in. */
+  borderWidth: Inches
+  sashWidth: Inches
+  /** Widths that are proposed are multiples of this. */
+  widthStep: Inches
   /** Length to buy is rounded up to this: ⅛ yard or 10 cm. */
   buyStep: Inches
 }
@@ -31,6 +36,9 @@ export const UNIT_DEFAULTS: Readonly<Record<Units, UnitDefaults>> = {
     flangedStrip: 1.5,
     selfBinding: 1.25,
     asYouGo: 1,
+    borderWidth: 3,
+    sashWidth: 1.5,
+    widthStep: 1 / 4,
     buyStep: 4.5,
   },
   cm: {
@@ -42,6 +50,9 @@ export const UNIT_DEFAULTS: Readonly<Record<Units, UnitDefaults>> = {
     flangedStrip: cm(4),
     selfBinding: cm(3),
     asYouGo: cm(2.5),
+    borderWidth: cm(7.5),
+    sashWidth: cm(4),
+    widthStep: cm(0.5),
     buyStep: cm(10),
   },
 }

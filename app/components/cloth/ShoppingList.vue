@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Plan } from '~~/core/plan/plan'
 import { clothOf, type Quilt } from '~~/core/file/quilt'
+import { SQUARE_UP } from '~~/core/cut/squareUp'
 import { clothToBuy } from '~~/words/check'
 import { formatBought, formatLength, formatSize } from '~~/words/length'
 import { craft, plural } from '~~/words/speech'
@@ -97,8 +98,8 @@ const battingWidth = computed(() => {
       </tbody>
     </table>
     <p class="note mt-2">
-      Margin {{ Math.round(quilt.margin * 100) }} % included, and an inch for squaring up each cloth. Binding and
-      borders are in these lengths; the backing stands by itself.
+      Margin {{ Math.round(quilt.margin * 100) }} % included, and {{ formatLength(SQUARE_UP, speech) }} for squaring up
+      each cloth. Binding and borders are in these lengths; the backing stands by itself.
     </p>
   </section>
 </template>

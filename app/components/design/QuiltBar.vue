@@ -4,6 +4,7 @@ import { setCounts, setFill, setSashing } from '~~/core/edits/setting'
 import { borderCloth } from '~~/core/edits/borderCloth'
 import { setBinding } from '~~/core/edits/binding'
 import { addBorder } from '~~/core/edits/edge'
+import { UNIT_DEFAULTS } from '~~/core/measure/units'
 import type { Edit } from '~~/core/edits/edit'
 import { setTurns, TURN_PATTERNS, type TurnPattern } from '~~/core/edits/turnPatterns'
 import { craft, inEnglish } from '~~/words/speech'
@@ -42,7 +43,7 @@ function sash() {
   emit('select', { kind: 'sash' })
 }
 function border() {
-  emit('edit', 'border', addBorder(3, borderCloth(quilt)))
+  emit('edit', 'border', addBorder(UNIT_DEFAULTS[quilt.units].borderWidth, borderCloth(quilt)))
   emit('select', { kind: 'border', border: quilt.borders.length + 1 })
 }
 function bind() {
