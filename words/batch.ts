@@ -47,6 +47,31 @@ export function batchTitle({ task }: PlannedBatch, { units, pieces, rows, blocks
   return task.border === 0 ? 'The corners' : `Border ${task.border}`
 }
 
+const DONE_TO: Readonly<Record<PlannedBatch['what'], string>> = {
+  'join': 'sew',
+  'press': 'press',
+  'trim': 'trim',
+  'cut-apart': 'cut apart',
+  'layer': 'lay',
+  'mark': 'mark',
+}
+/** Batches of a visit that are named before the rest is counted. */
+const MOST_NAMED = 2
+
+/** What is done at one visit, in a line: `sew 72 × flying geese …; press …, and 3 more`. */
+export function visitText(batches: readonly PlannedBatch[], book: BatchBook): string {
+  const said = [
+    ...new Set(batches.map(batch => `${DONE_TO[batch.what]} ${batch.count} × ${lowered(batchTitle(batch, book))}`)),
+  ]
+  const more = said.length - MOST_NAMED
+  return `${said.slice(0, MOST_NAMED).join('; ')}${more > 0 ? `, and ${more} more` : ''}`
+}
+
+/** Units begin small within a line; names of blocks and cloths keep their letter. */
+function lowered(title: string): string {
+  return title.includes(':') ? title.charAt(0).toLowerCase() + title.slice(1) : title
+}
+
 function rowsNamed(rows: readonly QuiltRow[]): string {
   const [first, ...others] = rows
   if (!first) return 'A strip of a border'

@@ -57,7 +57,7 @@ function setNeedle(event: Event) {
   <section class="card" aria-label="Seam test">
     <div class="flex items-center gap-3">
       <h2 class="mr-auto">First: test your seam</h2>
-      <span v-if="isRight" class="tag" title="The seam is right" style="color: var(--good)"
+      <span v-if="isRight && !doubt" class="tag" title="The seam is right" style="color: var(--good)"
         ><UIcon name="i-lucide-check" class="size-5"
       /></span>
     </div>
@@ -96,20 +96,25 @@ function setNeedle(event: Event) {
         @commit="measure"
       />
     </div>
-    <p v-if="doubt" class="caution mt-3" role="alert" data-testid="seam-doubt">
+    <p v-if="doubt" class="caution figure mt-3 !whitespace-normal" role="alert" data-testid="seam-doubt">
       {{ seamDoubtText({ ...test, ...doubt }, speech) }}
       <button v-if="doubt.meant !== null" type="button" class="button" @click="take(doubt.meant)">
         Yes, {{ formatExactLength(doubt.meant, speech) }}
       </button>
     </p>
-    <p v-else-if="test.doubt && test.measured !== null" class="caution mt-3" role="status" data-testid="seam-doubt">
+    <p
+      v-else-if="test.doubt && test.measured !== null"
+      class="caution figure mt-3 !whitespace-normal"
+      role="status"
+      data-testid="seam-doubt"
+    >
       {{ seamDoubtText({ ...test, ...test.doubt, measured: test.measured }, speech) }}
       <button v-if="test.doubt.meant !== null" type="button" class="button" @click="take(test.doubt.meant)">
         Yes, {{ formatExactLength(test.doubt.meant, speech) }}
       </button>
     </p>
     <p
-      v-if="test.off !== null"
+      v-if="test.off !== null && !doubt"
       class="figure mt-3 !whitespace-normal"
       role="status"
       :class="isRight ? '' : 'caution'"

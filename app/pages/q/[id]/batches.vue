@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import type { Visit } from '~/composables/useBatches'
 import { followsTheHand } from '~~/core/make/steps/step'
 import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
-import { batchParts, batchTitle } from '~~/words/batch'
+import { batchParts, batchTitle, visitText } from '~~/words/batch'
 import { CAUTIONS } from '~~/words/caution'
 import { plural } from '~~/words/speech'
 import { stageParts } from '~~/words/stage'
@@ -65,6 +66,8 @@ function walkText(i: number): string {
   const walk = mine.findIndex(({ from, batches: own }) => i >= from && i < from + own.length) + 1
   return `walk ${walk} of ${mine.length}`
 }
+/** On paper how to work at a station, and its caution, stand once. */
+const isFirstAt = (visit: Visit) => visits.value.find(({ at }) => at === visit.at) === visit
 const walks = computed(() => visits.value.filter(({ isTest }) => !isTest).length)
 const modeSteps = computed((): ModeStep[] =>
   batches.value.map((batch, i) => {
@@ -166,10 +169,15 @@ function keepPlace(i: number) {
               <UIcon v-if="isDone(visit)" name="i-lucide-check-check" class="size-6" aria-label="All done" />
             </button>
           </h2>
+          <p v-if="!isOpen(visit) && !isPrinting" class="note figure !whitespace-normal" data-testid="visit-says">
+            {{ visitText(visit.batches, book) }}
+          </p>
           <template v-if="isOpen(visit) || isPrinting">
-            <p class="note mt-1 mb-2">{{ HOW[visit.at] }}</p>
-            <p v-if="visit.at === 'iron'" class="caution mb-2">{{ CAUTIONS.iron }}</p>
-            <p v-else-if="visit.at === 'machine'" class="caution mb-2">{{ CAUTIONS.needle }}</p>
+            <template v-if="!isPrinting || isFirstAt(visit)">
+              <p class="note mt-1 mb-2">{{ HOW[visit.at] }}</p>
+              <p v-if="visit.at === 'iron'" class="caution mb-2">{{ CAUTIONS.iron }}</p>
+              <p v-else-if="visit.at === 'machine'" class="caution mb-2">{{ CAUTIONS.needle }}</p>
+            </template>
             <ul>
               <BatchLine
                 v-for="(batch, i) in visit.batches.slice(0, isPrinting ? undefined : most)"
