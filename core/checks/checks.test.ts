@@ -270,3 +270,23 @@ test('what is measured after blocks and rows must come to what they make, to hal
   ).toHaveLength(1)
   expect(said([{ what: 'setting', width: [raw + 2] }])).toEqual([])
 })
+
+test('dark batting shows under light cloth, light batting under a quilt that is mostly dark; else nothing is said', () => {
+  const shows = (colour: 'black' | 'white', colours: readonly string[]) =>
+    planOf({
+      ...SAMPLE,
+      cloths: SAMPLE.cloths.map((cloth, i) => ({ ...cloth, colour: colours[i % colours.length]! })),
+      batting: { colour },
+    }).plan.checks.filter(({ id }) => id === 'batting-shows').length
+  expect([shows('black', ['#f4efe0', '#202020']), shows('black', ['#303030', '#202020'])]).toEqual([1, 0])
+  expect([shows('white', ['#101010', '#0c0c0c']), shows('white', ['#f4efe0', '#202020'])]).toEqual([1, 0])
+})
+
+test('the narrowest strip of a single binding goes round the edge and past its stitches, and no narrower one', () => {
+  const narrow = (strip: number) =>
+    planOf({ ...SAMPLE, binding: { style: 'single', strip, cloth: 'soot', join: 'diagonal' } }).plan.checks.some(
+      ({ id }) => id === 'binding-narrow',
+    )
+  // four seams and what turns over the edge and is caught: about an inch and a quarter for a quarter-inch seam
+  expect([narrow(1), narrow(1.5)]).toEqual([true, false])
+})

@@ -206,3 +206,11 @@ test.each(SHIPPED_DESIGNS.map(({ id }) => id))('%s is as large as planned when n
 })
 
 const near = (value: number): unknown => expect.closeTo(value, 9)
+
+test('nine quilts in ten lie between the limits that are told: a twentieth below, a twentieth above', () => {
+  const { work } = planOf(blockFile('nine-patch'))
+  const { mean, deviation, low, high } = simulator(work, { units: 'planned', seed: 9 })(4000).width!
+  // widths are sums of many small errors: 1.645 deviations each way
+  expect(Math.abs((mean - low) / deviation - 1.645)).toBeLessThan(0.1)
+  expect(Math.abs((high - mean) / deviation - 1.645)).toBeLessThan(0.1)
+})
