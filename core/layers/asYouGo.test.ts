@@ -119,3 +119,14 @@ test('with borders, sashes, another setting or no back it is refused at its fiel
   expect(wrong({ asYouGo: { allowance: 0 } })).toEqual(['expected asYouGo.allowance'])
   expect(quiltOf(asYouGo(2, 2, 9, 1)).binding).toMatchObject({ style: 'self', extra: 1 })
 })
+
+test('as you go rows are joined by their backs: no join of rows, no crossing and no easing is told of them', () => {
+  const { plan } = planOf(asYouGo(4, 3, 9, 1))
+  expect(plan.joining).toEqual([])
+  const { crossings } = planOf(asYouGo(1, 1, 9, 1)).plan.pressing
+  // only those within the blocks: as many a star as one alone has
+  const stars = plan.pressing.versions
+    .filter(({ block }) => block === 'star')
+    .reduce((sum, { count }) => sum + count, 0)
+  expect(plan.pressing.crossings.nest).toBe(crossings.nest * stars)
+})

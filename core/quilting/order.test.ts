@@ -3,7 +3,7 @@ import type { Point } from '../geometry/polygon'
 import { DEMO_QUILTS } from '../../demo'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { ditchLines } from './ditch'
-import { inOrder } from './order'
+import { inOrder, quarterTurns } from './order'
 import { underArm } from './underArm'
 import type { QuiltingLine } from './quiltingLine'
 import { gridLines, parallelLines } from './straight'
@@ -159,4 +159,28 @@ test('no run turns more often than a person would, long straight seams stay whol
     })
     expect(anchors).toBe(long.length)
   }
+})
+
+test('the quilt is not turned for every line: lines of two directions by turns are sewn direction by direction', () => {
+  // places an inch apart, level and upright lines by turns: the nearest is always of the other direction
+  const lines = Array.from({ length: 10 }, (_, i): QuiltingLine => {
+    const [x, y] = [15 + i, 20]
+    const ends: Point[] =
+      i % 2 === 0
+        ? [
+            [x, y],
+            [x + 0.5, y],
+          ]
+        : [
+            [x, y],
+            [x, y + 0.5],
+          ]
+    return { kind: 'motif', points: ends }
+  })
+  const top = { width: 40, height: 40, beyond: 0.25, parts: [], patches: [] }
+  const { trails } = inOrder(trailsOf(lines, top), top, 'from-the-middle')
+  expect(trails).toHaveLength(10)
+  const ways = trails.map(({ points: [from, to] }) => (Math.abs(from![0] - to![0]) > 0.1 ? 'level' : 'upright'))
+  expect(ways.filter((way, i) => i > 0 && way !== ways[i - 1]).length).toBeLessThanOrEqual(3)
+  expect(quarterTurns(trails)).toBeLessThanOrEqual(6)
 })
