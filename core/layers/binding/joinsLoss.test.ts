@@ -16,7 +16,9 @@ test('strips of a binding, sewn end to end, reach round just so: one fewer would
           borders: [],
           binding: { style: 'double', strip: 2.25, cloth: 'soot', join },
         })
-        const { strips, length } = plan.binding!
+        const binding = plan.binding!
+        if (!('strips' in binding)) throw new Error('a binding of strips')
+        const { strips, length } = binding
         const perimeter = 2 * (plan.quilt.width + plan.quilt.height + 4 * quilt.seam)
         expect(length).toBeCloseTo(perimeter + 12, 6)
         // laid end to end: a diagonal join takes a strip's width from both together, a straight one a seam from each
