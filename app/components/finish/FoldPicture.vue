@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { inEnglish } from '~~/words/speech'
+
 /** The layers cut across, seen from their edge: how the allowances of the backs stand and are folded. */
 const { shows } = defineProps<{
   shows: 'layers' | 'joined' | 'opened' | 'folded' | 'edge'
@@ -12,13 +14,15 @@ const LABELS = {
   folded: 'Each allowance folded in half and over its block',
   edge: 'The allowance folded in half round the edge',
 } as const
+const speech = useSpeech()
+const said = computed(() => inEnglish(LABELS[shows], speech.value))
 /** How far an allowance reaches, in the units of the drawing. */
 const E = 26
 </script>
 
 <template>
   <figure>
-    <svg class="fold" viewBox="-110 -54 220 88" role="img" :aria-label="LABELS[shows]">
+    <svg class="fold" viewBox="-110 -54 220 88" role="img" :aria-label="said">
       <template v-if="shows === 'layers'">
         <rect x="-60" y="-8" width="120" height="10" class="batting" />
         <rect x="-60" y="-14" width="120" height="5" :fill="colours.block" class="cloth" />
@@ -61,7 +65,7 @@ const E = 26
         <line v-if="shows !== 'edge'" x1="0" y1="-6" x2="0" y2="8" class="stitch" />
       </template>
     </svg>
-    <figcaption class="note">{{ LABELS[shows] }}.</figcaption>
+    <figcaption class="note">{{ said }}.</figcaption>
   </figure>
 </template>
 
