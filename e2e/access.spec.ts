@@ -55,7 +55,8 @@ const LEAVES = [
 
 for (const light of ['light', 'dark'] as const) {
   test(`nothing serious on any station, ${light === 'light' ? 'by day' : 'in the evening'}`, async ({ page }) => {
-    test.setTimeout(180_000)
+    // a page after the other is looked through: minutes, on a machine that others use too
+    test.setTimeout(420_000)
     // the evening changes colours and nothing else
     const rules = light === 'light' ? undefined : ['color-contrast', 'link-in-text-block']
     const look = (place: string, over?: string) => expectAccessible(page, place, rules, over)
