@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { Visit } from '~/composables/useBatches'
 import { followsTheHand } from '~~/core/make/steps/step'
 import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
 import { batchParts, batchTitle, visitText } from '~~/words/batch'
