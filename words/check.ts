@@ -96,7 +96,8 @@ export function checkText(
     case 'trimmed-unlikely':
       return (
         `The trimmed quilt is ${length(data.measured)} in ${data.side}, its top ${length(data.top)}: quilting draws in `
-        + `${formatRough(1, speech)} or ${formatRough(2, speech)}, and nothing makes it larger. Read the tape again, in the right unit, before you bind it.`
+        + `${formatRough(1, speech)} or ${formatRough(2, speech)}, and nothing makes it larger. `
+        + 'Read the tape again, in the right unit, before you bind it.'
       )
     case 'border-repeat': {
       const inside = formatSize(data.width, data.height, speech)

@@ -271,7 +271,7 @@ test('what is measured after blocks and rows must come to what they make, to hal
   expect(said([{ what: 'setting', width: [raw + 2] }])).toEqual([])
 })
 
-test('dark batting shows under light cloth, light batting under a quilt that is mostly dark; else nothing is said', () => {
+test('dark batting shows under light cloth, light batting under a quilt that is mostly dark; else nothing', () => {
   const shows = (colour: 'black' | 'white', colours: readonly string[]) =>
     planOf({
       ...SAMPLE,

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { planOf, SAMPLE } from '../../testing/quiltOf'
 
-test('strips of a binding, sewn end to end, reach round just so: one fewer would not, whichever join loses what', () => {
+test('strips of a binding, sewn end to end, reach round, and one fewer would not, whichever join loses what', () => {
   fc.assert(
     fc.property(
       fc.constantFrom('straight', 'diagonal'),
