@@ -96,3 +96,18 @@ test('a half-filled form is in the database within a second, and there for a tab
   await last.loadForms('q')
   expect(last.readForm('q:note')).toBeNull()
 })
+
+test('what storage refused is held, until another tab has kept a later state', async () => {
+  const [full, other] = [await tab(), await tab()]
+  const kept = await full.keep(fresh)
+  const put = IDBObjectStore.prototype.put
+  IDBObjectStore.prototype.put = () => {
+    throw new DOMException('full', 'QuotaExceededError')
+  }
+  await expect(full.keep({ ...kept, file: file('held') })).rejects.toThrow('full')
+  IDBObjectStore.prototype.put = put
+  expect((await full.loadKept('q'))!.file.name).toBe('held')
+  await other.keep({ ...kept, file: file('later') })
+  expect((await full.loadKept('q'))!.file.name).toBe('later')
+  await expect(full.keep({ ...kept, file: file('held') })).rejects.toThrow(full.Overtaken)
+})

@@ -24,10 +24,20 @@ export async function keptIds(): Promise<{ ids: string[]; isReadable: boolean }>
   }
 }
 
-/** The newest state of a quilt; null when there is none, or its record is spoilt. Fails when storage cannot be read. */
+/**
+ * The newest state of a quilt: what is held in memory, unless another tab has kept a later one since; null when there
+ * is none, or its record is spoilt. Fails when storage cannot be read and nothing is held.
+ */
 export async function loadKept(id: string): Promise<KeptQuilt | null> {
   const held = inMemory.get(id)
-  if (held) return held
+  const stored = await loadStored(id).catch(error => {
+    if (!held) throw error
+    return null
+  })
+  return held && (stored === null || stored.revision <= held.revision) ? held : stored
+}
+
+async function loadStored(id: string): Promise<KeptQuilt | null> {
   const value: unknown = await (await database()).get('quilts', PREFIX + id)
   // written before writes were counted
   return isKeptQuilt(value) ? { ...value, revision: value.revision ?? 0 } : null
@@ -54,7 +64,8 @@ export async function keep(quilt: KeptQuilt): Promise<KeptQuilt> {
     inMemory.delete(quilt.id)
     return merged
   } catch (error) {
-    if (!(error instanceof Overtaken)) inMemory.set(quilt.id, quilt)
+    if (error instanceof Overtaken) inMemory.delete(quilt.id)
+    else inMemory.set(quilt.id, quilt)
     throw error
   }
 }

@@ -284,8 +284,8 @@ export const useQuilt = defineStore('quilt', () => {
   /** Another tab wrote since: its work stays the newest, that of this tab becomes a version. */
   async function giveWay({ id, file: own }: KeptQuilt) {
     if (isGone.value) return
-    await keepAsVersion(id, own)
     keeping.value = 'overtaken'
+    await keepAsVersion(id, own)
     await catchUp()
   }
 

@@ -17,7 +17,7 @@ export const MOST_SQUARES = 20_000
 export const MOST_MEASURES = 10_000
 
 /** A file small in bytes can ask for more work than any quilt: refused by the whole of it, with the figure. */
-export function cornerProblems(file: ParsedQuilt): Problem[] {
+export function workProblems(file: ParsedQuilt): Problem[] {
   const corners = file.designs.reduce(
     (sum, design) => sum + (design.isPicture ? 0 : design.patches.reduce((all, patch) => all + patch.points.length, 0)),
     0,

@@ -5,7 +5,7 @@ import { cellsOf } from './cells'
 import { clothLetters } from './letters'
 import { derivedBlocks, type BorderBlocks } from './derivedBlocks'
 import { problemsOf } from './expectation'
-import { cornerProblems, wholeProblems } from './limits'
+import { workProblems, wholeProblems } from './limits'
 import { framed, framesOf } from './frames'
 import { designsById } from './ownDesigns'
 import { panelProblems } from './panelProblems'
@@ -26,7 +26,7 @@ export function readQuilt(file: unknown): Result<Quilt> {
   const units: Units = (file as { units?: unknown } | null)?.units === 'cm' ? 'cm' : 'in'
   const parsed = parseFile(file, units)
   if (!parsed.success) return fail(problemsOf(parsed.error, file))
-  const corners = cornerProblems(parsed.data)
+  const corners = workProblems(parsed.data)
   if (corners.length > 0) return fail(corners)
   const problems = referenceProblems(parsed.data)
   // sizes can only be compared when every place has its block

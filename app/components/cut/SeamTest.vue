@@ -24,6 +24,7 @@ const setup = computed(() => {
 })
 /** Another number or width of strips, another cloth or needle is another test: those measured stay on record. */
 function choose(change: Partial<typeof setup.value>) {
+  doubt.value = null
   emit('edit', 'seam test set up', setUpSeamTest({ ...setup.value, ...change }))
 }
 /** Where and how the test of now is sewn: said after it was measured, its measure stays. */
