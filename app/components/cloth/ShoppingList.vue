@@ -98,8 +98,9 @@ const battingWidth = computed(() => {
       </tbody>
     </table>
     <p class="note mt-2">
-      Margin {{ Math.round(quilt.margin * 100) }} % included, and {{ formatLength(SQUARE_UP, speech) }} for squaring up
-      each cloth. Binding and borders are in these lengths; the backing stands by itself.
+      Margin {{ Math.round(quilt.margin * 100) }} % included, and
+      <span class="figure" data-given>{{ formatLength(SQUARE_UP, speech) }}</span> for squaring up each cloth. Binding
+      and borders are in these lengths; the backing stands by itself.
     </p>
   </section>
 </template>
