@@ -9,7 +9,8 @@ import { capital, partName, unitName } from './names'
 import { joinTitle } from './joining'
 import { clipsText, partOfRow, rowTitle } from './rows'
 import { inEnglish, plural, type Speech } from './speech'
-import { joinedPart, PRESS, stepParts } from './step'
+import { joinedPart } from './joinedPart'
+import { PRESS, stepParts } from './step'
 import type { TextPart } from './textPart'
 
 /** What batches are told by: units by the keys of their demands, joins and rows by the names of their ticks. */

@@ -68,15 +68,23 @@ test('a step in parts reads like the step in words, and its lengths are those of
   expect(parts.flatMap(part => (typeof part === 'string' ? [] : [part.inches]))).toEqual([3.125, 5.75])
 })
 
-test('a join says what it joins: patches by their cloth, units by their kind, parts by the join that gave them', () => {
+test('a join says what it joins: patches by their cloth, units by kind, parts by their place or what they are of', () => {
   const join = (...joins: [JoinedPart, JoinedPart]) =>
     withPlainSpaces(
       stepText({ code: 'join-parts', data: { seam: 0.25, press: 'up' }, joins }, us, new Map([['soot', 'A']])),
     ).split(':')[0]
-  expect(join({ join: 1 }, { join: 1 })).toBe('Join two of what join 1 gave')
-  expect(join({ join: 1 }, { join: 3 })).toBe('Join what join 1 gave and what join 3 gave')
-  expect(join({ unit: 'half-square' }, { join: 2 })).toMatch(/^Join .*half-square.* and what join 2 gave$/)
-  expect(join({ unit: 'rectangle', cloth: 'soot' }, { unit: 'rectangle', cloth: 'soot' })).toContain('A')
+  const units = [{ unit: 'goose' as const }, { unit: 'rectangle' as const, cloth: 'soot' }]
+  const pair = { join: 1, sort: { shape: 'pair' as const, units } }
+  const row = { join: 3, sort: { shape: 'row' as const, units: [...units, units[0]!] } }
+  expect(join(pair, pair)).toBe('Join two pairs of a flying goose and an A patch')
+  expect(join(pair, row)).toBe('Join the pair of a flying goose and an A patch and the row of 3 parts')
+  expect(join({ ...pair, place: 'top half' }, { ...row, place: 'bottom right' })).toBe(
+    'Join the top half and the bottom right part',
+  )
+  expect(join({ unit: 'half-square' }, { unit: 'half-square' })).toBe('Join two half-square triangles')
+  expect(join({ unit: 'half-square' }, { unit: 'rectangle', cloth: 'soot' })).toBe(
+    'Join a half-square triangle and the A patch',
+  )
 })
 
 test('on papers the first patch is told with the second, and only there', () => {

@@ -2,7 +2,7 @@ import type { Stage } from '../core/make/steps/stage'
 import { formatExactLength } from './length'
 import { sentenceParts } from './sentence'
 import type { Speech } from './speech'
-import { joinedPart } from './step'
+import { joinedPart } from './joinedPart'
 import type { TextPart } from './textPart'
 
 /** One stage of a step as a sentence or two. */

@@ -1,18 +1,14 @@
-import type { JoinedPart } from '../core/make/steps/joinedPart'
 import type { Step } from '../core/make/steps/step'
 import { formatExactLength, formatFigure, formatLength } from './length'
 import type { Direction } from '../core/make/steps/press'
 import type { StepCount, StepLength } from '../core/make/steps/stepData'
-import { unitName } from './names'
+import { joinedParts, type ClothNames } from './joinedPart'
 import { sentenceParts } from './sentence'
 import { plural, type Speech } from './speech'
 import { textOf, type TextPart } from './textPart'
 
-/** Names of cloths by id. */
-type Names = ReadonlyMap<string, string>
-
 /** One step as a sentence or two. */
-export function stepText(step: Pick<Step, 'code' | 'data' | 'joins'>, speech: Speech, cloths?: Names): string {
+export function stepText(step: Pick<Step, 'code' | 'data' | 'joins'>, speech: Speech, cloths?: ClothNames): string {
   return textOf(stepParts(step, speech, cloths))
 }
 
@@ -25,24 +21,11 @@ export const PRESS: Readonly<Record<Direction, string>> = {
   right: 'to the right',
 }
 
-export function joinedPart(part: JoinedPart, cloths: Names): string {
-  if ('join' in part) return `what join ${part.join} gave`
-  const unit = unitName({ kind: part.unit, method: part.unit === 'template' ? 'triangle-single' : '' }, 1)
-  if (part.cloth === undefined) return `${part.unit === 'quarter-square' ? 'an' : 'a'} ${unit}`
-  const patch = part.unit === 'rectangle' || part.unit === 'template' ? 'patch' : unit
-  return `the ${cloths.get(part.cloth) ?? part.cloth} ${patch}`
-}
-
-function joinedParts([a, b]: readonly [JoinedPart, JoinedPart], cloths: Names): string {
-  if ('join' in a && 'join' in b && a.join === b.join) return `two of what join ${a.join} gave`
-  return `${joinedPart(a, cloths)} and ${joinedPart(b, cloths)}`
-}
-
 /** One step as words and lengths. Codes come from the methods and from the joining of blocks, rows and borders. */
 export function stepParts(
   { code, data = {}, joins }: Pick<Step, 'code' | 'data' | 'joins'>,
   speech: Speech,
-  cloths: Names = new Map(),
+  cloths: ClothNames = new Map(),
 ): TextPart[] {
   return sentenceParts(data, speech, put => {
     const length = (key: StepLength) => put(key, formatLength)

@@ -19,11 +19,14 @@ export interface Visit {
 export function useBatches() {
   const store = useQuilt()
   const speech = useSpeech()
-  const batches = computed(() => store.batches ?? [])
+  const batches = computed(() => store.batched?.batches ?? [])
+  /** What the batches were made of; the plan on show may be newer. */
+  const workbook = computed(() => store.batched?.workbook)
+  const rowsPlanned = computed(() => workbook.value?.plan.rows ?? [])
   watch(
     () => store.workbook,
-    workbook => {
-      if (workbook) store.askBatches()
+    newer => {
+      if (newer) store.askBatches()
     },
     { immediate: true },
   )
@@ -39,17 +42,17 @@ export function useBatches() {
     return found
   })
   /** Corners are sewn on at the end. */
-  const joined = computed(() => (store.plan?.rows ?? []).filter(({ kind }) => kind !== 'corner'))
+  const joined = computed(() => rowsPlanned.value.filter(({ kind }) => kind !== 'corner'))
   const book = computed((): BatchBook => {
-    const recipes = store.workbook?.recipes ?? []
-    const rows = new Map<string, (typeof store.plan & object)['rows']>()
-    for (const row of store.plan?.rows ?? []) rows.set(row.id, [...(rows.get(row.id) ?? []), row])
+    const recipes = workbook.value?.recipes ?? []
+    const rows = new Map<string, QuiltRow[]>()
+    for (const row of rowsPlanned.value) rows.set(row.id, [...(rows.get(row.id) ?? []), row])
     return {
       units: new Map(recipes.flatMap(({ units }) => units.map(unit => [unit.key, unit] as const))),
       joins: new Map(
         recipes.flatMap(recipe => recipe.joins.map((join, i) => [join.id, { join, number: i + 1, recipe }] as const)),
       ),
-      pieces: new Map(store.plan?.pieces.map(piece => [piece.id, piece])),
+      pieces: new Map(workbook.value?.plan.pieces.map(piece => [piece.id, piece])),
       rows,
       joined: joined.value,
       cloths: store.clothNames,

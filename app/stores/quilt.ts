@@ -43,8 +43,8 @@ export const useQuilt = defineStore('quilt', () => {
   const workbook = shallowRef<Workbook | null>(null)
   /** For units whose ways were looked at: cloth to buy in this quilt by each of them. */
   const buysByWay = shallowRef<ReadonlyMap<string, readonly (ToBuy | null)[]>>(new Map())
-  /** The sewing in batches, once it was asked for; the one before until a newer comes. */
-  const batches = shallowRef<PlannedBatch[] | null>(null)
+  /** The sewing in batches with the workbook that it is of, once it was asked for; those before until newer come. */
+  const batched = shallowRef<{ batches: PlannedBatch[]; workbook: Workbook } | null>(null)
   /** A binding from what the plan on show leaves, once it was asked for. */
   const scraps = shallowRef<ScrappyBinding | 'none' | null>(null)
   /** The plan on show is of an older file; the newer one is on its way. */
@@ -59,6 +59,9 @@ export const useQuilt = defineStore('quilt', () => {
     reached = 0
     if (now) lateTimer = setTimeout(() => (planningPart.value = reached), LATE_MS)
   })
+  const planned = shallowRef<Quilt | null>(null)
+  /** What a file shown lately was read as. */
+  const readings = new WeakMap<QuiltFile, Quilt>()
   const past = shallowRef<Undoable[]>([])
   const future = shallowRef<Undoable[]>([])
   /** What keeping has run into: storage refuses, is slow; another tab went on with the quilt while this one slept. */
@@ -73,6 +76,14 @@ export const useQuilt = defineStore('quilt', () => {
 
   const dimensions = computed(() => quilt.value && dimensionsOf(quilt.value))
   const plan = computed(() => workbook.value?.plan ?? null)
+  /**
+   * The quilt that the plan on show is of, with what was done and measured since: what shows the plan looks up its
+   * cloths and blocks here, the newer file may have lost them.
+   */
+  const plannedQuilt = computed(() => {
+    if (!quilt.value || !planned.value) return quilt.value
+    return { ...planned.value, done: quilt.value.done, made: quilt.value.made }
+  })
   /** Whether the newest state is in storage. */
   const isKept = computed(
     () => kept.value !== null && kept.value.file === file.value && kept.value.bookmark === bookmark.value,
@@ -114,7 +125,8 @@ export const useQuilt = defineStore('quilt', () => {
           reached = part
           if (planningPart.value !== null) planningPart.value = part
         },
-        onDone(result) {
+        onDone(result, of) {
+          planned.value = readings.get(of) ?? null
           workbook.value = markRaw(result)
           buysByWay.value = new Map()
           isPlanning.value = false
@@ -128,7 +140,7 @@ export const useQuilt = defineStore('quilt', () => {
           buysByWay.value = new Map([...buysByWay.value, [unit, buys]])
         },
         onBatches(found) {
-          batches.value = found
+          batched.value = { batches: found, workbook: workbook.value! }
         },
         onScraps(found) {
           scraps.value = found ?? 'none'
@@ -174,7 +186,7 @@ export const useQuilt = defineStore('quilt', () => {
     client = null
     lease.value?.release()
     lease.value = null
-    kept.value = file.value = quilt.value = workbook.value = batches.value = null
+    kept.value = file.value = quilt.value = workbook.value = planned.value = batched.value = null
     past.value = []
     future.value = []
     trouble.value = keeping.value = null
@@ -201,6 +213,7 @@ export const useQuilt = defineStore('quilt', () => {
   function take(next: QuiltFile, read: Quilt) {
     quilt.value = sharing(next, read)
     file.value = markRaw(next)
+    readings.set(next, quilt.value)
     useSettings().quiltUnits = read.units
   }
 
@@ -394,7 +407,7 @@ export const useQuilt = defineStore('quilt', () => {
   return {
     buysByWay,
     askWays,
-    batches,
+    batched,
     askBatches,
     scraps,
     askScraps,
@@ -405,6 +418,7 @@ export const useQuilt = defineStore('quilt', () => {
     quilt,
     workbook,
     plan,
+    plannedQuilt,
     dimensions,
     blockNames,
     clothNames,

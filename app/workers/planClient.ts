@@ -24,7 +24,8 @@ export interface PlanClient {
 }
 
 interface Listener {
-  onDone: (workbook: Workbook) => void
+  /** The plan of a file is made. */
+  onDone: (workbook: Workbook, file: QuiltFile) => void
   /** Which part of the newest plan is done, from 0 to 1. */
   onProgress: (part: number) => void
   onFailed: (message: string) => void
@@ -55,6 +56,8 @@ const SILENCE_MS = 1800
 export function createPlanClient(listener: Listener, startWorker: () => Worker): PlanClient {
   let worker: Worker | null = null
   let job = 0
+  /** The file of the newest question, answered or not. */
+  let newest: QuiltFile
   let asked: { file: QuiltFile; at: number; tries: number } | null = null
   let silence: ReturnType<typeof setTimeout> | undefined
   /** The worker on hand has answered before: it is alive, and busy when it says nothing. */
@@ -74,7 +77,7 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
       if (data.kind === 'batches') return listener.onBatches(data.batches)
       if (data.kind === 'scraps') return listener.onScraps(data.found)
       asked = null
-      if (data.kind === 'done') listener.onDone(fromWire(book as WireBook))
+      if (data.kind === 'done') listener.onDone(fromWire(book as WireBook), newest)
       else listener.onFailed(data.message)
     })
     fresh.addEventListener('error', event => {
@@ -111,6 +114,7 @@ export function createPlanClient(listener: Listener, startWorker: () => Worker):
 
   function send(file: QuiltFile, tries: number) {
     job += 1
+    newest = file
     asked = { file, at: performance.now(), tries }
     try {
       worker ??= start()

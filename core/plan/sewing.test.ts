@@ -45,6 +45,16 @@ describe.each(SHIPPED_DESIGNS.map(design => [design.id, design] as const))('the 
     recipes: [recipe],
   } = planAndRecipes(file)
 
+  test('two parts that lie on the table at once have not the same name of a place', () => {
+    const named = recipe!.joins.flatMap(({ step }, at) =>
+      step.joins!.flatMap(part => ('join' in part && part.place ? [{ from: part.join - 1, to: at, part }] : [])),
+    )
+    const twice = named.filter(one =>
+      named.some(other => other.part.place === one.part.place && other.from > one.from && other.from < one.to),
+    )
+    expect(twice).toEqual([])
+  })
+
   test('makes every unit, and joins as often as it has parts', () => {
     const units = recipe!.units.reduce((sum, unit) => sum + unit.perBlock, 0)
     expect(recipe!.joins.reduce((sum, join) => sum + join.times, 0)).toBe(units - 1)

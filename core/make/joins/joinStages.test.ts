@@ -45,7 +45,7 @@ type Stretch = readonly [Point, Point]
 /** All that is sewn with a join: its runs, half of what is left open, and what is closed. */
 function sewnWith(block: SewnBlock, join: Join): Stretch[] {
   const runs = runsOf(join, bothParts(join, block), block.make)
-  const stages = joinStages(block, join, 'first', [{ join: 1 }, { join: 2 }], () => 'first')
+  const stages = joinStages(block, join, 'first', [{ unit: 'rectangle' }, { unit: 'half-square' }], () => 'first')
   const legs = runs.flatMap(({ points }) => points.slice(1).map((to, i): Stretch => [points[i]!, to]))
   const whole = join.begun ? [join.begun.map(point => inInches(point, block.make)) as [Point, Point]] : legs
   if (join.kind === 'set-in')

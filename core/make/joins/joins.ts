@@ -14,6 +14,7 @@ import { hasDots, runsOf } from './joinRun'
 import { joinStages } from './joinStages'
 import { lookOfJoin } from './lookOfJoin'
 import { unitJoinNumbers } from './joinNumbers'
+import { placeOf, sortOf } from './partNames'
 import { paperStages } from './paperStages'
 import { directionOf } from './pressing'
 import { bothParts, joinsOf, patchesUnder, type Join, type SewnBlock } from './sewnBlock'
@@ -64,11 +65,27 @@ export function joinSteps(block: SewnBlock): RecipeJoin[] {
     }
     given.set(join, [...distinct.keys()].indexOf(key) + 1)
   }
-  return [...distinct.values()]
+  const joins = [...distinct.values()]
+  dropUnclearPlaces(joins)
+  return joins
 }
 
-function partOf(node: UnitTree, given: ReadonlyMap<UnitTree, number>, { clothOfPatch }: SewnBlock): JoinedPart {
-  if ('join' in node) return { join: given.get(node)! }
+/** A step that stands for several joins says no place, nor do parts that lie in like places at one time. */
+function dropUnclearPlaces(joins: readonly RecipeJoin[]) {
+  const placed = joins.flatMap(({ step, times }, at) =>
+    step.joins!.flatMap(part => ('join' in part ? [{ part, from: part.join - 1, to: at, times, ...part }] : [])),
+  )
+  for (const one of placed) {
+    const isOneOfTwo = placed.some(
+      ({ place, from, to }) => place === one.place && from !== one.from && from < one.to && one.from < to,
+    )
+    if (one.times > 1 || isOneOfTwo) delete one.part.place
+  }
+}
+
+function partOf(node: UnitTree, given: ReadonlyMap<UnitTree, number>, block: SewnBlock): JoinedPart {
+  const { clothOfPatch } = block
+  if ('join' in node) return { join: given.get(node)!, sort: sortOf(node, block), place: placeOf(node, block) }
   const { kind, patches } = node.unit
   return { unit: kind, ...(patches.length === 1 ? { cloth: clothOfPatch(patches[0]!.patch) } : {}) }
 }

@@ -12,7 +12,7 @@ const store = useQuilt()
 const toast = useSay()
 const route = useRoute()
 const speech = useSpeech()
-const quilt = computed(() => store.quilt!)
+const quilt = computed(() => store.plannedQuilt!)
 const back = computed(() => store.plan?.backing?.pieced ?? null)
 const { state, looked, found, run, stop } = useBetterBack()
 function edit(name: string, change: Edit) {
@@ -116,7 +116,7 @@ function tick(i: number) {
           </span>
         </p>
       </section>
-      <InHandForm :quilt="quilt" :disabled="!store.canWrite" @edit="edit" />
+      <InHandForm :quilt="store.quilt!" :disabled="!store.canWrite" @edit="edit" />
       <section class="card lg:col-span-2" aria-label="What to cut" data-testid="back-cuts">
         <h2 class="mb-2">Cut</h2>
         <p class="note mb-2">Square each one up first. Seam included in every size.</p>

@@ -13,7 +13,7 @@ import type { Visit } from '~/composables/useBatches'
 const store = useQuilt()
 const route = useRoute()
 const settings = useSettings()
-const quilt = computed(() => store.quilt!)
+const quilt = computed(() => store.plannedQuilt!)
 const { batches, done, visits, book, pictureOf, rowsOf, stagesOf, count, next } = useBatches()
 const isStepping = computed(() => route.query.steps !== undefined)
 
@@ -88,7 +88,7 @@ const modeSteps = computed((): ModeStep[] =>
   }),
 )
 const pictureAt = (i: number, stage: number | null) =>
-  stage === null ? pictureOf(batches.value[i]!) : stagesOf(batches.value[i]!)[stage]!.picture
+  stage === null ? pictureOf(batches.value[i]!) : (stagesOf(batches.value[i]!)[stage]?.picture ?? null)
 const followsHand = (i: number) => {
   const { task } = batches.value[i]!
   const step = 'unit' in task ? book.value.units.get(task.unit)?.steps[task.step] : undefined
@@ -139,7 +139,7 @@ function keepPlace(i: number) {
       >
     </div>
     <StationHead title="In batches" print="the batches" mode="Batches" />
-    <p v-if="!store.batches" class="note" role="status">Laying it out …</p>
+    <p v-if="!store.batched" class="note" role="status">Laying it out …</p>
     <p v-else-if="batches.length === 0" class="note">One patch alone: there is nothing to sew.</p>
     <template v-else>
       <h1 class="print-only mb-1 text-2xl">{{ quilt.name }}: the sewing in batches</h1>

@@ -8,7 +8,7 @@ import type { ModeStep } from '~/components/common/StepMode.vue'
 const store = useQuilt()
 const route = useRoute()
 const speech = useSpeech()
-const quilt = computed(() => store.quilt!)
+const quilt = computed(() => store.plannedQuilt!)
 const steps = computed(() => {
   const binding = store.plan?.binding
   const own = quilt.value.binding

@@ -7,7 +7,7 @@ import { formatLength, formatSize } from '~~/words/length'
 /** One card for each row, to pin to its first block: printed, cut apart, and taken to the machine. */
 const store = useQuilt()
 const speech = useSpeech()
-const quilt = computed(() => store.quilt!)
+const quilt = computed(() => store.plannedQuilt!)
 const rows = computed(() => store.plan?.rows ?? [])
 const marksOf = (r: number) => {
   const row = rows.value[r]!

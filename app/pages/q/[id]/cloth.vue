@@ -104,7 +104,7 @@ const print = () => window.print()
           <UIcon name="i-lucide-printer" class="size-5" />Print it
         </button>
       </div>
-      <ShoppingList :quilt="quilt" :plan="store.plan" />
+      <ShoppingList :quilt="store.plannedQuilt!" :plan="store.plan" />
     </div>
   </div>
 </template>

@@ -18,7 +18,7 @@ const toast = useSay()
 const route = useRoute()
 const speech = useSpeech()
 const settings = useSettings()
-const quilt = computed(() => store.quilt!)
+const quilt = computed(() => store.plannedQuilt!)
 const plan = computed(() => store.plan)
 const needs = computed(
   () =>

@@ -15,6 +15,7 @@ const toast = useSay()
 const speech = useSpeech()
 const quilt = computed(() => store.quilt!)
 const plan = computed(() => store.plan)
+const planned = computed(() => store.plannedQuilt!)
 const steps = computed(() => doneCounts(quilt.value.done, 'step'))
 
 function edit(name: string, change: Edit) {
@@ -124,18 +125,18 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
             :measures="bothSides(0)"
             @edit="edit"
           />
-          <template v-for="(border, i) in quilt.borders" :key="i">
-            <BorderSteps :quilt="quilt" :plan="plan" :border="i + 1" />
+          <template v-for="(border, i) in planned.borders" :key="i">
+            <BorderSteps :quilt="planned" :plan="plan" :border="i + 1" />
             <MeasureCard
               v-if="border.corners === 'butted'"
-              :quilt="quilt"
+              :quilt="planned"
               :what="`border-${i + 1}-first`"
               :title="border.first === 'sides' ? 'across, with the sides on' : 'down, with top and bottom on'"
               :measures="firstSide(i + 1)"
               @edit="edit"
             />
             <MeasureCard
-              :quilt="quilt"
+              :quilt="planned"
               :what="`border-${i + 1}`"
               :title="`the top with border ${i + 1}`"
               :measures="bothSides(i + 1)"
@@ -284,7 +285,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
         </div>
         <div class="card space-y-3" data-testid="binding">
           <h2>Binding</h2>
-          <template v-if="quilt.binding && plan.binding">
+          <template v-if="quilt.binding && planned.binding && plan.binding">
             <div class="flex items-center gap-3">
               <TickBox
                 :checked="isDone('trimmed')"
@@ -302,7 +303,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
               :measures="trimmedSides"
               @edit="edit"
             />
-            <BindingPart :quilt="quilt" :plan="plan" />
+            <BindingPart :quilt="planned" :plan="plan" />
             <p class="no-print">
               <NuxtLink class="button" :to="$route.path.replace(/finish$/, 'binding')" data-testid="to-binding"
                 ><UIcon name="i-lucide-maximize" class="size-5" />The binding, step by step</NuxtLink

@@ -9,7 +9,7 @@ import { formatLength, formatSmall } from '~~/words/length'
 const store = useQuilt()
 const speech = useSpeech()
 const { isMaking, page, print } = usePapers()
-const quilt = computed(() => store.quilt!)
+const quilt = computed(() => store.plannedQuilt!)
 const plan = computed(() => store.plan)
 const rows = computed(() => plan.value?.rows.filter(({ kind }) => kind !== 'corner') ?? [])
 /** Drawn as long as it can be taken in. */

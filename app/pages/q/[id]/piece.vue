@@ -28,7 +28,7 @@ const route = useRoute()
 const speech = useSpeech()
 const settings = useSettings()
 const { units, blocks, rows, rowsDone, steps, toggleRow, toggleStep, countUnits, countBlocks } = useMade()
-const quilt = computed(() => store.quilt!)
+const quilt = computed(() => store.plannedQuilt!)
 const plan = computed(() => store.plan)
 const recipes = computed(() => store.workbook?.recipes ?? [])
 const chosen = ref(0)
@@ -296,7 +296,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
             ><span class="label">Seams of all blocks are pressed</span
             ><select
               class="field"
-              :value="quilt.press"
+              :value="store.quilt!.press"
               :disabled="!store.canWrite"
               @change="event => school((event.target as HTMLSelectElement).value as typeof quilt.press)"
             >
@@ -309,7 +309,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
             ><span class="label">Half-squares are trimmed</span
             ><select
               class="field"
-              :value="quilt.halfSquares"
+              :value="store.quilt!.halfSquares"
               :disabled="!store.canWrite"
               data-testid="half-squares"
               @change="event => trimHalfSquares((event.target as HTMLSelectElement).value as typeof quilt.halfSquares)"
