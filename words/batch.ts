@@ -1,31 +1,30 @@
 // One batch of the sewing in words.
 import type { PlannedBatch } from '../core/plan/batches/plannedBatches'
 import type { RecipeJoin } from '../core/make/joins/joins'
-import type { Recipe, RecipeUnit } from '../core/plan/recipe'
-import type { Piece } from '../core/cut/piece'
 import { clipsOf } from '../core/top/clips'
 import type { QuiltRow } from '../core/top/rows'
 import { capital, partName, unitName } from './names'
 import { joinTitle } from './joining'
 import { clipsText, partOfRow, rowTitle } from './rows'
-import { inEnglish, plural, type Speech } from './speech'
+import { inEnglish, plural } from './speech'
+import type { BatchBook } from './batchBook'
 import { joinedPart } from './joinedPart'
+import { legParts } from './leg'
 import { PRESS, stepParts } from './step'
-import type { TextPart } from './textPart'
+import { textOf, type TextPart } from './textPart'
 
-/** What batches are told by: units by the keys of their demands, joins and rows by the names of their ticks. */
-export interface BatchBook {
-  units: ReadonlyMap<string, RecipeUnit>
-  joins: ReadonlyMap<string, { join: RecipeJoin; number: number; recipe: Recipe }>
-  pieces: ReadonlyMap<string, Piece>
-  rows: ReadonlyMap<string, readonly QuiltRow[]>
-  /** All that are joined, in their order. */
-  joined: readonly QuiltRow[]
-  cloths: ReadonlyMap<string, string>
-  blocks: ReadonlyMap<string, string>
-  /** Colours of the quilter's clips. */
-  clips: readonly string[]
-  speech: Speech
+export const AT_STATION: Readonly<Record<PlannedBatch['at'], string>> = {
+  mat: 'At the mat',
+  machine: 'At the machine',
+  iron: 'At the iron',
+}
+/** How to work there, whatever it is. */
+export const HOW_AT: Readonly<Record<PlannedBatch['at'], string>> = {
+  mat: 'Stack what comes off by what it is, with its label.',
+  machine:
+    'Lay the first parts to your left, the second to your right. Begin the chain on a scrap, feed pair after pair '
+    + 'without cutting the thread, and end on a scrap.',
+  iron: 'Cut the chain apart here. Set every seam shut as it was sewn, then press it over.',
 }
 
 /** What it is about: a unit, a block, a row. */
@@ -73,6 +72,54 @@ function lowered(title: string): string {
   return title.includes(':') ? title.charAt(0).toLowerCase() + title.slice(1) : title
 }
 
+/** Batches that are done alike, told once. */
+export interface BatchGroup {
+  parts: TextPart[]
+  /** What all are of, where it is one kind of unit: `Flying geese`. */
+  kind: string | null
+  /** In which cloths, or of which blocks, and how many of each. */
+  of: { name: string; count: number }[]
+  /** Place of the first in the list given. */
+  first: number
+}
+
+/** Batches of one visit, those with the same words together: the same step in other cloths, or for other blocks. */
+export function batchGroups(batches: readonly PlannedBatch[], book: BatchBook): BatchGroup[] {
+  const groups = new Map<string, BatchGroup>()
+  batches.forEach((batch, first) => {
+    const parts = batchParts(batch, book)
+    const [kind, cloths] = twoOf(batchTitle(batch, book))
+    const key = `${cloths === undefined ? '' : kind} ${textOf(parts)}`
+    const group = groups.get(key) ?? { parts, kind: cloths === undefined ? null : kind, of: [], first }
+    const name = cloths ?? kind
+    const same = group.of.find(other => other.name === name)
+    if (same) same.count += batch.count
+    else group.of.push({ name, count: batch.count })
+    groups.set(key, group)
+  })
+  return [...groups.values()]
+}
+
+/** What is done at a visit for the test blocks: each kind of work once, with all it is done to. */
+export function testParts(batches: readonly PlannedBatch[], book: BatchBook): { work: string; to: string }[] {
+  const counts = new Map<string, Map<string, number>>()
+  for (const batch of batches) {
+    const ofWork = counts.get(DONE_TO[batch.what]) ?? new Map<string, number>()
+    counts.set(DONE_TO[batch.what], ofWork)
+    const title = lowered(batchTitle(batch, book))
+    ofWork.set(title, (ofWork.get(title) ?? 0) + batch.count)
+  }
+  return [...counts].map(([work, to]) => ({
+    work,
+    to: [...to].map(([title, count]) => `${count}\u00a0× ${title}`).join('; '),
+  }))
+}
+
+function twoOf(title: string): [first: string, second: string | undefined] {
+  const at = title.indexOf(': ')
+  return at < 0 ? [title, undefined] : [title.slice(0, at), title.slice(at + 2)]
+}
+
 function rowsNamed(rows: readonly QuiltRow[]): string {
   const [first, ...others] = rows
   if (!first) return 'A strip of a border'
@@ -86,7 +133,7 @@ export function batchParts(batch: PlannedBatch, book: BatchBook): TextPart[] {
   const { speech, cloths } = book
   if ('unit' in task) {
     const step = book.units.get(task.unit)?.steps[task.step]
-    return task.leg === 0 && step ? stepParts(step, speech, cloths) : [LATER_LEGS[what]]
+    return step ? legParts(step, task.leg, speech, cloths) : []
   }
   if ('block' in task) {
     const found = task.joins.flatMap(id => book.joins.get(id) ?? [])
@@ -99,16 +146,6 @@ export function batchParts(batch: PlannedBatch, book: BatchBook): TextPart[] {
     return [...stepParts({ ...join.step, data }, speech, cloths), onTop]
   }
   return [inEnglish(plainText(batch, book), speech)]
-}
-
-/** The rest of a step that was begun at another station. */
-const LATER_LEGS: Readonly<Record<PlannedBatch['what'], string>> = {
-  'press': 'Set the seams shut, then press them, as the picture shows.',
-  'trim': 'Check, then trim what lies behind.',
-  'join': 'Sew the next seam, as the picture shows.',
-  'cut-apart': 'Cut apart, as the picture shows.',
-  'mark': 'Mark, as the picture shows.',
-  'layer': 'Layer, as the picture shows.',
 }
 
 function pressText(joins: readonly { join: RecipeJoin; number: number }[]): string {

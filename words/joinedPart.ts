@@ -1,7 +1,6 @@
 // Parts of a block as a hand calls them: by where they lie, or by what they are of.
 import type { JoinedPart, PartPlace, PartSort, UnitPart } from '../core/make/steps/joinedPart'
 import { unitName } from './names'
-import { plural } from './speech'
 
 /** Names of cloths by id. */
 export type ClothNames = ReadonlyMap<string, string>
@@ -28,14 +27,20 @@ function placeText(place: PartPlace): string {
 
 function sortText({ shape, units }: PartSort, cloths: ClothNames, count: 1 | 2): string {
   const names = units.map(unit => unitText(unit, cloths))
-  const isOneKind = new Set(names).size === 1
-  const of = isOneKind ? plural(units.length, names[0]!, unitText(units[0]!, cloths, 2)) : `${units.length} parts`
-  if (shape === 'pair')
-    return `${count === 1 ? 'pair' : 'pairs'} of ${isOneKind ? unitText(units[0]!, cloths, 2) : names.map(name => `${articleOf(name)} ${name}`).join(' and ')}`
-  if (shape === 'row') return `${count === 1 ? 'row' : 'rows'} of ${of}`
-  if (shape === 'part') return `${count === 1 ? 'part' : 'parts'} of ${units.length} pieces`
-  return count === 1 ? shape : `${shape}es`
+  const many = new Set(names).size === 1 ? unitText(units[0]!, cloths, 2) : null
+  switch (shape) {
+    case 'pair':
+      return `${plain(count, 'pair')} of ${many ?? names.map(name => `${articleOf(name)} ${name}`).join(' and ')}`
+    case 'row':
+      return `${plain(count, 'row')} of ${units.length} ${many ?? 'parts'}`
+    case 'part':
+      return `${plain(count, 'part')} of ${units.length} pieces`
+    default:
+      return plain(count, shape, `${shape}es`)
+  }
 }
+
+const plain = (count: 1 | 2, one: string, many = `${one}s`) => (count === 1 ? one : many)
 
 /** A single patch by its cloth; a unit by what it is. */
 function unitText({ unit, cloth }: UnitPart, cloths: ClothNames, count: 1 | 2 = 1): string {

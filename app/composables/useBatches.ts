@@ -4,7 +4,7 @@ import { tickBatch } from '~~/core/edits/record'
 import type { Picture } from '~~/core/make/steps/picture'
 import { STATION_OF, type Stage } from '~~/core/make/steps/stage'
 import type { QuiltRow } from '~~/core/top/rows'
-import type { BatchBook } from '~~/words/batch'
+import { batchBook } from '~~/words/batchBook'
 
 /** Batches that follow each other at one station: one walk. */
 export interface Visit {
@@ -22,7 +22,6 @@ export function useBatches() {
   const batches = computed(() => store.batched?.batches ?? [])
   /** What the batches were made of; the plan on show may be newer. */
   const workbook = computed(() => store.batched?.workbook)
-  const rowsPlanned = computed(() => workbook.value?.plan.rows ?? [])
   watch(
     () => store.workbook,
     newer => {
@@ -41,26 +40,21 @@ export function useBatches() {
     })
     return found
   })
-  /** Corners are sewn on at the end. */
-  const joined = computed(() => rowsPlanned.value.filter(({ kind }) => kind !== 'corner'))
-  const book = computed((): BatchBook => {
-    const recipes = workbook.value?.recipes ?? []
-    const rows = new Map<string, QuiltRow[]>()
-    for (const row of rowsPlanned.value) rows.set(row.id, [...(rows.get(row.id) ?? []), row])
-    return {
-      units: new Map(recipes.flatMap(({ units }) => units.map(unit => [unit.key, unit] as const))),
-      joins: new Map(
-        recipes.flatMap(recipe => recipe.joins.map((join, i) => [join.id, { join, number: i + 1, recipe }] as const)),
-      ),
-      pieces: new Map(workbook.value?.plan.pieces.map(piece => [piece.id, piece])),
-      rows,
-      joined: joined.value,
-      cloths: store.clothNames,
-      blocks: store.blockNames,
-      clips: store.quilt?.clips ?? [],
-      speech: speech.value,
-    }
-  })
+  const book = computed(() =>
+    batchBook(
+      {
+        recipes: workbook.value?.recipes ?? [],
+        rows: workbook.value?.plan.rows ?? [],
+        pieces: workbook.value?.plan.pieces ?? [],
+      },
+      {
+        cloths: store.clothNames,
+        blocks: store.blockNames,
+        clips: store.quilt?.clips ?? [],
+        speech: speech.value,
+      },
+    ),
+  )
 
   /** What it looks like: a step of a unit, a join; a whole block from behind while it is pressed. */
   function pictureOf({ task, what, ready }: PlannedBatch): Picture | null {
@@ -84,7 +78,7 @@ export function useBatches() {
     }
     if (!('rows' in task)) return null
     const [, middle] = task.rows
-    const [first, second] = [joined.value[middle - 1], joined.value[middle]]
+    const [first, second] = [book.value.joined[middle - 1], book.value.joined[middle]]
     return first && second ? { first, second, isBeside: false } : null
   }
 

@@ -2,7 +2,8 @@
 import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
 import type { Picture } from '~~/core/make/steps/picture'
 import type { Quilt } from '~~/core/file/quilt'
-import { batchParts, batchTitle, type BatchBook } from '~~/words/batch'
+import { batchParts, batchTitle } from '~~/words/batch'
+import type { BatchBook } from '~~/words/batchBook'
 import { textOf } from '~~/words/textPart'
 
 /** One batch: what to do, how it looks, how many of it are done. */
@@ -70,7 +71,6 @@ const isDone = computed(() => done >= batch.count)
   gap: 1rem;
   padding: 0.6rem 0;
   border-top: 1px solid var(--line);
-  break-inside: avoid;
 }
 .line.done {
   color: var(--soft);
@@ -89,12 +89,6 @@ const isDone = computed(() => done >= batch.count)
 @media (max-width: 700px) {
   .line {
     flex-wrap: wrap;
-  }
-}
-@media print {
-  .shot {
-    width: 24mm;
-    height: 16mm;
   }
 }
 </style>

@@ -236,7 +236,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
       v-if="store.plan"
       v-model:open="isLooking"
       :checks="store.plan.checks"
-      :quilt="store.quilt!"
+      :quilt="store.plannedQuilt!"
       :block-names="store.blockNames"
       @mend="mend"
       @show="show"

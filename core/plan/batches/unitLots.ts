@@ -7,65 +7,13 @@ import type { StepCode } from '../../make/steps/stepCode'
 import { stepsOf } from '../../make/methods/stepsOf'
 import type { Step } from '../../make/steps/step'
 import { shortHash } from '../../measure/shortHash'
-import type { Operations, Station, Use, Work } from './operation'
+import { isLegged, LEGS, type Leg } from './legs'
+import type { Operations, Use } from './operation'
 
 /** Where the parts come from that are the units of a lot. */
 export type Source = string
 
-type Doing = readonly [at: Station, what: Work]
-
-/** Steps that lead from one station to another while they are done. */
-const SEVERAL: Partial<Record<StepCode, readonly Doing[]>> = {
-  'cut-on-line-and-press': [
-    ['mat', 'cut-apart'],
-    ['iron', 'press'],
-  ],
-  'cut-and-press-hearts': [
-    ['mat', 'cut-apart'],
-    ['iron', 'press'],
-  ],
-  'cut-pairs-alike': [
-    ['mat', 'cut-apart'],
-    ['iron', 'press'],
-  ],
-  'fold-check-then-trim': [
-    ['iron', 'press'],
-    ['mat', 'trim'],
-  ],
-  'same-on-other-corner': [
-    ['machine', 'join'],
-    ['iron', 'press'],
-    ['mat', 'trim'],
-  ],
-  'lock-and-mark-across': [
-    ['mat', 'layer'],
-    ['machine', 'join'],
-  ],
-  'square-on-each-heart': [
-    ['mat', 'layer'],
-    ['machine', 'join'],
-  ],
-  'square-on-half-square': [
-    ['mat', 'layer'],
-    ['machine', 'join'],
-  ],
-  'sew-pairs-then-halves': [
-    ['machine', 'join'],
-    ['iron', 'press'],
-    ['machine', 'join'],
-  ],
-  'sew-skies': [
-    ['machine', 'join'],
-    ['iron', 'press'],
-    ['machine', 'join'],
-  ],
-  'sew-opposite-corners': [
-    ['machine', 'join'],
-    ['iron', 'press'],
-  ],
-}
-
-const ONE: Record<Step['do'], Doing> = {
+const ONE: Record<Step['do'], Leg> = {
   'cut': ['mat', 'cut-apart'],
   'mark': ['mat', 'mark'],
   'layer': ['mat', 'layer'],
@@ -74,6 +22,10 @@ const ONE: Record<Step['do'], Doing> = {
   'press': ['iron', 'press'],
   'trim': ['mat', 'trim'],
   'measure': ['mat', 'trim'],
+}
+
+function legsOf(step: Step): readonly Leg[] {
+  return isLegged(step.code) ? LEGS[step.code] : [ONE[step.do]]
 }
 
 /** Cut to the last one wanted: of a set that is not full fewer come. */
@@ -119,7 +71,7 @@ function unitLot(choice: Choice, operations: Operations): Source {
     const isFirst = before === null && step.do !== 'mark'
     const taken = pieces.filter(({ slot }) => step.adds?.includes(slot) || (isFirst && !addedLater.has(slot)))
     const added = together(taken.map(({ slot, use }) => ({ ...use, id: marked.get(slot) ?? use.id })))
-    const operation = (d: number, [station, what]: Doing, uses: Use[], count: number, gives: number): Use => {
+    const operation = (d: number, [station, what]: Leg, uses: Use[], count: number, gives: number): Use => {
       const [first, second] = uses
       const id = operations.add({
         id: `unit.${shortHash(key)}.${at}${d > 0 ? `.${d}` : ''}`,
@@ -139,7 +91,7 @@ function unitLot(choice: Choice, operations: Operations): Source {
       for (const slot of step.adds ?? []) marked.set(slot, id)
       continue
     }
-    for (const [d, doing] of (SEVERAL[step.code] ?? [ONE[step.do]]).entries()) {
+    for (const [d, doing] of legsOf(step).entries()) {
       const count: number = (d === 0 ? step.of : undefined) ?? before?.count ?? made.made
       const gives = doing[1] === 'cut-apart' ? givesOf(step, count, made.made) : count
       before = operation(d, doing, [...(before ? [before] : []), ...(d === 0 ? added : [])], count, gives)

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { followsTheHand } from '~~/core/make/steps/step'
-import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
-import { batchParts, batchTitle, visitText } from '~~/words/batch'
+import { AT_STATION, batchParts, batchTitle, HOW_AT, visitText } from '~~/words/batch'
 import { CAUTIONS } from '~~/words/caution'
 import { plural } from '~~/words/speech'
 import { stageParts } from '~~/words/stage'
@@ -17,19 +16,6 @@ const quilt = computed(() => store.plannedQuilt!)
 const { batches, done, visits, book, pictureOf, rowsOf, stagesOf, count, next } = useBatches()
 const isStepping = computed(() => route.query.steps !== undefined)
 
-const STATIONS: Readonly<Record<PlannedBatch['at'], string>> = {
-  mat: 'At the mat',
-  machine: 'At the machine',
-  iron: 'At the iron',
-}
-const HOW: Readonly<Record<PlannedBatch['at'], string>> = {
-  mat: 'Stack what comes off by what it is, with its label.',
-  machine:
-    'Lay the first parts to your left, the second to your right. Begin the chain on a scrap, feed pair after pair '
-    + 'without cutting the thread, and end on a scrap.',
-  iron: 'Cut the chain apart here. Set every seam shut as it was sewn, then press it over.',
-}
-
 const isDone = (visit: Visit) => visit.batches.every((batch, i) => done.value[visit.from + i]! >= batch.count)
 /** Visits that are shown whole: the one to do now; others by their headings until they are opened. */
 const current = computed(() => visits.value.find(visit => !isDone(visit)))
@@ -43,35 +29,21 @@ function toggle({ from }: Visit) {
 /** Scraps make hundreds of batches: so many of a walk are shown at first. */
 const MORE = 60
 const most = ref(MORE)
+/** All of it is on paper only: it is made when somebody prints. */
 const isPrinting = ref(false)
-onMounted(() => {
-  addEventListener('beforeprint', before)
-  addEventListener('afterprint', after)
-})
-onBeforeUnmount(() => {
-  removeEventListener('beforeprint', before)
-  removeEventListener('afterprint', after)
-})
-const before = () => {
-  isPrinting.value = true
-}
-const after = () => {
-  isPrinting.value = false
-}
-
+useEventListener(window, 'beforeprint', () => (isPrinting.value = true))
+useEventListener(window, 'afterprint', () => (isPrinting.value = false))
 /** Which walk a batch belongs to, and of how many: those for the test blocks are counted apart. */
 function walkText(i: number): string {
   const mine = visits.value.filter(({ isTest }) => isTest === (batches.value[i]!.test === true))
   const walk = mine.findIndex(({ from, batches: own }) => i >= from && i < from + own.length) + 1
   return `walk ${walk} of ${mine.length}`
 }
-/** On paper how to work at a station, and its caution, stand once. */
-const isFirstAt = (visit: Visit) => visits.value.find(({ at }) => at === visit.at) === visit
 const walks = computed(() => visits.value.filter(({ isTest }) => !isTest).length)
 const modeSteps = computed((): ModeStep[] =>
   batches.value.map((batch, i) => {
     const left = batch.count - done.value[i]!
-    const walk = `${STATIONS[batch.at]}, ${walkText(i)}`
+    const walk = `${AT_STATION[batch.at]}, ${walkText(i)}`
     const place = batch.test ? `${walk}, test block` : walk
     return {
       place: `${place}. ${batchTitle(batch, book.value)}`,
@@ -142,15 +114,22 @@ function keepPlace(i: number) {
     <p v-if="!store.batched" class="note" role="status">Laying it out …</p>
     <p v-else-if="batches.length === 0" class="note">One patch alone: there is nothing to sew.</p>
     <template v-else>
-      <h1 class="print-only mb-1 text-2xl">{{ quilt.name }}: the sewing in batches</h1>
-      <p class="mb-4 max-w-3xl">
+      <BatchesPaper
+        v-if="isPrinting"
+        class="print-only"
+        :visits="visits"
+        :book="book"
+        :quilt="quilt"
+        :picture-of="pictureOf"
+      />
+      <p class="no-print mb-4 max-w-3xl">
         {{ quilt.making === 'as-you-go' ? 'All blocks' : 'The whole top' }} in {{ plural(walks, 'walk') }} between mat,
         machine and iron, as few as can be: at each stop all is done that can be done there.
         <template v-if="visits[0]!.isTest">
           First one block of each kind, to measure before the rest is sewn; what that takes is counted apart.
         </template>
       </p>
-      <ol class="space-y-3">
+      <ol class="no-print space-y-3">
         <li v-for="(visit, v) in visits" :key="v" class="card visit" data-testid="visit">
           <h2 class="text-xl">
             <button
@@ -162,24 +141,22 @@ function keepPlace(i: number) {
             >
               <span class="number">{{ v + 1 }}</span>
               <span class="grow text-left"
-                >{{ STATIONS[visit.at] }}<template v-if="visit.isTest">, for the test block</template></span
+                >{{ AT_STATION[visit.at] }}<template v-if="visit.isTest">, for the test block</template></span
               >
               <span class="note figure text-base">{{ plural(visit.batches.length, 'batch', 'batches') }}</span>
               <UIcon v-if="isDone(visit)" name="i-lucide-check-check" class="size-6" aria-label="All done" />
             </button>
           </h2>
-          <p v-if="!isOpen(visit) && !isPrinting" class="note figure !whitespace-normal" data-testid="visit-says">
+          <p v-if="!isOpen(visit)" class="note figure !whitespace-normal" data-testid="visit-says">
             {{ visitText(visit.batches, book) }}
           </p>
-          <template v-if="isOpen(visit) || isPrinting">
-            <template v-if="!isPrinting || isFirstAt(visit)">
-              <p class="note mt-1 mb-2">{{ HOW[visit.at] }}</p>
-              <p v-if="visit.at === 'iron'" class="caution mb-2">{{ CAUTIONS.iron }}</p>
-              <p v-else-if="visit.at === 'machine'" class="caution mb-2">{{ CAUTIONS.needle }}</p>
-            </template>
+          <template v-if="isOpen(visit)">
+            <p class="note mt-1 mb-2">{{ HOW_AT[visit.at] }}</p>
+            <p v-if="visit.at === 'iron'" class="caution mb-2">{{ CAUTIONS.iron }}</p>
+            <p v-else-if="visit.at === 'machine'" class="caution mb-2">{{ CAUTIONS.needle }}</p>
             <ul>
               <BatchLine
-                v-for="(batch, i) in visit.batches.slice(0, isPrinting ? undefined : most)"
+                v-for="(batch, i) in visit.batches.slice(0, most)"
                 :key="batch.id"
                 :batch="batch"
                 :book="book"
@@ -190,12 +167,7 @@ function keepPlace(i: number) {
                 @count="by => count(visit.from + i, by)"
               />
             </ul>
-            <button
-              v-if="visit.batches.length > most && !isPrinting"
-              type="button"
-              class="button mt-2"
-              @click="most += MORE"
-            >
+            <button v-if="visit.batches.length > most" type="button" class="button mt-2" @click="most += MORE">
               Show more: {{ visit.batches.length - most }} left
             </button>
           </template>
