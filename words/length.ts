@@ -9,8 +9,10 @@ export function withPlainSpaces(text: string): string {
   return text.replaceAll(NO_BREAK, ' ')
 }
 
-/** Denominators tried for an exact fraction, coarsest first. */
-const EXACT_PARTS = [1, 2, 4, 8, 16, 32] as const
+/** Parts of an inch that a tape has marks for, coarsest first. */
+const TAPE_PARTS = [1, 2, 4, 8, 16, 32] as const
+/** Tried for an exact fraction: thirds have no mark, and yet are what was typed, or a block divided. */
+const EXACT_PARTS = [...TAPE_PARTS, 3, 6, 12] as const
 /** Seams are as wide as this at most, and are said to half a millimetre. */
 const SEAM_LIKE_MM = 20
 /** Parts of an inch that a ruler shows. */
@@ -33,25 +35,24 @@ export function formatFigure(inches: Inches, { units }: Pick<Speech, 'units'>): 
 }
 
 /**
- * A bare figure in full: a fraction to 1⁄32, or decimals where no ruler has the mark; centimetres to a hundredth
- * where needed.
+ * A bare figure in full: a fraction to 1⁄32 or of twelfths, else decimals; centimetres to a hundredth where needed.
  */
 export function formatExact(inches: Inches, { units }: Pick<Speech, 'units'>): string {
   if (units === 'cm') {
     const cm = inches * 2.54
     return withMinus(trimZeros(Math.abs(cm * 10 - Math.round(cm * 10)) < 0.02 ? cm.toFixed(1) : cm.toFixed(2)))
   }
-  for (const parts of EXACT_PARTS) {
-    const count = Math.round(inches * parts)
-    if (Math.abs(inches * parts - count) <= 1e-4 * parts) return fraction(count, parts)
-  }
-  return withMinus(trimZeros(inches.toFixed(2)))
+  return exactFraction(inches, EXACT_PARTS) ?? withMinus(trimZeros(inches.toFixed(2)))
+}
+
+function exactFraction(inches: Inches, partsTried: readonly number[]): string | null {
+  const parts = partsTried.find(tried => Math.abs(inches * tried - Math.round(inches * tried)) <= 1e-4 * tried)
+  return parts === undefined ? null : fraction(Math.round(inches * parts), parts)
 }
 
 /** As a tape can say it: in full where a ruler has the mark, else to the nearest that a tape has. */
 export function formatMark(inches: Inches, speech: Pick<Speech, 'units'>): string {
-  const exact = formatExact(inches, speech)
-  return speech.units === 'in' && !exact.includes('.') ? exact : formatFigure(inches, speech)
+  return (speech.units === 'in' && exactFraction(inches, TAPE_PARTS)) || formatFigure(inches, speech)
 }
 
 /** So many parts of an inch, in lowest terms: `−1 3/8`. */

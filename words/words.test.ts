@@ -14,6 +14,7 @@ import { subcuts, stripParts } from './cutting'
 import {
   formatBought,
   formatExactLength,
+  formatExact,
   formatMark,
   formatFigure,
   formatLength,
@@ -43,6 +44,18 @@ test.each([
   [-0.25, '−1/4'],
   [0, '0'],
 ])('%d inches are written %s', (inches, text) => expect(withPlainSpaces(formatFigure(inches, us))).toBe(text))
+
+test('a third that was typed stays a third in its field; a tape, which has no mark for it, says the nearest', () => {
+  for (const [inches, text] of [
+    [10 + 1 / 3, '10 1/3'],
+    [5 / 6, '5/6'],
+    [7 / 12, '7/12'],
+    [Math.SQRT2, '1.41'],
+    [9 / 32, '9/32'],
+  ] as const)
+    expect(withPlainSpaces(formatExact(inches, us))).toBe(text)
+  expect(withPlainSpaces(formatMark(10 + 1 / 3, us))).toBe('10 5/16')
+})
 
 test('centimetres, cloth and small moves', () => {
   expect(withPlainSpaces(formatLength(31.5 / 2.54, uk))).toBe('31.5 cm')

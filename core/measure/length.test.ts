@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { parseLength } from './length'
+import { isBareFraction, parseLength } from './length'
 import { isOnRuler, roundToRuler, roundUpToRuler } from './ruler'
 import { fromInches, toInches } from './units'
 
@@ -64,4 +64,9 @@ test('rounding up never shortens and never adds a whole step', () => {
   )
   expect(roundUpToRuler(3.0000001, 1 / 8)).toBe(3)
   expect(roundUpToRuler(3.1036, 1 / 8)).toBe(3.125)
+})
+
+test('a fraction without a unit is asked about where centimetres are typed', () => {
+  expect(['1/4', '12 1/2', '½', '12½'].map(isBareFraction)).toEqual([true, true, true, true])
+  expect(['1/4"', '12 1/2 in', '0,25', '12', 'abc', '', '1/0'].map(isBareFraction)).toEqual(Array(7).fill(false))
 })

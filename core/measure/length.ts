@@ -43,6 +43,19 @@ const AMOUNT = /^(?:(\d+(?:\.\d+)?|\.\d+)(?:(?:\s+|\s*-\s*)(\d+)\/(\d+))?|(\d+)\
  */
 export function parseLength(input: number | string, units: Units): Inches | null {
   if (typeof input === 'number') return Number.isFinite(input) && input >= 0 ? toInches(input, units) : null
+  const { amount, suffix } = partsOf(input) ?? {}
+  const perUnit = suffix === undefined ? toInches(1, units) : SUFFIX_INCHES[suffix]
+  return amount === undefined || perUnit === undefined ? null : amount * perUnit
+}
+
+/** Whether it is a fraction without a unit: who works in centimetres may yet have meant inches. */
+export function isBareFraction(input: string): boolean {
+  const parts = partsOf(input)
+  return parts !== null && parts.isFraction && parts.suffix === undefined
+}
+
+/** The amount and the unit written, as they stand; null when it is no length. */
+function partsOf(input: string): { amount: number; suffix: string | undefined; isFraction: boolean } | null {
   if (input.length > 40) return null
   let text = input
     .trim()
@@ -53,13 +66,12 @@ export function parseLength(input: number | string, units: Units): Inches | null
   const suffix = /[^\d\s/.,-]+$/.exec(text)?.[0]
   if (suffix !== undefined) text = text.slice(0, -suffix.length)
   text = text.trim()
-  const perUnit = suffix === undefined ? toInches(1, units) : SUFFIX_INCHES[suffix]
   const match = AMOUNT.exec(text)
-  if (perUnit === undefined || match === null || text === '') return null
+  if (match === null) return null
   const [, whole, over = match[4], under = match[5]] = match
   if (under !== undefined && Number(under) === 0) return null
   // a decimal followed by a fraction ("1.5 1/2") is a slip of the finger, not a length
   if (over !== undefined && whole?.includes('.')) return null
   const amount = (whole === undefined ? 0 : Number(whole)) + (over === undefined ? 0 : Number(over) / Number(under))
-  return amount * perUnit
+  return { amount, suffix, isFraction: over !== undefined }
 }

@@ -43,7 +43,9 @@ const value = computed(() => Math.round(lightness(cloth.colour)))
             >, <Figure :path="`cloths.${index}.usable`" title="Usable width" />
             {{ inEnglish('without selvages', speech) }}</template
           ><template v-if="cloth.directional">, has an up</template>,
-          <span :title="'How light it is in gray, from 0 (black) to 100 (white)'">{{ value }} of 100 in lightness</span>
+          <span :title="inEnglish('How light it is in gray, from 0 (black) to 100 (white)', speech)"
+            >{{ value }} of 100 in lightness</span
+          >
         </p>
       </div>
       <div class="text-right">

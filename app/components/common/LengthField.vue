@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { parseLength } from '~~/core/measure/length'
+import { isBareFraction, parseLength } from '~~/core/measure/length'
 import type { Inches } from '~~/core/measure/ruler'
 import { formatExact, formatExactLength } from '~~/words/length'
 
@@ -35,7 +35,7 @@ const settings = useSettings()
 const id = useId()
 const text = ref('')
 const isTyping = ref(false)
-const problem = ref<null | { text: string; nearest: Inches | null }>(null)
+const problem = ref<null | { text: string; offers: { words: string; inches: Inches }[] }>(null)
 const shown = computed(() => (value === null ? '' : formatExact(value, settings)))
 watch(
   [shown, isTyping],
@@ -53,7 +53,21 @@ function judge(input: string): Inches | null {
         settings.units === 'cm'
           ? 'Write a length such as 31,5 or 12 1/2 in.'
           : 'Write a length such as 12 1/2, 12½ or 31.5 cm.',
-      nearest: null,
+      offers: [],
+    }
+    return null
+  }
+  if (settings.units === 'cm' && isBareFraction(input)) {
+    const inInches = parseLength(input, 'in')!
+    problem.value = {
+      text: 'Inches or centimetres?',
+      offers: [
+        {
+          words: `${formatExactLength(inInches, { units: 'in' })}, ${formatExactLength(inInches, settings)}`,
+          inches: inInches,
+        },
+        { words: formatExactLength(inches, settings), inches },
+      ],
     }
     return null
   }
@@ -64,7 +78,7 @@ function judge(input: string): Inches | null {
           text:
             `${why ?? (inches < least ? 'That is too small' : 'That is too large')}: `
             + `${inches < least ? 'at least' : 'at most'} ${formatExactLength(nearest, settings)}.`,
-          nearest,
+          offers: [{ words: `Use ${formatExactLength(nearest, settings)}`, inches: nearest }],
         }
       : null
   return problem.value ? null : inches
@@ -150,8 +164,14 @@ function nudge(by: number) {
     </div>
     <p v-if="problem" :id="`${id}-problem`" class="wrong mt-1" role="alert">
       {{ problem.text }}
-      <button v-if="problem.nearest !== null" type="button" class="button ml-1" @click="take(problem.nearest)">
-        Use {{ formatExactLength(problem.nearest, settings) }}
+      <button
+        v-for="{ words, inches } in problem.offers"
+        :key="words"
+        type="button"
+        class="button ml-1"
+        @click="take(inches)"
+      >
+        {{ words }}
       </button>
     </p>
   </div>

@@ -5,11 +5,15 @@ import type { Quilt } from '~~/core/file/quilt'
 import type { QuiltRow } from '~~/core/top/rows'
 import { formatLength } from '~~/words/length'
 import { rowTitle } from '~~/words/rows'
+import { inEnglish } from '~~/words/speech'
 
 /** What rows or columns measure along their length before they are joined. Diagonals are measured as a whole top. */
 const { rows, quilt, canWrite } = defineProps<{ rows: readonly QuiltRow[]; quilt: Quilt; canWrite: boolean }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
 
+const HOW =
+  'From raw end to raw end, flat. What they measure decides the borders, until the whole center is measured. Rows that '
+  + 'differ a little are eased to each other: pin the ends, the middle, and every crossing.'
 const speech = useSpeech()
 const measurable = computed(() => rows.filter(({ kind }) => kind === 'row' || kind === 'column'))
 const sideOf = ({ kind }: QuiltRow) => (kind === 'column' ? ('height' as const) : ('width' as const))
@@ -25,8 +29,7 @@ function measure(row: QuiltRow, value: number) {
   <details v-if="measurable.length > 1" class="card mt-4">
     <summary class="min-h-11 cursor-pointer font-semibold">Measure them before you join them</summary>
     <p class="note mb-3">
-      From raw end to raw end, flat. What they measure decides the borders, until the whole center is measured. Rows
-      that differ a little are eased to each other: pin the ends, the middle, and every crossing.
+      {{ inEnglish(HOW, speech) }}
     </p>
     <div class="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-3">
       <LengthField

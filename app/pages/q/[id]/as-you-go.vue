@@ -71,10 +71,21 @@ const colours = computed(() => ({
         ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</NuxtLink
       >
     </div>
-    <StationHead title="Block by block, as you go" print="this" mode="At the machine" />
+    <StationHead
+      title="Block by block, as you go"
+      :print="made ? 'this' : undefined"
+      :mode="made ? 'At the machine' : undefined"
+    />
     <h1 class="print-only mb-2 text-2xl">{{ quilt.name }}: block by block</h1>
     <p v-if="!store.plan" class="note" role="status">Laying it out …</p>
-    <p v-else-if="!made" class="note">This quilt is made as a top and layered whole. Finish is where that is chosen.</p>
+    <NothingYet
+      v-else-if="!made"
+      :to="$route.path.replace(/as-you-go$/, 'finish')"
+      station="To the way it is made, on Finish"
+    >
+      This quilt is made as a top and layered whole. Made block by block as you go, here would stand what lies under
+      each block, how blocks are joined by their backs, and how the edges are folded.
+    </NothingYet>
     <div v-else class="grid items-start gap-5 lg:grid-cols-2">
       <section class="card space-y-3" aria-label="What each block takes" data-testid="go-sizes">
         <h2>Under each block</h2>

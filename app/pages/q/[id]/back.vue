@@ -76,12 +76,17 @@ function tick(i: number) {
         ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</NuxtLink
       >
     </div>
-    <StationHead title="Piece the back" print="the back" mode="At the machine" />
+    <StationHead
+      title="Piece the back"
+      :print="back ? 'the back' : undefined"
+      :mode="back ? 'At the machine' : undefined"
+    />
     <h1 class="print-only mb-2 text-2xl">{{ quilt.name }}: the back</h1>
     <p v-if="!store.plan" class="note" role="status">Laying it out …</p>
-    <p v-else-if="!back" class="note">
-      The back of this quilt is not pieced from leftovers. Finish is where that is chosen.
-    </p>
+    <NothingYet v-else-if="!back" :to="$route.path.replace(/back$/, 'finish')" station="To the backing, on Finish">
+      Here will stand the back, panel by panel: from which leftovers each piece is cut, and in what order they are sewn
+      together. For that, let the back be pieced from what is left over.
+    </NothingYet>
     <div v-else class="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <section class="card space-y-3" aria-label="The back">
         <PiecedBackPicture :back="back" :quilt="quilt" />

@@ -110,9 +110,16 @@ function keepPlace(i: number) {
         ><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</NuxtLink
       >
     </div>
-    <StationHead title="In batches" print="the batches" mode="Batches" />
+    <StationHead
+      title="In batches"
+      :print="batches.length > 0 ? 'the batches' : undefined"
+      :mode="batches.length > 0 ? 'Batches' : undefined"
+    />
     <p v-if="!store.batched" class="note" role="status">Laying it out …</p>
-    <p v-else-if="batches.length === 0" class="note">One patch alone: there is nothing to sew.</p>
+    <NothingYet v-else-if="batches.length === 0" :to="$route.path.replace(/batches$/, 'design')" station="To Design">
+      The quilt is one patch: there is nothing to sew. With more of them here stand the walks between mat, machine and
+      iron.
+    </NothingYet>
     <template v-else>
       <BatchesPaper
         v-if="isPrinting"

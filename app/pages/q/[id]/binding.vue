@@ -52,6 +52,9 @@ const finish = computed(() => route.path.replace(/binding$/, 'finish'))
       </template>
     </StepMode>
     <p v-else-if="!store.plan" class="note" role="status">Laying it out …</p>
-    <p v-else class="note">This quilt has no binding. <NuxtLink class="button" :to="finish">Finish</NuxtLink></p>
+    <NothingYet v-else :to="finish" station="To the binding, on Finish">
+      This quilt has no binding yet. Here will stand how its strips are joined, sewn on, turned at each corner and
+      closed, step by step.
+    </NothingYet>
   </div>
 </template>

@@ -24,7 +24,7 @@ const print = () => window.print()
         ><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</NuxtLink
       >
       <h1 class="grow">Row cards</h1>
-      <button type="button" class="button" @click="print">
+      <button v-if="rows.length > 0" type="button" class="button" @click="print">
         <UIcon name="i-lucide-printer" class="size-5" />Print the cards
       </button>
     </header>

@@ -139,6 +139,10 @@ const sizeBars = computed(() => size.value && histogram(size.value.spread))
         {{ handSentence(planned, isMeasured, speech) }}</template
       >
     </p>
+    <NothingYet v-if="!planned && state === 'idle'">
+      Here will stand how large the quilt comes out, how many points lose their tips by each way of making, and the seam
+      to watch. Press the button above: it takes some seconds.
+    </NothingYet>
     <div v-if="planned" class="mt-4 grid gap-5 lg:grid-cols-2">
       <figure v-if="size && sizeBars" class="card">
         <h2>How large it comes out</h2>

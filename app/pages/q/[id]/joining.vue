@@ -4,6 +4,7 @@ import { rulerLength } from '~~/core/top/rulerReadings'
 import { CAUTIONS } from '~~/words/caution'
 import { crossingsText, easedName, joinTitle, meetingText, pressText, sashesText } from '~~/words/joining'
 import { formatLength, formatSmall } from '~~/words/length'
+import { inEnglish } from '~~/words/speech'
 
 /** How the rows become the top: which with which, where to pin, what to mark, what to ease. */
 const store = useQuilt()
@@ -42,19 +43,22 @@ const printPage = () => window.print()
         ><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</NuxtLink
       >
       <h1 class="grow">Join the rows</h1>
-      <button type="button" class="button" @click="printPage">
+      <button v-if="plan && plan.joining.length > 0" type="button" class="button" @click="printPage">
         <UIcon name="i-lucide-printer" class="size-5" />Print this
       </button>
     </header>
     <p v-if="!plan" class="note" role="status">The plan is being worked out …</p>
-    <p v-else-if="plan.joining.length === 0" class="note" role="status">The top is a single row: nothing is joined.</p>
+    <NothingYet v-else-if="plan.joining.length === 0" :to="$route.path.replace(/joining$/, 'piece')" station="To Piece">
+      The top is a single row: there is nothing to join. With more rows here stands in what order they are sewn
+      together, and what to match at each.
+    </NothingYet>
     <template v-else>
       <section class="card mb-6" aria-label="In this order">
         <h2>In this order</h2>
         <p class="mb-3 max-w-3xl">
-          Neighbors first, then pairs, so that as little as can be hangs from the machine. Where seams cross, push their
-          allowances against each other until they lock. The feed helps where the one underneath points towards you;
-          where it points away, pin it.
+          {{ inEnglish('Neighbors first', speech) }}, then pairs, so that as little as can be hangs from the machine.
+          Where seams cross, push their allowances against each other until they lock. The feed helps where the one
+          underneath points towards you; where it points away, pin it.
         </p>
         <div class="flex flex-wrap items-start gap-6">
           <JoiningTree v-if="rows.length <= MOST_DRAWN" :rows="rows" :joins="plan.joining" />

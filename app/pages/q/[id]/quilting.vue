@@ -105,7 +105,11 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
         ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</NuxtLink
       >
     </div>
-    <StationHead title="Quilting" print="the plan" mode="At the machine" />
+    <StationHead
+      title="Quilting"
+      :print="quilting ? 'the plan' : undefined"
+      :mode="quilting ? 'At the machine' : undefined"
+    />
     <h1 class="print-only mb-2 text-2xl">{{ quilt.name }}: quilting</h1>
     <p v-if="!store.plan" class="note" role="status">Laying it out …</p>
     <div v-else class="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
