@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test } from '@playwright/test'
-import { goTo, kept, openDemo, planned, pressByKey } from './support'
+import { expect, test, type Page } from '@playwright/test'
+import { beginQuilt, goTo, kept, openDemo, planned, pressByKey } from './support'
 
 test('half of a quilt in batches by keyboard: stopped at a pair, closed, opened, and gone on at that pair', async ({
   page,
@@ -52,4 +52,20 @@ test('what is ticked as a whole is done in the batches too, and the other way ro
   await page.getByRole('link', { name: 'In batches' }).click()
   const first = page.getByTestId('visit').first()
   await expect(first.getByLabel('All done')).toBeVisible()
+})
+
+const pagesOf = async (page: Page) =>
+  (await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type\s*\/Page\b/g)!.length
+
+test('the batches of twelve blocks print on at most four pages', async ({ page }) => {
+  const quilt = await beginQuilt(page, 3, 4)
+  await page.goto(`${quilt}/batches`)
+  await expect(page.getByTestId('visit').first()).toBeVisible()
+  expect(await pagesOf(page)).toBeLessThanOrEqual(4)
+})
+
+test('those of a demo quilt of seven kinds of block print on at most eight', async ({ page }) => {
+  await page.goto(`${await openDemo(page, 'Lost property')}/batches`)
+  await expect(page.getByTestId('visit').first()).toBeVisible()
+  expect(await pagesOf(page)).toBeLessThanOrEqual(8)
 })

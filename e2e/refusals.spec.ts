@@ -152,3 +152,13 @@ test('a drawing and a half-written note outlive a change of station and a reload
   await page.keyboard.press('Control+z')
   await expect(page.getByRole('button', { name: /^Undo$/ }).first()).toBeDisabled()
 })
+
+test('a way of making that the borders forbid falls back at once, and says why', async ({ page }) => {
+  await openDemo(page, 'Berth four', 'finish')
+  const making = page.getByTestId('making')
+  await making.selectOption('as-you-go')
+  await expect(making).toHaveValue('top')
+  await expect(page.getByRole('region', { name: /Notifications/ })).toContainText(
+    /as you go, blocks stand side by side/,
+  )
+})

@@ -54,7 +54,7 @@ test('in centimetres and UK English no page and no sheet has an inch or a word o
 
 test('a bare fraction is asked about in centimetres; a third that was typed stays one in inches', async ({ page }) => {
   await openDemo(page, 'Berth four', 'finish')
-  const field = page.getByTestId('batting').getByLabel('Beyond the top on each side')
+  const field = page.getByTestId('batting').getByRole('textbox', { name: 'Beyond the top on each side' })
   await field.fill('4 1/3')
   await field.press('Enter')
   await field.blur()
