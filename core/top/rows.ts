@@ -65,6 +65,12 @@ export interface ReadOff {
   at: Inches[]
 }
 
+/** Whether the allowance between a part of a row and the next lies back towards its beginning, or on. */
+export function pressAtJoint({ parts, press }: Pick<QuiltRow, 'parts' | 'press'>, joint: number): 'back' | 'on' {
+  if (press === 'sashes') return parts[joint]!.what === 'sash' ? 'back' : 'on'
+  return press === 'left' || press === 'up' ? 'back' : 'on'
+}
+
 /** The rows of the setting in the order of joining; how each is pressed is decided elsewhere. */
 export function quiltRows(
   quilt: Quilt,

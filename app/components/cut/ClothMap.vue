@@ -46,6 +46,20 @@ const W = computed(() => (lying.value ? length.value : cloth.usable))
 const H = computed(() => (lying.value ? cloth.usable : length.value))
 const pad = computed(() => Math.max(W.value, H.value) * 0.045)
 const fontSize = computed(() => Math.max(W.value, H.value) * 0.024)
+/** On paper the map fills this box, in millimetres; its numbers are read at arm's length. */
+const PAPER = { width: 112, height: 84, text: 8 * (25.4 / 72) }
+const paperFont = computed(() => {
+  const scale = Math.min(PAPER.width / (W.value + 2 * pad.value), PAPER.height / (H.value + 2.6 * pad.value))
+  return PAPER.text / scale
+})
+/** Where a number of this size has room on its piece: on screen, on paper. */
+const hasRoom = (cut: { x: number; y: number; width: number; height: number; piece: string }, size: number) =>
+  placed(cut).width > size * 0.62 * letterOf(cut.piece).length && placed(cut).height > size * 0.8
+function numberClass(cut: Parameters<typeof hasRoom>[0]): string | null {
+  const [screen, paper] = [hasRoom(cut, fontSize.value), hasRoom(cut, paperFont.value)]
+  if (screen && paper) return 'letter'
+  return screen ? 'letter no-print' : paper ? 'letter print-only' : null
+}
 const text = computed(() => (lightness(cloth.colour) < 55 ? '#fff' : '#1d1d1f'))
 const line = computed(() => (lightness(cloth.colour) < 55 ? '#fffdf8' : '#6b5a3c'))
 
@@ -91,6 +105,7 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
     role="img"
     :aria-label="`Map of ${cloth.name}: ${strips.length} strips on ${formatLength(length, settings)}`"
     data-testid="cloth-map"
+    :style="{ '--number': fontSize, '--paper-number': paperFont }"
   >
     <rect
       :width="W"
@@ -137,13 +152,13 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
       />
       <template v-for="(cut, c) in strip.cuts" :key="`t${c}`">
         <text
-          v-if="Math.min(placed(cut).width, placed(cut).height) > fontSize * 0.9"
+          v-if="numberClass(cut)"
           :x="placed(cut).x + placed(cut).width / 2"
-          :y="placed(cut).y + placed(cut).height / 2 + fontSize * 0.36"
+          :y="placed(cut).y + placed(cut).height / 2"
           text-anchor="middle"
-          :font-size="fontSize"
+          dominant-baseline="central"
           font-weight="700"
-          class="letter"
+          :class="numberClass(cut)"
           :fill="text"
         >
           {{ letterOf(cut.piece) }}
@@ -172,7 +187,6 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
       :x="W / 2"
       :y="-pad * 0.45"
       text-anchor="middle"
-      :font-size="fontSize * 1.15"
       fill="var(--ink)"
       class="figure"
       :data-path="lying ? lengthPath : `${path}.usable`"
@@ -183,7 +197,6 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
       :x="-pad * 0.4"
       :y="H / 2"
       text-anchor="middle"
-      :font-size="fontSize * 1.15"
       fill="var(--ink)"
       class="figure"
       :data-path="lying ? `${path}.usable` : lengthPath"
@@ -191,7 +204,7 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
     >
       {{ formatLength(lying ? cloth.usable : length, settings) }}{{ lying ? ' usable' : '' }}
     </text>
-    <text v-if="cloth.selvage > 0" :x="0" :y="H + pad * 0.85" :font-size="fontSize" fill="var(--soft)">
+    <text v-if="cloth.selvage > 0" :x="0" :y="H + pad * 0.85" class="edge" fill="var(--soft)">
       {{ inEnglish(lying ? 'selvage along this edge' : 'selvages left and right', settings.speech) }}
     </text>
   </svg>
@@ -203,10 +216,20 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
   max-height: 100%;
   display: block;
 }
+.letter,
+.edge {
+  font-size: calc(var(--number) * 1px);
+}
+.map .figure {
+  font-size: calc(var(--number) * 1.15px);
+}
 /* on paper: outlines and letters, no ink for cloth */
 @media print {
   .map {
-    max-height: 92mm;
+    max-height: 84mm;
+  }
+  .map text {
+    font-size: calc(var(--paper-number) * 1px);
   }
   .map .piece {
     fill: #fff;

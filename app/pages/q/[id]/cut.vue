@@ -164,9 +164,14 @@ const startAt = computed(() =>
           />
         </div>
       </details>
-      <p v-if="!isTested" class="caution mb-4" data-testid="test-first">
-        The rest of the sheet is below. Wait with it until the test block measures right.
-      </p>
+      <template v-if="testBlock && !isTested">
+        <p class="caution no-print mb-4" data-testid="test-first">
+          The rest of the sheet is below. Wait with it until the test block measures right.
+        </p>
+        <p class="print-only caution mb-2">
+          First cut for one block only, sew it and measure it; the rest waits until it measures right.
+        </p>
+      </template>
       <div class="no-print mb-4 flex flex-wrap gap-2" role="tablist" aria-label="Cloths">
         <button
           v-for="{ cloth, need } in needs"
@@ -304,15 +309,13 @@ const startAt = computed(() =>
     grid-template-columns: minmax(0, 1fr);
   }
 }
-/* on paper what is needed at the mat: two columns, small maps, strips with their ticks */
+/* on paper what is needed at the mat: maps whose numbers are read at arm's length, beside them strips to tick */
 @media print {
   .sheet-title {
     font-size: 13pt;
     margin-bottom: 3mm;
   }
   .sheets {
-    columns: 2;
-    column-gap: 6mm;
     font-size: 8.5pt;
     line-height: 1.25;
   }
@@ -342,8 +345,8 @@ const startAt = computed(() =>
     margin-right: 2mm !important;
   }
   .two {
-    grid-template-columns: 1fr;
-    gap: 1mm;
+    grid-template-columns: 112mm 1fr;
+    gap: 4mm;
   }
   .map-box {
     border: 0;
@@ -351,7 +354,7 @@ const startAt = computed(() =>
     padding: 0 !important;
   }
   .map-box :deep(svg) {
-    max-height: 31mm;
+    max-height: 84mm;
   }
 }
 </style>
