@@ -30,15 +30,17 @@ export interface PageWords {
  * overlap, each with registration crosses and its place. Every page has a title and a square of 1″ to measure before
  * anything is cut.
  */
-export function pagesOf(drawings: readonly Drawing[], page: PageKind, words: PageWords): Sheet[] {
+export function pagesOf(given: readonly Drawing[], page: PageKind, words: PageWords): Sheet[] {
   const { width, height } = PAGES[page]
   const room = { width: width - 2 * PAGE_MARGIN, height: height - HEAD - PAGE_MARGIN }
   const fits = (d: Drawing) => d.width <= room.width && d.height <= room.height
+  // what fits a page when it is turned is not cut in two
+  const drawings = given.map(d => (!fits(d) && d.turned && fits(d.turned) ? d.turned : d))
   const sheets: Mark[][] = []
   let x = 0
   let y = 0
   let deep = 0
-  for (const drawing of [...drawings].filter(fits).sort((a, b) => b.height - a.height)) {
+  for (const drawing of drawings.filter(fits).sort((a, b) => b.height - a.height)) {
     if (sheets.length > 0 && x + drawing.width > room.width) [x, y, deep] = [0, y + deep + GAP, 0]
     if (sheets.length === 0 || y + drawing.height > room.height) {
       sheets.push([])

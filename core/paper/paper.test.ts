@@ -273,3 +273,31 @@ test('an idle corner in a drawing is no corner of its template', () => {
   expect(templatesOf(design, 8, 4, 1 / 4)[0]!.seamLine).toHaveLength(4)
   expect(withoutIdleCorners(design.patches[0]!.points, 1e-6)).toHaveLength(4)
 })
+
+test('a drawing that fits a page only when it is turned is turned, and stands whole on one page', () => {
+  const drawn = (width: number, height: number, turned?: Drawing): Drawing => ({
+    width,
+    height,
+    marks: [outline('sew', rectangle(width, height))],
+    ...(turned ? { turned } : {}),
+  })
+  const words = { title: 't', page: () => '', testSquare: '', tile: () => 'tile' }
+  const sheetsOf = (drawing: Drawing) => pagesOf([drawing], 'letter', words)
+  expect(sheetsOf(drawn(8.6, 4))).toHaveLength(2)
+  const [only, ...more] = sheetsOf(drawn(8.6, 4, drawn(4, 8.6)))
+  expect(more).toEqual([])
+  const found = only!.marks.findLast(mark => 'points' in mark)!
+  expect(boundingBox('points' in found ? found.points : [])).toMatchObject({
+    width: expect.closeTo(4, 9),
+    height: expect.closeTo(8.6, 9),
+  })
+})
+
+function rectangle(width: number, height: number): Polygon {
+  return [
+    [0, 0],
+    [width, 0],
+    [width, height],
+    [0, height],
+  ]
+}

@@ -72,11 +72,18 @@ export function blockDrawings(
 function drawingOf(marks: readonly Mark[], title: string, isMirrored: boolean): Drawing[] {
   const points = marks.flatMap(mark => ('points' in mark ? mark.points : []))
   const { x, y, width, height } = boundingBox(points)
-  const place = ([px, py]: Point): Point => [isMirrored ? x + width - px : px - x, py - y + TITLE]
-  const placed = marks.flatMap((mark): Mark[] =>
-    'points' in mark ? [{ ...mark, points: mark.points.map(place) }] : [],
-  )
-  return [{ width, height: height + TITLE, marks: [text([0.45, 0.2], title, 0.15, 'left', true), ...placed] }]
+  const laid = (size: { width: Inches; height: Inches }, place: (point: Point) => Point): Drawing => ({
+    width: size.width,
+    height: size.height + TITLE,
+    marks: [
+      text([0.45, 0.2], title, 0.15, 'left', true),
+      ...marks.flatMap((mark): Mark[] => ('points' in mark ? [{ ...mark, points: mark.points.map(place) }] : [])),
+    ],
+  })
+  const flat = ([px, py]: Point): Point => [isMirrored ? x + width - px : px - x, py - y]
+  const upright = laid({ width, height }, point => [flat(point)[0], flat(point)[1] + TITLE])
+  const turned = laid({ width: height, height: width }, point => [height - flat(point)[1], flat(point)[0] + TITLE])
+  return [{ ...upright, turned }]
 }
 
 /** What of a line lies in a convex outline. */

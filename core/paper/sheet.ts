@@ -21,6 +21,8 @@ export interface Drawing {
   width: Inches
   height: Inches
   marks: Mark[]
+  /** The same lying the other way, its words still level, where it may be laid so. */
+  turned?: Drawing
 }
 
 export const PAGES = { a4: { width: 210 / 25.4, height: 297 / 25.4 }, letter: { width: 8.5, height: 11 } } as const

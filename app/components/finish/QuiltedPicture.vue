@@ -14,6 +14,7 @@ const {
   height,
   line = null,
   warn = false,
+  numbered = 0,
 } = defineProps<{
   quilt: Quilt
   quilting: PlannedQuilting | null
@@ -23,6 +24,8 @@ const {
   line?: number | null
   /** The widest place is wider than the batting allows. */
   warn?: boolean
+  /** So many lines bear their numbers where they begin. */
+  numbered?: number
 }>()
 
 const MARGIN_PX = 8
@@ -78,6 +81,16 @@ const arm = computed(() => {
         <path v-if="now" :d="now" class="now" vector-effect="non-scaling-stroke" />
         <circle v-for="([x, y], i) in ties" :key="i" :cx="x" :cy="y" :r="3 / frame" class="tie" />
         <circle v-if="start" :cx="start[0]" :cy="start[1]" :r="7 / frame" class="start" />
+        <text
+          v-for="({ points }, i) in (quilting.lines ?? []).slice(0, numbered)"
+          :key="`n${i}`"
+          :x="points[0]![0]"
+          :y="points[0]![1]"
+          :font-size="11 / frame"
+          class="number"
+        >
+          {{ i + 1 }}
+        </text>
         <GapCircle
           v-if="line === null"
           :x="quilting.gap.x"
@@ -93,6 +106,15 @@ const arm = computed(() => {
 <style scoped>
 path {
   fill: none;
+}
+.number {
+  fill: #000;
+  stroke: #fffdf8;
+  stroke-width: 0.25em;
+  font-weight: 700;
+  paint-order: stroke;
+  text-anchor: middle;
+  dominant-baseline: central;
 }
 .halo {
   stroke: #fffdf8;

@@ -22,6 +22,7 @@ import {
   tiesText,
 } from '~~/words/quilting'
 import { craft, inEnglish } from '~~/words/speech'
+import { textOf } from '~~/words/textPart'
 import type { ModeStep } from '~/components/common/StepMode.vue'
 
 /** How the layers are quilted together: the lines on the quilt, their order, what they take. */
@@ -74,6 +75,8 @@ function tick(i: number) {
   const isDone = (steps.value.get(id) ?? 0) > 0
   store.tick('step', id, isDone ? -1 : 1, isDone ? 'line not quilted' : 'line quilted')
 }
+/** More lines are no plan that a person follows on paper. */
+const MOST_ON_PAPER = 150
 const days = ref<MarkDays>('a week')
 const tools = computed(() =>
   markingTools(
@@ -121,6 +124,7 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
           :quilting="quilting"
           :width="900"
           :height="760"
+          :numbered="MOST_ON_PAPER"
           :warn="isTooWide"
         />
         <template v-if="quilting">
@@ -177,7 +181,8 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
             {{ by === 'hand' ? 'rocked through' : 'a thicker thread, meant to be seen' }}.
           </p>
           <div class="space-y-2" data-testid="marking">
-            <label class="flex flex-wrap items-center gap-2"
+            <p class="print-only">Marks that stay {{ days }}:</p>
+            <label class="no-print flex flex-wrap items-center gap-2"
               >Marks must stay
               <select v-model="days" class="field !w-auto">
                 <option v-for="each in MARK_DAYS" :key="each">{{ each }}</option>
@@ -289,6 +294,31 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
         </section>
         <QuiltingPaper v-if="quilting" :quilt="quilt" :quilting="quilting" />
       </div>
+      <section v-if="modeSteps.length > 0" class="print-only" data-testid="lines-on-paper">
+        <h2>In this order</h2>
+        <ol class="lines">
+          <li v-for="(step, i) in modeSteps.slice(0, MOST_ON_PAPER)" :key="i">
+            <span class="whitespace-nowrap">{{ step.done ? '☑' : '☐' }} {{ i + 1 }}.</span> {{ textOf(step.parts) }}
+          </li>
+        </ol>
+        <p v-if="modeSteps.length > MOST_ON_PAPER">
+          {{ modeSteps.length - MOST_ON_PAPER }} lines more stand on the screen, one by one.
+        </p>
+      </section>
     </div>
   </div>
 </template>
+
+<style scoped>
+.lines {
+  columns: 2;
+  column-gap: 6mm;
+  font-size: 9pt;
+  line-height: 1.3;
+}
+.lines li {
+  padding: 0.6mm 0;
+  border-top: 1px solid var(--line);
+  break-inside: avoid;
+}
+</style>
