@@ -11,6 +11,8 @@ export interface BackingChange {
   overhang?: Inches
   way?: NonNullable<BackingEntry['way']>
   offCentre?: boolean
+  /** No piece of a back from leftovers is narrower, finished. */
+  narrowest?: Inches
   /** Of several ways to piece it from leftovers. */
   seed?: number
 }
@@ -18,13 +20,14 @@ export interface BackingChange {
 export function setBacking(change: BackingChange | null): Edit {
   return file => {
     if (change === null) return { ...file, backing: null }
-    const { overhang, ...rest } = change
+    const { overhang, narrowest, ...rest } = change
     return {
       ...file,
       backing: {
         ...(file.backing ?? { cloth: file.cloths[0]!.id, ...OVERHANGS[file.units ?? 'in'].backing }),
         ...rest,
         ...(overhang === undefined ? {} : { overhang: written(file, overhang) }),
+        ...(narrowest === undefined ? {} : { narrowest: written(file, narrowest) }),
       },
     }
   }

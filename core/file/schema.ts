@@ -223,6 +223,8 @@ function schemaFor(units: Units) {
             overhang: f.length(0, 40).default(4),
             way: f.oneOf(['auto', 'vertical', 'horizontal', 'wide', 'leftovers']).default('auto'),
             offCentre: f.flag.default(false),
+            // of what it is pieced from
+            narrowest: f.length(1, 20).optional(),
             // what else the back may be pieced from: cloth of no quilt, blocks that were left over
             inHand: f
               .list(

@@ -18,6 +18,8 @@ export interface UnitDefaults {
   /** Of a border and of sashes that are put in. */
   borderWidth: Inches
   sashWidth: Inches
+  /** Of the pieces of a back from leftovers, finished. */
+  narrowestPiece: Inches
   /** Widths that are proposed are multiples of this. */
   widthStep: Inches
   /** Length to buy is rounded up to this: ⅛ yard or 10 cm. */
@@ -38,6 +40,7 @@ export const UNIT_DEFAULTS: Readonly<Record<Units, UnitDefaults>> = {
     asYouGo: 1,
     borderWidth: 3,
     sashWidth: 1.5,
+    narrowestPiece: 1.5,
     widthStep: 1 / 4,
     buyStep: 4.5,
   },
@@ -52,6 +55,7 @@ export const UNIT_DEFAULTS: Readonly<Record<Units, UnitDefaults>> = {
     asYouGo: cm(2.5),
     borderWidth: cm(7.5),
     sashWidth: cm(4),
+    narrowestPiece: cm(4),
     widthStep: cm(0.5),
     buyStep: cm(10),
   },

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { fillBack, LEAST_SIDE, type FilledBack, type FilledPanel, type Scrap } from './fillBack'
+import { fillBack, type FilledBack, type FilledPanel, type Scrap } from './fillBack'
 
 const SEAM = 0.25
 
@@ -63,8 +63,9 @@ test('backs are sewn from what is there, once, and cover what they must to the t
       fc.integer({ min: 10, max: 100 }),
       fc.nat(99),
       fc.boolean(),
-      (all, w, h, seed, isOffCentre) => {
-        const back = fillBack({ scraps: all, width: w, height: h, bought, seam: SEAM, seed, isOffCentre })
+      fc.constantFrom(1.5, 3, 8),
+      (all, w, h, seed, isOffCentre, narrowest) => {
+        const back = fillBack({ scraps: all, width: w, height: h, bought, seam: SEAM, seed, narrowest, isOffCentre })
         const [across, down] = back.isLevel ? [h, w] : [w, h]
         // sewn raw edge to raw edge: each seam takes two allowances
         let whole = 0
@@ -77,7 +78,7 @@ test('backs are sewn from what is there, once, and cover what they must to the t
             expect(row).toBeCloseTo(wide ?? row, 6)
             wide = row
             panel += height + 2 * SEAM - (panel > 0 ? 2 * SEAM : 0)
-            for (const { width } of pieces) expect(Math.min(width, height)).toBeGreaterThan(LEAST_SIDE - 1e-6)
+            for (const { width } of pieces) expect(Math.min(width, height)).toBeGreaterThan(narrowest - 1e-6)
           }
           expect(panel).toBeCloseTo(down + 2 * SEAM, 6)
           whole += wide! - (whole > 0 ? 2 * SEAM : 0)
@@ -126,8 +127,24 @@ function plenty(times: number, seed: number): Scrap[] {
 
 test('a third more than is needed covers the back, half as much as is needed hardly half of it', () => {
   const shares = [1, 2, 3, 4, 5, 6].map(seed => {
-    const enough = fillBack({ scraps: plenty(1.3, seed), width: 60, height: 70, bought, seam: SEAM, seed })
-    const half = fillBack({ scraps: plenty(0.5, seed), width: 60, height: 70, bought, seam: SEAM, seed })
+    const enough = fillBack({
+      scraps: plenty(1.3, seed),
+      width: 60,
+      height: 70,
+      bought,
+      seam: SEAM,
+      seed,
+      narrowest: 1.5,
+    })
+    const half = fillBack({
+      scraps: plenty(0.5, seed),
+      width: 60,
+      height: 70,
+      bought,
+      seam: SEAM,
+      seed,
+      narrowest: 1.5,
+    })
     return [enough.missing / 4200, half.missing / 4200] as const
   })
   expect(shares.filter(([missing]) => missing < 0.02).length).toBeGreaterThanOrEqual(4)
@@ -138,7 +155,7 @@ test('a third more than is needed covers the back, half as much as is needed har
 })
 
 test('the same seed gives the same back; nothing in hand is all bought', () => {
-  const question = { scraps: plenty(1.1, 3), width: 60, height: 70, bought, seam: SEAM, seed: 5 }
+  const question = { scraps: plenty(1.1, 3), width: 60, height: 70, bought, seam: SEAM, seed: 5, narrowest: 1.5 }
   expect(fillBack(question)).toEqual(fillBack(question))
   const { panels, missing } = fillBack({ ...question, scraps: [] })
   expect(missing).toBe(4200)

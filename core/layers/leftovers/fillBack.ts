@@ -49,14 +49,14 @@ export interface BackQuestion {
   height: Inches
   seam: Inches
   seed: number
+  /** No piece is narrower than this, finished. */
+  narrowest: Inches
   /** No seam between panels lies in the middle, where a quilt is folded. */
   isOffCentre?: boolean
   /** Area of cloth that must be bought for what leftovers do not cover. */
   bought: (panels: readonly FilledPanel[], isLevel: boolean) => number
 }
 
-/** No piece is narrower than this, finished. */
-export const LEAST_SIDE: Inches = 1.5
 const MOST_IN_ROW = 6
 const WIDTHS = 6
 const LEADERS = 8
@@ -107,15 +107,16 @@ interface Filling {
   pool: readonly Stock[]
   isLevel: boolean
   seam: Inches
+  narrowest: Inches
   chance: Chance
 }
 
 function fillOnce(question: BackQuestion, isLevel: boolean, chance: Chance): FilledBack {
-  const { scraps, width, height, seam, isOffCentre, bought } = question
+  const { scraps, width, height, seam, narrowest, isOffCentre, bought } = question
   const [across, down] = isLevel ? [height, width] : [width, height]
   const back: FilledBack = { isLevel, panels: [], missing: 0, bought: 0, lost: 0, pieces: 0 }
   const pool = scraps.map(scrap => stockOf(scrap, { isLevel, seam }))
-  let filling: Filling = { pool, isLevel, seam, chance }
+  let filling: Filling = { pool, isLevel, seam, narrowest, chance }
   for (let left = across; left > TOLERANCE;) {
     const isMiddle = (wide: Inches) => isOffCentre && Math.abs(across - left + wide - across / 2) < MIDDLE
     const widths = panelWidths(filling, left).filter(wide => wide === left || !isMiddle(wide))
@@ -149,14 +150,14 @@ function stockOf(scrap: Scrap, { isLevel, seam }: Pick<Filling, 'isLevel' | 'sea
 }
 
 /** How wide a panel might be: as some of the pieces, one or two together; or all that is left. */
-function panelWidths({ pool, seam, chance }: Filling, left: Inches): Inches[] {
+function panelWidths({ pool, seam, narrowest, chance }: Filling, left: Inches): Inches[] {
   if (pool.length === 0) return [left]
   const side = () => {
     const { scrap } = pool[Math.floor(chance.even() * pool.length)]!
     return (chance.even() < 0.5 ? scrap.width : scrap.height) - 2 * seam
   }
   const some = Array.from({ length: WIDTHS }, (_, i) => (i % 2 === 0 ? side() : side() + side()))
-  return [left, ...some.filter(wide => wide >= LEAST_SIDE && wide <= left - LEAST_SIDE)]
+  return [left, ...some.filter(wide => wide >= narrowest && wide <= left - narrowest)]
 }
 
 interface Panel {
@@ -181,7 +182,7 @@ function fillPanel(filling: Filling, width: Inches, height: Inches): Panel {
       height: deep,
       pieces: taken.map(({ lie: { scrap, isTurned }, width: wide }) => ({ scrap, isTurned, width: wide })),
     })
-    const offcuts = taken.flatMap(({ lie, width: wide }) => offcutsOf(lie, wide, deep, filling.seam))
+    const offcuts = taken.flatMap(({ lie, width: wide }) => offcutsOf(lie, wide, deep, filling))
     found.pool = [
       ...found.pool.filter(({ scrap }) => !taken.some(({ lie }) => lie.scrap === scrap)),
       ...offcuts.map(scrap => stockOf(scrap, filling)),
@@ -204,7 +205,7 @@ function lostIn({ height, taken }: Row): number {
 }
 
 /** The row that loses least of those led by some large pieces; null where no row can be filled. */
-function bestRow({ pool, chance }: Filling, width: Inches, most: Inches): Row | null {
+function bestRow({ pool, narrowest, chance }: Filling, width: Inches, most: Inches): Row | null {
   if (pool.length === 0) return null
   let best: Row | null = null
   let least = Infinity
@@ -213,7 +214,7 @@ function bestRow({ pool, chance }: Filling, width: Inches, most: Inches): Row | 
     const [a, b] = [pool[Math.floor(chance.even() * pool.length)]!, pool[Math.floor(chance.even() * pool.length)]!]
     const leader = a.scrap.width * a.scrap.height > b.scrap.width * b.scrap.height ? a : b
     for (const lie of leader.lies) {
-      const row = fillRow(lie, width, most, pool)
+      const row = fillRow(lie, width, most, { pool, narrowest })
       if (!row) continue
       const lost = (lostIn(row) + PIECE_WORTH * row.taken.length) / row.height
       if (lost < least - TOLERANCE) {
@@ -229,23 +230,26 @@ function bestRow({ pool, chance }: Filling, width: Inches, most: Inches): Row | 
  * A part of a length, so that what is left of it is nothing or enough for another piece; 0 where it cannot be. What is
  * whole is not made shorter.
  */
-function partOf(side: Inches, left: Inches, { isWhole }: Pick<Scrap, 'isWhole'>): Inches {
+function partOf(side: Inches, left: Inches, { isWhole }: Pick<Scrap, 'isWhole'>, narrowest: Inches): Inches {
   if (isWhole && side > left + TOLERANCE) return 0
   if (side >= left - TOLERANCE) return left
-  if (left - side >= LEAST_SIDE) return side
+  if (left - side >= narrowest) return side
   if (isWhole) return 0
-  const shorter = left - LEAST_SIDE
-  return shorter >= LEAST_SIDE ? shorter : 0
+  const shorter = left - narrowest
+  return shorter >= narrowest ? shorter : 0
 }
 
-function fillRow(leader: Lie, width: Inches, most: Inches, pool: readonly Stock[]): Row | null {
-  const height = partOf(leader.height, most, leader.scrap)
-  if (height < LEAST_SIDE) return null
+type From = Pick<Filling, 'pool' | 'narrowest'>
+
+function fillRow(leader: Lie, width: Inches, most: Inches, from: From): Row | null {
+  const { narrowest } = from
+  const height = partOf(leader.height, most, leader.scrap, narrowest)
+  if (height < narrowest) return null
   const row: Row = { height, taken: [] }
   let left = width
-  for (let lie: Lie | null = leader; lie; lie = left > TOLERANCE ? nextInRow(row, left, pool) : null) {
-    const wide = partOf(lie.width, left, lie.scrap)
-    if (wide < LEAST_SIDE || row.taken.length === MOST_IN_ROW) return null
+  for (let lie: Lie | null = leader; lie; lie = left > TOLERANCE ? nextInRow(row, left, from) : null) {
+    const wide = partOf(lie.width, left, lie.scrap, narrowest)
+    if (wide < narrowest || row.taken.length === MOST_IN_ROW) return null
     row.taken.push({ lie, width: wide })
     left -= wide
   }
@@ -253,14 +257,14 @@ function fillRow(leader: Lie, width: Inches, most: Inches, pool: readonly Stock[
 }
 
 /** What loses least, for each inch of the row that it fills. */
-function nextInRow({ height, taken }: Row, left: Inches, pool: readonly Stock[]): Lie | null {
+function nextInRow({ height, taken }: Row, left: Inches, { pool, narrowest }: From): Lie | null {
   let best: Lie | null = null
   let least = Infinity
   for (const { lies } of pool)
     for (const lie of lies) {
       if (lie.height < height - TOLERANCE || (lie.scrap.isWhole && lie.height > height + TOLERANCE)) continue
-      const wide = partOf(lie.width, left, lie.scrap)
-      if (wide < LEAST_SIDE) continue
+      const wide = partOf(lie.width, left, lie.scrap, narrowest)
+      if (wide < narrowest) continue
       const lost = (lie.width * lie.height - wide * height + PIECE_WORTH) / wide
       if (lost >= least - TOLERANCE || taken.some(other => other.lie.scrap === lie.scrap)) continue
       best = lie
@@ -270,9 +274,14 @@ function nextInRow({ height, taken }: Row, left: Inches, pool: readonly Stock[])
 }
 
 /** What stays of a scrap beside the piece and beyond it, where that is large enough to be sewn in. */
-function offcutsOf({ scrap, isTurned }: Lie, width: Inches, height: Inches, seam: Inches): Scrap[] {
+function offcutsOf(
+  { scrap, isTurned }: Lie,
+  width: Inches,
+  height: Inches,
+  { seam, narrowest }: Pick<Filling, 'seam' | 'narrowest'>,
+): Scrap[] {
   const [across, down] = isTurned ? [height + 2 * seam, width + 2 * seam] : [width + 2 * seam, height + 2 * seam]
   const beside: Scrap = { ...scrap, x: scrap.x + across, width: scrap.width - across, height: down }
   const below: Scrap = { ...scrap, y: scrap.y + down, height: scrap.height - down }
-  return [beside, below].filter(({ width: w, height: h }) => Math.min(w, h) - 2 * seam >= LEAST_SIDE - TOLERANCE)
+  return [beside, below].filter(({ width: w, height: h }) => Math.min(w, h) - 2 * seam >= narrowest - TOLERANCE)
 }

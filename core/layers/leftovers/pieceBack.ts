@@ -3,7 +3,7 @@ import { layOut } from '../../cut/layout'
 import { clothOf, type Quilt } from '../../file/quilt'
 import { lengthKey, roundUpToRuler, TOLERANCE, type Inches } from '../../measure/ruler'
 import { sumOf, type Sum } from '../../measure/sum'
-import { toInches } from '../../measure/units'
+import { toInches, UNIT_DEFAULTS } from '../../measure/units'
 import type { BackingWay } from '../backingWay'
 import { clothToBuy } from '../../cut/clothToBuy'
 import { fillBack, type FilledBack, type FilledPanel, type FilledRow, type Scrap } from './fillBack'
@@ -52,7 +52,7 @@ export function pieceBack(
   things: readonly BackThing[],
 ): PiecedBack {
   const { seam, units } = quilt
-  const { cloth: name, seed, offCentre } = quilt.backing!
+  const { cloth: name, seed, offCentre, narrowest = UNIT_DEFAULTS[quilt.units].narrowestPiece } = quilt.backing!
   const cloth = clothOf(quilt, name)
   const step = toInches(units === 'in' ? 1 / 4 : 1 / 2, units)
   const finished = ({ total }: Sum) => roundUpToRuler(total, step) - 2 * seam
@@ -89,6 +89,7 @@ export function pieceBack(
     height: finished(height),
     seam,
     seed,
+    narrowest,
     isOffCentre: offCentre,
     bought: (panels, isLevel) => cloth.usable * lengthFor(panelsOf(panels, isLevel)),
   })

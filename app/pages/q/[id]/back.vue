@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { Edit } from '~~/core/edits/edit'
 import { doneCounts } from '~~/core/cut/progress'
+import { setBacking } from '~~/core/edits/layers'
+import { UNIT_DEFAULTS } from '~~/core/measure/units'
 import { clothOf } from '~~/core/file/quilt'
 import { backSteps, coverText, pieceNames, thingText } from '~~/words/back'
 import { CAUTIONS } from '~~/words/caution'
@@ -12,6 +14,7 @@ const store = useQuilt()
 const toast = useSay()
 const route = useRoute()
 const speech = useSpeech()
+const settings = useSettings()
 const quilt = computed(() => store.plannedQuilt!)
 const back = computed(() => store.plan?.backing?.pieced ?? null)
 const { state, looked, found, run, stop } = useBetterBack()
@@ -121,7 +124,19 @@ function tick(i: number) {
           </span>
         </p>
       </section>
-      <InHandForm :quilt="store.quilt!" :disabled="!store.canWrite" @edit="edit" />
+      <div class="no-print space-y-4">
+        <LengthField
+          class="card"
+          label="No piece narrower than"
+          :value="quilt.backing!.narrowest ?? UNIT_DEFAULTS[settings.units].narrowestPiece"
+          :least="1"
+          :most="20"
+          :step="1 / 2"
+          :disabled="!store.canWrite"
+          @commit="narrowest => edit('narrowest piece of the back', setBacking({ narrowest }))"
+        />
+        <InHandForm :quilt="store.quilt!" :disabled="!store.canWrite" @edit="edit" />
+      </div>
       <section class="card lg:col-span-2" aria-label="What to cut" data-testid="back-cuts">
         <h2 class="mb-2">Cut</h2>
         <p class="note mb-2">Square each one up first. Seam included in every size.</p>
