@@ -1,7 +1,8 @@
 import fc from 'fast-check'
-import type { Polygon } from '../../geometry/polygon'
+import { boundingBox, type Polygon } from '../../geometry/polygon'
 import { tilingFaults } from '../../geometry/tiling'
 import { anyBlock, cutBlock } from '../../testing/randomBlocks'
+import { finishedPatches } from '../../designs/design'
 import { SHIPPED_DESIGNS } from '../../designs/shipped'
 import { findFoundation, type Foundation } from './foundation'
 import { foundationOf, foundationTree } from './howSewn'
@@ -90,4 +91,15 @@ test('a log cabin goes on one paper; a sawtooth star on three', () => {
   expect(papers('log-cabin')).toBe(1)
   expect(papers('half-square')).toBe(1)
   expect(papers('bright-hopes')).toBeUndefined()
+})
+
+test('of papers as few, square ones joined by level seams are taken: two geese on each of four', () => {
+  const puzzle = SHIPPED_DESIGNS.find(({ id }) => id === 'dutchmans-puzzle')!
+  const patches = finishedPatches(puzzle, 12, 12)
+  const { sections } = findFoundation(patches)!
+  expect(sections.map(({ order }) => order.length)).toEqual([6, 6, 6, 6])
+  for (const { order } of sections) {
+    const { width, height } = boundingBox(order.flatMap(patch => patches[patch]!))
+    expect([width, height]).toEqual([6, 6])
+  }
 })

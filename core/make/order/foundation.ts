@@ -44,7 +44,7 @@ export function findFoundation(patches: readonly Polygon[]): Foundation | null {
   }
   const best = (members: readonly number[]): Part | null => {
     let fewest: Part | null = null
-    for (const { before, after } of straightCuts(patches, members)) {
+    for (const { before, after } of easiestFirst(straightCuts(patches, members))) {
       const one = solve(before)
       const other: Part | null = one && (fewest === null || papers(one) < papers(fewest) - 1) ? solve(after) : null
       if (one && other && (fewest === null || papers(one) + papers(other) < papers(fewest)))
@@ -62,6 +62,19 @@ export function findFoundation(patches: readonly Polygon[]): Foundation | null {
   const whole = solve(patches.map((_, i) => i))
   return whole && { ...numbered(whole), isFewest }
 }
+
+/**
+ * Of papers as few, those that are joined by level and upright seams: square papers are handled, and joined, more
+ * easily than slanted ones with a long edge on the bias. Among these, parts as near to halves as can be come first.
+ */
+function easiestFirst(cuts: Iterable<StraightCut>): StraightCut[] {
+  const isSlanted = ({ line: { a, b } }: StraightCut) => Math.abs(a) > LEVEL && Math.abs(b) > LEVEL
+  const lean = ({ before, after }: StraightCut) => Math.abs(before.length - after.length)
+  return [...cuts].sort((one, other) => Number(isSlanted(one)) - Number(isSlanted(other)) || lean(one) - lean(other))
+}
+
+/** A line that leans by less is level, or upright. */
+const LEVEL = 1e-6
 
 type Part = { order: number[] } | { join: [Part, Part] }
 
