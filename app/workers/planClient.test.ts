@@ -34,7 +34,9 @@ class FakeWorker {
 }
 
 const file = (name: string) => ({ name }) as QuiltFile
-const workbook = (quilt: string) => ({ plan: { quilt, cloths: [], sums: {} }, recipes: [] })
+const NOWHERE = { first: null, others: [] }
+const pressing = { crossings: { clash: NOWHERE }, hubs: { mixed: NOWHERE } }
+const workbook = (quilt: string) => ({ plan: { quilt, cloths: [], pressing, sums: {} }, recipes: [] })
 /** The name of the quilt has changed, and nothing else. */
 const renamed = (quilt: string) => ({ parts: { plan: { parts: { quilt: { put: quilt } }, gone: [] } }, gone: [] })
 

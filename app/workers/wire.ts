@@ -10,6 +10,17 @@ type Cut = Strip['cuts'][number]
 type WireCut = Omit<Cut, 'x' | 'y'> & { right: number; down: number }
 type WireStrip = Omit<Strip, 'cuts'> & { cuts: WireCut[] }
 type WireCloth = Omit<PlannedCloth, 'strips'> & { strips: WireStrip[] }
+type Pressing = CheckedPlan['pressing']
+type Place = Pressing['hubs']['mixed'][number]
+/** Places on the top as they lie against the first of them: a wider border moves them all alike. */
+interface WirePlaces {
+  first: Place | null
+  others: { right: number; down: number }[]
+}
+type WirePressing = Omit<Pressing, 'crossings' | 'hubs'> & {
+  crossings: Omit<Pressing['crossings'], 'clash'> & { clash: WirePlaces }
+  hubs: Omit<Pressing['hubs'], 'mixed'> & { mixed: WirePlaces }
+}
 /** The reasons of a part of the plan: its own under the empty name, those of what it holds under theirs. */
 interface Reasons {
   [name: string]: Reasons | Sum
@@ -20,12 +31,17 @@ interface Reasons {
  * cuts, and the reasons of like parts are the same, so that a change which moves them tells of them once.
  */
 export interface WireBook extends Omit<Workbook, 'plan'> {
-  plan: Omit<CheckedPlan, 'cloths' | 'sums'> & { cloths: WireCloth[]; sums: Reasons }
+  plan: Omit<CheckedPlan, 'cloths' | 'pressing' | 'sums'> & {
+    cloths: WireCloth[]
+    pressing: WirePressing
+    sums: Reasons
+  }
 }
 
 /** A workbook made ready to be told. */
 export function toWire({ plan, ...rest }: Workbook): WireBook {
-  return { ...rest, plan: { ...plan, cloths: plan.cloths.map(wireCloth), sums: reasonsOf(plan.sums) } }
+  const [cloths, pressing, sums] = [plan.cloths.map(wireCloth), wirePressing(plan.pressing), reasonsOf(plan.sums)]
+  return { ...rest, plan: { ...plan, cloths, pressing, sums } }
 }
 
 /** The workbook that was told. What was the same object before is so again. */
@@ -36,6 +52,7 @@ export function fromWire({ plan, ...rest }: WireBook): Workbook {
 const plainPlan = once((plan: WireBook['plan']): CheckedPlan => ({
   ...plan,
   cloths: plainCloths(plan.cloths),
+  pressing: plainPressing(plan.pressing),
   sums: plainSums(plan.sums),
 }))
 const plainCloths = once((cloths: WireCloth[]): PlannedCloth[] => cloths.map(cloth => plainCloth(cloth)))
@@ -47,6 +64,13 @@ const plainStrip = once((strip: WireStrip): Strip => ({
     return { x: strip.x + right, y: strip.y + down, width, height, piece }
   }),
 }))
+const plainPressing = once(({ crossings, hubs, ...rest }: WirePressing): Pressing => ({
+  ...rest,
+  crossings: { ...crossings, clash: plainPlaces(crossings.clash) },
+  hubs: { ...hubs, mixed: plainPlaces(hubs.mixed) },
+}))
+const plainPlaces = ({ first, others }: WirePlaces): Place[] =>
+  first === null ? [] : [first, ...others.map(({ right, down }) => ({ x: first.x + right, y: first.y + down }))]
 const plainSums = once((reasons: Reasons): Record<string, Sum> => {
   const sums: Record<string, Sum> = {}
   const visit = (part: Reasons, path: string) => {
@@ -58,6 +82,21 @@ const plainSums = once((reasons: Reasons): Record<string, Sum> => {
   visit(reasons, '')
   return sums
 })
+
+function wirePressing({ crossings, hubs, ...rest }: Pressing): WirePressing {
+  return {
+    ...rest,
+    crossings: { ...crossings, clash: wirePlaces(crossings.clash) },
+    hubs: { ...hubs, mixed: wirePlaces(hubs.mixed) },
+  }
+}
+
+function wirePlaces([first, ...others]: readonly Place[]): WirePlaces {
+  if (!first) return { first: null, others: [] }
+  // differences of the same lengths end in other last digits elsewhere on the top
+  const apart = (one: number, other: number) => Math.round((one - other) * 1e11) / 1e11
+  return { first, others: others.map(({ x, y }) => ({ right: apart(x, first.x), down: apart(y, first.y) })) }
+}
 
 function wireCloth(cloth: PlannedCloth): WireCloth {
   return { ...cloth, strips: cloth.strips.map(wireStrip) }
