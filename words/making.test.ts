@@ -68,7 +68,7 @@ test('a step in parts reads like the step in words, and its lengths are those of
   expect(parts.flatMap(part => (typeof part === 'string' ? [] : [part.inches]))).toEqual([3.125, 5.75])
 })
 
-test('a join says what it joins: patches by their cloth, units by kind, parts by their place or what they are of', () => {
+test('a join says what it joins: patches by their cloth, units by kind, parts by place or by what they are of', () => {
   const join = (...joins: [JoinedPart, JoinedPart]) =>
     withPlainSpaces(
       stepText({ code: 'join-parts', data: { seam: 0.25, press: 'up' }, joins }, us, new Map([['soot', 'A']])),
