@@ -14,6 +14,13 @@ const isFinding = ref(false)
 const isHelping = ref(false)
 const isVersions = ref(false)
 
+// the browser's own way back goes to another page under an open list: it would lie over that one
+watch(
+  () => route.fullPath,
+  () => {
+    isLooking.value = isFinding.value = isHelping.value = isVersions.value = false
+  },
+)
 watch(
   id,
   async next => {
