@@ -2,12 +2,13 @@
 import type { Cell, Quilt } from '../../file/quilt'
 import type { BlockMake } from '../../make/units/blockMake'
 import type { Press } from '../../make/steps/press'
-import { crossed, type Crossed } from '../../make/pressing/pressBlock'
+import { crossed, outcomes, type Crossed } from '../../make/pressing/pressBlock'
 import type { Dimensions } from '../../top/dimensions'
 import { placesOf } from '../../top/places'
 import { looksOf, type Look, type LookedCell } from './looks'
 import { outerCrossings, type BlockRegion, type OuterCrossing } from './placedEnds'
 import { clashes, searched, turnsOf, type Pressed, type Problem } from './searchVersions'
+import { troubles } from './walkVersions'
 
 /** One way of pressing a look of a block. */
 export interface Version {
@@ -50,7 +51,12 @@ export function quiltPressing(
   // as you go no seams of neighbours are sewn to each other
   const areJoined = quilt.making === 'top'
   const key = `${areJoined} ${keyOf(looks, lookOf, regions, cells)}`
-  const problem = () => ({ looks, lookOf, outer: areJoined ? outerCrossings(regions, makes, cells) : [] })
+  const problem = (): Problem => ({
+    versions: 2,
+    looks,
+    lookOf,
+    outer: areJoined ? outerCrossings(regions, makes, cells) : [],
+  })
   const solution = solutions.get(key) ?? solve(problem(), cells, regions)
   solutions.delete(key)
   solutions.set(key, solution)
@@ -86,14 +92,39 @@ function keyOf(
 
 /**
  * With two versions of each look at most; where those are not enough, blocks that lie a quarter turned may have two of
- * their own.
+ * their own, or every place one of four.
  */
 function solve(problem: Problem, cells: ReadonlyMap<Cell, LookedCell>, regions: readonly BlockRegion[]): Solution {
-  const { outer } = problem
+  const two = inVersions(problem, regions)
+  if (two.left === 0) return two.solution
+  const tried = [two, ...turnedApart(problem, cells, regions), inVersions({ ...problem, versions: 4 }, regions)]
+  return tried.reduce((best, other) => (other.left < best.left ? other : best)).solution
+}
+
+interface Tried {
+  solution: Solution
+  /** Clashes that are left, and hubs that do not nest. */
+  left: number
+}
+
+function inVersions(problem: Problem, regions: readonly BlockRegion[]): Tried {
   const best = searched(problem, regions)
-  const together = { looks: problem.looks.map((_, i) => i), lookOf: problem.lookOf, outer, best }
-  if (clashes(problem, best) === 0) return together
-  const looks = [...together.looks]
+  const { lookOf, outer } = problem
+  return { solution: { looks: problem.looks.map((_, i) => i), lookOf, outer, best }, left: troubled(problem, best) }
+}
+
+function troubled(problem: Problem, pressed: Pressed): number {
+  const { looks, lookOf } = problem
+  const hubs = pressed.press.map((versions, l) =>
+    versions.map(press => troubles(looks[l]!, press) - outcomes(looks[l]!.seams, press).clash),
+  )
+  return lookOf.reduce((sum, look, i) => sum + hubs[look]![pressed.versionOf[i]!]!, clashes(problem, pressed))
+}
+
+/** Blocks that lie a quarter turned are looks of their own; none where all lie alike. */
+function turnedApart(problem: Problem, cells: ReadonlyMap<Cell, LookedCell>, regions: readonly BlockRegion[]): Tried[] {
+  const { outer } = problem
+  const looks = problem.looks.map((_, i) => i)
   const lookOf = [...problem.lookOf]
   const images = new Map<number, number>()
   regions.forEach(({ wears }, i) => {
@@ -102,24 +133,25 @@ function solve(problem: Problem, cells: ReadonlyMap<Cell, LookedCell>, regions: 
     lookOf[i] = images.get(look) ?? looks.push(look) - 1
     images.set(look, lookOf[i])
   })
-  if (images.size === 0) return together
-  const apart = { looks: looks.map(look => problem.looks[look]!), lookOf, outer }
-  const found = searched(apart, regions)
-  return clashes(apart, found) < clashes(problem, best) ? { looks, lookOf, outer, best: found } : together
+  if (images.size === 0) return []
+  const apart: Problem = { ...problem, looks: looks.map(look => problem.looks[look]!), lookOf, outer }
+  const best = searched(apart, regions)
+  return [{ solution: { looks, lookOf, outer, best }, left: troubled(apart, best) }]
 }
 
 /** Versions that came out alike are one. */
 function named(
   all: readonly Look[],
-  { looks: solved, lookOf, outer, best: { bits, press, isProven } }: Solution,
+  { looks: solved, lookOf, outer, best }: Solution,
   regions: readonly BlockRegion[],
   looks: ReadonlyMap<Cell, LookedCell>,
   places: ReadonlyMap<Cell, number>,
 ): QuiltPressing {
+  const { versionOf: chosen, press, isProven } = best
   const versions: Version[] = []
   const numberOf = new Map<string, number>()
-  const number = (l: number, bit: 0 | 1): number => {
-    const sides = press[l]![bit]
+  const number = (l: number, version: number): number => {
+    const sides = press[l]![version]!
     const key = `${solved[l]} ${sides.join()}`
     const found = numberOf.get(key) ?? versions.push({ look: all[solved[l]!]!, press: sides, count: 0 }) - 1
     numberOf.set(key, found)
@@ -132,10 +164,10 @@ function named(
     ofCell.set(cell, mine)
     versions[version]!.count += count
   }
-  const known = solved.map((): [number?, number?] => [])
-  const versionOf = lookOf.map((l, i) => (known[l]![bits[i] as 0 | 1] ??= number(l, bits[i] as 0 | 1)))
+  const known = solved.map((): number[] => [])
+  const versionOf = lookOf.map((l, i) => (known[l]![chosen[i]!] ??= number(l, chosen[i]!)))
   // where a look has one version everywhere, it is counted by cells
-  if (solved.length > all.length || bits.includes(1))
+  if (solved.length > all.length || chosen.some(version => version > 0))
     versionOf.forEach((version, i) => add(regions[i]!.wears.cell, version, 1))
   // what is pieced in borders stands in no place of the setting
   for (const [cell, count] of places)

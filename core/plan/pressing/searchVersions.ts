@@ -6,8 +6,9 @@ import { leastCost, type Factor } from '../../make/pressing/leastCost'
 import { crossed, outcomeOf, outcomes, type Crossed } from '../../make/pressing/pressBlock'
 import type { Look } from './looks'
 import type { BlockRegion, OuterCrossing } from './placedEnds'
+import { variedPresses, walked } from './walkVersions'
 
-/** Which of two versions stands in a place: the same everywhere, or by turns. */
+/** Which of the first two versions stands in a place: the same everywhere, or by turns. */
 const PATTERNS: readonly ((row: number, column: number) => 0 | 1)[] = [
   () => 0,
   (row, column) => ((row + column) % 2) as 0 | 1,
@@ -34,25 +35,32 @@ export function searched(problem: Problem, regions: readonly BlockRegion[]): Pre
       problem,
       regions.map(region => bitOf(region, pattern)),
     )
-    if (left(start) === 0) return settled === 0 ? start : solved(problem, start.bits, start)
+    if (left(start) === 0) return settled === 0 ? start : solved(problem, start.versionOf, start)
     starts.push(start)
     spent.work += start.work
     if (spent.work > MOST_WORK) break
   }
   const chance = chanceFrom(1)
+  const varied = problem.versions > 2 ? variedPresses(problem) : null
+  if (varied) {
+    const placed = { versionOf: problem.lookOf.map(() => Math.floor(chance.even() * problem.versions)), press: varied }
+    const start = solved(problem, walked(problem, placed, chance))
+    if (left(start) === 0) return settled === 0 ? start : solved(problem, start.versionOf, start)
+    starts.unshift(start)
+  }
   let best = starts.reduce((one, other) => (left(other) < left(one) ? other : one))
   for (let tried = 0; tried < MOST_STARTS && spent.work < MOST_WORK; tried++) {
     const start =
       starts[tried]
       ?? solved(
         problem,
-        regions.map(() => (chance.even() < 0.5 ? 0 : 1)),
+        regions.map(() => Math.floor(chance.even() * problem.versions)),
       )
     const pressed = descended(problem, start, chance, spent)
     if (left(pressed) < left(best)) best = pressed
     if (left(best) === 0) break
   }
-  return left(best) + settled === 0 ? best : solved(problem, best.bits, best)
+  return left(best) + settled === 0 ? best : solved(problem, best.versionOf, best)
 }
 
 /** Places change their version and versions their pressing by turns; what gets no better for a while is given up. */
@@ -73,6 +81,8 @@ function descended(problem: Problem, start: Pressed, chance: Chance, spent: { wo
 }
 
 export interface Problem {
+  /** How many versions a look may have: two or four. */
+  versions: 2 | 4
   /** A look may stand twice, for places that need not be pressed alike. */
   looks: readonly Look[]
   /** For each region, by its place in the list. */
@@ -80,11 +90,12 @@ export interface Problem {
   outer: readonly OuterCrossing[]
 }
 
-/** Both versions of each look, and which of them stands where. */
+/** The versions of each look, and which of them stands where. */
 export interface Pressed {
-  bits: readonly number[]
-  /** For each look. */
-  press: readonly (readonly [readonly Press[], readonly Press[]])[]
+  /** For each region. */
+  versionOf: readonly number[]
+  /** For each look and each of its versions; one that stands nowhere is as the first. */
+  press: readonly (readonly (readonly Press[])[])[]
   isProven: boolean
   /** What it took to find it. */
   work: number
@@ -94,20 +105,20 @@ function bitOf({ part }: BlockRegion, pattern: (row: number, column: number) => 
   return part.kind === 'block' ? pattern(part.row, part.column) : 0
 }
 
-/** The best pressing of both versions where it is settled which stands in each place, no seam open. */
-function solved(problem: Problem, bits: readonly number[], free?: Pressed): Pressed {
+/** The best pressing of all versions where it is settled which stands in each place, no seam open. */
+function solved(problem: Problem, versionOf: readonly number[], free?: Pressed): Pressed {
   const { looks, lookOf, outer } = problem
   // how often each version of each look stands in the quilt
-  const used = looks.map((): [number, number] => [0, 0])
-  lookOf.forEach((look, i) => (used[look]![bits[i] as 0 | 1] += 1))
+  const used = looks.map(() => Array<number>(problem.versions).fill(0))
+  lookOf.forEach((look, i) => (used[look]![versionOf[i]!]! += 1))
   const counts: number[] = []
   const factors: Factor[] = []
   const begins = looks.map((look, l) =>
-    ([0, 1] as const).map(bit => {
+    used[l]!.map((count, version) => {
       // a look that stands in borders alone is pressed all the same
-      const times = used[l]![bit] || (bit === 0 && used[l]![1] === 0 ? 1 : 0)
+      const times = count || (version === 0 && used[l]!.every(other => other === 0) ? 1 : 0)
       if (times === 0) return null
-      const fixed = free ? fixedBut(problem, l, bit, free) : look.fixed
+      const fixed = free ? fixedBut(problem, l, version, free) : look.fixed
       const own = blockFactors({ ...look, fixed }, free !== undefined)
       const start = counts.length
       counts.push(...own.counts)
@@ -117,7 +128,7 @@ function solved(problem: Problem, bits: readonly number[], free?: Pressed): Pres
     }),
   )
   const variable = ({ region, join }: { region: number; join: number }) =>
-    begins[lookOf[region]!]![bits[region]!]! + join
+    begins[lookOf[region]!]![versionOf[region]!]! + join
   const pairs = new Map<number, { a: number; b: number; isAlike: boolean; times: number }>()
   for (const { ends } of outer) {
     const [a, b] = ends.map(variable) as [number, number]
@@ -134,16 +145,21 @@ function solved(problem: Problem, bits: readonly number[], free?: Pressed): Pres
   }
   const { states, isProven, work } = leastCost(counts, factors)
   const press = looks.map(({ seams }, l) => {
-    const [a, b] = begins[l]!.map(start =>
+    const found = begins[l]!.map(start =>
       start === null ? null : seams.joins.map((_, join) => STATES[states[start + join]!]!),
     )
-    return [a ?? b!, b ?? a!] as const
+    const first = found.find(version => version !== null)!
+    return found.map(version => version ?? first)
   })
-  return { bits, press, isProven, work }
+  return { versionOf, press, isProven, work }
 }
 
-function outcomeAt({ lookOf }: Pick<Problem, 'lookOf'>, { bits, press }: Pressed, { ends }: OuterCrossing): Crossed {
-  return turning(ends, region => press[lookOf[region]!]![bits[region] as 0 | 1])
+function outcomeAt(
+  { lookOf }: Pick<Problem, 'lookOf'>,
+  { versionOf, press }: Pressed,
+  { ends }: OuterCrossing,
+): Crossed {
+  return turning(ends, region => press[lookOf[region]!]![versionOf[region]!]!)
 }
 
 /** Which way both seams turn round the point where they meet: 1 clockwise, −1 back, 0 open. */
@@ -161,7 +177,7 @@ export function clashes({ looks, lookOf, outer }: Problem, pressed: Pressed): nu
   const within = pressed.press.map((versions, l) => versions.map(press => outcomes(looks[l]!.seams, press).clash))
   let sum = 0
   for (const crossing of outer) if (outcomeAt({ lookOf }, pressed, crossing) === 'clash') sum += 1
-  lookOf.forEach((look, i) => (sum += within[look]![pressed.bits[i]!]!))
+  lookOf.forEach((look, i) => (sum += within[look]![pressed.versionOf[i]!]!))
   return sum
 }
 
@@ -178,31 +194,36 @@ function settledClashes({ looks, lookOf, outer }: Problem): number {
  * either way may take the other one.
  */
 function moved(problem: Problem, pressed: Pressed, { even }: Chance): number[] {
-  const bits = [...pressed.bits]
-  const tried = { ...pressed, bits }
+  const versionOf = [...pressed.versionOf]
+  const tried = { ...pressed, versionOf }
   const touching = problem.lookOf.map((): OuterCrossing[] => [])
   for (const crossing of problem.outer) for (const { region } of crossing.ends) touching[region]!.push(crossing)
-  const cost = (i: number, bit: number) => {
-    bits[i] = bit
+  const cost = (i: number, version: number) => {
+    versionOf[i] = version
     return touching[i]!.filter(crossing => outcomeAt(problem, tried, crossing) === 'clash').length
   }
-  bits.forEach((bit, i) => {
-    const [now, other] = [cost(i, bit), cost(i, 1 - bit)]
-    const isMoved = other < now || (other === now && now > 0 && even() < 0.5)
-    bits[i] = isMoved ? 1 - bit : bit
+  pressed.versionOf.forEach((version, i) => {
+    const costs = Array.from({ length: problem.versions }, (_, other) => cost(i, other))
+    const now = costs[version]!
+    const [other, least] = costs.reduce(
+      (best, each, at) => (at !== version && each < best[1] ? ([at, each] as const) : best),
+      [version, Infinity] as readonly [number, number],
+    )
+    const isMoved = least < now || (least === now && now > 0 && even() < 0.5)
+    versionOf[i] = isMoved ? other : version
   })
-  return bits
+  return versionOf
 }
 
 /** Seams that still clash may be pressed open; all others stay as they are. */
-function fixedBut(problem: Problem, l: number, bit: 0 | 1, pressed: Pressed): Map<number, Press> {
+function fixedBut(problem: Problem, l: number, version: number, pressed: Pressed): Map<number, Press> {
   const look = problem.looks[l]!
-  const press = pressed.press[l]![bit]
+  const press = pressed.press[l]![version]!
   const free = new Set<number>()
   for (const crossing of problem.outer) {
     if (outcomeAt(problem, pressed, crossing) !== 'clash') continue
     for (const { region, join } of crossing.ends)
-      if (problem.lookOf[region] === l && pressed.bits[region] === bit) free.add(join)
+      if (problem.lookOf[region] === l && pressed.versionOf[region] === version) free.add(join)
   }
   for (const { kind, rays, straight } of look.seams.meetings)
     if (kind === 'crossing' && outcomeOf({ kind, rays, straight }, press) === 'clash')
