@@ -7,7 +7,8 @@ import type { Dimensions } from '../../top/dimensions'
 import { placesOf } from '../../top/places'
 import { looksOf, type Look, type LookedCell } from './looks'
 import { outerCrossings, type BlockRegion, type OuterCrossing } from './placedEnds'
-import { clashes, searched, turnsOf, type Pressed, type Problem } from './searchVersions'
+import { clashes, searched, turnsOf } from './searchVersions'
+import type { Pressed, Problem } from './versionProblem'
 import { troubles } from './walkVersions'
 
 /** One way of pressing a look of a block. */

@@ -4,8 +4,8 @@ import type { Press } from '../../make/steps/press'
 import { blockFactors, CLASH, crossingCost, STATES, turnOf } from '../../make/pressing/costs'
 import { leastCost, type Factor } from '../../make/pressing/leastCost'
 import { crossed, outcomeOf, outcomes, type Crossed } from '../../make/pressing/pressBlock'
-import type { Look } from './looks'
 import type { BlockRegion, OuterCrossing } from './placedEnds'
+import type { Pressed, Problem } from './versionProblem'
 import { variedPresses, walked } from './walkVersions'
 
 /** Which of the first two versions stands in a place: the same everywhere, or by turns. */
@@ -78,27 +78,6 @@ function descended(problem: Problem, start: Pressed, chance: Chance, spent: { wo
     idle = -1
   }
   return best
-}
-
-export interface Problem {
-  /** How many versions a look may have: two or four. */
-  versions: 2 | 4
-  /** A look may stand twice, for places that need not be pressed alike. */
-  looks: readonly Look[]
-  /** For each region, by its place in the list. */
-  lookOf: readonly number[]
-  outer: readonly OuterCrossing[]
-}
-
-/** The versions of each look, and which of them stands where. */
-export interface Pressed {
-  /** For each region. */
-  versionOf: readonly number[]
-  /** For each look and each of its versions; one that stands nowhere is as the first. */
-  press: readonly (readonly (readonly Press[])[])[]
-  isProven: boolean
-  /** What it took to find it. */
-  work: number
 }
 
 function bitOf({ part }: BlockRegion, pattern: (row: number, column: number) => 0 | 1): 0 | 1 {

@@ -4,7 +4,7 @@ import { STATES, turnOf } from '../../make/pressing/costs'
 import type { Press } from '../../make/steps/press'
 import { outcomes } from '../../make/pressing/pressBlock'
 import type { Look } from './looks'
-import type { Pressed, Problem } from './searchVersions'
+import type { Pressed, Problem } from './versionProblem'
 
 /** Passes over all places at most, and without a gain. */
 const MOST_PASSES = 160
