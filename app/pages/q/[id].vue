@@ -4,6 +4,7 @@ import type { Edit } from '~~/core/edits/edit'
 import type { Opening } from '~/stores/quilt'
 
 const route = useRoute()
+const router = useRouter()
 const store = useQuilt()
 const { problems, say } = useSay()
 const progress = useProgress()
@@ -14,9 +15,10 @@ const isFinding = ref(false)
 const isHelping = ref(false)
 const isVersions = ref(false)
 
-// the browser's own way back goes to another page under an open list: it would lie over that one
+// the browser's own way back goes to another page under an open list: it would lie over that one. The router's own
+// route, for this page hears of a change only when the next page is ready, when a list may have been opened there
 watch(
-  () => route.fullPath,
+  () => router.currentRoute.value.fullPath,
   () => {
     isLooking.value = isFinding.value = isHelping.value = isVersions.value = false
   },
