@@ -18,7 +18,7 @@ const isVersions = ref(false)
 // the browser's own way back goes to another page under an open list: it would lie over that one. The router's own
 // route, for this page hears of a change only when the next page is ready, when a list may have been opened there
 watch(
-  () => router.currentRoute.value.fullPath,
+  () => router.currentRoute.value.path,
   () => {
     isLooking.value = isFinding.value = isHelping.value = isVersions.value = false
   },
