@@ -67,3 +67,14 @@ test('a leg of a step tells what is done at its station, and nothing of the othe
       expect(`${code} ${leg}: ${ELSEWHERE[at].exec(own)?.[0] ?? 'only its own'}`).toBe(`${code} ${leg}: only its own`)
     })
 })
+
+test('seams of a block are pressed between parts that lie on the table, never by the number of a join', () => {
+  const texts = batches
+    .filter(({ what, task }) => what === 'press' && 'block' in task)
+    .map(batch => textOf(batchParts(batch, book)))
+  expect(texts.length).toBeGreaterThan(0)
+  for (const text of texts) {
+    expect(text).not.toMatch(/join \d/)
+    expect(text).toMatch(/press (it|those between .+ and .+) (open|upwards|downwards|to the (left|right))/)
+  }
+})

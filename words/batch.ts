@@ -8,7 +8,7 @@ import { joinTitle } from './joining'
 import { clipsText, partOfRow, rowTitle } from './rows'
 import { inEnglish, plural } from './speech'
 import type { BatchBook } from './batchBook'
-import { joinedPart } from './joinedPart'
+import { joinedPart, joinedParts } from './joinedPart'
 import { legParts } from './leg'
 import { PRESS, stepParts } from './step'
 import { textOf, type TextPart } from './textPart'
@@ -137,7 +137,7 @@ export function batchParts(batch: PlannedBatch, book: BatchBook): TextPart[] {
   }
   if ('block' in task) {
     const found = task.joins.flatMap(id => book.joins.get(id) ?? [])
-    if (what === 'press') return [pressText(found)]
+    if (what === 'press') return [pressText(found, book)]
     const [{ join }] = found as [(typeof found)[0]]
     const { press: _, ...data } = join.step.data ?? {}
     const { joins } = join.step
@@ -148,15 +148,14 @@ export function batchParts(batch: PlannedBatch, book: BatchBook): TextPart[] {
   return [inEnglish(plainText(batch, book), speech)]
 }
 
-function pressText(joins: readonly { join: RecipeJoin; number: number }[]): string {
+/** Seams are told by the parts on their two sides: on the table nothing bears the number of a join. */
+function pressText(joins: readonly { join: RecipeJoin }[], { cloths, speech }: BatchBook): string {
   const [one, ...others] = joins
   if (!one) return 'Set the seams shut, then press them.'
-  if (others.length === 0) {
-    const way = one.join.step.data?.press ?? 'open'
-    return `Set the seam of join ${one.number} shut, then press it ${PRESS[way]}.`
-  }
-  const ways = joins.map(({ join, number }) => `join ${number} ${PRESS[join.step.data?.press ?? 'open']}`)
-  return `Set the seams shut, then press: ${[...new Set(ways)].join(', ')}.`
+  const wayOf = ({ step }: RecipeJoin) => PRESS[step.data?.press ?? 'open']
+  if (others.length === 0) return `Set the seam shut, then press it ${wayOf(one.join)}.`
+  const ways = joins.map(({ join }) => `between ${joinedParts(join.step.joins!, cloths)} ${wayOf(join)}`)
+  return inEnglish(`Set the seams shut, then press those ${[...new Set(ways)].join('; ')}.`, speech)
 }
 
 function plainText({ task, what, count }: PlannedBatch, book: BatchBook): string {

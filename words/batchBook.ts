@@ -8,7 +8,7 @@ import type { Speech } from './speech'
 /** What batches are told by: units by the keys of their demands, joins and rows by the names of their ticks. */
 export interface BatchBook {
   units: ReadonlyMap<string, RecipeUnit>
-  joins: ReadonlyMap<string, { join: RecipeJoin; number: number; recipe: Recipe }>
+  joins: ReadonlyMap<string, { join: RecipeJoin; recipe: Recipe }>
   pieces: ReadonlyMap<string, Piece>
   rows: ReadonlyMap<string, readonly QuiltRow[]>
   /** All that are joined, in their order: corners are sewn on at the end. */
@@ -35,9 +35,7 @@ export function batchBook(
   for (const row of rows) byId.set(row.id, [...(byId.get(row.id) ?? []), row])
   return {
     units: new Map(recipes.flatMap(({ units }) => units.map(unit => [unit.key, unit] as const))),
-    joins: new Map(
-      recipes.flatMap(recipe => recipe.joins.map((join, i) => [join.id, { join, number: i + 1, recipe }] as const)),
-    ),
+    joins: new Map(recipes.flatMap(recipe => recipe.joins.map(join => [join.id, { join, recipe }] as const))),
     pieces: new Map(pieces.map(piece => [piece.id, piece])),
     rows: byId,
     joined: rows.filter(({ kind }) => kind !== 'corner'),

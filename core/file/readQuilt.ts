@@ -26,8 +26,8 @@ export function readQuilt(file: unknown): Result<Quilt> {
   const units: Units = (file as { units?: unknown } | null)?.units === 'cm' ? 'cm' : 'in'
   const parsed = parseFile(file, units)
   if (!parsed.success) return fail(problemsOf(parsed.error, file))
-  const corners = workProblems(parsed.data)
-  if (corners.length > 0) return fail(corners)
+  const tooMuch = workProblems(parsed.data)
+  if (tooMuch.length > 0) return fail(tooMuch)
   const problems = referenceProblems(parsed.data)
   // sizes can only be compared when every place has its block
   if (problems.length === 0) problems.push(...panelProblems(parsed.data), ...settingProblems(parsed.data))

@@ -239,15 +239,16 @@ function partOf(side: Inches, left: Inches, { isWhole }: Pick<Scrap, 'isWhole'>,
   return shorter >= narrowest ? shorter : 0
 }
 
-type From = Pick<Filling, 'pool' | 'narrowest'>
+/** What a row may be filled from, and how narrow its pieces may be. */
+type Supply = Pick<Filling, 'pool' | 'narrowest'>
 
-function fillRow(leader: Lie, width: Inches, most: Inches, from: From): Row | null {
-  const { narrowest } = from
+function fillRow(leader: Lie, width: Inches, most: Inches, supply: Supply): Row | null {
+  const { narrowest } = supply
   const height = partOf(leader.height, most, leader.scrap, narrowest)
   if (height < narrowest) return null
   const row: Row = { height, taken: [] }
   let left = width
-  for (let lie: Lie | null = leader; lie; lie = left > TOLERANCE ? nextInRow(row, left, from) : null) {
+  for (let lie: Lie | null = leader; lie; lie = left > TOLERANCE ? nextInRow(row, left, supply) : null) {
     const wide = partOf(lie.width, left, lie.scrap, narrowest)
     if (wide < narrowest || row.taken.length === MOST_IN_ROW) return null
     row.taken.push({ lie, width: wide })
@@ -257,7 +258,7 @@ function fillRow(leader: Lie, width: Inches, most: Inches, from: From): Row | nu
 }
 
 /** What loses least, for each inch of the row that it fills. */
-function nextInRow({ height, taken }: Row, left: Inches, { pool, narrowest }: From): Lie | null {
+function nextInRow({ height, taken }: Row, left: Inches, { pool, narrowest }: Supply): Lie | null {
   let best: Lie | null = null
   let least = Infinity
   for (const { lies } of pool)
