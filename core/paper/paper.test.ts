@@ -291,6 +291,10 @@ test('a drawing that fits a page only when it is turned is turned, and stands wh
     width: expect.closeTo(4, 9),
     height: expect.closeTo(8.6, 9),
   })
+  // what fits as it is stays as it is
+  const [upright] = sheetsOf(drawn(6, 4, drawn(4, 6)))
+  const kept = upright!.marks.findLast(mark => 'points' in mark)!
+  expect(boundingBox('points' in kept ? kept.points : []).width).toBeCloseTo(6, 9)
 })
 
 function rectangle(width: number, height: number): Polygon {
