@@ -55,6 +55,8 @@ function schema(args: readonly string[]): Answer {
 }
 
 const { exit, output = '', error = '' } = run(process.argv.slice(2))
+// who reads may have seen enough of it
+process.stdout.on('error', () => process.exit(exit))
 process.stderr.write(error)
 // a pipe takes a long plan in parts: leave by the exit code, not before it is all written
 process.stdout.write(output, () => {

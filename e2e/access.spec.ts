@@ -2,24 +2,31 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { beginQuilt, goTo, kept, openCommands, openDemo, planned } from './support'
 
-/** Looks at the whole page, or at what lies over a page that was looked at before. */
-async function expectAccessible(page: Page, place: string, rules?: string[], over?: string) {
-  const builder = new AxeBuilder({ page }).options({ resultTypes: ['violations'] })
-  if (over) {
-    await expect(page.locator(over).first()).toBeVisible()
-    builder.include(over)
+/** Looks at the whole page by day and in the evening, or at what lies over a page that was looked at before. */
+async function look(page: Page, place: string, over?: string) {
+  if (over) await expect(page.locator(over).first()).toBeVisible()
+  const builder = () => {
+    const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] })
+    return over ? axe.include(over) : axe
   }
-  const { violations } = await (rules ? builder.withRules(rules) : builder).analyze()
-  const grave = violations.filter(violation => violation.impact === 'serious' || violation.impact === 'critical')
-  expect(
-    grave.map(
-      violation =>
-        `${place}: ${violation.id}, ${violation.nodes
-          .map(node => node.target.join(' '))
-          .slice(0, 4)
-          .join('; ')}`,
-    ),
-  ).toEqual([])
+  const byDay = await builder().analyze()
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await expect(page.locator('html')).toHaveClass(/dark/)
+  // the evening changes colours and nothing else
+  const evening = await builder().withRules(['color-contrast', 'link-in-text-block']).analyze()
+  await page.emulateMedia({ colorScheme: 'light' })
+  await expect(page.locator('html')).toHaveClass(/light/)
+  const told = (light: string, { violations }: typeof byDay) =>
+    violations
+      .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+      .map(
+        ({ id, nodes }) =>
+          `${place}, ${light}: ${id}, ${nodes
+            .map(node => node.target.join(' '))
+            .slice(0, 4)
+            .join('; ')}`,
+      )
+  expect([...told('by day', byDay), ...told('in the evening', evening)]).toEqual([])
 }
 
 /** The back is to be pieced, and something is written of hanging and label. */
@@ -53,79 +60,73 @@ const LEAVES = [
   ['cards', 'row-card'],
 ] as const
 
-for (const light of ['light', 'dark'] as const) {
-  test(`nothing serious on any station, ${light === 'light' ? 'by day' : 'in the evening'}`, async ({ page }) => {
-    // a page after the other is looked through: minutes, on a machine that others use too
-    test.setTimeout(420_000)
-    // the evening changes colours and nothing else
-    const rules = light === 'light' ? undefined : ['color-contrast', 'link-in-text-block']
-    const look = (place: string, over?: string) => expectAccessible(page, place, rules, over)
-    await page.addInitScript(theme => localStorage.setItem('nuxt-color-mode', theme), light)
-    await page.goto('/')
-    await expect(page.getByRole('heading', { name: 'The shelf is empty' })).toBeVisible()
-    await look('empty shelf')
-    await page.getByRole('button', { name: 'New quilt' }).click()
-    await look('new quilt', '[role="dialog"]')
-    await page.getByRole('button', { name: /another …/ }).click()
-    await look('block chooser', '[role="dialog"]')
-    await page.keyboard.press('Escape')
-    await page.keyboard.press('Escape')
-    await openDemo(page, 'Berth four')
-    await look('Design')
-    await page.getByTestId('drawing').press('ArrowRight')
-    await look('block card')
-    await page.getByTestId('tape-width').press('ArrowRight')
-    await look('sashing card')
-    await page.getByRole('button', { name: 'Cloths side by side' }).click()
-    await look('cloths side by side', '[role="dialog"]')
-    await page.keyboard.press('Escape')
-    await page.getByRole('button', { name: 'Lay out' }).click()
-    await page.getByRole('button', { name: /Colors that climb/ }).click()
-    await look('climbing', '[role="dialog"]')
-    await page.keyboard.press('Escape')
-    for (const station of ['Cloth', 'Cut', 'Piece', 'Finish', 'Diary']) {
-      await goTo(page, station)
-      await look(station)
-    }
-    const quilt = page.url().replace(/\/diary$/, '')
-    await piecesItsBack(page)
-    for (const [leaf, shows] of LEAVES) {
-      await page.goto(`${quilt}/${leaf}`)
-      await planned(page)
-      await expect(page.getByTestId(shows).first()).toBeVisible()
-      await look(leaf)
-    }
-    await page.goto(`${quilt}/draft`)
-    await expect(page.getByTestId('draft-board')).toBeVisible()
-    await look('draft')
-    await page.goBack()
-    await page.locator('footer .look').click()
-    await look('second look', '[role="dialog"]')
-    await page.keyboard.press('Escape')
-    await page.keyboard.press('?')
-    await look('keys', '[role="dialog"]')
-    await page.keyboard.press('Escape')
-    await goTo(page, 'Cut')
-    await page.getByRole('link', { name: 'At the mat, step by step' }).click()
-    await look('step by step', '[role="dialog"]')
-    await page.keyboard.press('Escape')
-    await openCommands(page)
-    await look('finder', '[role="dialog"]')
-    await page.keyboard.press('Escape')
-    await page.locator('footer [data-path="quilt.width"]').click()
-    await look('slip', '[data-testid="slip"]')
-    const other = await beginAsYouGo(page)
-    await look('Finish, as you go')
-    await page.goto(`${other}/as-you-go`)
+test('nothing serious on any station, by day and in the evening', async ({ page }) => {
+  // a page after the other is looked through: minutes, on a machine that others use too
+  test.setTimeout(420_000)
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'The shelf is empty' })).toBeVisible()
+  await look(page, 'empty shelf')
+  await page.getByRole('button', { name: 'New quilt' }).click()
+  await look(page, 'new quilt', '[role="dialog"]')
+  await page.getByRole('button', { name: /another …/ }).click()
+  await look(page, 'block chooser', '[role="dialog"]')
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('Escape')
+  await openDemo(page, 'Berth four')
+  await look(page, 'Design')
+  await page.getByTestId('drawing').press('ArrowRight')
+  await look(page, 'block card')
+  await page.getByTestId('tape-width').press('ArrowRight')
+  await look(page, 'sashing card')
+  await page.getByRole('button', { name: 'Cloths side by side' }).click()
+  await look(page, 'cloths side by side', '[role="dialog"]')
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Lay out' }).click()
+  await page.getByRole('button', { name: /Colors that climb/ }).click()
+  await look(page, 'climbing', '[role="dialog"]')
+  await page.keyboard.press('Escape')
+  for (const station of ['Cloth', 'Cut', 'Piece', 'Finish', 'Diary']) {
+    await goTo(page, station)
+    await look(page, station)
+  }
+  const quilt = page.url().replace(/\/diary$/, '')
+  await piecesItsBack(page)
+  for (const [leaf, shows] of LEAVES) {
+    await page.goto(`${quilt}/${leaf}`)
     await planned(page)
-    await expect(page.getByTestId('go-sizes')).toBeVisible()
-    await look('as you go')
-    await page.goto('/q/nobody/design')
-    await look('no such quilt')
-    await page.goto('/nowhere')
-    await look('no such page')
-  })
-}
+    await expect(page.getByTestId(shows).first()).toBeVisible()
+    await look(page, leaf)
+  }
+  await page.goto(`${quilt}/draft`)
+  await expect(page.getByTestId('draft-board')).toBeVisible()
+  await look(page, 'draft')
+  await page.goBack()
+  await page.locator('footer .look').click()
+  await look(page, 'second look', '[role="dialog"]')
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('?')
+  await look(page, 'keys', '[role="dialog"]')
+  await page.keyboard.press('Escape')
+  await goTo(page, 'Cut')
+  await page.getByRole('link', { name: 'At the mat, step by step' }).click()
+  await look(page, 'step by step', '[role="dialog"]')
+  await page.keyboard.press('Escape')
+  await openCommands(page)
+  await look(page, 'finder', '[role="dialog"]')
+  await page.keyboard.press('Escape')
+  await page.locator('footer [data-path="quilt.width"]').click()
+  await look(page, 'slip', '[data-testid="slip"]')
+  const other = await beginAsYouGo(page)
+  await look(page, 'Finish, as you go')
+  await page.goto(`${other}/as-you-go`)
+  await planned(page)
+  await expect(page.getByTestId('go-sizes')).toBeVisible()
+  await look(page, 'as you go')
+  await page.goto('/q/nobody/design')
+  await look(page, 'no such quilt')
+  await page.goto('/nowhere')
+  await look(page, 'no such page')
+})
 
 test('on a tablet nothing is wider than the screen', async ({ page }) => {
   await page.setViewportSize({ width: 820, height: 1180 })

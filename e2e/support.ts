@@ -59,11 +59,43 @@ export async function openCommands(page: Page) {
 /** Tab until the thing has focus: nothing here may need a mouse. */
 export async function tabTo(page: Page, target: Locator, most = 150) {
   await expect(target).toBeVisible()
-  for (let i = 0; i < most; i++) {
-    if (await target.evaluate(element => element === document.activeElement)) return
-    await page.keyboard.press('Tab')
+  for (let pressed = 0; pressed < most;) {
+    const ahead = await target.evaluate(stopsAhead)
+    if (ahead === 0) return
+    // what lies between is passed without a look; the last one is looked at
+    const many = Math.max(1, ahead - 1)
+    for (let i = 0; i < many; i++) await page.keyboard.press('Tab')
+    pressed += many
   }
   throw new Error(`${target} cannot be reached by Tab`)
+}
+
+/** How many times Tab moves on from where the focus is to this element, about; 0: it has the focus. In the page. */
+function stopsAhead(target: Element): number {
+  const from = document.activeElement ?? document.body
+  if (target === from) return 0
+  const within = target.closest('[role="dialog"]') ?? document
+  const isStop = (element: HTMLElement) =>
+    element.tabIndex >= 0
+    && element.matches(':enabled, a, summary, [tabindex]')
+    && element.checkVisibility()
+    && !element.closest('[inert]')
+  const isAfter = (one: Element, other: Element) =>
+    (one.compareDocumentPosition(other) & Node.DOCUMENT_POSITION_FOLLOWING) !== 0
+  const isBehind = isAfter(target, from)
+  const groups = new Set<string>()
+  const between = [
+    ...within.querySelectorAll<HTMLElement>('a[href], button, input, select, textarea, summary, [tabindex]'),
+  ].filter(element => {
+    // from behind it is found once round
+    if (!isStop(element) || !isAfter(from, element) || (!isBehind && isAfter(target, element))) return false
+    if (!(element instanceof HTMLInputElement) || element.type !== 'radio' || element === target) return true
+    // of a group of radio buttons one is a stop
+    const isFirst = !groups.has(element.name)
+    groups.add(element.name)
+    return isFirst
+  })
+  return Math.max(1, between.length)
 }
 
 /** Reaches a button or link by Tab and presses Enter. */

@@ -101,6 +101,11 @@ function tooMuchText({ what, got, most }: Extract<Problem, { code: 'too-much' }>
       return `the designs have ${figure(got)} corners together; at most ${figure(most)} can be read`
     case 'patches':
       return `the quilt would have ${figure(got)} patches; at most ${figure(most)} can be planned`
+    case 'different':
+      return (
+        `blocks that differ in drawing or cloth have ${figure(got)} patches together; `
+        + `at most ${figure(most)} can be planned`
+      )
     case 'block':
       return `the block has ${figure(got)} patches; at most ${figure(most)} can be planned`
     case 'squares':

@@ -283,3 +283,37 @@ test('what Wren proposes in a quilt in centimetres is in whole millimetres', () 
   for (const width of [...widths, ...Object.values(UNIT_DEFAULTS.cm)])
     expect((width * 25.4) % 0.5 < 1e-6 || (width * 25.4) % 0.5 > 0.5 - 1e-6).toBe(true)
 })
+
+test('what a file in centimetres leaves out is in whole millimetres too', () => {
+  const { cloth } = SAMPLE.binding as { cloth: string }
+  const quilt = quiltOf({
+    ...SAMPLE,
+    units: 'cm',
+    blocks: SAMPLE.blocks.map(({ id, design, cloths }) => ({ id, design, cloths, size: 24 })),
+    setting: { across: 3, down: 3 },
+    borders: [],
+    seam: undefined,
+    ruler: undefined,
+    cloths: SAMPLE.cloths.map(({ id, name, colour }) => ({ id, name, colour })),
+    backing: { cloth },
+    batting: {},
+    binding: { cloth },
+    quilting: [{ kind: 'echo' }, { kind: 'motif' }, { kind: 'lines' }],
+    hanging: { cloth },
+    label: { cloth },
+    for: { bed: { width: 160, length: 200 } },
+  })
+  const { backing, batting, quilting, hanging, label, binding, seam, ruler } = quilt
+  const bed = quilt.for!.bed!
+  const lengths = [backing, batting, hanging, label, binding, bed, { seam, ruler }, ...quilting].flatMap(part =>
+    Object.entries(part!).flatMap(([name, value]) =>
+      typeof value === 'number' && !['angle', 'count', 'seed', 'shrink'].includes(name) ? [[name, value] as const] : [],
+    ),
+  )
+  expect(lengths.length).toBeGreaterThan(18)
+  const broken = lengths.filter(([, inches]) => {
+    const halves = inches * 50.8
+    return Math.abs(halves - Math.round(halves)) > 1e-6
+  })
+  expect(broken).toEqual([])
+})

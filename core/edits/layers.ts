@@ -1,6 +1,5 @@
 import type { Inches } from '../measure/ruler'
 import type { QuiltFile } from '../file/schema'
-import { OVERHANGS } from './newQuilt'
 import { replaced, written, type Edit } from './edit'
 
 type BackingEntry = NonNullable<QuiltFile['backing']>
@@ -24,7 +23,7 @@ export function setBacking(change: BackingChange | null): Edit {
     return {
       ...file,
       backing: {
-        ...(file.backing ?? { cloth: file.cloths[0]!.id, ...OVERHANGS[file.units ?? 'in'].backing }),
+        ...(file.backing ?? { cloth: file.cloths[0]!.id }),
         ...rest,
         ...(overhang === undefined ? {} : { overhang: written(file, overhang) }),
         ...(narrowest === undefined ? {} : { narrowest: written(file, narrowest) }),
@@ -85,7 +84,7 @@ export function setBatting(change: BattingChange | null): Edit {
       const isLength = ['overhang', 'maxGap', 'width', 'length'].includes(name)
       return [[name, isLength && typeof value === 'number' ? written(file, value) : value]]
     })
-    const next = { ...(file.batting ?? OVERHANGS[file.units ?? 'in'].batting), ...Object.fromEntries(entries) }
+    const next = { ...file.batting, ...Object.fromEntries(entries) }
     return { ...file, batting: Object.fromEntries(Object.entries(next).filter(([, value]) => value !== null)) }
   }
 }

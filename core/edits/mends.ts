@@ -1,6 +1,7 @@
 import type { Check } from '../checks/check'
 import { lightness } from '../measure/lightness'
 import type { Inches } from '../measure/ruler'
+import { UNIT_DEFAULTS } from '../measure/units'
 import { clothOf, type Quilt } from '../file/quilt'
 import { frameAll, setBlocksSize, setRoleCloth } from './blocks'
 import { changeCloth } from './cloths'
@@ -50,9 +51,12 @@ export function mendsFor({ id, path, data }: Check, quilt: Quilt): Mend[] {
       ]
     }
     case 'overhang-too-small': {
-      if (data.layer === 'batting')
-        return [{ words: { do: 'overhang', layer: 'batting', overhang: 3 }, edit: setBatting({ overhang: 3 }) }]
-      const overhang = Math.max(4, quilt.batting?.overhang ?? 0, data.least ?? 0)
+      const usual = UNIT_DEFAULTS[quilt.units]
+      if (data.layer === 'batting') {
+        const overhang = usual.battingOverhang
+        return [{ words: { do: 'overhang', layer: 'batting', overhang }, edit: setBatting({ overhang }) }]
+      }
+      const overhang = Math.max(usual.backOverhang, quilt.batting?.overhang ?? 0, data.least ?? 0)
       return [{ words: { do: 'overhang', layer: 'backing', overhang }, edit: setBacking({ overhang }) }]
     }
     case 'short-margin':

@@ -17,17 +17,10 @@ export interface NewQuilt {
   cloths: { name: string; colour: string }[]
 }
 
-/** What stands over round the top, where the usual inches are no round figure. */
-export const OVERHANGS = {
-  in: { backing: {}, batting: {} },
-  cm: { backing: { overhang: 10 }, batting: { overhang: 7.5 } },
-} as const
-
 /** A quilt to begin with: blocks side by side, backed with its last cloth and bound with its first. */
 export function newQuilt({ name, units, design, size, across, down, cloths }: NewQuilt): QuiltFile {
   const ids: string[] = []
   for (const cloth of cloths) ids.push(freeId(cloth.name, ids))
-  const overhangs = OVERHANGS[units]
   return keepDesign(design)({
     format: FORMAT,
     version: VERSION,
@@ -39,8 +32,8 @@ export function newQuilt({ name, units, design, size, across, down, cloths }: Ne
     ],
     setting: { kind: 'straight', across, down, fill: [[design.id]] },
     borders: [],
-    backing: { cloth: ids.at(-1)!, ...overhangs.backing },
-    batting: { ...overhangs.batting },
+    backing: { cloth: ids.at(-1)! },
+    batting: {},
     binding: { style: 'double', cloth: ids[0]! },
   })
 }

@@ -1,5 +1,5 @@
 import { SAMPLE } from '../testing/quiltOf'
-import { MOST_IN_A_BLOCK, MOST_MEASURES, MOST_SQUARES } from './limits'
+import { MOST_DIFFERENT, MOST_IN_A_BLOCK, MOST_MEASURES, MOST_SQUARES } from './limits'
 import { readQuilt } from './readQuilt'
 
 const faults = (file: object) => {
@@ -21,10 +21,10 @@ test('what would be planned for minutes is refused at its field, with how much i
   const picture = (rows: number) => ({
     designs: [{ id: 'p', width: 200, height: rows, squares: Array.from({ length: rows }, () => 'AB'.repeat(100)) }],
   })
-  expect(faults(picture(101))).toEqual([
-    { code: 'too-much', what: 'squares', path: 'designs.0.squares', got: 20_200, most: MOST_SQUARES },
+  expect(faults(picture(51))).toEqual([
+    { code: 'too-much', what: 'squares', path: 'designs.0.squares', got: 10_200, most: MOST_SQUARES },
   ])
-  expect(faults(picture(100))).toEqual([])
+  expect(faults(picture(50))).toEqual([])
   const block = (count: number) => ({ designs: [{ id: 'r', width: count, height: 1, patches: rails(count) }] })
   expect(faults(block(MOST_IN_A_BLOCK + 1))).toMatchObject([{ what: 'block', path: 'designs.0.patches' }])
   expect(faults(block(MOST_IN_A_BLOCK))).toEqual([])
@@ -35,4 +35,30 @@ test('what would be planned for minutes is refused at its field, with how much i
   })
   expect(faults(measures(MOST_MEASURES + 2))).toMatchObject([{ what: 'measures', path: 'made' }])
   expect(faults(measures(MOST_MEASURES))).toEqual([])
+})
+
+test('of blocks that differ each counts once, however they are turned', () => {
+  const more = Array.from({ length: 120 }, (_, i) => ({ id: `c${i}`, name: `c${i}`, colour: '#888888' }))
+  const quilt = (across: number, down: number, different: number) => ({
+    cloths: [...SAMPLE.cloths, ...more],
+    designs: [{ id: 'r', width: 450, height: 1, patches: rails(450) }],
+    blocks: [{ id: 'star', design: 'r', width: 60, height: 30, cloths: { a: 'c0', b: 'c1' } }],
+    borders: [],
+    setting: {
+      kind: 'straight',
+      across,
+      down,
+      cells: Array.from({ length: down }, (_, r) =>
+        Array.from({ length: across }, (_, c) => {
+          const at = (r * across + c) % different
+          return { block: 'star', turn: (c % 2) * 180, cloths: { a: `c${at}` } }
+        }),
+      ),
+    },
+  })
+  const most = MOST_DIFFERENT / 450
+  expect(faults(quilt(10, 11, most))).toEqual([])
+  expect(faults(quilt(10, 11, most + 1))).toMatchObject([
+    { code: 'too-much', what: 'different', path: 'setting', got: MOST_DIFFERENT + 450, most: MOST_DIFFERENT },
+  ])
 })

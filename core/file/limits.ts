@@ -11,8 +11,10 @@ export const MOST_IN_A_BLOCK = 500
 /** Patches of all blocks: three hundred quilts of stars. */
 export const MOST_PATCHES = 100_000
 
-/** Squares of all pictures: one of a hundred and sixty by a hundred and twenty. */
-export const MOST_SQUARES = 20_000
+/** Patches of blocks that differ, each kind of block counted once: 2,500 stars, each in cloths of its own. */
+export const MOST_DIFFERENT = 45_000
+/** Squares of all pictures: one of a hundred by a hundred. */
+export const MOST_SQUARES = 10_000
 /** Measures of all blocks, rows and borders. */
 export const MOST_MEASURES = 10_000
 
@@ -71,6 +73,13 @@ export function wholeProblems(file: ParsedQuilt): Problem[] {
   const problems: Problem[] = []
   if (patches > MOST_PATCHES)
     problems.push({ code: 'too-much', path: ['setting'], what: 'patches', got: patches, most: MOST_PATCHES })
+  // turned or mirrored a block is planned with the others like it
+  const different = new Map(
+    [...new Set(cells.flat())].map(({ block, cloths }) => [JSON.stringify([block, cloths]), block]),
+  )
+  const apart = [...different.values()].reduce((sum, block) => sum + patchesOf.get(block)!, 0)
+  if (apart > MOST_DIFFERENT)
+    problems.push({ code: 'too-much', path: ['setting'], what: 'different', got: apart, most: MOST_DIFFERENT })
   const largest = Math.max(
     ...file.blocks.map(block => Math.max(block.width ?? block.size ?? 0, block.height ?? block.size ?? 0)),
   )

@@ -72,7 +72,7 @@ export type Problem =
   | {
       code: 'too-much'
       path: Path
-      what: 'corners' | 'patches' | 'inches' | 'squares' | 'measures' | 'block'
+      what: 'corners' | 'patches' | 'different' | 'inches' | 'squares' | 'measures' | 'block'
       got: number
       most: number
     }

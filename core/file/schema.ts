@@ -220,7 +220,7 @@ function schemaFor(units: Units) {
         .object(
           {
             cloth: f.id,
-            overhang: f.length(0, 40).default(4),
+            overhang: f.length(0, 40).default(defaults.backOverhang),
             way: f.oneOf(['auto', 'vertical', 'horizontal', 'wide', 'leftovers']).default('auto'),
             offCentre: f.flag.default(false),
             // of what it is pieced from
@@ -253,7 +253,7 @@ function schemaFor(units: Units) {
       batting: z
         .object(
           {
-            overhang: f.length(0, 40).default(3),
+            overhang: f.length(0, 40).default(defaults.battingOverhang),
             maxGap: f.length(0.5, 40).optional(),
             loft: f.oneOf(['low', 'medium', 'high']).default('medium'),
             // as it is sold: of a packet both sides, by the length its width alone
@@ -266,7 +266,7 @@ function schemaFor(units: Units) {
           object,
         )
         .nullish(),
-      quilting: f.list(quiltingEntry(f), 0, 40).default([]),
+      quilting: f.list(quiltingEntry(f, defaults), 0, 40).default([]),
       // how it is quilted: length of the stitch, metres on a bobbin, which lines hold the layers first
       stitching: z
         .object(
@@ -307,8 +307,8 @@ function schemaFor(units: Units) {
           {
             way: f.oneOf(['sleeve', 'corners']).default('sleeve'),
             cloth: f.id,
-            girth: f.length(1, 20).default(5),
-            square: f.length(2, 12).default(5),
+            girth: f.length(1, 20).default(defaults.sleeveGirth),
+            square: f.length(2, 12).default(defaults.cornerSquare),
           },
           object,
         )
@@ -318,8 +318,8 @@ function schemaFor(units: Units) {
         .object(
           {
             cloth: f.id,
-            width: f.length(1, 20).default(5),
-            height: f.length(1, 20).default(3.5),
+            width: f.length(1, 20).default(defaults.labelWidth),
+            height: f.length(1, 20).default(defaults.labelHeight),
             text: f.text(600).optional(),
           },
           object,
@@ -337,9 +337,9 @@ function schemaFor(units: Units) {
                 {
                   width: f.length(1, 200),
                   length: f.length(1, 200),
-                  depth: f.length(0, 40).default(10),
-                  drop: f.length(0, 60).default(12),
-                  foot: f.length(0, 60).default(12),
+                  depth: f.length(0, 40).default(defaults.mattressDepth),
+                  drop: f.length(0, 60).default(defaults.bedDrop),
+                  foot: f.length(0, 60).default(defaults.bedDrop),
                   tuck: f.length(0, 60).default(0),
                 },
                 object,

@@ -20,6 +20,21 @@ export interface UnitDefaults {
   sashWidth: Inches
   /** Of the pieces of a back from leftovers, finished. */
   narrowestPiece: Inches
+  /** What back and batting have beyond the top, each side. */
+  backOverhang: Inches
+  battingOverhang: Inches
+  /** Of quilting: between lines, from a seam, and of a motif. */
+  quiltingSpacing: Inches
+  echoDistance: Inches
+  motifSize: Inches
+  /** Round a rod, of the square that is folded to a corner, and of a label. */
+  sleeveGirth: Inches
+  cornerSquare: Inches
+  labelWidth: Inches
+  labelHeight: Inches
+  /** Of a bed: how thick its mattress is, and how far a quilt hangs down at its sides. */
+  mattressDepth: Inches
+  bedDrop: Inches
   /** Widths that are proposed are multiples of this. */
   widthStep: Inches
   /** Length to buy is rounded up to this: ⅛ yard or 10 cm. */
@@ -41,6 +56,17 @@ export const UNIT_DEFAULTS: Readonly<Record<Units, UnitDefaults>> = {
     borderWidth: 3,
     sashWidth: 1.5,
     narrowestPiece: 1.5,
+    backOverhang: 4,
+    battingOverhang: 3,
+    quiltingSpacing: 2,
+    echoDistance: 1 / 4,
+    motifSize: 6,
+    sleeveGirth: 5,
+    cornerSquare: 5,
+    labelWidth: 5,
+    labelHeight: 3.5,
+    mattressDepth: 10,
+    bedDrop: 12,
     widthStep: 1 / 4,
     buyStep: 4.5,
   },
@@ -56,6 +82,17 @@ export const UNIT_DEFAULTS: Readonly<Record<Units, UnitDefaults>> = {
     borderWidth: cm(7.5),
     sashWidth: cm(4),
     narrowestPiece: cm(4),
+    backOverhang: cm(10),
+    battingOverhang: cm(7.5),
+    quiltingSpacing: cm(5),
+    echoDistance: cm(0.6),
+    motifSize: cm(15),
+    sleeveGirth: cm(13),
+    cornerSquare: cm(13),
+    labelWidth: cm(13),
+    labelHeight: cm(9),
+    mattressDepth: cm(25),
+    bedDrop: cm(30),
     widthStep: cm(0.5),
     buyStep: cm(10),
   },

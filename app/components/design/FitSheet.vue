@@ -4,7 +4,7 @@ import type { Edit } from '~~/core/edits/edit'
 import type { Quilt } from '~~/core/file/quilt'
 import { readQuilt } from '~~/core/file/readQuilt'
 import type { QuiltFile } from '~~/core/file/schema'
-import { fromInches } from '~~/core/measure/units'
+import { fromInches, UNIT_DEFAULTS } from '~~/core/measure/units'
 import { formatLength, formatSize } from '~~/words/length'
 
 const { file, quilt } = defineProps<{ file: QuiltFile; quilt: Quilt }>()
@@ -16,7 +16,8 @@ const kept = quilt.for?.bed
 const isBed = ref(kept !== undefined)
 const who = ref(quilt.for?.who ?? '')
 const queen = MATTRESSES[3]
-const bed = ref<Bed>(kept ?? { width: queen.width, length: queen.length, depth: 10, drop: 12, foot: 12, tuck: 10 })
+const { mattressDepth: depth, bedDrop: drop } = UNIT_DEFAULTS[quilt.units]
+const bed = ref<Bed>(kept ?? { width: queen.width, length: queen.length, depth, drop, foot: drop, tuck: depth })
 const free = ref({ width: 60, height: 80 })
 const mattress = computed(
   () => MATTRESSES.find(({ width, length }) => width === bed.value.width && length === bed.value.length)?.name ?? 'own',

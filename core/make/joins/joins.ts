@@ -17,7 +17,7 @@ import { unitJoinNumbers } from './joinNumbers'
 import { placeOf, sortOf } from './partNames'
 import { paperStages } from './paperStages'
 import { directionOf } from './pressing'
-import { bothParts, joinsOf, patchesUnder, type Join, type SewnBlock } from './sewnBlock'
+import { bothParts, joinsOf, patchesUnder, type BothParts, type Join, type SewnBlock } from './sewnBlock'
 
 /** A seam that joins two parts of a block; those that look alike are one. */
 export interface RecipeJoin {
@@ -106,12 +106,11 @@ function joinKey(block: SewnBlock, join: Join, press: Press): string {
   const parts = bothParts(join, block)
   const paper = paperOf(block.make, join)
   const place = paper ? `${paper.section} ${paper.number} ` : ''
-  return `${place}${lookOfJoin(join, parts, directionOf(press, join, parts))}${handlingOf(block, join)}`
+  return `${place}${lookOfJoin(join, parts, directionOf(press, join, parts))}${handlingOf(block, join, parts)}`
 }
 
 /** Where the needle stops short of an edge, and what it closes: the same for joins that are handled alike. */
-function handlingOf(block: SewnBlock, join: Join): string {
-  const parts = bothParts(join, block)
+function handlingOf(block: SewnBlock, join: Join, parts: BothParts): string {
   const stops = stopsOf(block, join).map(stop =>
     parts
       .map(part => {

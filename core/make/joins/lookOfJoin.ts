@@ -21,7 +21,7 @@ export function lookOfJoin(node: Join, parts: BothParts, press: Direction): stri
 }
 
 /** Parts of so many patches, as in a picture, are never alike but for a turn: they are told by where they lie. */
-const MOST_LOOKED_AT = 400
+const MOST_LOOKED_AT = 150
 
 function lookOfLarge({ seam }: Join, parts: BothParts, press: Direction): string {
   const cloths = parts.map(part => part.map(({ cloth }) => cloth).join('|'))

@@ -10,6 +10,7 @@ import { dressUnit } from './dressUnit'
 import { isItsOwnMirrorImage } from '../../designs/mirrorImage'
 import { withMirrored } from './mirroredDemands'
 import type { UnitKind } from '../../file/unitKinds'
+import type { Unit } from './unit'
 import { unitsOf } from './unitTree'
 import { placesOf } from '../../top/places'
 
@@ -24,14 +25,14 @@ export function unitDemands(
   wanted: readonly Variant[] = variants(quilt),
 ): UnitDemand[] {
   const demands = new Map<string, UnitDemand>()
-  for (const { cell, count } of wanted) {
+  for (const variant of wanted) {
+    const { cell, count } = variant
     const make = makes.get(cell.block)!
     const version = new Map<UnitDemand, UnitDemand['counted'][number]>()
-    for (const unit of unitsOf(make.units)) {
-      const { dressed, feeds } = dressUnit(quilt, make, unit, cell)
+    for (const { dressed, feeds } of dressedUnits(quilt, make, variant).values()) {
       // papers that cannot be are not asked for; a check says so
       const method = make.block.method === 'foundation' && !make.papers ? 'auto' : make.block.method
-      const care = careFor(quilt, make.block, unit.kind)
+      const care = careFor(quilt, make.block, dressed.kind)
       const key = demandKey(dressed, method, care)
       const demand: UnitDemand = demands.get(key) ?? {
         key,
@@ -83,6 +84,21 @@ export interface Variant {
   count: number
   /** As they stand in the quilt. */
   cells: Cell[]
+}
+
+const knownUnits = new WeakMap<Variant, { make: BlockMake; units: ReturnType<typeof dressedUnits> }>()
+
+/** The units of a block in the cloths of a variant, in the order of its sewing. */
+export function dressedUnits(
+  quilt: Quilt,
+  make: BlockMake,
+  variant: Variant,
+): ReadonlyMap<Unit, ReturnType<typeof dressUnit>> {
+  const known = knownUnits.get(variant)
+  if (known?.make === make) return known.units
+  const units = new Map(unitsOf(make.units).map(unit => [unit, dressUnit(quilt, make, unit, variant.cell)]))
+  knownUnits.set(variant, { make, units })
+  return units
 }
 
 const known = new WeakMap<Quilt, readonly Variant[]>()

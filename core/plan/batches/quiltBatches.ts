@@ -3,8 +3,7 @@ import { frameOrders } from '../../cut/framePieces'
 import { pieceId } from '../../cut/gather'
 import { clothsOfCell } from '../../file/clothsOfCell'
 import { blockOf, clothOf, type Cell } from '../../file/quilt'
-import { variants } from '../../make/units/demands'
-import { dressUnit } from '../../make/units/dressUnit'
+import { dressedUnits, variants } from '../../make/units/demands'
 import { mirroredMake } from '../../make/units/mirroredMake'
 import type { Unit } from '../../make/units/unit'
 import type { UnitTree } from '../../make/units/unitTree'
@@ -79,13 +78,15 @@ function blockSources(work: PlanWork, operations: Operations): Map<Cell, Map<Ver
   )
   const room = workroomOf(quilt)
   const sources = new Map<Cell, Map<Version, Source>>()
-  for (const { cell, cells } of variants(quilt)) {
+  for (const variant of variants(quilt)) {
+    const { cell, cells } = variant
     const make = makes.get(cell.block)!
     const seen = cell.mirror ? mirroredMake(make) : make
     const cloths = clothsOfCell(quilt, cell)
     const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
     const up = ((4 - cell.turn / 90) % 4) as 0 | 1 | 2 | 3
     const drawn = pairedUnits(seen.units, make.units)
+    const dressed = dressedUnits(quilt, make, variant)
     for (const { version, count } of pressedVersions(pressing, cells)) {
       const block = blockJoins(
         {
@@ -97,7 +98,7 @@ function blockSources(work: PlanWork, operations: Operations): Map<Cell, Map<Ver
           isTrimmed: () => false,
           count,
           sourceOf(unit) {
-            const { key } = dressUnit(quilt, make, drawn.get(unit)!, cell).dressed
+            const { key } = dressed.get(drawn.get(unit)!)!.dressed
             const demand = ofUnit.get(`${cell.block} ${key}`)!
             return { id: lots.get(demand)!, key: demand }
           },

@@ -16,6 +16,8 @@ const MOST_STATES = 64
 /** What is done so far, and the stations gone to. */
 interface State {
   done: Uint8Array
+  /** How many each still waits for. */
+  left: Uint32Array
   count: number
   at: Station
   visits: readonly Station[]
@@ -45,7 +47,7 @@ export function schedule(operations: readonly Operation[], mostStates = MOST_STA
 interface Graph {
   at: Station[]
   /** How many each one waits for, and who waits for it. */
-  waits: number[]
+  waits: Uint32Array
   after: number[][]
 }
 
@@ -57,23 +59,22 @@ function graphOf(operations: readonly Operation[]): Graph {
     for (const earlier of before) after[earlier]!.push(i)
     return before.length
   })
-  return { at: operations.map(({ at }) => at), waits, after }
+  return { at: operations.map(({ at }) => at), waits: Uint32Array.from(waits), after }
 }
 
 /** Goes to a station and does all that can be done there; nothing, where nothing can. */
 function stateAfter(graph: Graph, from: State | null, at: Station): State[] {
   const done = from ? from.done.slice() : new Uint8Array(graph.at.length)
-  const count = (from?.count ?? 0) + doAll(graph, done, at).length
-  return count === (from?.count ?? 0) ? [] : [{ done, count, at, visits: [...(from?.visits ?? []), at] }]
+  const left = (from?.left ?? graph.waits).slice()
+  const before = from?.count ?? 0
+  const count = before + doAll(graph, done, left, at).length
+  return count === before ? [] : [{ done, left, count, at, visits: [...(from?.visits ?? []), at] }]
 }
 
 /** In the order in which they become possible. */
-function doAll({ at, waits, after }: Graph, done: Uint8Array, station: Station): number[] {
-  const left = waits.slice()
-  after.forEach((later, i) => {
-    if (done[i]) for (const other of later) left[other]! -= 1
-  })
-  const list = at.flatMap((own, i) => (own === station && !done[i] && left[i] === 0 ? [i] : []))
+function doAll({ at, after }: Graph, done: Uint8Array, left: Uint32Array, station: Station): number[] {
+  const list: number[] = []
+  for (let i = 0; i < at.length; i++) if (at[i] === station && done[i] === 0 && left[i] === 0) list.push(i)
   for (const i of list) {
     done[i] = 1
     for (const other of after[i]!) {
@@ -97,5 +98,6 @@ function withoutContained(states: readonly State[]): State[] {
 
 function replay(operations: readonly Operation[], graph: Graph, visits: readonly Station[]): Operation[] {
   const done = new Uint8Array(operations.length)
-  return visits.flatMap(at => doAll(graph, done, at).map(i => operations[i]!))
+  const left = graph.waits.slice()
+  return visits.flatMap(at => doAll(graph, done, left, at).map(i => operations[i]!))
 }
