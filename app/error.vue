@@ -17,7 +17,7 @@ const isMissing = computed(() => error.statusCode === 404)
         }}
       </p>
       <p v-if="!isMissing" class="note">{{ error.message }}</p>
-      <button type="button" class="button act" @click="clearError({ redirect: '/' })">To the shelf</button>
+      <UButton variant="solid" @click="clearError({ redirect: '/' })">To the shelf</UButton>
     </div>
   </main>
 </template>

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { beginQuilt, goTo, kept, openCommands, openDemo, planned } from './support'
+import { beginQuilt, choose, goTo, kept, openCommands, openDemo, planned } from './support'
 
 /** Looks at the whole page by day and in the evening, or at what lies over a page that was looked at before. */
 async function look(page: Page, place: string, over?: string) {
@@ -32,7 +32,7 @@ async function look(page: Page, place: string, over?: string) {
 /** The back is to be pieced, and something is written of hanging and label. */
 async function piecesItsBack(page: Page) {
   await goTo(page, 'Finish')
-  await page.getByLabel('The cloth runs').selectOption('leftovers')
+  await choose(page.getByLabel('The cloth runs'), 'in pieces, from what is left over')
   await page.getByTestId('to-last').click()
   await page.getByRole('button', { name: 'A sleeve or corners to hang it by' }).click()
   await page.getByRole('button', { name: 'A label for the back' }).click()
@@ -43,7 +43,7 @@ async function piecesItsBack(page: Page) {
 async function beginAsYouGo(page: Page): Promise<string> {
   const quilt = await beginQuilt(page, 2, 2)
   await goTo(page, 'Finish')
-  await page.getByTestId('making').selectOption('as-you-go')
+  await choose(page.getByTestId('making'), 'block by block through all layers, as you go')
   await planned(page)
   await kept(page)
   return quilt

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { goTo, kept, planned } from './support'
+import { choose, goTo, kept, planned } from './support'
 
 const file = {
   format: 'wren-quilt',
@@ -52,7 +52,7 @@ test('stripes along each patch are kept, cut by template and said on the cutting
   const board = page.locator('canvas').first()
   const box = (await board.boundingBox())!
   await page.mouse.click(box.x + box.width * 0.35, box.y + box.height * 0.3)
-  await page.getByLabel('Stripes of first').selectOption({ label: 'along each patch' })
+  await choose(page.getByLabel('Stripes of first'), 'along each patch')
   await kept(page)
   await goTo(page, 'Cut')
   await expect(page.getByText('stripes run with its height').first()).toBeVisible()

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
-import { openDemo, planned, pressByKey, tabTo, typeByKey } from './support'
+import { choose, openDemo, planned, pressByKey, tabTo, typeByKey } from './support'
 
 test('a block is drafted by keyboard alone, and stands in the quilt', async ({ page }) => {
   await openDemo(page, 'Berth four')
@@ -120,7 +120,7 @@ test('foundation papers and outlines: saved, true, and as many as the blocks', a
     await work.getByRole('button', { name: `Try the ${kind}` }).click()
     await expect(page.getByTestId('machine')).toContainText(`4 shapes from this ${kind}`)
   }
-  await work.getByLabel('Make the whole block').selectOption('foundation')
+  await choose(work.getByLabel('Make the whole block'), 'on foundation papers')
   await planned(page)
   await expect(page.getByRole('region', { name: 'Joining the block' })).toContainText('Paper A, patch 2')
 })

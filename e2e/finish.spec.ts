@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { beginQuilt, goTo, kept, openCommands, openDemo, planned, readFigure } from './support'
+import { beginQuilt, choose, goTo, kept, openCommands, openDemo, planned, readFigure } from './support'
 
 test('quilted in the ditch a place stays too wide; a grid closes it; lines are sewn one by one, tomorrow too', async ({
   page,
@@ -77,7 +77,7 @@ test('a binding with a flange: strips of both, joins off the corners, its steps,
   await openCommands(page)
   await page.keyboard.type('binding')
   await page.keyboard.press('Enter')
-  await page.getByTestId('binding-style').selectOption('flanged')
+  await choose(page.getByTestId('binding-style'), 'with a flange of a second color')
   await planned(page)
   await kept(page)
   await page.goto(`${quilt}/finish`)
@@ -121,7 +121,7 @@ test('a scrappy binding: strips of what is bought anyway, and the rest of the cl
 test('the back is pieced from what is left over and in hand, bettered, and sewn panel by panel', async ({ page }) => {
   const quilt = await openDemo(page, 'Berth four', 'Finish')
   const backing = page.getByTestId('backing')
-  await backing.getByLabel('The cloth runs').selectOption('leftovers')
+  await choose(backing.getByLabel('The cloth runs'), 'in pieces, from what is left over')
   await planned(page)
   await expect(page.getByTestId('back-cover')).toContainText('of the back')
   await page.getByRole('link', { name: 'Piece the back' }).click()
@@ -190,7 +190,7 @@ test('as you go: backs on the cutting sheet, no binding, rows joined one by one,
   const quilt = await beginQuilt(page, 2, 3)
   await page.goto(`${quilt}/finish`)
   await planned(page)
-  await page.getByTestId('making').selectOption('as-you-go')
+  await choose(page.getByTestId('making'), 'block by block through all layers, as you go')
   await planned(page)
   await page.getByRole('link', { name: 'Block by block, as you go' }).click()
   // 9″ blocks, an inch beyond all round

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { goTo, openDemo, planned, tabTo } from './support'
+import { choose, chooseByKey, goTo, openDemo, planned, tabTo } from './support'
 
 test('a block that meets itself is pressed in two ways, told in recipe, rows and cards; or open, in one', async ({
   page,
@@ -14,7 +14,7 @@ test('a block that meets itself is pressed in two ways, told in recipe, rows and
   // eight patches, and an allowance at each stretch of seam
   await expect(behind.locator('.picture polygon[stroke]')).toHaveCount(8 + 8)
   await expect(page.getByTestId('row').first()).toContainText('+#+#+#')
-  await behind.getByLabel('Seams of all blocks are pressed').selectOption('open')
+  await choose(behind.getByLabel('Seams of all blocks are pressed'), 'open')
   await planned(page)
   await expect(behind).toContainText('Without an arrow, each lies on its own patch')
   await expect(page.getByRole('tab', { name: /^Pinwheel × 48/ })).toBeVisible()
@@ -23,7 +23,7 @@ test('a block that meets itself is pressed in two ways, told in recipe, rows and
   await expect(page.getByRole('tab', { name: 'Pinwheel, + × 24' })).toBeVisible()
   const unit = page.locator('[data-unit=half-square]').first()
   await expect(unit).toContainText('45° line of the ruler on the seam')
-  await behind.getByTestId('half-squares').selectOption('closed')
+  await choose(behind.getByTestId('half-squares'), 'closed, then pressed')
   await planned(page)
   await expect(unit).toContainText('Leave it closed. Lay a square ruler on it')
   await expect(unit.getByTestId('unit-back').locator('.picture polygon[stroke]')).toHaveCount(2 + 1)
@@ -74,14 +74,14 @@ test('a single seam is pressed by hand and left to the plan again, by keyboard; 
   const words = choice.locator('xpath=ancestor::li').locator('p').first()
   const before = (await words.textContent())!
   await tabTo(page, choice, 400)
-  await choice.selectOption('turn')
+  await chooseByKey(page, choice, 'press it the other way')
   await planned(page)
-  await expect(choice).toHaveValue('hand')
+  await expect(choice).toHaveText('pressed by hand')
   await expect(words).not.toHaveText(before)
-  await choice.selectOption('open')
+  await chooseByKey(page, choice, 'press it open')
   await planned(page)
   await expect(words).toContainText('Press open')
-  await choice.selectOption('plan')
+  await chooseByKey(page, choice, 'pressed by plan')
   await planned(page)
   await expect(words).toHaveText(before)
 })

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
-import { kept, openCommands, openDemo, planned } from './support'
+import { choose, kept, openCommands, openDemo, planned } from './support'
 
 /** What a browser may refuse to be used for: its quick storage, its database, or both. */
 const REFUSALS = {
@@ -156,8 +156,8 @@ test('a drawing and a half-written note outlive a change of station and a reload
 test('a way of making that the borders forbid falls back at once, and says why', async ({ page }) => {
   await openDemo(page, 'Berth four', 'finish')
   const making = page.getByTestId('making')
-  await making.selectOption('as-you-go')
-  await expect(making).toHaveValue('top')
+  await choose(making, 'block by block through all layers, as you go')
+  await expect(making).toHaveText('a whole top, then layered and quilted')
   await expect(page.getByRole('region', { name: /Notifications/ })).toContainText(
     /as you go, blocks stand side by side/,
   )

@@ -104,6 +104,15 @@ export async function pressByKey(page: Page, target: Locator, key = 'Enter') {
   await page.keyboard.press(key)
 }
 
+/** Opens a list of choices reached by Tab and takes the one of these words. */
+export async function chooseByKey(page: Page, list: Locator, words: string) {
+  await pressByKey(page, list)
+  await expect(page.getByRole('option', { name: words, exact: true })).toBeVisible()
+  await page.keyboard.type(words)
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('listbox')).toHaveCount(0)
+}
+
 /** Writes into a field reached by Tab. */
 export async function typeByKey(page: Page, target: Locator, text: string) {
   await tabTo(page, target)
@@ -115,6 +124,12 @@ export async function typeByKey(page: Page, target: Locator, text: string) {
 export function readFigure(text: string): number {
   const match = /(\d+(?:\.\d+)?(?![\d/]))?\s*(?:(\d+)\/(\d+))?/.exec(text.replaceAll('\u00a0', ' ').trim())!
   return Number(match[1] ?? 0) + (match[2] ? Number(match[2]) / Number(match[3]) : 0)
+}
+
+/** Opens a list of choices and takes the one of these words. */
+export async function choose(list: Locator, words: string | RegExp) {
+  await list.click()
+  await list.page().getByRole('option', { name: words }).click()
 }
 
 /** Moves that a test makes: with the mouse, or with keys alone. */
@@ -130,9 +145,7 @@ export function mouseHand(page: Page): Hand {
   return {
     press: target => target.click(),
     type: (target, text) => target.fill(text),
-    async choose(target, words) {
-      await target.selectOption({ label: words })
-    },
+    choose,
     go: station => goTo(page, station),
   }
 }
@@ -143,11 +156,7 @@ export function keyHand(page: Page): Hand {
       await pressByKey(page, target, (await target.getAttribute('type')) === 'checkbox' ? 'Space' : 'Enter')
     },
     type: (target, text) => typeByKey(page, target, text),
-    async choose(target, words) {
-      await tabTo(page, target)
-      await page.keyboard.type(words)
-      await expect(target.locator('option:checked')).toHaveText(words)
-    },
+    choose: (target, words) => chooseByKey(page, target, words),
     async go(station) {
       await pressByKey(page, page.getByRole('link', { name: station, exact: true }))
       await planned(page)

@@ -6,6 +6,7 @@ import { DEMO_QUILTS } from '../demo'
 import { clothToBuy } from './check'
 import { formatBought, withPlainSpaces } from './length'
 import type { Speech } from './speech'
+import { runs } from '../core/testing/runs'
 
 /** What a text of a length to buy is worth, in inches. */
 function boughtInches(text: string): number {
@@ -46,6 +47,6 @@ test('whatever a plan says to buy is enough for what is needed, in steps that a 
         expect(boughtInches(clothToBuy(buy, 'in', speech))).toBeCloseTo(buy, 6)
       }
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   )
 })

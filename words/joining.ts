@@ -1,4 +1,4 @@
-import { LEAST_SEAM, type Meeting } from '../core/made/easing'
+import { LEAST_SEAM, type EasedMeeting } from '../core/made/easing'
 import type { PlannedEasing, PlannedJoin } from '../core/plan/plannedJoining'
 import type { StripWords } from '../core/paper/markStrips'
 import type { QuiltRow } from '../core/top/rows'
@@ -6,17 +6,17 @@ import { formatLength } from './length'
 import { rowTitle } from './rows'
 import { plural, type Speech } from './speech'
 
-type Named = Pick<QuiltRow, 'kind' | 'row'>
+type NamedRow = Pick<QuiltRow, 'kind' | 'row'>
 
 /** `rows` in the order of joining: `Row 1`, or `Row 1 to Row 3` where they are joined already. */
-function section(rows: readonly Named[], from: number, to: number): string {
+function section(rows: readonly NamedRow[], from: number, to: number): string {
   const [first, last] = [rows[from - 1]!, rows[to - 1]!]
   return from === to ? rowTitle(first) : `${rowTitle(first)} to ${rowTitle(last).toLowerCase()}`
 }
 
 export function joinTitle(
   { from, middle, to }: Pick<PlannedJoin, 'from' | 'middle' | 'to'>,
-  rows: readonly Named[],
+  rows: readonly NamedRow[],
 ): string {
   return `${section(rows, from, middle)}, with ${section(rows, middle + 1, to).toLowerCase()}`
 }
@@ -28,7 +28,7 @@ export function pressText(press: keyof typeof PRESSED): string {
 }
 
 /** Where the feed helps and where it does not. */
-export function crossingsText({ middle, crossings, locking }: PlannedJoin, rows: readonly Named[]): string {
+export function crossingsText({ middle, crossings, locking }: PlannedJoin, rows: readonly NamedRow[]): string {
   if ([rows[middle - 1]!, rows[middle]!].some(({ kind }) => kind === 'sash') && crossings === 0)
     return 'Pin the marks of the sash to the joints of the row, then between.'
   if (crossings === 0) return 'No seams cross it.'
@@ -44,12 +44,12 @@ export function easedName({ what, block, row }: PlannedEasing, blockNames: Reado
 }
 
 /** What to do with a part that does not measure what its place does. */
-export function meetingText(meeting: Meeting, speech: Speech): string {
+export function meetingText(meeting: EasedMeeting, speech: Speech): string {
   const least = meeting === 'narrow-seam' ? ` At least ${formatLength(LEAST_SEAM, speech)} of it must stay.` : ''
   return MEETINGS[meeting] + least
 }
 
-const MEETINGS: Readonly<Record<Meeting, string>> = {
+const MEETINGS: Readonly<Record<EasedMeeting, string>> = {
   'as-it-is': 'Sew it as it is.',
   'ease': 'Pin both ends and the middle; ease the rest in, the longer side underneath.',
   'narrow-seam': 'Match the middles, and take less of this one into the seam.',

@@ -40,7 +40,7 @@ export const MARKED: Readonly<Record<QuiltingKind, string>> = {
   ties: 'A pin at each place, moved as you tie.',
 }
 
-type Line = PlannedQuilting['lines'][number]
+type LineFacts = PlannedQuilting['lines'][number]
 
 /** Where a point of the quilt lies, for somebody who stands before it. */
 function placeText([x, y]: readonly [number, number], { width, height }: PlannedQuilting, speech: Speech): string {
@@ -53,7 +53,7 @@ function placeText([x, y]: readonly [number, number], { width, height }: Planned
 }
 
 /** One line at the machine. */
-export function lineText(line: Line, plan: PlannedQuilting, speech: Speech): string {
+export function lineText(line: LineFacts, plan: PlannedQuilting, speech: Speech): string {
   const [first, last] = [line.points[0]!, line.points.at(-1)!]
   if (line.points.length === 1) return `Tie at ${placeText(first, plan, speech)}: a square knot, or a button sewn fast.`
   const start =

@@ -1,4 +1,4 @@
-import type { Stage } from '../core/make/steps/stage'
+import type { SewingStage } from '../core/make/steps/stage'
 import { formatExactLength } from './length'
 import { sentenceParts } from './sentence'
 import type { Speech } from './speech'
@@ -7,7 +7,7 @@ import type { TextPart } from './textPart'
 
 /** One stage of a step as a sentence or two. */
 export function stageParts(
-  { code, data = {}, joins }: Pick<Stage, 'code' | 'data' | 'joins'>,
+  { code, data = {}, joins }: Pick<SewingStage, 'code' | 'data' | 'joins'>,
   speech: Speech,
   cloths: ReadonlyMap<string, string>,
 ): TextPart[] {

@@ -29,6 +29,7 @@ import { stepText } from './step'
 import { sumLines, sumTotal } from './sum'
 import { inEnglish } from './speech'
 import { textOf } from './textPart'
+import { runs } from '../core/testing/runs'
 
 const us = { units: 'in', english: 'us' } as const
 const uk = { units: 'cm', english: 'uk' } as const
@@ -155,7 +156,7 @@ test('there are words for every check, mend, step, strip and sum of every quilt,
       }
       expect(allSaid.filter(text => text === '' || /undefined|NaN|\[object|Infinity/.test(text))).toEqual([])
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 }, 60_000)
 

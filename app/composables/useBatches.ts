@@ -2,7 +2,7 @@ import { batchProgress, batchTick } from '~~/core/plan/batches/batchProgress'
 import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
 import { tickBatch } from '~~/core/edits/record'
 import type { Picture } from '~~/core/make/steps/picture'
-import { STATION_OF, type Stage } from '~~/core/make/steps/stage'
+import { STATION_OF, type SewingStage } from '~~/core/make/steps/stage'
 import type { QuiltRow } from '~~/core/top/rows'
 import { batchBook } from '~~/words/batchBook'
 
@@ -83,7 +83,7 @@ export function useBatches() {
   }
 
   /** What hands do within it at this station, where it wants care. */
-  function stagesOf({ task, at }: PlannedBatch): Stage[] {
+  function stagesOf({ task, at }: PlannedBatch): SewingStage[] {
     const steps =
       'unit' in task
         ? [book.value.units.get(task.unit)?.steps[task.step]]

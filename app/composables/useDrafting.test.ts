@@ -3,6 +3,7 @@ import { blankDraft } from '~~/core/drafting/draft'
 import { area, type Point } from '~~/core/geometry/polygon'
 import { tilingFaults } from '~~/core/geometry/tiling'
 import { innerPoint, patchAt, useDrafting } from './useDrafting'
+import { runs } from '~~/core/testing/runs'
 
 const point = fc.tuple(fc.nat(8), fc.nat(8)).map(([x, y]): Point => [x, y])
 const step = fc.oneof(
@@ -60,7 +61,7 @@ test('whatever is drawn, painted, taken out and turned, the patches tile the blo
       for (let i = 0; i < undone; i++) board.redo()
       expect(board.draft.value).toEqual(last)
     }),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   )
 })
 

@@ -1,5 +1,5 @@
 /** Keys that work on every station: g and a number, Ctrl Z, Ctrl K, ?. Letters do nothing while something is typed. */
-export function useStationKeys({ id, onFind, onHelp }: { id: Ref<string>; onFind: () => void; onHelp: () => void }) {
+export function useStationKeys({ onFind, onHelp }: { onFind: () => void; onHelp: () => void }) {
   const store = useQuilt()
   let lastG = 0
   useEventListener('keydown', (event: KeyboardEvent) => {
@@ -16,7 +16,7 @@ export function useStationKeys({ id, onFind, onHelp }: { id: Ref<string>; onFind
       lastG = event.timeStamp
       return
     } else if (/^[1-6]$/.test(event.key) && event.timeStamp - lastG < 1500)
-      void navigateTo(`/q/${id.value}/${STATIONS[Number(event.key) - 1]!.id}`)
+      void navigateTo(toPage(STATIONS[Number(event.key) - 1]!.id))
     else return
     event.preventDefault()
   })

@@ -9,13 +9,13 @@ export interface KeptQuilt {
   file: QuiltFile
   savedAt: string
   /** Earlier states, newest first, five at the most. */
-  versions: Version[]
+  versions: KeptVersion[]
   /** Where the person was, so that tomorrow opens at the same step. */
   bookmark?: Bookmark
 }
 
 /** An earlier state; or one that a tab made while another had the quilt. */
-export interface Version {
+export interface KeptVersion {
   at: string
   file: QuiltFile
   isFromOtherTab?: true
@@ -45,7 +45,7 @@ export function isKeptQuilt(value: unknown): value is KeptQuilt {
 }
 
 /** The quilt with more versions beside its own: each once, the newest first, five at the most. */
-export function withVersions(quilt: KeptQuilt, more: readonly Version[]): KeptQuilt {
+export function withVersions(quilt: KeptQuilt, more: readonly KeptVersion[]): KeptQuilt {
   const all = new Map([...more, ...quilt.versions].map(version => [version.at, version]))
   const versions = [...all.values()].sort((a, b) => b.at.localeCompare(a.at)).slice(0, MOST_VERSIONS)
   return { ...quilt, versions }

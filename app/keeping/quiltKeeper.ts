@@ -1,5 +1,5 @@
 import { database } from './database'
-import { isKeptQuilt, withVersions, type KeptQuilt, type Version } from './keptQuilt'
+import { isKeptQuilt, withVersions, type KeptQuilt, type KeptVersion } from './keptQuilt'
 
 const PREFIX = 'quilt:'
 
@@ -71,7 +71,7 @@ export async function keep(quilt: KeptQuilt): Promise<KeptQuilt> {
 }
 
 /** Adds a state to the versions of a quilt, whoever works on it; its newest state stays. */
-export async function keepVersion(id: string, version: Version): Promise<void> {
+export async function keepVersion(id: string, version: KeptVersion): Promise<void> {
   const tx = (await database()).transaction('quilts', 'readwrite')
   const stored: unknown = await tx.store.get(PREFIX + id)
   if (isKeptQuilt(stored)) await tx.store.put(withVersions(stored, [version]), PREFIX + id)

@@ -74,12 +74,8 @@ async function remove(id: string) {
         <h1 class="text-3xl">Wren</h1>
         <p class="note">from first sketch to last stitch</p>
       </div>
-      <button type="button" class="button act" @click="isNew = true">
-        <UIcon name="i-lucide-plus" class="size-5" />New quilt
-      </button>
-      <button type="button" class="button" @click="picker?.click()">
-        <UIcon name="i-lucide-folder-open" class="size-5" />Open a file
-      </button>
+      <UButton variant="solid" @click="isNew = true"> <UIcon name="i-lucide-plus" class="size-5" />New quilt </UButton>
+      <UButton @click="picker?.click()"> <UIcon name="i-lucide-folder-open" class="size-5" />Open a file </UButton>
       <input
         ref="picker"
         type="file"
@@ -98,7 +94,7 @@ async function remove(id: string) {
         <li v-for="(problem, i) in refused.problems.slice(0, 8)" :key="i">{{ problemLine(problem) }}</li>
       </ul>
       <p v-if="refused.problems.length > 8" class="note">and {{ refused.problems.length - 8 }} more</p>
-      <button type="button" class="button mt-2" @click="refused = null">I see</button>
+      <UButton class="mt-2" @click="refused = null">I see</UButton>
     </div>
     <p v-if="shelf.trouble === 'not-kept'" class="caution mb-4" role="alert">
       This browser will not keep quilts: its storage is full or refused. What you do now lasts only as long as this page
@@ -117,8 +113,8 @@ async function remove(id: string) {
       <h2>The shelf is empty</h2>
       <p>Begin with a block and a size, and Wren works out the rest: what to buy, cut, sew and measure.</p>
       <div class="flex flex-wrap justify-center gap-3">
-        <button type="button" class="button act" @click="isNew = true">Begin a quilt</button>
-        <button type="button" class="button" @click="shelf.addDemo()">Lay out some to look at</button>
+        <UButton variant="solid" @click="isNew = true">Begin a quilt</UButton>
+        <UButton @click="shelf.addDemo()">Lay out some to look at</UButton>
       </div>
     </section>
     <section v-else aria-label="Quilts" class="grid grid-cols-[repeat(auto-fill,minmax(17rem,1fr))] gap-5">

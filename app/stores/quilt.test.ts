@@ -5,6 +5,7 @@ import type { Edit } from '~~/core/edits/edit'
 import { setCounts } from '~~/core/edits/setting'
 import { quiltOf, SAMPLE } from '~~/core/testing/quiltOf'
 import type { KeptQuilt } from '~/keeping/keptQuilt'
+import { runs } from '~~/core/testing/runs'
 
 const storage = new Map<string, KeptQuilt>()
 const state = {
@@ -115,7 +116,7 @@ test('after any edits, undos and redos the file, and what is kept, is what a pla
         expect(store.isKept).toBe(true)
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { changeBetween, changed } from './changes'
 import { shared } from './wire'
+import { runs } from '~~/core/testing/runs'
 
 const value = fc.letrec(tie => ({
   value: fc.oneof(
@@ -20,6 +21,6 @@ test('a change makes the one value the other, whatever they are, and survives th
       expect(before).toEqual(kept)
       expect(changeBetween(after, structuredClone(after))).toBeNull()
     }),
-    { numRuns: 2000 },
+    { numRuns: runs(2000) },
   )
 })

@@ -2,24 +2,24 @@ import type { CheckedPlan } from '~~/core/checks/planQuilt'
 import type { Sum } from '~~/core/measure/sum'
 import type { Workbook } from './planMessages'
 
-type PlannedCloth = CheckedPlan['cloths'][number]
-type Strip = PlannedCloth['strips'][number]
-type Cut = Strip['cuts'][number]
+type WiredCloth = CheckedPlan['cloths'][number]
+type WiredStrip = WiredCloth['strips'][number]
+type WiredCut = WiredStrip['cuts'][number]
 
 /** A cut as it lies within its strip: from the strip's left, and down from its top. */
-type WireCut = Omit<Cut, 'x' | 'y'> & { right: number; down: number }
-type WireStrip = Omit<Strip, 'cuts'> & { cuts: WireCut[] }
-type WireCloth = Omit<PlannedCloth, 'strips'> & { strips: WireStrip[] }
-type Pressing = CheckedPlan['pressing']
-type Place = Pressing['hubs']['mixed'][number]
+type WireCut = Omit<WiredCut, 'x' | 'y'> & { right: number; down: number }
+type WireStrip = Omit<WiredStrip, 'cuts'> & { cuts: WireCut[] }
+type WireCloth = Omit<WiredCloth, 'strips'> & { strips: WireStrip[] }
+type WiredPressing = CheckedPlan['pressing']
+type Place = WiredPressing['hubs']['mixed'][number]
 /** Places on the top as they lie against the first of them: a wider border moves them all alike. */
 interface WirePlaces {
   first: Place | null
   others: { right: number; down: number }[]
 }
-type WirePressing = Omit<Pressing, 'crossings' | 'hubs'> & {
-  crossings: Omit<Pressing['crossings'], 'clash'> & { clash: WirePlaces }
-  hubs: Omit<Pressing['hubs'], 'mixed'> & { mixed: WirePlaces }
+type WirePressing = Omit<WiredPressing, 'crossings' | 'hubs'> & {
+  crossings: Omit<WiredPressing['crossings'], 'clash'> & { clash: WirePlaces }
+  hubs: Omit<WiredPressing['hubs'], 'mixed'> & { mixed: WirePlaces }
 }
 /** The reasons of a part of the plan: its own under the empty name, those of what it holds under theirs. */
 interface Reasons {
@@ -55,16 +55,16 @@ const plainPlan = once((plan: WireBook['plan']): CheckedPlan => ({
   pressing: plainPressing(plan.pressing),
   sums: plainSums(plan.sums),
 }))
-const plainCloths = once((cloths: WireCloth[]): PlannedCloth[] => cloths.map(cloth => plainCloth(cloth)))
-const plainCloth = once((cloth: WireCloth): PlannedCloth => ({ ...cloth, strips: plainStrips(cloth.strips) }))
-const plainStrips = once((strips: WireStrip[]): Strip[] => strips.map(strip => plainStrip(strip)))
-const plainStrip = once((strip: WireStrip): Strip => ({
+const plainCloths = once((cloths: WireCloth[]): WiredCloth[] => cloths.map(cloth => plainCloth(cloth)))
+const plainCloth = once((cloth: WireCloth): WiredCloth => ({ ...cloth, strips: plainStrips(cloth.strips) }))
+const plainStrips = once((strips: WireStrip[]): WiredStrip[] => strips.map(strip => plainStrip(strip)))
+const plainStrip = once((strip: WireStrip): WiredStrip => ({
   ...strip,
   cuts: strip.cuts.map(({ right, down, width, height, piece }) => {
     return { x: strip.x + right, y: strip.y + down, width, height, piece }
   }),
 }))
-const plainPressing = once(({ crossings, hubs, ...rest }: WirePressing): Pressing => ({
+const plainPressing = once(({ crossings, hubs, ...rest }: WirePressing): WiredPressing => ({
   ...rest,
   crossings: { ...crossings, clash: plainPlaces(crossings.clash) },
   hubs: { ...hubs, mixed: plainPlaces(hubs.mixed) },
@@ -83,7 +83,7 @@ const plainSums = once((reasons: Reasons): Record<string, Sum> => {
   return sums
 })
 
-function wirePressing({ crossings, hubs, ...rest }: Pressing): WirePressing {
+function wirePressing({ crossings, hubs, ...rest }: WiredPressing): WirePressing {
   return {
     ...rest,
     crossings: { ...crossings, clash: wirePlaces(crossings.clash) },
@@ -98,11 +98,11 @@ function wirePlaces([first, ...others]: readonly Place[]): WirePlaces {
   return { first, others: others.map(({ x, y }) => ({ right: apart(x, first.x), down: apart(y, first.y) })) }
 }
 
-function wireCloth(cloth: PlannedCloth): WireCloth {
+function wireCloth(cloth: WiredCloth): WireCloth {
   return { ...cloth, strips: cloth.strips.map(wireStrip) }
 }
 
-function wireStrip(strip: Strip): WireStrip {
+function wireStrip(strip: WiredStrip): WireStrip {
   const cuts = strip.cuts.map(({ x, y, width, height, piece }) => {
     return { right: x - strip.x, down: y - strip.y, width, height, piece }
   })

@@ -153,7 +153,7 @@ export const rowSpread: Checker = ({ quilt }) =>
 export const measuresDisagree: Checker = ({ quilt, dimensions: { setting } }) =>
   (['width', 'height'] as const).flatMap((side): Check[] => {
     const both = 2 * seamBeyond(quilt)
-    const stages: { what: Stage; says: Inches }[] = []
+    const stages: { what: MeasuredStage; says: Inches }[] = []
     if (quilt.blocks.some(block => measuredBlock(quilt, block)))
       stages.push({ what: 'blocks', says: setting[side] + both })
     const rows = measuredRows(quilt, side)
@@ -168,7 +168,7 @@ export const measuresDisagree: Checker = ({ quilt, dimensions: { setting } }) =>
     })
   })
 
-type Stage = CheckData['measures-disagree']['first']
+type MeasuredStage = CheckData['measures-disagree']['first']
 
 /** The top grew beyond what its border was cut for. */
 export const borderTooShort: Checker = ({ plan }) =>

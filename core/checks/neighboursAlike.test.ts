@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import type { QuiltFile } from '../file/schema'
 import { planOf } from '../testing/quiltOf'
 import { outlineOf, type Region } from '../top/region'
+import { runs } from '../testing/runs'
 
 const SETTINGS: Readonly<Record<string, object>> = {
   'straight': { across: 4, down: 4 },
@@ -66,7 +67,7 @@ test.each(Object.keys(SETTINGS))(
         expect({ one, other, checks: checks.length }).toEqual({ one, other, checks: isSeam ? 1 : 0 })
         if (isSeam) found += 1
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     )
     expect(found > 0).toBe(name !== 'sashes all round')
   },

@@ -6,7 +6,7 @@ import { unitsOf } from '../make/units/unitTree'
 import { boundingBox, type Box } from '../geometry/polygon'
 import { isOnRuler, TOLERANCE, type Inches } from '../measure/ruler'
 import { plainSide } from '../make/methods/cutSize'
-import type { Choice } from '../plan/choose'
+import type { ChosenWay } from '../plan/choose'
 import { ownBlocks, type Block, type Quilt } from '../file/quilt'
 import type { Check, Checker } from './check'
 
@@ -60,7 +60,7 @@ interface SewnAsCut {
   lengths: { finished: Inches; beyond: Inches }[]
 }
 
-function sewnAsCutIn(quilt: Quilt, make: BlockMake, choices: readonly Choice[]): SewnAsCut {
+function sewnAsCutIn(quilt: Quilt, make: BlockMake, choices: readonly ChosenWay[]): SewnAsCut {
   const found: SewnAsCut = { rectangles: [], lengths: [] }
   const add = (...boxes: Box[]) => {
     found.rectangles.push(...boxes)
@@ -92,7 +92,7 @@ function sewnAsCutIn(quilt: Quilt, make: BlockMake, choices: readonly Choice[]):
 }
 
 /** The way taken for a unit of a block, as the first of its dressings wears it. */
-function waysOf(quilt: Quilt, make: BlockMake, choices: readonly Choice[]): (unit: Unit) => Choice | undefined {
+function waysOf(quilt: Quilt, make: BlockMake, choices: readonly ChosenWay[]): (unit: Unit) => ChosenWay | undefined {
   const { id } = make.block
   const cell = variants(quilt).find(variant => variant.cell.block === id)?.cell
   const byUnit = new Map(
@@ -109,7 +109,7 @@ function flippedLegs(unit: Unit): Inches[] {
 }
 
 /** The height of a patch cut from a strip, and what its tip reaches beyond its seams. */
-function stripDepth({ way }: Choice): { finished: Inches; beyond: Inches } {
+function stripDepth({ way }: ChosenWay): { finished: Inches; beyond: Inches } {
   const terms = way.made.pieces[0]!.why.height.terms
   const value = (what: string) =>
     terms.reduce((sum, term) => (term.what === what && 'value' in term ? sum + term.value : sum), 0)

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { greyOf, lightness } from '../measure/lightness'
+import { runs } from '../testing/runs'
 
 const colour = fc.integer({ min: 0, max: 0xffffff }).map(n => `#${n.toString(16).padStart(6, '0')}`)
 
@@ -51,6 +52,6 @@ test('a wider cloth never needs more, and more margin never buys less', () => {
         expect(of(width, margin + 0.1).buy).toBeGreaterThanOrEqual(narrow.buy)
       },
     ),
-    { numRuns: 25 },
+    { numRuns: runs(25) },
   )
 })

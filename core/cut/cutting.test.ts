@@ -8,6 +8,7 @@ import { layOut } from './layout'
 import { layoutFaults } from './layoutCheck'
 import { lengthOf, ownStrips } from './ownStrips'
 import { layOutOnSheets } from './sheets'
+import { runs } from '../testing/runs'
 
 const eighths = (most: number) => fc.integer({ min: 6, max: most * 8 }).map(n => n / 8)
 const pieces = fc
@@ -37,7 +38,7 @@ test('a layout can be cut, is no shorter than the bound and no longer than each 
         expect(layout.length).toBeLessThanOrEqual(lengthOf(ownStrips(all, usable)) + 1e-9)
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 
@@ -84,7 +85,7 @@ test('pieces of cloth: each strip within its piece, at least as many pieces as t
       expect(layout.length).toBeGreaterThanOrEqual(layout.bound)
       expect(new Set(layout.strips.map(strip => strip.sheet)).size).toBe(layout.length)
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 
@@ -125,7 +126,7 @@ test('what is left of a strip is all of it that no piece covers, but for slivers
         }
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 
@@ -167,6 +168,6 @@ test('no strip is worth more for its depth than the one that is found, tried by 
       const best = bestStrip(pieces, left, usable, Infinity, () => 1)!
       expect(best.value / best.height).toBeCloseTo(bestByTrying(pieces, usable), 9)
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   )
 })

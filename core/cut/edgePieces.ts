@@ -1,7 +1,7 @@
 import type { PieceOrder } from './piece'
 import { sameLength, type Inches } from '../measure/ruler'
 import { plus, type Sum } from '../measure/sum'
-import type { Workroom } from '../make/methods/method'
+import type { MethodContext } from '../make/methods/method'
 import type { Border, Quilt } from '../file/quilt'
 import { plainSide } from '../make/methods/cutSize'
 import { pieceOf } from '../make/methods/pieces'
@@ -19,7 +19,7 @@ export function roughLength(strip: BorderStrip): Sum {
 }
 
 /** Border strips at their rough length, always by the plan before measures. */
-export function borderOrders(quilt: Quilt, planned: BorderedTop, room: Workroom): PieceOrder[] {
+export function borderOrders(quilt: Quilt, planned: BorderedTop, room: MethodContext): PieceOrder[] {
   return quilt.borders.flatMap((border, i) => {
     const corners = cornerPieces(border, i + 1, room)
     // a pieced border is made of its units, as a block is
@@ -52,7 +52,7 @@ export function borderOrders(quilt: Quilt, planned: BorderedTop, room: Workroom)
 }
 
 /** Four corners as wide and as high as the borders that meet in them, where they are of one cloth. */
-function cornerPieces({ cornerWears, sides, ends, beyond }: Border, at: number, room: Workroom): PieceOrder[] {
+function cornerPieces({ cornerWears, sides, ends, beyond }: Border, at: number, room: MethodContext): PieceOrder[] {
   if (!cornerWears || !('cloth' in cornerWears)) return []
   const { cloth } = cornerWears
   const wider = beyondSeam(beyond, 1)

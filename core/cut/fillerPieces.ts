@@ -1,6 +1,6 @@
 // In: the setting. Out: the pieces that fill its edge: triangles on point, ends of shifted rows, half cornerstones.
 import { longSideSquare, legSquare, plainSide, type CutSize } from '../make/methods/cutSize'
-import type { Workroom } from '../make/methods/method'
+import type { MethodContext } from '../make/methods/method'
 import type { PartName } from '../make/methods/partName'
 import { pieceOf, trianglePiece } from '../make/methods/pieces'
 import { sameLength, type Inches } from '../measure/ruler'
@@ -10,7 +10,7 @@ import type { PieceOrder } from './piece'
 import type { PiecePlace } from './place'
 
 /** Fillers of the setting, cloth by cloth. */
-export function fillerOrders(setting: Setting, room: Workroom): PieceOrder[] {
+export function fillerOrders(setting: Setting, room: MethodContext): PieceOrder[] {
   // most settings have none: a quilt of thousands of places is looked through once
   if (!setting.regions.some(({ part }) => FILLERS.has(part.kind))) return []
   return [
@@ -36,7 +36,7 @@ const ONLY_UP: Inches = 0
  * Triangles with their long side on the edge, four from a square. With float they are longer by what the blocks'
  * corners stand from the edge, at both ends. Source: handbook §3 and §4, b√2 + 2·float + 1.2071·4s.
  */
-function sideTriangles(setting: Setting, room: Workroom): PieceOrder[] {
+function sideTriangles(setting: Setting, room: MethodContext): PieceOrder[] {
   const sides = fillers(setting, 'side-triangle')
   const block = blockSide(setting)
   const size = longSideSquare(block * Math.SQRT2 + 2 * floatOf(setting), { ...room, care: 'little' }, ONLY_UP)
@@ -44,7 +44,7 @@ function sideTriangles(setting: Setting, room: Workroom): PieceOrder[] {
 }
 
 /** Triangles with their right angle in the corner, two from a square. Source: handbook §3, b ÷ √2 + 0.8536·4s. */
-function cornerTriangles(setting: Setting, room: Workroom): PieceOrder[] {
+function cornerTriangles(setting: Setting, room: MethodContext): PieceOrder[] {
   const corners = fillers(setting, 'corner-triangle')
   const leg = blockSide(setting) / Math.SQRT2 + 2 * floatOf(setting)
   const size = legSquare(leg, { ...room, care: 'little' }, 1, ONLY_UP)
@@ -52,7 +52,7 @@ function cornerTriangles(setting: Setting, room: Workroom): PieceOrder[] {
 }
 
 /** On the edge of a sashed set, four from a square. Source: handbook §4, w√2 + 1.207 at ¼″. */
-function halfCornerstones(setting: Setting, room: Workroom): PieceOrder[] {
+function halfCornerstones(setting: Setting, room: MethodContext): PieceOrder[] {
   const halves = fillers(setting, 'half-cornerstone')
   const sash = setting.regions.find(({ run }) => run === 'upright')?.own?.width ?? 0
   const size = longSideSquare(sash * Math.SQRT2, { ...room, care: 'little' }, ONLY_UP)
@@ -66,7 +66,7 @@ function triangles(
   part: PartName,
   size: CutSize,
   cuts: 'one-diagonal' | 'two-diagonals',
-  room: Workroom,
+  room: MethodContext,
   place: PiecePlace = { part: 'setting' },
 ): PieceOrder[] {
   const [first] = regions
@@ -85,7 +85,7 @@ function triangles(
   return [...lies].map(([lie, needed]) => order(needed, lie))
 }
 
-function ends(setting: Setting, room: Workroom): PieceOrder[] {
+function ends(setting: Setting, room: MethodContext): PieceOrder[] {
   const groups: { width: Inches; height: Inches; cloth: string; count: number }[] = []
   for (const { width, height, cloth } of fillers(setting, 'end')) {
     const known = groups.find(group => sameLength(group.width, width) && sameLength(group.height, height))

@@ -1,7 +1,7 @@
 // In: blocks in their places. Out: the strips of their frames.
 import { blockOf, type Cell, type Quilt } from '../file/quilt'
 import { plainSide } from '../make/methods/cutSize'
-import type { Workroom } from '../make/methods/method'
+import type { MethodContext } from '../make/methods/method'
 import { pieceOf } from '../make/methods/pieces'
 import type { Inches } from '../measure/ruler'
 import type { PieceOrder } from './piece'
@@ -10,7 +10,7 @@ import type { PieceOrder } from './piece'
  * Strips round blocks, sewn as cut: two sides as long as the block, then two ends as long as the block and both sides,
  * round after round. Source: handbook §4.
  */
-export function frameOrders(quilt: Quilt, cells: Iterable<readonly [Cell, number]>, room: Workroom): PieceOrder[] {
+export function frameOrders(quilt: Quilt, cells: Iterable<readonly [Cell, number]>, room: MethodContext): PieceOrder[] {
   return [...cells].flatMap(([cell, places]) => {
     const block = blockOf(quilt, cell.block)
     let { width, height } = block
@@ -24,7 +24,7 @@ export function frameOrders(quilt: Quilt, cells: Iterable<readonly [Cell, number
   })
 }
 
-interface Strip {
+interface FrameStrip {
   cloth: string
   cell: Cell
   across: Inches
@@ -33,7 +33,7 @@ interface Strip {
 }
 
 /** One pile however they lie; a print with an up is cut as it stands in the quilt. */
-function stripOrder({ cloth, cell, across, down, count }: Strip, room: Workroom): PieceOrder {
+function stripOrder({ cloth, cell, across, down, count }: FrameStrip, room: MethodContext): PieceOrder {
   const isUpright = room.isDirectional(cloth)
   const isTurned = cell.turn % 180 !== 0
   const [width, height] = isUpright

@@ -4,7 +4,7 @@ import { joinedLengths } from './joinedStrips'
 import { sameLength, type Inches } from '../measure/ruler'
 import type { Sum, Term } from '../measure/sum'
 import { plainSide, type CutSize } from '../make/methods/cutSize'
-import type { PieceDraft, Workroom } from '../make/methods/method'
+import type { PieceDraft, MethodContext } from '../make/methods/method'
 import type { LongPartName } from '../make/methods/partName'
 import { pieceOf } from '../make/methods/pieces'
 import { joinedSide } from '../file/joinedSide'
@@ -36,7 +36,7 @@ export interface LongStrips {
  * length for all of them. A print with an up decides for itself: upright strips run along the cloth, level ones
  * across it.
  */
-export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom, joinLoss: Inches): PieceOrder[] {
+export function longStripOrders(strips: LongStrips, quilt: Quilt, room: MethodContext, joinLoss: Inches): PieceOrder[] {
   const depth = plainSide(strips.finishedWidth, room, beyondSeam(strips.beyond ?? 0, 1))
   const usable = room.longestStrip(strips.cloth)
   const directional = room.isDirectional(strips.cloth)
@@ -78,11 +78,11 @@ export function longStripOrders(strips: LongStrips, quilt: Quilt, room: Workroom
 /**
  * Sashes and cornerstones of the setting. Sashes are cut to length, widths go to the nearest half step of the ruler.
  */
-export function settingOrders(quilt: Quilt, setting: Setting, room: Workroom): PieceOrder[] {
+export function settingOrders(quilt: Quilt, setting: Setting, room: MethodContext): PieceOrder[] {
   return [...sashingOrders(quilt, setting, room), ...fillerOrders(setting, room)]
 }
 
-function sashingOrders(quilt: Quilt, setting: Setting, room: Workroom): PieceOrder[] {
+function sashingOrders(quilt: Quilt, setting: Setting, room: MethodContext): PieceOrder[] {
   const { sashing } = quilt.setting
   if (!sashing) return []
   const depth = plainSide(sashing.width, room)
@@ -114,7 +114,12 @@ function sashingOrders(quilt: Quilt, setting: Setting, room: Workroom): PieceOrd
   return [...sashes, ...longSashes(quilt, lengths, runs, room), ...cornerstones(quilt, setting, depth, room)]
 }
 
-function longSashes(quilt: Quilt, lengths: readonly CutSize[], runs: LongStrips['runs'], room: Workroom): PieceOrder[] {
+function longSashes(
+  quilt: Quilt,
+  lengths: readonly CutSize[],
+  runs: LongStrips['runs'],
+  room: MethodContext,
+): PieceOrder[] {
   const { sashing } = quilt.setting
   if (!sashing || lengths.length === 0) return []
   return longStripOrders(
@@ -133,7 +138,7 @@ function longSashes(quilt: Quilt, lengths: readonly CutSize[], runs: LongStrips[
   )
 }
 
-function cornerstones(quilt: Quilt, setting: Setting, side: CutSize, room: Workroom): PieceOrder[] {
+function cornerstones(quilt: Quilt, setting: Setting, side: CutSize, room: MethodContext): PieceOrder[] {
   const stones = setting.regions.filter(({ part, wears }) => part.kind === 'cornerstone' && 'cloth' in wears)
   if (stones.length === 0) return []
   const wears = stoneWears(quilt)

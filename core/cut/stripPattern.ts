@@ -25,7 +25,7 @@ const MOST_HEIGHTS = 14
 const MANY_LIES = 240
 const FEW_HEIGHTS = 3
 
-interface Choice {
+interface PatternChoice {
   piece: string
   width: Inches
   height: Inches
@@ -85,15 +85,15 @@ export function bestStrip(
 /** Worth for cloth that differs by less is equal. */
 const EQUAL = 1e-9
 
-type Lie = { piece: CutPiece; width: Inches; height: Inches }
+type PatternLie = { piece: CutPiece; width: Inches; height: Inches }
 
 function choicesFor(
-  lies: readonly Lie[],
+  lies: readonly PatternLie[],
   height: Inches,
   cell: Inches,
   left: ReadonlyMap<string, number>,
   worth: (piece: CutPiece) => number,
-): Choice[] {
+): PatternChoice[] {
   const choices = lies
     .filter(lie => lie.height <= height)
     .map(({ piece, width, height: h }) => {
@@ -126,7 +126,7 @@ function heightsOf(lies: readonly { height: Inches }[]): Inches[] {
 }
 
 /** No filling of so many cells is worth more: columns may be split here, the worthiest for their width first. */
-function mostWorth(choices: readonly Choice[], cells: number): number {
+function mostWorth(choices: readonly PatternChoice[], cells: number): number {
   const byDensity = [...choices].sort((a, b) => b.value / b.cells - a.value / a.cells)
   let room = cells + 1
   let worth = 0
@@ -139,8 +139,13 @@ function mostWorth(choices: readonly Choice[], cells: number): number {
   return worth
 }
 
-function fill(choices: readonly Choice[], cells: number, left: ReadonlyMap<string, number>, first: Choice): Column[] {
-  const bundles: { choice: Choice; times: number }[] = []
+function fill(
+  choices: readonly PatternChoice[],
+  cells: number,
+  left: ReadonlyMap<string, number>,
+  first: PatternChoice,
+): Column[] {
+  const bundles: { choice: PatternChoice; times: number }[] = []
   for (const choice of choices) {
     // a column beyond what is still wanted is worth nothing
     const spare = choice.piece === first.piece ? first.stack : 0

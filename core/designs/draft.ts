@@ -2,8 +2,8 @@ import type { Point } from '../geometry/polygon'
 import type { Patch } from './design'
 
 /** Where a corner or a point lies: compass words, north at the top of the drawing. */
-export type Corner = 'nw' | 'ne' | 'se' | 'sw'
-export type Side = 'n' | 'e' | 's' | 'w'
+export type DraftCorner = 'nw' | 'ne' | 'se' | 'sw'
+export type DraftSide = 'n' | 'e' | 's' | 'w'
 
 /** The small vocabulary in which the shipped designs are drawn. Each word gives its patches in a fixed order. */
 export function rectangle(role: string, x: number, y: number, width: number, height: number): Patch[] {
@@ -25,17 +25,31 @@ export function square(role: string, x: number, y: number, side: number): Patch[
 }
 
 /** A right triangle filling half of the box, with its square corner at `corner`. */
-export function triangle(role: string, corner: Corner, x: number, y: number, width: number, height = width): Patch[] {
+export function triangle(
+  role: string,
+  corner: DraftCorner,
+  x: number,
+  y: number,
+  width: number,
+  height = width,
+): Patch[] {
   const box = { nw: [x, y], ne: [x + width, y], se: [x + width, y + height], sw: [x, y + height] } as const
-  const order: Corner[] = ['nw', 'ne', 'se', 'sw']
+  const order: DraftCorner[] = ['nw', 'ne', 'se', 'sw']
   const at = order.indexOf(corner)
   return [{ role, points: [box[order[(at + 3) % 4]!], box[corner], box[order[(at + 1) % 4]!]] }]
 }
 
-const OPPOSITE: Record<Corner, Corner> = { nw: 'se', ne: 'sw', se: 'nw', sw: 'ne' }
+const OPPOSITE: Record<DraftCorner, DraftCorner> = { nw: 'se', ne: 'sw', se: 'nw', sw: 'ne' }
 
 /** Half-square unit: `role` has its square corner at `corner`, `other` lies opposite. */
-export function halfSquare(role: string, other: string, corner: Corner, x: number, y: number, side: number): Patch[] {
+export function halfSquare(
+  role: string,
+  other: string,
+  corner: DraftCorner,
+  x: number,
+  y: number,
+  side: number,
+): Patch[] {
   return [...triangle(role, corner, x, y, side), ...triangle(other, OPPOSITE[corner], x, y, side)]
 }
 
@@ -66,7 +80,7 @@ export function quarterSquare(
 export function goose(
   role: string,
   sky: string,
-  point: Side,
+  point: DraftSide,
   x: number,
   y: number,
   width: number,
@@ -76,7 +90,7 @@ export function goose(
   const ne: Point = [x + width, y]
   const se: Point = [x + width, y + height]
   const sw: Point = [x, y + height]
-  const lying: Record<Side, { tip: Point; base: [Point, Point]; corners: [Point, Point] }> = {
+  const lying: Record<DraftSide, { tip: Point; base: [Point, Point]; corners: [Point, Point] }> = {
     n: { tip: [x + width / 2, y], base: [se, sw], corners: [nw, ne] },
     s: { tip: [x + width / 2, y + height], base: [nw, ne], corners: [se, sw] },
     w: { tip: [x, y + height / 2], base: [ne, se], corners: [sw, nw] },
@@ -93,13 +107,13 @@ export function goose(
 /** A square with some corners cut off at 45°: first the remaining figure, then the corner triangles. */
 export function cornered(
   role: string,
-  corners: Partial<Record<Corner, string>>,
+  corners: Partial<Record<DraftCorner, string>>,
   cut: number,
   x: number,
   y: number,
   side: number,
 ): Patch[] {
-  const order: Corner[] = ['nw', 'ne', 'se', 'sw']
+  const order: DraftCorner[] = ['nw', 'ne', 'se', 'sw']
   const rest: Point[] = []
   const triangles: Patch[] = []
   for (const corner of order) {

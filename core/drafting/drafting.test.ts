@@ -9,6 +9,7 @@ import { repeatUnit } from './repeatUnit'
 import { splitByLine, splitPolygon } from './splitByLine'
 import { imagesOf, SYMMETRIES } from './symmetry'
 import { unitePatches } from './unite'
+import { runs } from '../testing/runs'
 
 const tiles = (draft: Draft) =>
   tilingFaults(
@@ -34,7 +35,7 @@ test('whatever lines are drawn, the patches tile the block, and each patch is wh
       expect(tiles(draft)).toBe(true)
       expect(draft.patches.reduce((sum, patch) => sum + area(patch.points), 0)).toBeCloseTo(36, 6)
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   )
 })
 
@@ -91,7 +92,7 @@ test('a line drawn with a symmetry is drawn in all its images, and the drawing h
       if (again.patches.length === draft.patches.length)
         for (const image of images) expect(look(image)).toEqual(look(p => p))
     }),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   )
 })
 
@@ -138,7 +139,7 @@ test('a unit picked up and put elsewhere looks there as it was picked up, and th
         if (apart) expect(shape(copied, to)).toEqual(shape(copied, from))
       },
     ),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   )
   expect(
     repeatUnit(blankDraft(4, 4), { x: 0, y: 0, width: 2, height: 2 }, [3, 3], { turn: 0, mirror: false }),

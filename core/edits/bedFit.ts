@@ -30,13 +30,13 @@ export interface Bed {
   tuck: Inches
 }
 
-export interface Size {
+export interface WantedSize {
   width: Inches
   height: Inches
 }
 
 /** Mattress and drops on three sides, and the pillow tuck. Source: handbook §4. */
-export function sizeForBed({ width, length, drop, foot, tuck }: Bed): Size {
+export function sizeForBed({ width, length, drop, foot, tuck }: Bed): WantedSize {
   return { width: width + 2 * drop, height: length + foot + tuck }
 }
 
@@ -50,7 +50,7 @@ export type FitWay = 'borders' | 'counts' | 'block-size' | 'sashing' | 'more-blo
 export interface Fit {
   way: FitWay
   /** What it comes to. */
-  size: Size
+  size: WantedSize
   across: number
   down: number
   block: Inches
@@ -70,7 +70,7 @@ const MOST_COUNT = 40
  * border that takes up what is left, so that the size is reached to the ruler step. Ways whose border would be too
  * narrow or too wide are left out.
  */
-export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: Size): Fit[] {
+export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: WantedSize): Fit[] {
   const { across, down, sashing } = quilt.setting
   const block = ownBlocks(quilt)[0]!.outer.width
   const step = quilt.ruler || 1 / 8
@@ -151,7 +151,7 @@ export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: Size): Fit[] {
 const same: Edit = file => file
 
 /** Planned: what was measured says nothing of a quilt that is made anew. */
-function topOf(quilt: Quilt): Size {
+function topOf(quilt: Quilt): WantedSize {
   const { width, height } = dimensionsOf({ ...quilt, made: [] }).top.stages.at(-1)!
   return { width: width.total, height: height.total }
 }

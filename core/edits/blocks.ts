@@ -2,7 +2,7 @@ import { rolesOf, type Design } from '../designs/design'
 import { SHIPPED_DESIGNS } from '../designs/shipped'
 import { holdsItsShape } from '../designs/fixedShape'
 import { UNIT_KINDS, type UnitKind } from '../file/unitKinds'
-import type { Care } from '../file/cares'
+import type { TrimAllowance } from '../file/cares'
 import type { StripeDirection } from '../designs/stripeDirection'
 import { parseLength } from '../measure/length'
 import type { Inches } from '../measure/ruler'
@@ -208,7 +208,7 @@ export function setMethod(blockId: string, kind: string, method: string | null):
  * How closely the squares of one kind of unit are cut, where they are trimmed after sewing; null leaves it to the
  * quilt's aim.
  */
-export function setTrim(blockId: string, kind: UnitKind, care: Care | null): Edit {
+export function setTrim(blockId: string, kind: UnitKind, care: TrimAllowance | null): Edit {
   return file => ({
     ...file,
     blocks: file.blocks.map(block => {

@@ -23,6 +23,7 @@ import { newQuilt } from './newQuilt'
 import { waysToReach } from './reach'
 import * as record from './record'
 import * as setting from './setting'
+import { runs } from '../testing/runs'
 
 const read = (file: QuiltFile) => {
   const quilt = readQuilt(file)
@@ -100,7 +101,7 @@ test('every edit of every quilt gives a quilt that can be read, and leaves the o
         else now = next
       }
     }),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   )
 })
 
@@ -119,7 +120,7 @@ test('the part that takes up a change makes the top as large as it says', () => 
         }
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 
@@ -233,7 +234,7 @@ test('mends put right what they are offered for', () => {
         }
       }
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 

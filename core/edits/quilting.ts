@@ -2,16 +2,16 @@ import type { Inches } from '../measure/ruler'
 import type { QuiltFile } from '../file/schema'
 import { replaced, written, type Edit } from './edit'
 
-type Entry = NonNullable<QuiltFile['quilting']>[number]
+type QuiltingInFile = NonNullable<QuiltFile['quilting']>[number]
 
 /** Another way of quilting, over what there is. */
-export function addQuilting(kind: Entry['kind']): Edit {
+export function addQuilting(kind: QuiltingInFile['kind']): Edit {
   // motifs stand in blocks, lines run over all
-  const entry: Entry = kind === 'motif' ? { kind, where: 'blocks' } : { kind }
+  const entry: QuiltingInFile = kind === 'motif' ? { kind, where: 'blocks' } : { kind }
   return file => ({ ...file, quilting: [...(file.quilting ?? []), entry] })
 }
 
-export interface QuiltingChange extends Omit<Entry, 'spacing' | 'distance' | 'size' | 'kind'> {
+export interface QuiltingChange extends Omit<QuiltingInFile, 'spacing' | 'distance' | 'size' | 'kind'> {
   spacing?: Inches
   distance?: Inches
   size?: Inches

@@ -7,7 +7,7 @@ import { withoutStaleMeasures } from './staleMeasures'
 
 type CellEntry = NonNullable<QuiltFile['setting']['cells']>[number][number]
 type Sashing = NonNullable<QuiltFile['setting']['sashing']>
-type Kind = NonNullable<QuiltFile['setting']['kind']>
+type SettingKind = NonNullable<QuiltFile['setting']['kind']>
 
 /** The setting place by place, whether the file has cells or a fill. */
 export function asCells(file: QuiltFile): CellEntry[][] {
@@ -65,7 +65,7 @@ function withRowCounts(file: QuiltFile, across: number, down: number): QuiltFile
 }
 
 /** Sets the blocks another way; what fills the edge is of the last cloth, until it is chosen. */
-export function setKind(kind: Kind): Edit {
+export function setKind(kind: SettingKind): Edit {
   return old => {
     const { setting, ...file } = withoutStaleMeasures(old, 'setting')
     const cloth = file.cloths.at(-1)!.id

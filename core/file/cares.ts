@@ -1,3 +1,3 @@
 /** How closely squares that are trimmed after sewing are cut. */
 export const CARES = ['exact', 'little', 'generous'] as const
-export type Care = (typeof CARES)[number]
+export type TrimAllowance = (typeof CARES)[number]

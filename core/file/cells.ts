@@ -41,10 +41,10 @@ function placedCells(file: ParsedQuilt): Cell[][] {
   )
 }
 
-type Fields = Pick<QuiltFile['setting'], 'kind' | 'across' | 'down' | 'ends' | 'rows'>
+type LayoutFields = Pick<QuiltFile['setting'], 'kind' | 'across' | 'down' | 'ends' | 'rows'>
 
 /** The blocks of all places, a fill repeated by row and column number. */
-export function repeatedFill(setting: Fields, fill: readonly (readonly string[])[]): string[][] {
+export function repeatedFill(setting: LayoutFields, fill: readonly (readonly string[])[]): string[][] {
   return rowLengths(setting).map((length, r) => {
     const line = fill[r % fill.length]!
     return Array.from({ length }, (_, c) => line[columnOf(setting, length, c) % line.length]!)
@@ -55,7 +55,7 @@ export function repeatedFill(setting: Fields, fill: readonly (readonly string[])
  * The column in which a place of a row stands. In the last row of shifted columns every second place is a half
  * block's: it counts, though no whole block stands there.
  */
-export function columnOf({ kind, across }: Fields, length: number, c: number): number {
+export function columnOf({ kind, across }: LayoutFields, length: number, c: number): number {
   return kind === 'offset-columns' && length < across ? 2 * c : c
 }
 
@@ -64,7 +64,7 @@ export function columnOf({ kind, across }: Fields, length: number, c: number): n
  * half blocks at the ends a shifted row has one whole block fewer, and so has a shifted column: in the last row only
  * the others have a place.
  */
-export function rowLengths({ kind, across, down, ends, rows }: Fields): number[] {
+export function rowLengths({ kind, across, down, ends, rows }: LayoutFields): number[] {
   if (kind === 'rows' && rows) return rows.map(row => row.cells.length)
   if (kind === 'on-point') return Array.from({ length: 2 * down - 1 }, (_, r) => across - (r % 2))
   if (ends !== 'half-blocks') return Array.from({ length: down }, () => across)

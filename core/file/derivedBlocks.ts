@@ -27,7 +27,7 @@ export interface BorderBlocks {
   corner?: string
 }
 
-type Pieced = NonNullable<NonNullable<ParsedQuilt['setting']['sashing']>['pieced']>
+type PiecedFields = NonNullable<NonNullable<ParsedQuilt['setting']['sashing']>['pieced']>
 
 export function derivedBlocks(
   file: ParsedQuilt,
@@ -36,7 +36,12 @@ export function derivedBlocks(
 ): DerivedBlocks {
   const blocks: Block[] = []
   const taken = new Set(own.map(({ id }) => id))
-  const add = (name: string, { design, cloths }: Pieced, size: { width: Inches; height: Inches }, derived: Derived) => {
+  const add = (
+    name: string,
+    { design, cloths }: PiecedFields,
+    size: { width: Inches; height: Inches },
+    derived: Derived,
+  ) => {
     const id = free(derivedId(derived), taken)
     taken.add(id)
     blocks.push({

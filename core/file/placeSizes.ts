@@ -1,6 +1,6 @@
 // In: a file whose places all have their blocks. Out: where their sizes do not fit together.
 import { cellsOf, columnOf, rowLengths } from './cells'
-import { placedSizes, type Side } from './placedSize'
+import { placedSizes, type PlacedSide } from './placedSize'
 import type { Path, Problem } from './problem'
 import type { Cell } from './quilt'
 import type { ParsedQuilt } from './schema'
@@ -93,10 +93,10 @@ function onPointProblems(file: ParsedQuilt): Problem[] {
 /** In offset rows all blocks of a row are as high as each other, and all rows as long; columns alike. */
 function offsetProblems(file: ParsedQuilt, place: 'row' | 'column'): Problem[] {
   const sizeOf = placedSizes(file)
-  const [along, across]: [Side, Side] = place === 'row' ? ['width', 'height'] : ['height', 'width']
+  const [along, across]: [PlacedSide, PlacedSide] = place === 'row' ? ['width', 'height'] : ['height', 'width']
   const lines = linesOf(file, place)
   const halves = file.setting.ends === 'half-blocks'
-  const lengthOf = (line: readonly Placed[]) => line.reduce((sum, { cell }) => sum + sizeOf(cell)[along], 0)
+  const lengthOf = (line: readonly PlacedBlock[]) => line.reduce((sum, { cell }) => sum + sizeOf(cell)[along], 0)
   const problems: Problem[] = []
   const length = lengthOf(lines[0]!)
   for (const [at, line] of lines.entries()) {
@@ -128,14 +128,14 @@ function offsetProblems(file: ParsedQuilt, place: 'row' | 'column'): Problem[] {
   return problems
 }
 
-interface Placed {
+interface PlacedBlock {
   cell: Cell
   path: Path
 }
 
 /** The places row by row, or column by column. */
-function linesOf(file: ParsedQuilt, place: 'row' | 'column'): Placed[][] {
-  const rows = cellsOf(file).map((line, r) => line.map((cell, c): Placed => ({ cell, path: pathOf(file, r, c) })))
+function linesOf(file: ParsedQuilt, place: 'row' | 'column'): PlacedBlock[][] {
+  const rows = cellsOf(file).map((line, r) => line.map((cell, c): PlacedBlock => ({ cell, path: pathOf(file, r, c) })))
   if (place === 'row') return rows
   const isShort = (r: number) => rows[r]!.length < rows[0]!.length
   return rows[0]!.map((_, c) => rows.flatMap((row, r) => (isShort(r) ? (c % 2 === 0 ? [row[c / 2]!] : []) : [row[c]!])))

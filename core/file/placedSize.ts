@@ -3,10 +3,10 @@ import type { Inches } from '../measure/ruler'
 import type { Cell } from './quilt'
 import type { ParsedQuilt } from './schema'
 
-export type Side = 'width' | 'height'
+export type PlacedSide = 'width' | 'height'
 
 /** How wide and high a block stands in its place, finished and with its frames: a quarter turn changes its sides. */
-export function placedSizes(file: ParsedQuilt): (cell: Cell) => Record<Side, Inches> {
+export function placedSizes(file: ParsedQuilt): (cell: Cell) => Record<PlacedSide, Inches> {
   const sizes = new Map(
     file.blocks.map(block => [
       block.id,

@@ -1,11 +1,11 @@
 // In: a file. Out: how far its rows or columns stand from the edge.
 import { cellsOf } from './cells'
 import type { Inches } from '../measure/ruler'
-import { placedSizes, type Side } from './placedSize'
+import { placedSizes, type PlacedSide } from './placedSize'
 import type { ParsedQuilt } from './schema'
 
 /** The side along which an offset setting shifts its blocks. */
-export function shiftedSide({ kind }: Pick<ParsedQuilt['setting'], 'kind'>): Side | null {
+export function shiftedSide({ kind }: Pick<ParsedQuilt['setting'], 'kind'>): PlacedSide | null {
   return kind === 'offset-rows' ? 'width' : kind === 'offset-columns' ? 'height' : null
 }
 

@@ -67,12 +67,12 @@ export function tilingFaults(patches: readonly Polygon[], width: number, height:
 }
 
 /** A corner, under one name for all that lie within the tolerance of it. */
-interface Corner {
+interface TilingCorner {
   id: number
   at: Point
 }
 
-function indexCorners(all: readonly Point[]): { along: (from: Point, to: Point) => Corner[] } {
+function indexCorners(all: readonly Point[]): { along: (from: Point, to: Point) => TilingCorner[] } {
   // many patches may share a corner
   const points = [...new Map(all.map(point => [point.join(), point])).values()]
   const index = new Flatbush(points.length)
@@ -86,12 +86,12 @@ function indexCorners(all: readonly Point[]): { along: (from: Point, to: Point) 
     const first = Math.min(i, ...near(point))
     ids[i] = first === i ? i : ids[first]!
   })
-  const named = (point: Point): Corner => ({ id: ids[near(point)[0]!]!, at: point })
+  const named = (point: Point): TilingCorner => ({ id: ids[near(point)[0]!]!, at: point })
   /** The corners on an edge from end to end, each once. */
-  function along(from: Point, to: Point): Corner[] {
+  function along(from: Point, to: Point): TilingCorner[] {
     const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
     const length = Math.hypot(dx, dy)
-    const stops: { reach: number; corner: Corner }[] = []
+    const stops: { reach: number; corner: TilingCorner }[] = []
     const box = [
       Math.min(from[0], to[0]),
       Math.min(from[1], to[1]),

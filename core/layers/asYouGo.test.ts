@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
 import { readQuilt } from '../file/readQuilt'
 import type { QuiltFile } from '../file/schema'
+import { runs } from '../testing/runs'
 
 const near = (value: number): unknown => expect.closeTo(value, 6)
 
@@ -68,7 +69,7 @@ test('from the cut sizes every join and edge is folded, and the quilt comes out'
         expect([plan.backing, plan.batting]).toEqual([null, null])
       },
     ),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   )
 })
 

@@ -55,15 +55,15 @@ function larger(finished: Inches, allowance: Inches): Sum {
   ])
 }
 
-interface Size {
+interface BlockSize {
   width: Inches
   height: Inches
   count: number
 }
 
 /** Blocks as they lie, those of one size together. */
-function blockSizes(quilt: Quilt): Size[] {
-  const found = new Map<string, Size>()
+function blockSizes(quilt: Quilt): BlockSize[] {
+  const found = new Map<string, BlockSize>()
   for (const [{ block, turn }, count] of placesOf(quilt)) {
     const own = blockOf(quilt, block)
     const size = measuredBlock(quilt, own) ?? own.outer
@@ -77,7 +77,7 @@ function blockSizes(quilt: Quilt): Size[] {
 }
 
 /** As many of each size as a packet gives, all lying one way; null where a block is larger than the packet. */
-function packetsFor({ batting }: Quilt, sizes: readonly Size[]): number | null {
+function packetsFor({ batting }: Quilt, sizes: readonly BlockSize[]): number | null {
   if (batting?.width === undefined || batting.length === undefined) return null
   const [wide, long] = [batting.width, batting.length]
   const fits = (width: Inches, height: Inches) => Math.floor(wide / width + 1e-9) * Math.floor(long / height + 1e-9)

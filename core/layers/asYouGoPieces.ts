@@ -1,13 +1,13 @@
 import type { PieceOrder } from '../cut/piece'
 import type { Quilt } from '../file/quilt'
 import { exactly } from '../make/methods/cutSize'
-import type { Workroom } from '../make/methods/method'
+import type { MethodContext } from '../make/methods/method'
 import { pieceOf } from '../make/methods/pieces'
 import { planAsYouGo } from './asYouGo'
 import { edgeOrder } from './edgeOrder'
 
 /** The backs of blocks that are quilted one by one. */
-export function backOrders(quilt: Quilt, room: Workroom): PieceOrder[] {
+export function backOrders(quilt: Quilt, room: MethodContext): PieceOrder[] {
   const made = planAsYouGo(quilt)
   if (!made || !quilt.backing) return []
   const { cloth } = quilt.backing

@@ -7,6 +7,7 @@ import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
 import { planBinding, type Binding } from './binding/binding'
 import { joinedLengths, stripsToReach } from '../cut/joinedStrips'
+import { runs } from '../testing/runs'
 
 const eighths = (least: number, most: number) => fc.integer({ min: least * 8, max: most * 8 }).map(n => n / 8)
 
@@ -137,6 +138,6 @@ test('what quilting drew in, measured when it was trimmed, changes the edge and 
         expect(plan.sums[same]).toEqual(before.sums[same])
       expect([plan.holding, plan.borders, plan.stages]).toEqual([before.holding, before.borders, before.stages])
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })

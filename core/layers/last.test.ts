@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { planOf, SAMPLE } from '../testing/quiltOf'
+import { runs } from '../testing/runs'
 
 const near = (value: number): unknown => expect.closeTo(value, 6)
 
@@ -39,7 +40,7 @@ test('a sleeve, unfolded: the rod slides in the tube, and its ends lie inside th
         expect(cut - joins * 2 * seam).toBeGreaterThanOrEqual(hanging.sections * hanging.length - 1e-6)
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 

@@ -2,7 +2,7 @@
 import type { PieceOrder } from '../cut/piece'
 import type { Quilt } from '../file/quilt'
 import { exactly, type CutSize } from '../make/methods/cutSize'
-import type { Workroom } from '../make/methods/method'
+import type { MethodContext } from '../make/methods/method'
 import type { PartName } from '../make/methods/partName'
 import { pieceOf } from '../make/methods/pieces'
 import { TOLERANCE } from '../measure/ruler'
@@ -12,7 +12,7 @@ import type { HangingCorners, Sleeve } from './hanging'
 import { planLabel } from './label'
 
 /** Sleeves too long for their cloth are joined from strips as long as it gives. */
-export function lastOrders(quilt: Quilt, hanging: Sleeve | HangingCorners | null, room: Workroom): PieceOrder[] {
+export function lastOrders(quilt: Quilt, hanging: Sleeve | HangingCorners | null, room: MethodContext): PieceOrder[] {
   const label = planLabel(quilt)
   return [
     ...(hanging && quilt.hanging ? hangingOrders(quilt.hanging.cloth, hanging, room) : []),
@@ -22,7 +22,7 @@ export function lastOrders(quilt: Quilt, hanging: Sleeve | HangingCorners | null
   ]
 }
 
-function hangingOrders(cloth: string, hanging: Sleeve | HangingCorners, room: Workroom): PieceOrder[] {
+function hangingOrders(cloth: string, hanging: Sleeve | HangingCorners, room: MethodContext): PieceOrder[] {
   if (hanging.way === 'corners') {
     const side = exactly(hanging.square.terms)
     return [order(cloth, 'hanging-corners', side, side, 2, room)]
@@ -35,7 +35,7 @@ function hangingOrders(cloth: string, hanging: Sleeve | HangingCorners, room: Wo
 }
 
 /** Strips that are joined straight for one length. */
-function partsOf({ total }: Sum, longest: number, { seam }: Workroom): number {
+function partsOf({ total }: Sum, longest: number, { seam }: MethodContext): number {
   if (total <= longest + TOLERANCE) return 1
   return Math.ceil((total - 2 * seam) / (longest - 2 * seam) - TOLERANCE)
 }
@@ -46,7 +46,7 @@ function order(
   width: CutSize,
   height: CutSize,
   count: number,
-  room: Workroom,
+  room: MethodContext,
 ): PieceOrder {
   return edgeOrder(
     pieceOf(width, height, {

@@ -5,7 +5,7 @@ import type { Inches } from '../measure/ruler'
 import { MOST_SCATTER, type Decision } from './decidedSize'
 
 /** Met as it is; eased in; sewn with what is left of its allowance; trimmed; or made again. */
-export type Meeting = 'as-it-is' | 'ease' | 'narrow-seam' | 'trim' | 'remake'
+export type EasedMeeting = 'as-it-is' | 'ease' | 'narrow-seam' | 'trim' | 'remake'
 
 /** Raw edge to raw edge; each number with its reason. */
 export interface Eased {
@@ -18,7 +18,7 @@ export interface Eased {
   off: Sum
   /** Between two pins. */
   each: Sum
-  do: Meeting
+  do: EasedMeeting
 }
 
 /** A difference that no one sees or feels. */
@@ -52,7 +52,7 @@ export function easedBlocks(quilt: Quilt, block: Block, place: Sum): Eased[] {
     })
 }
 
-function forBlock(off: Inches, seam: Inches, decision: Decision): Meeting {
+function forBlock(off: Inches, seam: Inches, decision: Decision): EasedMeeting {
   if (Math.abs(off) <= NOTHING + 1e-9) return 'as-it-is'
   if (off > 0 && decision === 'trim') return 'trim'
   if (Math.abs(off) <= MOST_SCATTER + 1e-9) return 'ease'

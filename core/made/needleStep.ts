@@ -6,7 +6,7 @@ import type { SeamTestDone } from './seamTestDone'
 /** A test this far from where the others put it was sewn or measured wrongly: twice what a ruler's mark is worth. */
 const APART: Inches = 1 / 32
 
-interface Placed {
+interface PlacedTest {
   test: SeamTestDone
   needle: number
   sewn: Inches
@@ -19,7 +19,7 @@ interface Placed {
  */
 export function needleStep(tests: readonly SeamTestDone[]): { step: Sum | null; apart: ReadonlySet<SeamTestDone> } {
   const last = tests.findLast(({ needle }) => needle !== undefined)
-  const like = tests.flatMap((test): Placed[] =>
+  const like = tests.flatMap((test): PlacedTest[] =>
     last && test.needle !== undefined && test.cloth === last.cloth && test.machine === last.machine
       ? [{ test, needle: test.needle, sewn: test.sewn }]
       : [],
@@ -41,7 +41,7 @@ export function needleStep(tests: readonly SeamTestDone[]): { step: Sum | null; 
   return { step: leastSquares(agreeing), apart }
 }
 
-function leastSquares(tests: readonly Placed[]): Sum | null {
+function leastSquares(tests: readonly PlacedTest[]): Sum | null {
   const [needle, sewn] = [mean(tests.map(test => test.needle)), mean(tests.map(test => test.sewn))]
   const spread = tests.reduce((sum, test) => sum + (test.needle - needle) ** 2, 0)
   if (spread < 1e-9) return null

@@ -1,14 +1,14 @@
 import type { Quilt } from '../file/quilt'
 import type { Inches } from '../measure/ruler'
 
-type Entry = Quilt['made'][number]
+type SeamTestEntry = Quilt['made'][number]
 
 /** One test that was measured. */
 export interface SeamTestDone {
   /** Allowance really sewn. */
   sewn: Inches
   at?: string
-  cloth?: Entry['cloth']
+  cloth?: SeamTestEntry['cloth']
   machine?: string
   thread?: string
   /** Where the needle stood, in the machine's own steps. */

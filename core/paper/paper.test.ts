@@ -9,6 +9,7 @@ import { layFlat, templatesToSvg } from './outlineFiles'
 import { pagesOf, TEST_SQUARE } from './pages'
 import { HEAD, outline, PAGES, PAGE_MARGIN, type Drawing } from './sheet'
 import { templateDrawing, templatesOf } from './templates'
+import { runs } from '../testing/runs'
 
 const sizeOf = (design: { width: number; height: number }) =>
   [
@@ -229,7 +230,7 @@ describe('pages', () => {
           expect(sheets.every(sheet => sheet.marks.filter(mark => mark.kind === 'match').length >= 8)).toBe(true)
         },
       ),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   })
 })

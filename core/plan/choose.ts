@@ -8,13 +8,13 @@ import { sumOf, type Sum, type Term } from '../measure/sum'
 import type { Quilt } from '../file/quilt'
 import { askedFor } from '../file/askedFor'
 import { METHODS } from '../make/methods/index'
-import type { Made, Method, PieceDraft, Workroom } from '../make/methods/method'
+import type { MethodOutput, Method, PieceDraft, MethodContext } from '../make/methods/method'
 import { hasSlantedStripes, onStripes } from '../make/methods/stripes'
 
 /** One way of making the units of a demand, and what it costs. */
 export interface Way {
   method: Method
-  made: Made
+  made: MethodOutput
   /** Cloth as cut from full strips of its own, in square inches; and the length of those strips. */
   cloth: number
   length: Inches
@@ -28,7 +28,7 @@ export interface Way {
   fitsPieces: boolean
 }
 
-export interface Choice {
+export interface ChosenWay {
   demand: UnitDemand
   way: Way
   ways: Way[]
@@ -38,7 +38,7 @@ export interface Choice {
 const EQUAL_CLOTH = 0.01
 
 /** All ways that fit, best first for the quilt's aim; a way that the quilter asked for comes first of all. */
-export function waysFor(demand: UnitDemand, quilt: Quilt, room: Workroom): Way[] {
+export function waysFor(demand: UnitDemand, quilt: Quilt, room: MethodContext): Way[] {
   const asked = askedFor(demand.method, demand.unit.kind)
   const ways = METHODS.filter(
     method => makesKind(method.id, demand.unit.kind) && method.fits(demand.unit, { ...room, care: demand.care }),
@@ -67,7 +67,7 @@ export function waysFor(demand: UnitDemand, quilt: Quilt, room: Workroom): Way[]
   return ways.sort((a, b) => rank(a) - rank(b) || compare(score(a), score(b)))
 }
 
-function wayOf(method: Method, demand: UnitDemand, room: Workroom): Way {
+function wayOf(method: Method, demand: UnitDemand, room: MethodContext): Way {
   const plain = method.make(demand.unit, demand.count, room, demand.mirrored)
   const apart = method.ownPile === undefined ? {} : { ownPile: method.ownPile }
   const made = { ...plain, pieces: plain.pieces.map(draft => ({ ...onStripes(draft, demand.unit), ...apart })) }
@@ -99,7 +99,7 @@ function wayOf(method: Method, demand: UnitDemand, room: Workroom): Way {
  * Strips of its own for a piece, lying the way that takes less cloth, in parts of a strip; without end where it fits
  * no way.
  */
-function ownStrip(piece: PieceDraft, room: Workroom): { cloth: string; strips: number; depth: Inches } {
+function ownStrip(piece: PieceDraft, room: MethodContext): { cloth: string; strips: number; depth: Inches } {
   const usable = room.usableWidth(piece.cloth)
   const lies = piece.turn
     ? ([
@@ -114,7 +114,7 @@ function ownStrip(piece: PieceDraft, room: Workroom): { cloth: string; strips: n
   return { cloth: piece.cloth, ...ways.reduce((a, b) => (b.strips * b.depth < a.strips * a.depth ? b : a)) }
 }
 
-function fitsPieces(piece: PieceDraft, room: Workroom): boolean {
+function fitsPieces(piece: PieceDraft, room: MethodContext): boolean {
   if (!room.isInPieces(piece.cloth)) return true
   const [short, long] = [piece.width, piece.height].sort((a, b) => a - b) as [Inches, Inches]
   return short <= room.usableWidth(piece.cloth) + TOLERANCE && long <= room.longestStrip(piece.cloth) + TOLERANCE

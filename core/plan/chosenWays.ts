@@ -20,12 +20,12 @@ import { blockOf, type Quilt } from '../file/quilt'
 import type { PieceDraft } from '../make/methods/method'
 import type { UnitDemand } from '../make/units/unitDemand'
 import { TOLERANCE, type Inches } from '../measure/ruler'
-import { waysFor, type Choice, type Way } from './choose'
+import { waysFor, type ChosenWay, type Way } from './choose'
 import type { PlanWork } from './planWork'
 import { workroomOf } from './workroom'
 
 /** Every unit of the quilt with all its ways, each made the way that is best for it alone. */
-export function choicesOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): Choice[] {
+export function choicesOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): ChosenWay[] {
   const room = workroomOf(quilt)
   return unitDemands(quilt, makes).map(demand => {
     const ways = waysFor(demand, quilt, room)
@@ -57,7 +57,7 @@ export function chooseWays(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>, 
  * The units whose second-best way takes hardly more cloth than their best, by their places, with that way: one, or
  * several that are equally close, so that it does not matter which stands first. A template is no rival.
  */
-function closestCalls(choices: readonly Choice[]): Map<number, Way> {
+function closestCalls(choices: readonly ChosenWay[]): Map<number, Way> {
   const calls = choices.flatMap(({ demand, way, ways }, at) => {
     const rival = ways[1]
     return rival && !rival.method.isLastResort && demand.method === 'auto'
@@ -70,7 +70,7 @@ function closestCalls(choices: readonly Choice[]): Map<number, Way> {
 
 /** Units by their ways, and the cloth that takes. */
 export interface LaidOut {
-  choices: readonly Choice[]
+  choices: readonly ChosenWay[]
   pieces: Piece[]
   needs: readonly ClothNeed[]
 }
@@ -130,7 +130,7 @@ function fixedOrders(quilt: Quilt, { dimensions: { setting, top }, planned }: Si
 
 /** `known`: a plan laid out already; cloths that give the same pieces there are not laid out again. */
 function layOutChoices(
-  choices: readonly Choice[],
+  choices: readonly ChosenWay[],
   fixed: readonly PieceOrder[],
   quilt: Quilt,
   search: Search,

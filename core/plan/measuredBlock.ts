@@ -7,7 +7,7 @@ import { because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
 import type { Quilt } from '../file/quilt'
 import { dimensionsOf } from '../top/dimensions'
-import type { Choice } from './choose'
+import type { ChosenWay } from './choose'
 import { isTrimmedUnit } from './trimmedUnits'
 
 /** Raw edge to raw edge, across the block. */
@@ -34,7 +34,7 @@ export interface MeasuredBlock extends Pick<BlockMeasures, 'count' | 'remake' | 
 export function plannedMeasures(
   quilt: Quilt,
   make: BlockMake,
-  choices: readonly Choice[],
+  choices: readonly ChosenWay[],
 ): { measured?: Reckonable<MeasuredBlock> } {
   const { block } = make
   if (!quilt.made.some(made => made.what === 'block' && made.block === block.id)) return {}

@@ -8,6 +8,7 @@ import { readQuilt } from '../file/readQuilt'
 import sample from '../file/sample.wren.json'
 import type { QuiltFile } from '../file/schema'
 import type { PlannedStrips } from './plannedBinding'
+import { runs } from '../testing/runs'
 
 function planOf(file: unknown) {
   const quilt = readQuilt(file)
@@ -85,10 +86,7 @@ test.each(DEMO_QUILTS.map(file => [file.name, file] as const))(
   },
 )
 
-// RANDOM_QUILTS=2000 npx jest core/plan/plan.test: as many as a change of the plan deserves
-const RANDOM_QUILTS = Number(process.env.RANDOM_QUILTS ?? 100)
-
-test(`${RANDOM_QUILTS} random quilts keep every rule`, () => {
+test('random quilts keep every rule', () => {
   fc.assert(
     fc.property(randomQuilt, file => {
       const { quilt, plan } = planOf(file)
@@ -96,7 +94,7 @@ test(`${RANDOM_QUILTS} random quilts keep every rule`, () => {
       // saved and opened again
       expect(JSON.stringify(planOf(JSON.parse(JSON.stringify(file))).plan)).toBe(JSON.stringify(plan))
     }),
-    { numRuns: RANDOM_QUILTS },
+    { numRuns: runs(120) },
   )
 }, 3_600_000)
 
@@ -369,6 +367,6 @@ test('congruent diamonds and wedges are one unit, however they lie in the block'
         ).toEqual([4, 4])
       },
     ),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   )
 })

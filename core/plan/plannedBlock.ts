@@ -13,9 +13,9 @@ import { unfinishedSide } from '../measure/unfinishedSide'
 import { plannedPanel, type PlannedPanel } from './plannedPanel'
 import { plannedPiece } from './plannedPiece'
 import { askedFor } from '../file/askedFor'
-import type { Choice, Way } from './choose'
+import type { ChosenWay, Way } from './choose'
 import type { Bonus } from '../make/methods/method'
-import type { Care } from '../file/cares'
+import type { TrimAllowance } from '../file/cares'
 import type { MethodId } from '../file/methodNames'
 import type { Quilt } from '../file/quilt'
 import type { Setting } from '../top/setting'
@@ -59,7 +59,7 @@ export interface PlannedUnit {
   height: Inches
   trim: boolean
   /** How closely its squares are cut, where they are trimmed later. */
-  care: Care
+  care: TrimAllowance
   /** Lengths that its steps speak of and that are no piece's size, such as the segments of a strip set. */
   lengths: Record<string, Inches>
   cloths: string[]
@@ -97,7 +97,7 @@ export interface PlannedWay {
 export function plannedBlock(
   quilt: Quilt,
   make: BlockMake,
-  choices: readonly Choice[],
+  choices: readonly ChosenWay[],
   test: readonly Piece[],
   setting: Setting,
 ): Reckonable<PlannedBlock> {
@@ -134,7 +134,7 @@ function offBy(smallest: Inches, expected: Inches): Sum {
 }
 
 function plannedUnit(
-  { demand, way: { method, made }, ways }: Choice,
+  { demand, way: { method, made }, ways }: ChosenWay,
   block: string,
   seam: Inches,
 ): Reckonable<PlannedUnit> {

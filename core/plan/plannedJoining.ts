@@ -1,5 +1,5 @@
 // In: the rows and how they are pressed. Out: the order in which they are joined, and what must be eased.
-import { easedBlocks, easedRow, type Eased, type Meeting } from '../made/easing'
+import { easedBlocks, easedRow, type Eased, type EasedMeeting } from '../made/easing'
 import { because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
 import { sumOf } from '../measure/sum'
@@ -36,7 +36,7 @@ export interface PlannedEasing {
   place: Inches
   off: Inches
   each: Inches
-  do: Meeting
+  do: EasedMeeting
 }
 
 /** The corners of a setting on point are not rows: they are sewn on last. */

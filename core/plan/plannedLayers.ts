@@ -16,7 +16,7 @@ import { stageFigures } from './plannedStages'
 import { plannedPiecedBack, type PlannedPiecedBack } from './plannedPiecedBack'
 import { diagonalOf, planHolding } from '../layers/holding'
 
-interface Size {
+interface LayerSize {
   width: Sum
   height: Sum
 }
@@ -82,7 +82,7 @@ export function plannedBatting({ width, height, washed, sold }: Batting): Reckon
 }
 
 /** `top`: finished; `trimmed`: the same, or what the trimmed quilt measured. */
-export function heldAndTrimmed(quilt: Quilt, top: Size, trimmed: Size) {
+export function heldAndTrimmed(quilt: Quilt, top: LayerSize, trimmed: LayerSize) {
   const raw = (side: Sum) => plus(side, ...beyondFinished(quilt, 2))
   const [across, down] = [raw(trimmed.width), raw(trimmed.height)]
   const { pins, thread } = planHolding(raw(top.width).total, raw(top.height).total)

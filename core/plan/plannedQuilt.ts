@@ -20,7 +20,7 @@ export interface PlannedQuilt {
   buy: Inches
 }
 
-interface Made {
+interface QuiltFacts {
   dimensions: Dimensions
   /** The finished top, or the quilt as it was trimmed. */
   trimmed: { width: Sum; height: Sum }
@@ -32,7 +32,7 @@ interface Made {
 /** In: everything that was planned of its parts. Out: the totals. */
 export function plannedQuilt(
   quilt: Quilt,
-  { dimensions, trimmed, pieces, needs, backing }: Made,
+  { dimensions, trimmed, pieces, needs, backing }: QuiltFacts,
 ): Reckonable<PlannedQuilt> {
   const { width, height } = dimensions.top.stages.at(-1)!
   return {

@@ -8,6 +8,7 @@ import { MOTIFS } from '../quilting/motifs'
 import { quiltedTop } from '../quilting/quiltedTop'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
+import { runs } from '../testing/runs'
 
 const quilted = (file: QuiltFile, ...quilting: object[]) => planOf({ ...file, quilting }).plan
 const far = ([ax, ay]: Point, [bx, by]: Point, x: number, y: number) => {
@@ -62,7 +63,7 @@ test('random quilts, quilted in every way: lines lie inside, ends are as said, n
       expect(gap.size / 2).toBeLessThanOrEqual(free + 1e-3)
       expect(gap.size / 2).toBeGreaterThan(free - 1e-3)
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 }, 60_000)
 

@@ -7,7 +7,7 @@ import { mirroredMake } from '../make/units/mirroredMake'
 import type { Unit } from '../make/units/unit'
 import { unitsOf } from '../make/units/unitTree'
 import type { Inches } from '../measure/ruler'
-import type { Choice } from './choose'
+import type { ChosenWay } from './choose'
 import { unfinishedSide } from '../measure/unfinishedSide'
 import { pieceId } from '../cut/gather'
 import type { Piece } from '../cut/piece'
@@ -154,7 +154,7 @@ export function recipesFor(work: PlanWork, plan: Plan, block: string): Recipe[] 
 }
 
 /** Two hands made in one lot are one unit of the recipe, under the one that is wanted more often. */
-function withMirrors(units: readonly RecipeUnit[], ofDemand: ReadonlyMap<string, Choice>): RecipeUnit[] {
+function withMirrors(units: readonly RecipeUnit[], ofDemand: ReadonlyMap<string, ChosenWay>): RecipeUnit[] {
   const mirrorOf = (unit: RecipeUnit) => {
     const { demand, way } = ofDemand.get(unit.key)!
     return way.made.isBothHands
@@ -207,9 +207,9 @@ const backs = new WeakMap<readonly Press[], { key: string; shapes: BackShapes }>
 /** What recipes look up in a plan, found once for all dressings of a block. */
 interface LookUps {
   /** How each unit of the block is made, by the unit's own key. */
-  ofUnit: ReadonlyMap<string, Choice>
+  ofUnit: ReadonlyMap<string, ChosenWay>
   /** The same for units of any block, by the key of the demand. */
-  ofDemand: ReadonlyMap<string, Choice>
+  ofDemand: ReadonlyMap<string, ChosenWay>
   /** The name of each unit in ticks, by the key of its demand. */
   idOf: ReadonlyMap<string, string>
   /** Where a demand's unit stands among those of the block in the plan. */
@@ -232,7 +232,7 @@ function lookUps({ choices }: PlanWork, plan: Plan, block: string, at: number): 
   }
 }
 
-function recipeUnit({ demand, way }: Choice, found: LookUps, plan: Plan, block: number): RecipeUnit {
+function recipeUnit({ demand, way }: ChosenWay, found: LookUps, plan: Plan, block: number): RecipeUnit {
   const { unit } = demand
   const ids = new Set(way.made.pieces.map(draft => pieceId({ draft })))
   const place = found.places.get(demand.key)!

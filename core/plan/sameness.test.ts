@@ -8,6 +8,7 @@ import type { Plan } from './plan'
 import type { QuiltFile } from '../file/schema'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
+import { runs } from '../testing/runs'
 
 /** A length that ends in a half of the last digit is not to be written now up, now down. */
 const written = (length: number) => (length + 1e-7).toFixed(4)
@@ -42,7 +43,7 @@ test('renaming the cloths changes no figure', () => {
       const after = planOf(renamed(file, backwards)).plan
       expect(figures(after)).toEqual(figures(before, backwards))
     }),
-    { numRuns: 35 },
+    { numRuns: runs(35) },
   )
 }, 120_000)
 
@@ -57,7 +58,7 @@ function otherwiseListed(file: QuiltFile) {
 }
 
 test('renaming the blocks and listing cloths and blocks in another order changes no figure', () => {
-  fc.assert(fc.property(randomQuilt, otherwiseListed), { numRuns: 35 })
+  fc.assert(fc.property(randomQuilt, otherwiseListed), { numRuns: runs(35) })
   // two ways that buy as much, in centimetres whose sum has other last digits in another order
   fc.assert(fc.property(randomQuilt, otherwiseListed), { seed: -1926045286, path: '8', numRuns: 1 })
 }, 120_000)
@@ -76,7 +77,7 @@ test('a quilt seen in the mirror is pressed as well as it was', () => {
       const counts = ({ crossings: { nest, open, clash } }: typeof before) => ({ nest, open, clash: clash.length })
       expect(counts(after)).toEqual(counts(before))
     }),
-    { numRuns: 35 },
+    { numRuns: runs(35) },
   )
 }, 120_000)
 
@@ -112,7 +113,7 @@ test('a quilt seen in the mirror takes as many pieces of each size from as much 
       expect(after.cloths).toEqual(before.cloths)
       expect(after.top).toEqual(before.top)
     }),
-    { numRuns: Number(process.env.RANDOM_QUILTS ?? 35) },
+    { numRuns: runs(35) },
   )
 }, 120_000)
 

@@ -4,6 +4,7 @@ import type { QuiltFile } from '../file/schema'
 import { planOf } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
 import { scrappyBinding } from './scrappyBinding'
+import { runs } from '../testing/runs'
 
 /** Of each cloth, what is bought. */
 const bought = (file: QuiltFile) => new Map(planOf(file).plan.cloths.map(({ id, buy }) => [id, buy]))
@@ -42,7 +43,7 @@ test('in quilts at random too', () => {
         planOf({ ...file, binding }).plan.cloths.reduce((sum, { unit, buy }) => sum + (unit === 'in' ? buy : 0), 0)
       expect(yardage({ ...plain, cloth: found.cloths })).toBeLessThanOrEqual(yardage(null) + 1e-6)
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 

@@ -9,6 +9,7 @@ import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
 import { readQuilt } from '../file/readQuilt'
 import type { QuiltFile } from '../file/schema'
 import type { PlannedBinding, PlannedStrips } from './plannedBinding'
+import { runs } from '../testing/runs'
 
 const oneBlock = (
   design: string,
@@ -178,7 +179,7 @@ describe('off the ruler', () => {
           }
         },
       ),
-      { numRuns: 120 },
+      { numRuns: runs(120) },
     )
     expect(named).toBeGreaterThan(8)
   })

@@ -8,6 +8,7 @@ import { planOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
 import { picture, besideLine, unfinished, type Picture } from '../make/steps/picture'
 import { isWorked, recipesFor, type Recipe } from './recipe'
+import { runs } from '../testing/runs'
 
 const oneBlock = (id: string, size = 12, method: 'auto' | 'foundation' | 'template' = 'auto'): QuiltFile => {
   const design = SHIPPED_DESIGNS.find(d => d.id === id)!
@@ -196,7 +197,7 @@ test('a test block takes what its units take, in the letters of the sheet', () =
         }
       }
     }),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   )
 })
 
@@ -311,7 +312,7 @@ describe('the top joined from its rows', () => {
         )
         expect(plan.rows[0]![along]).toBeCloseTo(setting[along] + 2 * quilt.seam, 6)
       }),
-      { numRuns: 25 },
+      { numRuns: runs(25) },
     )
   })
   test('sashed with cornerstones: a row of sashes above, between and below; blocks with sashes on both sides', () => {

@@ -85,7 +85,7 @@ export function topFromBehind(
   return found
 }
 
-interface Seam {
+interface SeamFromBehind {
   band: Polygon
   from: Point
   to: Point
@@ -109,12 +109,12 @@ function acrossOf({ x, y, width, height, own }: Region, isUpright: boolean): rea
 
 const isColumns = (rows: readonly SettingRow[]) => rows.some(({ kind }) => kind === 'column')
 
-function rowSeams(settingRows: readonly SettingRow[], rows: readonly QuiltRow[], seam: Inches): Seam[] {
+function rowSeams(settingRows: readonly SettingRow[], rows: readonly QuiltRow[], seam: Inches): SeamFromBehind[] {
   const isUpright = isColumns(settingRows)
   return settingRows.flatMap(({ kind, regions }, r) => {
     const { press } = rows[r]!
     const at = pointOf(regions.some(({ own }) => own) ? 'diagonal' : kind, isUpright)
-    return regions.slice(1).flatMap((region, k): Seam[] => {
+    return regions.slice(1).flatMap((region, k): SeamFromBehind[] => {
       const alongs = isUpright ? 'column' : kind
       const u = spanOf(region, alongs)?.[0] ?? spanOf(regions[k]!, alongs)?.[1]
       if (u === undefined) return []
@@ -126,9 +126,9 @@ function rowSeams(settingRows: readonly SettingRow[], rows: readonly QuiltRow[],
   })
 }
 
-function joinsOfRows(rows: readonly SettingRow[], between: PlannedPressing['between'], seam: Inches): Seam[] {
+function joinsOfRows(rows: readonly SettingRow[], between: PlannedPressing['between'], seam: Inches): SeamFromBehind[] {
   const isUpright = isColumns(rows)
-  return rows.slice(1).flatMap(({ kind, regions }, r): Seam[] => {
+  return rows.slice(1).flatMap(({ kind, regions }, r): SeamFromBehind[] => {
     const before = rows[r]!.regions
     const join = between[r]
     if (kind === 'corner' || !join) return []
@@ -154,7 +154,7 @@ function seamOf(
   at: (u: number, v: number) => Point,
   [seam, edge]: readonly [number, number],
   [a, b]: readonly [number, number],
-): Seam {
+): SeamFromBehind {
   const middle = (a + b) / 2
   return {
     band: [at(seam, a), at(edge, a), at(edge, b), at(seam, b)],

@@ -3,10 +3,10 @@ import type { BlockMake } from '../make/units/blockMake'
 import { variants } from '../make/units/demands'
 import { dressUnit } from '../make/units/dressUnit'
 import type { Unit } from '../make/units/unit'
-import type { Choice } from './choose'
+import type { ChosenWay } from './choose'
 
 /** Whether the plan trims a unit of a block: by the first of the block's dressings, since shape decides, not cloth. */
-export function isTrimmedUnit(quilt: Quilt, choices: readonly Choice[]): (make: BlockMake, unit: Unit) => boolean {
+export function isTrimmedUnit(quilt: Quilt, choices: readonly ChosenWay[]): (make: BlockMake, unit: Unit) => boolean {
   const trims = new Map(
     choices.flatMap(({ demand, way }) =>
       [...demand.perBlock.keys()].map(block => [`${block} ${demand.unit.key}`, way.made.trim] as const),

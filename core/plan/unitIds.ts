@@ -1,13 +1,13 @@
 import type { DressedUnit } from '../make/units/dressedUnit'
 import { shortHash } from '../measure/shortHash'
-import type { Choice } from './choose'
+import type { ChosenWay } from './choose'
 
 /**
  * The names of units in ticks, by the keys of their demands: kind, size and cloths, and the shape where that says more,
  * so that ticks outlive a change of plan. Where two blocks have one unit made in two ways, each lot has ticks of its
  * own: the first keeps the plain name.
  */
-export function unitIds(choices: readonly Choice[]): ReadonlyMap<string, string> {
+export function unitIds(choices: readonly ChosenWay[]): ReadonlyMap<string, string> {
   const named = new Set<string>()
   return new Map(
     choices.map(({ demand: { key, unit } }) => {

@@ -1,10 +1,10 @@
 import { lightness } from '../measure/lightness'
 import { PRESSING } from '../make/joins/pressing'
-import type { Workroom } from '../make/methods/method'
+import type { MethodContext } from '../make/methods/method'
 import { clothOf, type Quilt } from '../file/quilt'
 
 /** What the methods need to know of this quilt. */
-export function workroomOf(quilt: Quilt): Workroom {
+export function workroomOf(quilt: Quilt): MethodContext {
   const lightnessOf = (cloth: string) => lightness(clothOf(quilt, cloth).colour)
   const isDarker = (cloth: string, than: string) => lightnessOf(cloth) < lightnessOf(than)
   return {

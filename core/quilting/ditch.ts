@@ -9,7 +9,7 @@ const SAME_LINE = 0.001
 /** An end on the finished edge, within this, goes on to the raw edge. */
 const ON_EDGE = 0.002
 
-interface Side {
+interface DitchSide {
   /** Of its line, from 0 up to half a turn. */
   angle: number
   /** Whether its patch lies to the left of the line as that runs. */
@@ -63,7 +63,7 @@ export function ditchLines(top: QuiltedTop, where: Where): QuiltingLine[] {
   return lines
 }
 
-function sidesOf({ patches, parts }: QuiltedTop, where: Where): Side[] {
+function sidesOf({ patches, parts }: QuiltedTop, where: Where): DitchSide[] {
   const meant = parts.map(part => isMeant(part, where))
   return patches.flatMap(({ polygon, part }) => {
     let twice = 0
@@ -74,7 +74,7 @@ function sidesOf({ patches, parts }: QuiltedTop, where: Where): Side[] {
     }
     // clockwise as seen: the patch lies to the right of each side, seen along it
     const isClockwise = twice > 0
-    return polygon.flatMap((from, i): Side[] => {
+    return polygon.flatMap((from, i): DitchSide[] => {
       const to = polygon[(i + 1) % polygon.length]!
       const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
       if (Math.hypot(dx, dy) < SAME_LINE) return []

@@ -8,6 +8,7 @@ import { inset } from './echo'
 import { diagonalLines, gridLines, parallelLines, randomLines } from './straight'
 import type { QuiltedTop, QuiltingLine } from './quiltingLine'
 import { quiltedTop } from './quiltedTop'
+import { runs } from '../testing/runs'
 
 function topOf(file: QuiltFile): QuiltedTop {
   const { quilt, work } = planOf(file)
@@ -28,7 +29,7 @@ test('the patches of the top fill it, whatever the quilt', () => {
       const filled = patches.reduce((sum, { polygon }) => sum + area(polygon), 0)
       expect(filled / ((width - 2 * beyond) * (height - 2 * beyond))).toBeCloseTo(1, 4)
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 
@@ -57,7 +58,7 @@ test('in the ditch: as long as all seams are, each once, and on to the raw edge'
       const sewn = lines.reduce((sum, line) => sum + within(line), 0)
       expect(Math.abs(sewn - seams)).toBeLessThanOrEqual(0.02 * lines.length + 1e-3 * seams)
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 

@@ -9,6 +9,7 @@ import type { QuiltingLine } from './quiltingLine'
 import { gridLines, parallelLines } from './straight'
 import { quiltedTop } from './quiltedTop'
 import { trailsOf, type Trail } from './trails'
+import { runs } from '../testing/runs'
 
 const SIZE = { width: 12, height: 12 }
 const cross = ([ax, ay]: Point, [bx, by]: Point) => ax * by - ay * bx
@@ -79,7 +80,7 @@ const net = fc
     }),
   )
 
-test('five hundred nets: all of every line is followed once, with no more stops than its odd points ask for', () => {
+test('random nets: all of every line is followed once, with no more stops than its odd points ask for', () => {
   fc.assert(
     fc.property(net, lines => {
       const trails = trailsOf(lines, SIZE, Infinity)
@@ -100,7 +101,7 @@ test('five hundred nets: all of every line is followed once, with no more stops 
         }
       expect(stopsOf(trails)).toBe(fewestStops(lines))
     }),
-    { numRuns: 500 },
+    { numRuns: runs(500) },
   )
 })
 

@@ -116,14 +116,14 @@ function fromTheMiddle(trails: readonly Trail[], { width, height }: QuiltedTop):
 }
 
 /** A trail sewn one way, with what its cost is made of. */
-interface Way {
+interface TrailWay {
   trail: Trail
   heading: number
   headingAtEnd: number
   arm: number
 }
 
-function wayOf(trail: Trail, size: { width: Inches; height: Inches }): Way {
+function wayOf(trail: Trail, size: { width: Inches; height: Inches }): TrailWay {
   return {
     trail,
     heading: headingAt(trail, false),
@@ -158,7 +158,7 @@ function headingAt({ points }: Trail, isEnd: boolean): number {
   return Math.atan2(to[1] - from[1], to[0] - from[0])
 }
 
-function costOf({ trail, heading: next, arm }: Way, at: Point, heading: number): number {
+function costOf({ trail, heading: next, arm }: TrailWay, at: Point, heading: number): number {
   const [x, y] = trail.points[0]!
   const apart = Math.abs(next - heading) % (2 * Math.PI)
   const quarters = Math.min(apart, 2 * Math.PI - apart) / (Math.PI / 2)

@@ -9,9 +9,9 @@ import type { QuiltingKind } from '../file/quiltingEntry'
 import { isMeant, type QuiltedTop, type QuiltingLine } from './quiltingLine'
 import { ties } from './ties'
 
-type Entry = Quilt['quilting'][number]
+type QuiltingWish = Quilt['quilting'][number]
 
-const BY_KIND: Readonly<Record<QuiltingKind, (top: QuiltedTop, entry: Entry) => QuiltingLine[]>> = {
+const BY_KIND: Readonly<Record<QuiltingKind, (top: QuiltedTop, entry: QuiltingWish) => QuiltingLine[]>> = {
   ditch: (top, { where }) => ditchLines(top, where),
   echo: echoLines,
   diagonal: (top, { where }) => diagonalLines(top, where),
@@ -26,7 +26,7 @@ const BY_KIND: Readonly<Record<QuiltingKind, (top: QuiltedTop, entry: Entry) => 
 export const MOST_POINTS = 50_000
 
 /** Null where there would be more of them than can be sewn. */
-export function quiltingLines(top: QuiltedTop, entries: readonly Entry[]): QuiltingLine[] | null {
+export function quiltingLines(top: QuiltedTop, entries: readonly QuiltingWish[]): QuiltingLine[] | null {
   const found: QuiltingLine[] = []
   let left = MOST_POINTS
   for (const entry of entries) {
@@ -41,7 +41,7 @@ export function quiltingLines(top: QuiltedTop, entries: readonly Entry[]): Quilt
 }
 
 /** Of what may come to very many, about how many points before they are made. */
-function leastPoints({ width, height, parts }: QuiltedTop, { kind, spacing, motif, where }: Entry): number {
+function leastPoints({ width, height, parts }: QuiltedTop, { kind, spacing, motif, where }: QuiltingWish): number {
   if (kind === 'ties' && where === 'all') return (width / spacing - 2) * (height / spacing - 2)
   if (kind !== 'motif') return 0
   const path = motifPath(pathOf(motif))

@@ -11,6 +11,7 @@ import { trailsOf } from './trails'
 import { dimensionsOf } from '../top/dimensions'
 import { quiltOf } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
+import { runs } from '../testing/runs'
 
 type Entry = NonNullable<QuiltFile['quilting']>[number]
 
@@ -71,7 +72,7 @@ test('cloths and blocks by other names and in another order are quilted alike', 
       const turned = { ...other, cloths: other.cloths.toReversed(), blocks: other.blocks.toReversed() }
       expectAlike(told(turned), told(file))
     }),
-    { numRuns: 20 },
+    { numRuns: runs(20) },
   )
 })
 
@@ -84,7 +85,7 @@ test('in whatever order its lines are asked for, a quilt has the same', () => {
       const any = { stops: 0, ends: 0, lines: 0, fewest: 0, fewestStops: 0 }
       expectAlike(other && { ...other, ...any }, own && { ...own, ...any })
     }),
-    { numRuns: 20 },
+    { numRuns: runs(20) },
   )
 })
 
@@ -119,7 +120,7 @@ test('in the mirror and upside down a quilt has as much of everything', () => {
       const one = { ...file, setting: { ...file.setting, cells: asCells(file) } }
       expectAlike(told(seen(file, how)), told(one))
     }),
-    { numRuns: 25 },
+    { numRuns: runs(25) },
   )
 })
 
@@ -154,6 +155,6 @@ test('trails run on the lines that were asked for, nowhere beside them, and over
       expect(farthest(sewn, asked)).toBeLessThan(0.025)
       expect(farthest(asked, sewn)).toBeLessThan(0.025)
     }),
-    { numRuns: 25 },
+    { numRuns: runs(25) },
   )
 })

@@ -32,7 +32,7 @@ export function trailsOf(
 ): Trail[] {
   const ties = lines.filter(({ points }) => points.length === 1)
   const open: Point[][] = []
-  const rings: Ring[] = []
+  const rings: TrailRing[] = []
   const kinds = new Map<Point[], QuiltingKind>()
   for (const { points, kind } of joinedEnds(
     lines.filter(line => line.points.length > 1),
@@ -94,7 +94,7 @@ export function isAnchor(points: readonly Point[], { width, height }: Pick<Quilt
   return Math.max(across / width, down / height) >= LONG
 }
 
-interface Ring {
+interface TrailRing {
   points: Point[]
   kind: QuiltingKind
 }
@@ -119,7 +119,7 @@ function joinedEnds(
   lines: readonly QuiltingLine[],
   top: Pick<QuiltedTop, 'width' | 'height'>,
   mostCorners: number,
-): Ring[] {
+): TrailRing[] {
   const ends = new Map<string, LineEnd[]>()
   lines.forEach(({ points }, line) => {
     if (isAt(points[0]!, points.at(-1)!)) return
@@ -162,7 +162,7 @@ function joinedEnds(
       at = { line: on.line, isForward: on.isFirst }
     }
   }
-  const found: Ring[] = []
+  const found: TrailRing[] = []
   // from free ends first; what is left are rings
   lines.forEach((_, line) => {
     for (const isFirst of [true, false])
@@ -198,12 +198,12 @@ function keyOf([x, y]: Point): string {
 }
 
 /** Rings whose boxes overlap, through others too, together: no others can touch each other. */
-function groupsNear(rings: readonly Ring[], around: ReadonlyMap<Ring, Box>): Ring[][] {
+function groupsNear(rings: readonly TrailRing[], around: ReadonlyMap<TrailRing, TrailBox>): TrailRing[][] {
   if (rings.length === 0) return []
   const index = new Flatbush(rings.length)
   for (const ring of rings) index.add(...around.get(ring)!)
   index.finish()
-  const groups: Ring[][] = []
+  const groups: TrailRing[][] = []
   const isTaken = new Set<number>()
   rings.forEach((_, first) => {
     if (isTaken.has(first)) return
@@ -222,24 +222,29 @@ function groupsNear(rings: readonly Ring[], around: ReadonlyMap<Ring, Box>): Rin
 }
 
 /** The first ring takes in all that it can touch, then the first of those left. */
-function asFewRings(rings: readonly Ring[], around: ReadonlyMap<Ring, Box>, takes: Takes): Ring[] {
-  const few: Ring[] = []
+function asFewRings(rings: readonly TrailRing[], around: ReadonlyMap<TrailRing, TrailBox>, takes: Takes): TrailRing[] {
+  const few: TrailRing[] = []
   for (let apart = [...rings]; apart.length > 0;) {
-    const [base, ...others] = apart as [Ring, ...Ring[]]
+    const [base, ...others] = apart as [TrailRing, ...TrailRing[]]
     apart = withRings([base.points], others, around, takes)
     few.push(base)
   }
   return few
 }
 
-type Box = readonly [left: number, top: number, right: number, bottom: number]
+type TrailBox = readonly [left: number, top: number, right: number, bottom: number]
 
 /** Whether a trail may take in a ring. */
 type Takes = (trail: readonly Point[], ring: readonly Point[]) => boolean
 
 /** Rings that touch a trail are sewn on its way, round and back to where they touch. Gives those that touch none. */
-function withRings(trails: Point[][], rings: readonly Ring[], around: ReadonlyMap<Ring, Box>, takes: Takes): Ring[] {
-  const boxes = new Map<readonly Point[], Box>(trails.map(trail => [trail, boxOf(trail)]))
+function withRings(
+  trails: Point[][],
+  rings: readonly TrailRing[],
+  around: ReadonlyMap<TrailRing, TrailBox>,
+  takes: Takes,
+): TrailRing[] {
+  const boxes = new Map<readonly Point[], TrailBox>(trails.map(trail => [trail, boxOf(trail)]))
   let left = [...rings]
   for (let isChanged = true; isChanged;) {
     isChanged = false
@@ -261,7 +266,7 @@ function withRings(trails: Point[][], rings: readonly Ring[], around: ReadonlyMa
   return left
 }
 
-function overlap(a: Box, b: Box): boolean {
+function overlap(a: TrailBox, b: TrailBox): boolean {
   return a[0] <= b[2] && b[0] <= a[2] && a[1] <= b[3] && b[1] <= a[3]
 }
 
@@ -272,7 +277,7 @@ interface Touch {
   point: Point
 }
 
-function touching(trail: readonly Point[], ring: readonly Point[], box: Box): Touch | null {
+function touching(trail: readonly Point[], ring: readonly Point[], box: TrailBox): Touch | null {
   for (let after = 0; after < trail.length - 1; after++) {
     const [a, b] = [trail[after]!, trail[after + 1]!]
     if (Math.max(a[0], b[0]) < box[0] || Math.min(a[0], b[0]) > box[2]) continue
@@ -285,7 +290,7 @@ function touching(trail: readonly Point[], ring: readonly Point[], box: Box): To
   return null
 }
 
-function boxOf(points: readonly Point[]): Box {
+function boxOf(points: readonly Point[]): TrailBox {
   const { x, y, width, height } = boundingBox(points)
   return [x - NEAR, y - NEAR, x + width + NEAR, y + height + NEAR]
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { contains, type Point } from '../geometry/polygon'
 import { underArm } from './underArm'
+import { runs } from '../testing/runs'
 
 test('sewn from the top down, what stands to the right on the drawing is under the arm', () => {
   const down: Point[] = [
@@ -34,6 +35,6 @@ test('its share is that of points thrown on the quilt, and the other way round t
       expect(Math.abs(inside / 4800 - share)).toBeLessThan(0.03)
       expect(underArm([...line].reverse(), size)!.share).toBeCloseTo(1 - share, 6)
     }),
-    { numRuns: 50 },
+    { numRuns: runs(50) },
   )
 })

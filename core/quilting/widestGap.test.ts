@@ -1,10 +1,11 @@
 import fc from 'fast-check'
-import { widestGap, type Stretch } from './widestGap'
+import { widestGap, type LineStretch } from './widestGap'
+import { runs } from '../testing/runs'
 
 const at = (most: number) => fc.integer({ min: 0, max: most * 16 }).map(n => n / 16)
-const line = fc.tuple(at(60), at(60), at(60), at(60)) as fc.Arbitrary<Stretch>
+const line = fc.tuple(at(60), at(60), at(60), at(60)) as fc.Arbitrary<LineStretch>
 
-function distance([ax, ay, bx, by]: Stretch, x: number, y: number): number {
+function distance([ax, ay, bx, by]: LineStretch, x: number, y: number): number {
   const [dx, dy] = [bx - ax, by - ay]
   const square = dx * dx + dy * dy
   const t = square === 0 ? 0 : Math.min(1, Math.max(0, ((x - ax) * dx + (y - ay) * dy) / square))
@@ -12,7 +13,7 @@ function distance([ax, ay, bx, by]: Stretch, x: number, y: number): number {
 }
 
 /** Every point of a fine grid against every line and the edge. */
-function byGrid(width: number, height: number, lines: readonly Stretch[], step: number): number {
+function byGrid(width: number, height: number, lines: readonly LineStretch[], step: number): number {
   let most = 0
   for (let x = step; x < width; x += step)
     for (let y = step; y < height; y += step) {
@@ -26,7 +27,7 @@ function byGrid(width: number, height: number, lines: readonly Stretch[], step: 
   return 2 * most
 }
 
-test('two hundred random plans: the widest place is that of a fine grid, within its own error and 1/16″', () => {
+test('random plans: the widest place is that of a fine grid, within its own error and 1/16″', () => {
   fc.assert(
     fc.property(at(30), at(30), fc.array(line, { maxLength: 14 }), (w, h, lines) => {
       const [width, height] = [w + 20, h + 20]
@@ -40,17 +41,17 @@ test('two hundred random plans: the widest place is that of a fine grid, within 
       const here = Math.min(x, y, width - x, height - y, ...lines.map(other => distance(other, x, y)))
       expect(2 * here).toBeCloseTo(size, 9)
     }),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   )
 }, 120_000)
 
 test('parallels leave their spacing, a grid its squares, ties the circle through four of them', () => {
-  const parallels = Array.from({ length: 24 }, (_, i): Stretch => [0, 4 * (i + 1), 100, 4 * (i + 1)])
+  const parallels = Array.from({ length: 24 }, (_, i): LineStretch => [0, 4 * (i + 1), 100, 4 * (i + 1)])
   expect(widestGap(100, 100, parallels).size).toBeCloseTo(4, 2)
-  const slanted = Array.from({ length: 80 }, (_, i): Stretch => [-100 + i * 5, 0, i * 5, 100])
+  const slanted = Array.from({ length: 80 }, (_, i): LineStretch => [-100 + i * 5, 0, i * 5, 100])
   const { size } = widestGap(100, 100, slanted)
   expect(Math.abs(size - 5 / Math.SQRT2)).toBeLessThan(1 / 16)
-  const ties = Array.from({ length: 19 * 19 }, (_, i): Stretch => {
+  const ties = Array.from({ length: 19 * 19 }, (_, i): LineStretch => {
     const [x, y] = [5 * ((i % 19) + 1), 5 * (Math.floor(i / 19) + 1)]
     return [x, y, x, y]
   })

@@ -3,7 +3,7 @@ import type { Point } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
 
 /** A stretch of line, or a point (both ends the same). */
-export type Stretch = readonly [ax: number, ay: number, bx: number, by: number]
+export type LineStretch = readonly [ax: number, ay: number, bx: number, by: number]
 
 export interface Gap {
   /** Diameter of the largest circle that no line crosses, inside the raw edge. */
@@ -26,7 +26,7 @@ interface Best {
   y: number
 }
 
-interface Cell {
+interface GridCell {
   x: number
   y: number
   half: number
@@ -41,8 +41,8 @@ interface Cell {
  * diagonal bounds it, and so does, for any two lines, the least mixture of their distances at its corners (distance is
  * convex), so that the space between parallels dies at once.
  */
-export function widestGap(width: Inches, height: Inches, lines: readonly Stretch[]): Gap {
-  const all: Stretch[] = [
+export function widestGap(width: Inches, height: Inches, lines: readonly LineStretch[]): Gap {
+  const all: LineStretch[] = [
     ...lines,
     [0, 0, width, 0],
     [width, 0, width, height],
@@ -109,7 +109,7 @@ function look(
   width: number,
   height: number,
   best: Best,
-): Cell | null {
+): GridCell | null {
   if (x - half >= width || y - half >= height) return null
   const reach = half * Math.SQRT2
   const distances = scratch(from.length)
@@ -229,9 +229,9 @@ function distanceTo(flat: Float64Array, line: number, x: number, y: number): num
 
 /** Cells by what they promise, the most first. */
 class Heap {
-  private cells: Cell[] = []
+  private cells: GridCell[] = []
 
-  push(cell: Cell): void {
+  push(cell: GridCell): void {
     const { cells } = this
     let i = cells.push(cell) - 1
     while (i > 0) {
@@ -243,7 +243,7 @@ class Heap {
     cells[i] = cell
   }
 
-  pop(): Cell | undefined {
+  pop(): GridCell | undefined {
     const { cells } = this
     const top = cells[0]
     const last = cells.pop()
@@ -263,10 +263,10 @@ class Heap {
 }
 
 /** The stretches of lines given by their points. */
-export function stretchesOf(lines: readonly { points: readonly Point[] }[]): Stretch[] {
-  return lines.flatMap(({ points }): Stretch[] => {
+export function stretchesOf(lines: readonly { points: readonly Point[] }[]): LineStretch[] {
+  return lines.flatMap(({ points }): LineStretch[] => {
     const [only] = points
     if (points.length === 1) return [[only![0], only![1], only![0], only![1]]]
-    return points.slice(1).map(([x, y], i): Stretch => [points[i]![0], points[i]![1], x, y])
+    return points.slice(1).map(([x, y], i): LineStretch => [points[i]![0], points[i]![1], x, y])
   })
 }

@@ -2,13 +2,13 @@
 import type { BlockMake } from '../make/units/blockMake'
 import type { Inches } from '../measure/ruler'
 import type { Chance } from '../measure/chance'
-import { blockShape, type BlockShape } from './blockShape'
-import { around, seamOf, type Edge, type Mark, type Part, type Tally } from './part'
+import { blockShape, type SimulatedShape } from './blockShape'
+import { around, seamOf, type PartEdge, type PartMark, type SewnPart, type Tally } from './part'
 import { seamsAlong, sewJoin, type Sewing } from './sewJoin'
 import { meanOf, rawOut, sewnUnit, type UnitMaking } from './sewnUnit'
 
 export interface SimulatedBlock {
-  part: Part
+  part: SewnPart
   /** For each join of the block, by its number. */
   tallies: Map<number, Tally>
 }
@@ -33,15 +33,15 @@ export function simulateBlock(question: BlockQuestion, times: number, chance: Ch
 }
 
 /** The whole block: how far its raw sides lie from each other, and where seams end on them. */
-function partOf({ sides }: BlockShape, { make, seam }: BlockQuestion, sewing: Sewing): Part {
+function partOf({ sides }: SimulatedShape, { make, seam }: BlockQuestion, sewing: Sewing): SewnPart {
   const { width, height } = make.block
-  const outs = {} as Record<Edge, Float64Array>
+  const outs = {} as Record<PartEdge, Float64Array>
   for (const edge of EDGES)
     outs[edge] = meanOf(
       sides[edge].stretches.map(({ of, length }) => ({ values: rawOut(sewing.units, of), weight: length })),
       sewing.times,
     )
-  const marksOn = (edge: Edge): Mark[] => {
+  const marksOn = (edge: PartEdge): PartMark[] => {
     const { normal, along, seams } = sides[edge]
     const corner = outs[edge === 'left' || edge === 'right' ? 'top' : 'left']
     return seams.map(({ at: planned, ends }) => ({
@@ -62,7 +62,7 @@ function partOf({ sides }: BlockShape, { make, seam }: BlockQuestion, sewing: Se
 const EDGES = ['left', 'right', 'top', 'bottom'] as const
 
 /** On papers the whole block is trimmed at the end. */
-function trimmed(part: Part, { seam, hand }: BlockQuestion, { times, chance }: Sewing): Part {
+function trimmed(part: SewnPart, { seam, hand }: BlockQuestion, { times, chance }: Sewing): SewnPart {
   return {
     ...part,
     width: around(part.planned.width + 2 * seam, hand.cutScatter, times, chance),

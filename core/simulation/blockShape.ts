@@ -7,7 +7,7 @@ import type { UnitTree } from '../make/units/unitTree'
 import type { Point, Polygon } from '../geometry/polygon'
 import { dot } from '../geometry/vector'
 import { TOLERANCE, type Inches } from '../measure/ruler'
-import type { Edge } from './part'
+import type { PartEdge } from './part'
 import { isAt, NEAR, unitShape, type RawEdge, type UnitShape } from './rawEdges'
 
 /** A raw side of a unit, both by their numbers. */
@@ -17,7 +17,7 @@ export interface EdgeOf {
 }
 
 /** A stretch at which two units touch. `normal`: from the first to the second. */
-export interface Touch {
+export interface PatchTouch {
   first: EdgeOf
   second: EdgeOf
   normal: Point
@@ -28,12 +28,12 @@ export interface Touch {
 
 /** The end of a seam that was sewn before: between two units, or within one. */
 export type SeamEnd =
-  | { touch: Touch }
+  | { touch: PatchTouch }
   /** `part`: how far along the side; the side's two ends, with the sides that meet it there. */
-  | { within: EdgeOf; part: number; ends: readonly [Corner, Corner] }
+  | { within: EdgeOf; part: number; ends: readonly [PatchCorner, PatchCorner] }
 
 /** Where a side of a unit ends: with what it meets there, unless that is no raw side of its own. */
-export interface Corner {
+export interface PatchCorner {
   of: EdgeOf
   with: EdgeOf | null
 }
@@ -51,12 +51,12 @@ export interface LineEnds {
 }
 
 /** One straight leg of a join. `along`: its direction; `first`, `second`: what ends on it from either part. */
-export interface Leg {
+export interface SeamLeg {
   normal: Point
   along: Point
-  touches: Touch[]
+  touches: PatchTouch[]
   /** Where it begins and ends, as seen from the first part and from the second. */
-  corners: readonly [first: readonly [Corner, Corner], second: readonly [Corner, Corner]]
+  corners: readonly [first: readonly [PatchCorner, PatchCorner], second: readonly [PatchCorner, PatchCorner]]
   first: LineEnds
   second: LineEnds
 }
@@ -67,24 +67,26 @@ export interface JoinShape {
   from: number
   middle: number
   to: number
-  legs: Leg[]
+  legs: SeamLeg[]
 }
 
-export interface BlockShape {
+export interface SimulatedShape {
   units: readonly { unit: Unit; shape: UnitShape }[]
   joins: readonly JoinShape[]
-  sides: Readonly<Record<Edge, LineEnds & { stretches: { of: EdgeOf; length: Inches }[]; normal: Point; along: Point }>>
+  sides: Readonly<
+    Record<PartEdge, LineEnds & { stretches: { of: EdgeOf; length: Inches }[]; normal: Point; along: Point }>
+  >
 }
 
-const known = new WeakMap<UnitTree, BlockShape>()
+const known = new WeakMap<UnitTree, SimulatedShape>()
 
-export function blockShape(make: Pick<BlockMake, 'tree' | 'units' | 'polygons' | 'block'>): BlockShape {
+export function blockShape(make: Pick<BlockMake, 'tree' | 'units' | 'polygons' | 'block'>): SimulatedShape {
   const found = known.get(make.units) ?? shapeOf(make)
   known.set(make.units, found)
   return found
 }
 
-function shapeOf({ tree, units: unitTree, polygons, block }: Parameters<typeof blockShape>[0]): BlockShape {
+function shapeOf({ tree, units: unitTree, polygons, block }: Parameters<typeof blockShape>[0]): SimulatedShape {
   const numbers = unitJoinNumbers(tree, unitTree)
   const units: { unit: Unit; shape: UnitShape }[] = []
   const nodes: Omit<JoinShape, 'legs'>[] = []
@@ -103,18 +105,18 @@ function shapeOf({ tree, units: unitTree, polygons, block }: Parameters<typeof b
   const shapes = units.map(({ shape }) => shape)
   const touches = touchesOf(shapes)
   // those at which earlier joins were sewn
-  const sewn: Touch[] = []
+  const sewn: PatchTouch[] = []
   const joins = nodes.map((node): JoinShape => {
     const here = touches.filter(
       ({ first, second }) =>
         first.unit >= node.from && first.unit < node.middle && second.unit >= node.middle && second.unit < node.to,
     )
-    const legs = legsOf(here).map((own): Leg => {
+    const legs = legsOf(here).map((own): SeamLeg => {
       const { normal } = own[0]!
       const along: Point = [-normal[1], normal[0]]
       const sides = (['first', 'second'] as const).map(side => own.map(touch => ({ ...touch, of: touch[side] })))
       const [first, second] = sides.map(side => endsOn(side, along, shapes, sewn)) as [LineEnds, LineEnds]
-      const corners = sides.map(side => cornersAt(side, along, shapes)) as unknown as Leg['corners']
+      const corners = sides.map(side => cornersAt(side, along, shapes)) as unknown as SeamLeg['corners']
       return { normal, along, touches: own, corners, first, second }
     })
     sewn.push(...here)
@@ -124,12 +126,12 @@ function shapeOf({ tree, units: unitTree, polygons, block }: Parameters<typeof b
 }
 
 /** All stretches at which two units touch; the one with the lower number first. */
-function touchesOf(shapes: readonly UnitShape[]): Touch[] {
+function touchesOf(shapes: readonly UnitShape[]): PatchTouch[] {
   const all = shapes.flatMap(({ edges }, unit) => edges.map((raw, edge) => ({ raw, of: { unit, edge } })))
   // by how far they lie from the corner of the block, whichever way is out
   const sorted = all.sort((a, b) => Math.abs(a.raw.at) - Math.abs(b.raw.at))
   return sorted.flatMap((one, i) => {
-    const found: Touch[] = []
+    const found: PatchTouch[] = []
     for (const other of sorted.slice(i + 1)) {
       if (Math.abs(other.raw.at) - Math.abs(one.raw.at) > NEAR) break
       if (one.of.unit === other.of.unit || !areOpposite(one.raw, other.raw)) continue
@@ -149,7 +151,7 @@ function areOpposite(one: RawEdge, other: RawEdge): boolean {
 }
 
 /** Where two stretches of one line lie on each other. */
-function overlapOf([from, to]: readonly [Point, Point], other: readonly [Point, Point]): Stretch | null {
+function overlapOf([from, to]: readonly [Point, Point], other: readonly [Point, Point]): EdgeStretch | null {
   const length = Math.hypot(to[0] - from[0], to[1] - from[1])
   const along: Point = [(to[0] - from[0]) / length, (to[1] - from[1]) / length]
   const at = (point: Point) => dot(along, [point[0] - from[0], point[1] - from[1]])
@@ -158,13 +160,13 @@ function overlapOf([from, to]: readonly [Point, Point], other: readonly [Point, 
   const point = (t: number): Point => [from[0] + t * along[0], from[1] + t * along[1]]
   return end - start < NEAR ? null : { from: point(start), to: point(end), length: end - start }
 }
-type Stretch = Pick<Touch, 'from' | 'to' | 'length'>
+type EdgeStretch = Pick<PatchTouch, 'from' | 'to' | 'length'>
 
 /** Touches of one join by the lines they lie on. */
-function legsOf(touches: readonly Touch[]): Touch[][] {
-  const legs: Touch[][] = []
+function legsOf(touches: readonly PatchTouch[]): PatchTouch[][] {
+  const legs: PatchTouch[][] = []
   for (const touch of touches) {
-    const isOn = ({ normal, from }: Touch) =>
+    const isOn = ({ normal, from }: PatchTouch) =>
       dot(normal, touch.normal) > 1 - NEAR * NEAR && Math.abs(dot(normal, from) - dot(normal, touch.from)) < NEAR
     const leg = legs.find(own => isOn(own[0]!))
     if (leg) leg.push(touch)
@@ -173,16 +175,16 @@ function legsOf(touches: readonly Touch[]): Touch[][] {
   return legs
 }
 
-type Side = readonly (Stretch & { of: EdgeOf })[]
+type PatchSide = readonly (EdgeStretch & { of: EdgeOf })[]
 
 /** The two ends of a side of a part, in the direction `along`. */
-function cornersAt(side: Side, along: Point, shapes: readonly UnitShape[]): readonly [Corner, Corner] {
+function cornersAt(side: PatchSide, along: Point, shapes: readonly UnitShape[]): readonly [PatchCorner, PatchCorner] {
   const ends = side.flatMap(({ of, from, to }) => [from, to].map(point => ({ of, point, at: dot(along, point) })))
   const [first, last] = [ends.reduce((a, b) => (b.at < a.at ? b : a)), ends.reduce((a, b) => (b.at > a.at ? b : a))]
   return [cornerAt(first.of, first.point, shapes), cornerAt(last.of, last.point, shapes)]
 }
 
-function cornerAt(of: EdgeOf, point: Point, shapes: readonly UnitShape[]): Corner {
+function cornerAt(of: EdgeOf, point: Point, shapes: readonly UnitShape[]): PatchCorner {
   const { edges } = shapes[of.unit]!
   const edge = edges.findIndex(
     (other, i) => i !== of.edge && other.stretches.some(stretch => stretch.some(end => isAt(end, point))),
@@ -191,7 +193,7 @@ function cornerAt(of: EdgeOf, point: Point, shapes: readonly UnitShape[]): Corne
 }
 
 /** What ends on a side of a part: sharp corners of patches, and earlier seams strictly between its ends. */
-function endsOn(side: Side, along: Point, shapes: readonly UnitShape[], sewn: readonly Touch[]): LineEnds {
+function endsOn(side: PatchSide, along: Point, shapes: readonly UnitShape[], sewn: readonly PatchTouch[]): LineEnds {
   const sharp: Sharp[] = []
   const seen = new Set<string>()
   const seams: { at: Inches; point: Point; ends: SeamEnd[] }[] = []
@@ -251,7 +253,7 @@ function endsOn(side: Side, along: Point, shapes: readonly UnitShape[], sewn: re
   return { sharp, seams }
 }
 
-function rangeOf(side: readonly Pick<Stretch, 'from' | 'to'>[], along: Point): [Inches, Inches] {
+function rangeOf(side: readonly Pick<EdgeStretch, 'from' | 'to'>[], along: Point): [Inches, Inches] {
   const at = side.flatMap(({ from, to }) => [dot(along, from), dot(along, to)])
   return [Math.min(...at), Math.max(...at)]
 }
@@ -269,7 +271,7 @@ function sharpCorners(polygons: readonly Polygon[]): Point[] {
   return corners.filter((corner, i) => !corners.slice(0, i).some(other => isAt(other, corner)))
 }
 
-const OUTWARDS: Readonly<Record<Edge, { normal: Point; along: Point }>> = {
+const OUTWARDS: Readonly<Record<PartEdge, { normal: Point; along: Point }>> = {
   left: { normal: [-1, 0], along: [0, 1] },
   right: { normal: [1, 0], along: [0, 1] },
   top: { normal: [0, -1], along: [1, 0] },
@@ -279,10 +281,10 @@ const OUTWARDS: Readonly<Record<Edge, { normal: Point; along: Point }>> = {
 function sidesOf(
   { width, height }: { width: Inches; height: Inches },
   shapes: readonly UnitShape[],
-  sewn: readonly Touch[],
-): BlockShape['sides'] {
-  const at: Record<Edge, Inches> = { left: 0, right: width, top: 0, bottom: height }
-  const sideOf = (name: Edge) => {
+  sewn: readonly PatchTouch[],
+): SimulatedShape['sides'] {
+  const at: Record<PartEdge, Inches> = { left: 0, right: width, top: 0, bottom: height }
+  const sideOf = (name: PartEdge) => {
     const { normal, along } = OUTWARDS[name]
     const side = shapes.flatMap(({ edges }, unit) =>
       edges.flatMap((raw, edge) =>

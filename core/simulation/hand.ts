@@ -8,7 +8,7 @@ import type { Unit } from '../make/units/unit'
 import type { Inches } from '../measure/ruler'
 
 /** How far from the plan pieces are cut and seams are sewn: always (bias), and by chance (scatter, one sigma). */
-export interface Hand {
+export interface SewingHand {
   cutBias: Inches
   cutScatter: Inches
   /** Of one allowance. */
@@ -21,7 +21,7 @@ export interface Hand {
 }
 
 /** Where nothing was measured. Source: handbook §7. */
-export const USUAL_HAND: Hand = {
+export const USUAL_HAND: SewingHand = {
   cutBias: 0,
   cutScatter: 1 / 48,
   seamBias: 0,
@@ -35,7 +35,7 @@ export function handOf(
   quilt: Quilt,
   makes: ReadonlyMap<string, BlockMake>,
   isTrimmed: (make: BlockMake, unit: Unit) => boolean,
-): Hand {
+): SewingHand {
   const { off } = seamTest(quilt)
   const scatters = quilt.blocks.flatMap(block => {
     const make = makes.get(block.id)

@@ -4,12 +4,12 @@ import type { Point } from '../geometry/polygon'
 import type { Chance } from '../measure/chance'
 import { sameLength } from '../measure/ruler'
 import { ownSize, type Region } from '../top/region'
-import { MISS, type Edge, type Part } from './part'
+import { MISS, type PartEdge, type SewnPart } from './part'
 
 /** One mark of a block as it lies on the seam to its neighbour. */
-interface Meeting {
+interface NeighbourMeeting {
   block: string
-  edge: Edge
+  edge: PartEdge
   mark: number
   /** Whether it runs the other way along the seam than along its own edge. */
   isReversed: boolean
@@ -17,8 +17,8 @@ interface Meeting {
 
 /** Two marks that should meet, and how often in the quilt. */
 export interface MeetingPair {
-  one: Meeting
-  other: Meeting
+  one: NeighbourMeeting
+  other: NeighbourMeeting
   count: number
 }
 
@@ -26,8 +26,8 @@ export interface MeetingPair {
  * Marks of blocks that stand side by side or one above the other, where the plan says that they meet. Seams of shifted
  * rows, across sashes, and of blocks on point are not looked at.
  */
-export function meetingPairs(regions: readonly Region[], parts: ReadonlyMap<string, Part>): MeetingPair[] {
-  const waiting = new Map<string, Meeting & { middle: Point }>()
+export function meetingPairs(regions: readonly Region[], parts: ReadonlyMap<string, SewnPart>): MeetingPair[] {
+  const waiting = new Map<string, NeighbourMeeting & { middle: Point }>()
   const pairs = new Map<string, MeetingPair>()
   for (const region of regions) {
     if (!('cell' in region.wears) || region.own || region.part.kind !== 'block') continue
@@ -53,7 +53,7 @@ export function meetingPairs(regions: readonly Region[], parts: ReadonlyMap<stri
   return [...pairs.values()]
 }
 
-function nameOf({ block, edge, mark, isReversed }: Meeting): string {
+function nameOf({ block, edge, mark, isReversed }: NeighbourMeeting): string {
   return `${block} ${edge} ${mark} ${isReversed}`
 }
 
@@ -61,8 +61,8 @@ function nameOf({ block, edge, mark, isReversed }: Meeting): string {
 function marksOf(
   region: Region,
   { block, turn, mirror }: Placement & { block: string },
-  part: Part,
-): (Meeting & { at: Point; middle: Point })[] {
+  part: SewnPart,
+): (NeighbourMeeting & { at: Point; middle: Point })[] {
   const { width, height } = part.planned
   const placed = ownSize(region)
   const isLying = turn % 180 !== 0
@@ -93,7 +93,7 @@ function marksOf(
 /** How many of them miss each other by more than is not seen, in all the times together. Middles are matched. */
 export function missedBetween(
   pairs: readonly MeetingPair[],
-  parts: ReadonlyMap<string, Part>,
+  parts: ReadonlyMap<string, SewnPart>,
   times: number,
   chance: Chance,
 ): number {
@@ -109,8 +109,8 @@ export function missedBetween(
 
 /** How far a mark lies from where the plan has it, when middles are matched. */
 function offMiddle(
-  { block, edge, mark, isReversed }: Meeting,
-  parts: ReadonlyMap<string, Part>,
+  { block, edge, mark, isReversed }: NeighbourMeeting,
+  parts: ReadonlyMap<string, SewnPart>,
 ): (i: number) => number {
   const part = parts.get(block)!
   const isUpright = edge === 'left' || edge === 'right'

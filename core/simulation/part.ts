@@ -1,22 +1,22 @@
 // Parts sewn many times over at once: each length is a list with one entry for every time.
 import type { Inches } from '../measure/ruler'
 import type { Chance } from '../measure/chance'
-import type { Hand } from './hand'
+import type { SewingHand } from './hand'
 
-export type Edge = 'left' | 'right' | 'top' | 'bottom'
+export type PartEdge = 'left' | 'right' | 'top' | 'bottom'
 
 /** Where a seam ends on an edge: by the plan from the finished corner, and really, from the raw corner. */
-export interface Mark {
+export interface PartMark {
   planned: Inches
   at: Float64Array
 }
 
 /** A block as it came out, raw edge to raw edge; `planned` is finished. */
-export interface Part {
+export interface SewnPart {
   planned: { width: Inches; height: Inches }
   width: Float64Array
   height: Float64Array
-  marks: Record<Edge, Mark[]>
+  marks: Record<PartEdge, PartMark[]>
 }
 
 /** Points and crossings of one seam, and how many of them went wrong in all the times together. */
@@ -33,14 +33,14 @@ export const TIP_TOLERANCE: Inches = 1 / 32
 export const MISS: Inches = 1 / 16
 
 /** How seams are sewn: by the quilter's hand, or on a printed line. */
-export interface Seam {
+export interface PartSeam {
   allowance: Inches
   bias: Inches
   scatter: Inches
   turn: Inches
 }
 
-export function seamOf(allowance: Inches, hand: Hand, isOnPaper: boolean): Seam {
+export function seamOf(allowance: Inches, hand: SewingHand, isOnPaper: boolean): PartSeam {
   return isOnPaper
     ? { allowance, bias: 0, scatter: hand.paperScatter, turn: 0 }
     : { allowance, bias: hand.seamBias, scatter: hand.seamScatter, turn: hand.turn }

@@ -8,14 +8,14 @@ import { ownSize, type Region } from '../top/region'
 import { simulateBlock } from './block'
 import type { UnitsMade } from './sewnUnit'
 import { chanceFrom, type Chance } from '../measure/chance'
-import { handOf, type Hand } from './hand'
+import { handOf, type SewingHand } from './hand'
 import { meetingPairs, missedBetween, type MeetingPair } from './neighbours'
-import { seamOf, type Part, type Tally } from './part'
+import { seamOf, type SewnPart, type Tally } from './part'
 
 export interface Simulation {
   /** Quilts sewn so far. */
   times: number
-  hand: Hand
+  hand: SewingHand
   blocks: SimulatedBlockSize[]
   /** Finished, of what is inside the borders; null where rows do not run straight across. */
   width: Spread | null
@@ -74,7 +74,7 @@ export function simulator(
   const plannedWidth = dimensions.setting.width
   let done = 0
   return times => {
-    const parts = new Map<string, Part>()
+    const parts = new Map<string, SewnPart>()
     for (const make of placed) {
       const { part, tallies: found } = simulateBlock(
         { make, seam: quilt.seam, hand, units, isTrimmed: unit => isTrimmed(make, unit) },
@@ -116,9 +116,9 @@ function rowsOf(rows: PlanWork['dimensions']['setting']['rows']): (readonly Regi
     : null
 }
 
-interface Sewing {
+interface QuiltSewing {
   quilt: Quilt
-  hand: Hand
+  hand: SewingHand
   times: number
   chance: Chance
   units: UnitsMade
@@ -127,8 +127,8 @@ interface Sewing {
 /** Finished: the mean of its rows, since they are eased to each other. */
 function topWidth(
   rows: readonly (readonly Region[])[],
-  parts: ReadonlyMap<string, Part>,
-  { quilt, hand, times, chance }: Sewing,
+  parts: ReadonlyMap<string, SewnPart>,
+  { quilt, hand, times, chance }: QuiltSewing,
 ): Inches {
   const seam = seamOf(quilt.seam, hand, false)
   const allowance = () => seam.allowance + seam.bias + seam.scatter * chance.normal()
@@ -145,8 +145,8 @@ function topWidth(
 /** Of one part of a row, raw: a block that was sewn, or a strip as it was cut. Frames are as wide as they are cut. */
 function rawWidth(
   region: Region,
-  parts: ReadonlyMap<string, Part>,
-  { quilt, hand, times, chance }: Omit<Sewing, 'units'>,
+  parts: ReadonlyMap<string, SewnPart>,
+  { quilt, hand, times, chance }: Omit<QuiltSewing, 'units'>,
 ): Inches {
   const { wears } = region
   const planned = ownSize(region).width + 2 * quilt.seam

@@ -2,13 +2,13 @@
 import type { Point } from '../geometry/polygon'
 import { dot } from '../geometry/vector'
 import type { Chance } from '../measure/chance'
-import type { EdgeOf, JoinShape, Leg, SeamEnd } from './blockShape'
-import { around, MISS, TIP_TOLERANCE, type Seam, type Tally } from './part'
-import { cornerAlong, meanOf, rawOut, seamEndAlong, type Line, type SewnUnit } from './sewnUnit'
+import type { EdgeOf, JoinShape, SeamLeg, SeamEnd } from './blockShape'
+import { around, MISS, TIP_TOLERANCE, type PartSeam, type Tally } from './part'
+import { cornerAlong, meanOf, rawOut, seamEndAlong, type UnitLine, type SewnUnit } from './sewnUnit'
 
 export interface Sewing {
   units: readonly SewnUnit[]
-  seam: Seam
+  seam: PartSeam
   times: number
   chance: Chance
 }
@@ -44,12 +44,12 @@ function isStraight({ legs }: JoinShape): boolean {
   return legs.every(({ normal }) => Math.abs(dot(normal, legs[0]!.along)) < 1e-6)
 }
 
-function lengthOf({ touches }: Pick<Leg, 'touches'>): number {
+function lengthOf({ touches }: Pick<SeamLeg, 'touches'>): number {
   return touches.reduce((sum, { length }) => sum + length, 0)
 }
 
 /** How far out a side of the leg lies in the mean. */
-function sideOut({ touches }: Leg, side: 'first' | 'second', { units, times }: Sewing): Float64Array {
+function sideOut({ touches }: SeamLeg, side: 'first' | 'second', { units, times }: Sewing): Float64Array {
   return meanOf(
     touches.map(touch => ({ values: rawOut(units, touch[side]), weight: touch.length })),
     times,
@@ -57,7 +57,7 @@ function sideOut({ touches }: Leg, side: 'first' | 'second', { units, times }: S
 }
 
 /** How far the second part must be moved along the leg so that its middle lies on that of the first. */
-function offMiddles({ along, corners }: Leg, { units, times }: Sewing): Float64Array {
+function offMiddles({ along, corners }: SeamLeg, { units, times }: Sewing): Float64Array {
   const [first, second] = corners.map(ends =>
     meanOf(
       ends.map(corner => ({ values: cornerAlong(units, corner, along), weight: 1 })),
@@ -100,7 +100,7 @@ function fitted(pulls: readonly Pull[], times: number): { x: Float64Array; y: Fl
 }
 
 /** Tips that the seam cuts off, and seams that should meet in it and do not. */
-function tallyOf(leg: Leg, taken: Float64Array, sewing: Sewing): Tally {
+function tallyOf(leg: SeamLeg, taken: Float64Array, sewing: Sewing): Tally {
   const { units, times, chance } = sewing
   const tally: Tally = { tips: 0, tipsCut: 0, crossings: 0, missed: 0 }
   const outs = { first: sideOut(leg, 'first', sewing), second: sideOut(leg, 'second', sewing) }
@@ -112,7 +112,7 @@ function tallyOf(leg: Leg, taken: Float64Array, sewing: Sewing): Tally {
       for (let i = 0; i < times; i++)
         if (taken[i]! + out[i]! - outs[side][i]! - spread * chance.normal() > TIP_TOLERANCE) tally.tipsCut += 1
     }
-  const line: Line = {
+  const line: UnitLine = {
     normal: leg.normal,
     along: leg.along,
     out: outs.first.map((out, i) => (out - outs.second[i]!) / 2),
@@ -132,7 +132,7 @@ function tipSpread({ unit }: EdgeOf, isWithin: boolean, { units, seam }: Sewing)
 }
 
 /** Points of a leg at which earlier seams end from both sides. */
-function meetings({ first, second }: Leg): [readonly SeamEnd[], readonly SeamEnd[]][] {
+function meetings({ first, second }: SeamLeg): [readonly SeamEnd[], readonly SeamEnd[]][] {
   return first.seams.flatMap(one => {
     const other = second.seams.find(({ at }) => Math.abs(at - one.at) < 1e-4)
     return other ? [[one.ends, other.ends] as [readonly SeamEnd[], readonly SeamEnd[]]] : []
@@ -140,7 +140,7 @@ function meetings({ first, second }: Leg): [readonly SeamEnd[], readonly SeamEnd
 }
 
 /** Where seams end on a line that end at one point by the plan. */
-export function seamsAlong(ends: readonly SeamEnd[], line: Line, sewing: Sewing): Float64Array {
+export function seamsAlong(ends: readonly SeamEnd[], line: UnitLine, sewing: Sewing): Float64Array {
   const { units, times, chance } = sewing
   return meanOf(
     ends.map(end => ({ values: seamEndAlong(units, end, line, chance), weight: 1 })),

@@ -4,8 +4,8 @@ import { dot } from '../geometry/vector'
 import type { Unit } from '../make/units/unit'
 import type { Inches } from '../measure/ruler'
 import type { Chance } from '../measure/chance'
-import type { Corner, EdgeOf, SeamEnd } from './blockShape'
-import type { Hand } from './hand'
+import type { PatchCorner, EdgeOf, SeamEnd } from './blockShape'
+import type { SewingHand } from './hand'
 import { around } from './part'
 import type { RawEdge, UnitShape } from './rawEdges'
 
@@ -14,7 +14,7 @@ export type UnitsMade = 'planned' | 'trimmed' | 'as-cut' | 'papers'
 
 /** How units are made. `isTrimmed`: whether one is as it is planned. */
 export interface UnitMaking {
-  hand: Hand
+  hand: SewingHand
   units: UnitsMade
   isTrimmed: (unit: Unit) => boolean
 }
@@ -69,14 +69,14 @@ export function rawOut(units: readonly SewnUnit[], { unit, edge }: EdgeOf): Floa
 }
 
 /** How far along the side, in the direction `along`, one of its ends lies. */
-export function cornerAlong(units: readonly SewnUnit[], corner: Corner, along: Point): Float64Array {
+export function cornerAlong(units: readonly SewnUnit[], corner: PatchCorner, along: Point): Float64Array {
   const { x, y } = units[corner.of.unit]!
   const own = cornerOff(units, corner, along)
   return own.map((at, i) => at + along[0] * x[i]! + along[1] * y[i]!)
 }
 
 /** The same within the unit: a corner is where two sides meet. */
-function cornerOff(units: readonly SewnUnit[], { of, with: other }: Corner, along: Point): Float64Array {
+function cornerOff(units: readonly SewnUnit[], { of, with: other }: PatchCorner, along: Point): Float64Array {
   const { off, edges } = units[of.unit]!
   const own = off[of.edge]!
   if (!other) return new Float64Array(own.length)
@@ -86,14 +86,14 @@ function cornerOff(units: readonly SewnUnit[], { of, with: other }: Corner, alon
 }
 
 /** A straight line that ends are counted along: its directions, and how far it lies out. */
-export interface Line {
+export interface UnitLine {
   normal: Point
   along: Point
   out: Float64Array
 }
 
 /** How far along a line an earlier seam ends on it. */
-export function seamEndAlong(units: readonly SewnUnit[], end: SeamEnd, line: Line, chance: Chance): Float64Array {
+export function seamEndAlong(units: readonly SewnUnit[], end: SeamEnd, line: UnitLine, chance: Chance): Float64Array {
   const { normal, along, out } = line
   if ('touch' in end) {
     const { first, second, normal: own } = end.touch

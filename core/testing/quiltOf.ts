@@ -1,6 +1,6 @@
 import { blockMake } from '../make/units/blockMake'
 import { choicesOf } from '../plan/chosenWays'
-import type { Choice } from '../plan/choose'
+import type { ChosenWay } from '../plan/choose'
 import { planQuilt, type CheckedPlan } from '../checks/planQuilt'
 import type { PlanWork } from '../plan/planWork'
 import type { Quilt } from '../file/quilt'
@@ -24,7 +24,7 @@ export function planOf(file: unknown): { quilt: Quilt; plan: CheckedPlan; work: 
 }
 
 /** Its units with all their ways, where no layout is asked for: far quicker than a plan. */
-export function waysOf(file: unknown): Choice[] {
+export function waysOf(file: unknown): ChosenWay[] {
   const quilt = quiltOf(file)
   return choicesOf(quilt, new Map(quilt.blocks.map(block => [block.id, blockMake(quilt, block)])))
 }

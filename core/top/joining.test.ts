@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { sumOf } from '../measure/sum'
 import { joiningOrder } from './joiningOrder'
 import { rulerReadings } from './rulerReadings'
+import { runs } from '../testing/runs'
 
 /** The least that can be in hand, all joins together, by trying every order in which neighbours can be joined. */
 function leastInHand(sizes: readonly number[]): number {
@@ -29,7 +30,7 @@ test('rows are joined neighbour to neighbour, each seam once, with as little in 
       expect(sections).toHaveLength(1)
       expect(inHand).toBe(leastInHand(sizes))
     }),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   )
 })
 

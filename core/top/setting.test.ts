@@ -13,6 +13,7 @@ import type { QuiltFile } from '../file/schema'
 import { randomQuilt } from '../testing/randomQuilt'
 import { drawnTop, outlinesOf, partAt, tapeSegments } from './parts'
 import { liesIn, movedRegions, outlineOf, samePart, type Region } from './region'
+import { runs } from '../testing/runs'
 
 test('blocks, sashes and cornerstones fill the setting exactly, and with the borders the whole top', () => {
   fc.assert(
@@ -156,7 +157,7 @@ test('wherever the top is pressed there is one part, and the point lies in one o
         ).toBe(true)
       },
     ),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   )
 })
 
@@ -176,7 +177,7 @@ test('the tape runs from edge to edge without a gap, and names the part that lie
       }
       expect(at).toBeCloseTo(drawnTop(dimensions)[side], 6)
     }),
-    { numRuns: 100 },
+    { numRuns: runs(100) },
   )
 })
 
@@ -221,7 +222,7 @@ test('the binding is outside, and only where there is one', () => {
       const part = partAt(-0.5, 1, dimensionsOf(quilt), quilt, 1)
       expect(part).toEqual(quilt.binding ? { kind: 'binding' } : null)
     }),
-    { numRuns: 50 },
+    { numRuns: runs(50) },
   )
 })
 

@@ -3,13 +3,13 @@ import { measuredBlock } from '../made/measures'
 import type { Inches } from '../measure/ruler'
 import type { Cell, Quilt } from '../file/quilt'
 
-type Side = 'width' | 'height'
+type StandingSide = 'width' | 'height'
 
 /**
  * The width or the height of blocks that stand together, finished: as planned for the first of them, or the smallest
  * measured, for all are trimmed to that.
  */
-export type StandingSize = (cells: readonly Cell[], side: Side) => Inches
+export type StandingSize = (cells: readonly Cell[], side: StandingSide) => Inches
 
 export function standingSizes(quilt: Quilt): StandingSize {
   const sizes = new Map(

@@ -61,18 +61,18 @@ function draw(pdf: PDFKit.PDFDocument, mark: Mark) {
   pdf.stroke(colour)
 }
 
-interface Run {
+interface TextRun {
   text: string
   size: number
   rise: number
 }
 
 /** Fractions as small figures round a slash: the font's own fractions end at ¾. */
-function runsOf(text: string, size: number): Run[] {
+function runsOf(text: string, size: number): TextRun[] {
   return text
     .split(/(\d+\/\d+)/)
     .filter(part => part !== '')
-    .flatMap((part): Run[] => {
+    .flatMap((part): TextRun[] => {
       const fraction = /^(\d+)\/(\d+)$/.exec(part)
       if (!fraction) return [{ text: part, size, rise: 0 }]
       return [

@@ -7,60 +7,43 @@ import { PATTERN_NAMES } from '~/drawing/motifs'
 const { cloth } = defineProps<{ cloth: Cloth }>()
 const emit = defineEmits<{ change: [change: ClothChange] }>()
 const settings = useSettings()
-const name = ref(cloth.name)
-watch(
-  () => cloth.name,
-  value => (name.value = value),
-)
-const take = (event: Event) => (event.target as HTMLInputElement).value
-
-function rename() {
-  const text = name.value.trim()
-  if (text !== '' && text !== cloth.name) emit('change', { name: text })
-}
 </script>
 
 <template>
   <div class="grid gap-x-5 gap-y-3 sm:grid-cols-2">
-    <label
-      ><span class="label">Name</span
-      ><input v-model="name" class="field" maxlength="200" @blur="rename" @keydown.enter="rename"
-    /></label>
+    <TextField label="Name" :value="cloth.name" @commit="name => name !== '' && emit('change', { name })" />
     <div class="flex gap-3">
-      <label class="w-24"
-        ><span class="label">{{ craft('Color', settings.speech) }}</span
-        ><input
-          type="color"
-          class="h-12 w-full cursor-pointer rounded-lg border border-line bg-transparent p-1"
-          :value="cloth.colour"
-          @change="e => emit('change', { colour: take(e) })"
-      /></label>
-      <label class="grow"
-        ><span class="label">Pattern</span
-        ><select class="field" :value="cloth.pattern" @change="e => emit('change', { pattern: take(e) })">
-          <option v-for="pattern in PATTERN_NAMES" :key="pattern">{{ pattern }}</option>
-        </select></label
-      >
+      <ColourField
+        place="w-24"
+        :label="craft('Color', settings.speech)"
+        :value="cloth.colour"
+        @commit="colour => emit('change', { colour })"
+      />
+      <ChoiceField
+        label="Pattern"
+        place="grow"
+        :value="cloth.pattern"
+        :options="PATTERN_NAMES.map(pattern => ({ value: pattern, label: pattern }))"
+        @choose="value => emit('change', { pattern: value })"
+      />
     </div>
-    <label
-      ><span class="label">It comes</span>
-      <select
-        class="field"
-        :value="cloth.form"
-        @change="
-          e =>
-            emit(
-              'change',
-              take(e) === 'piece'
-                ? { form: 'piece', length: cloth.length ?? 18, count: cloth.count ?? 1, selvage: 0 }
-                : { form: 'yardage' },
-            )
-        "
-      >
-        <option value="yardage">by length, from the bolt</option>
-        <option value="piece">in pieces (fat quarters, leftovers)</option>
-      </select>
-    </label>
+    <ChoiceField
+      label="It comes"
+      :value="cloth.form"
+      :options="[
+        { value: 'yardage', label: 'by length, from the bolt' },
+        { value: 'piece', label: 'in pieces (fat quarters, leftovers)' },
+      ]"
+      @choose="
+        value =>
+          emit(
+            'change',
+            value === 'piece'
+              ? { form: 'piece', length: cloth.length ?? 18, count: cloth.count ?? 1, selvage: 0 }
+              : { form: 'yardage' },
+          )
+      "
+    />
     <LengthField
       label="Width"
       :value="cloth.width"
@@ -78,16 +61,13 @@ function rename() {
         :step="1"
         @commit="v => emit('change', { length: v })"
       />
-      <label
-        ><span class="label">Pieces at hand</span
-        ><input
-          type="number"
-          min="1"
-          max="10000"
-          class="field figure"
-          :value="cloth.count ?? 1"
-          @change="e => Number(take(e)) >= 1 && emit('change', { count: Math.round(Number(take(e))) })"
-      /></label>
+      <NumberField
+        label="Pieces at hand"
+        :value="cloth.count ?? 1"
+        :least="1"
+        :most="10000"
+        @commit="count => emit('change', { count })"
+      />
     </template>
     <LengthField
       v-else
@@ -98,26 +78,19 @@ function rename() {
       :step="1 / 8"
       @commit="v => emit('change', { selvage: v })"
     />
-    <label
-      ><span class="label">Shrinkage, %</span
-      ><input
-        type="number"
-        min="0"
-        max="50"
-        step="0.5"
-        class="field figure"
-        :value="Math.round(cloth.shrink * 1000) / 10"
-        @change="
-          e => Number(take(e)) >= 0 && Number(take(e)) <= 50 && emit('change', { shrink: Number(take(e)) / 100 })
-        "
-    /></label>
-    <label class="flex min-h-12 items-center gap-3 self-end"
-      ><input
-        type="checkbox"
-        class="size-6"
-        :checked="cloth.directional"
-        @change="emit('change', { directional: !cloth.directional })"
-      />The print has an up</label
-    >
+    <NumberField
+      label="Shrinkage, %"
+      :value="Math.round(cloth.shrink * 1000) / 10"
+      :least="0"
+      :most="50"
+      :step="0.5"
+      @commit="percent => emit('change', { shrink: percent / 100 })"
+    />
+    <YesNoField
+      class="self-end"
+      label="The print has an up"
+      :value="cloth.directional"
+      @choose="directional => emit('change', { directional })"
+    />
   </div>
 </template>

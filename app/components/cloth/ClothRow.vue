@@ -69,24 +69,24 @@ const value = computed(() => Math.round(lightness(cloth.colour)))
         <p v-else-if="!isBacking" class="note">not in this quilt yet</p>
         <p v-if="isBacking" class="note">for the back: see the shopping list</p>
       </div>
-      <button
-        type="button"
-        class="button quiet icon"
+      <UButton
+        variant="ghost"
+        square
         :aria-expanded="isOpen"
         :aria-label="`Change ${cloth.name}`"
         @click="isOpen = !isOpen"
       >
         <UIcon name="i-lucide-pencil" class="size-5" />
-      </button>
-      <button
-        type="button"
-        class="button quiet icon"
+      </UButton>
+      <UButton
+        variant="ghost"
+        square
         :disabled="others.length === 0"
         :aria-label="`Remove ${cloth.name}`"
         @click="isRemoving = !isRemoving"
       >
         <UIcon name="i-lucide-trash-2" class="size-5" />
-      </button>
+      </UButton>
     </div>
     <div v-if="isRemoving" class="caution mt-3">
       <ClothPicker

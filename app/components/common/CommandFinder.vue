@@ -1,13 +1,10 @@
 <script setup lang="ts">
-import type { Command } from '~/composables/useQuiltCommands'
+import type { Command } from '~/commands/command'
 
 const { commands } = defineProps<{ commands: readonly Command[] }>()
 const open = defineModel<boolean>('open', { required: true })
 
 const words = ref('')
-const input = useTemplateRef('input')
-const content = useFirstFocus(input)
-const at = ref(0)
 const found = computed(() => ranked(words.value.trim().toLowerCase().split(/\s+/)))
 /** Those that have every word, in their name or what they are also called; names first. */
 function ranked(wanted: readonly string[]): Command[] {
@@ -21,13 +18,24 @@ function ranked(wanted: readonly string[]): Command[] {
     wanted.every(word => command.name.toLowerCase().includes(word) || has(command.words ?? '', word))
   return [...commands.filter(inName), ...commands.filter(command => !inName(command) && anywhere(command))]
 }
-watch(words, () => (at.value = 0))
-
-function run(command: Command | undefined) {
-  if (!command) return
-  open.value = false
-  command.run()
-}
+const groups = computed(() => [
+  {
+    id: 'commands',
+    ignoreFilter: true,
+    items: found.value.map(({ name, icon, keys, run }) => ({
+      label: name,
+      icon,
+      kbds: keys ? [keys] : [],
+      onSelect() {
+        open.value = false
+        run()
+      },
+    })),
+  },
+])
+const field = { 'type': 'search', 'aria-label': 'Find a command' }
+/** The words come first; the palette puts the focus there by itself. */
+const content = { onOpenAutoFocus: (event: Event) => event.preventDefault() }
 </script>
 
 <template>
@@ -39,33 +47,15 @@ function run(command: Command | undefined) {
     :ui="{ content: 'bg-paper max-w-lg', description: 'sr-only', body: 'p-3' }"
   >
     <template #body>
-      <input
-        ref="input"
-        v-model="words"
-        class="field"
-        type="search"
-        aria-label="Find a command"
+      <UCommandPalette
+        v-model:search-term="words"
+        :groups="groups"
+        :icon="false"
+        :input="field"
         placeholder="What would you like to do?"
-        autocomplete="off"
-        @keydown.down.prevent="at = Math.min(found.length - 1, at + 1)"
-        @keydown.up.prevent="at = Math.max(0, at - 1)"
-        @keydown.enter.prevent="run(found[at])"
-      />
-      <ul class="mt-2 max-h-[50vh] overflow-y-auto">
-        <li v-for="(command, i) in found" :key="command.id">
-          <button
-            type="button"
-            class="flex min-h-12 w-full cursor-pointer items-center gap-3 rounded-lg px-3 text-left"
-            :class="{ 'bg-linen font-semibold': i === at }"
-            @click="run(command)"
-            @mouseenter="at = i"
-          >
-            <UIcon :name="command.icon" class="size-5" />{{ command.name
-            }}<kbd v-if="command.keys" class="note ml-auto">{{ command.keys }}</kbd>
-          </button>
-        </li>
-        <li v-if="found.length === 0" class="note p-4">Nothing by that name.</li>
-      </ul>
+      >
+        <template #empty>Nothing by that name.</template>
+      </UCommandPalette>
     </template>
   </UModal>
 </template>

@@ -42,51 +42,48 @@ function enter() {
   <div class="pad" role="group" aria-label="Keys for a measure">
     <output class="shown figure" :data-given="shown ? true : undefined" aria-live="polite">{{ shown }}</output>
     <div class="digits">
-      <button v-for="key in DIGITS" :key="key" type="button" class="button key" :disabled @click="digit(key)">
+      <UButton v-for="key in DIGITS" :key="key" class="key" :disabled @click="digit(key)">
         {{ key }}
-      </button>
-      <button type="button" class="button key" :disabled aria-label="Clear" @click="clear">
+      </UButton>
+      <UButton class="key" :disabled aria-label="Clear" @click="clear">
         <UIcon name="i-lucide-x" class="size-5" />
-      </button>
-      <button type="button" class="button key" :disabled @click="digit('0')">0</button>
-      <button
+      </UButton>
+      <UButton class="key" :disabled @click="digit('0')">0</UButton>
+      <UButton
         v-if="units === 'cm'"
-        type="button"
-        class="button key"
+        class="key"
         :disabled="disabled || whole.includes('.')"
         aria-label="Point"
         @click="digit('.')"
       >
         .
-      </button>
+      </UButton>
     </div>
     <div v-if="units === 'in'" class="parts">
-      <button
+      <UButton
         v-for="key in EIGHTHS"
         :key="key"
-        type="button"
-        class="button key figure"
+        class="key figure"
         :class="{ chosen: part === key }"
         :aria-pressed="part === key"
         :disabled
         @click="part = part === key ? '' : key"
       >
         {{ key }}
-      </button>
-      <button
-        type="button"
-        class="button key figure"
+      </UButton>
+      <UButton
+        class="key figure"
         :class="{ chosen: isSixteenthMore }"
         :aria-pressed="isSixteenthMore"
         :disabled
         @click="isSixteenthMore = !isSixteenthMore"
       >
         + 1/16
-      </button>
+      </UButton>
     </div>
-    <button type="button" class="button act enter" :disabled="disabled || inches === null" @click="enter">
+    <UButton variant="solid" class="enter" :disabled="disabled || inches === null" @click="enter">
       <UIcon name="i-lucide-check" class="size-5" />Write it down
-    </button>
+    </UButton>
   </div>
 </template>
 

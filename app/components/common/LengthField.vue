@@ -122,16 +122,15 @@ function nudge(by: number) {
   <div>
     <label class="label" :for="id">{{ label }}</label>
     <div class="flex items-center gap-2">
-      <button
+      <UButton
         v-if="!hideSteps"
-        type="button"
-        class="button icon"
+        square
         :disabled="disabled"
         :aria-label="`${label}: a step smaller`"
         @click="nudge(-1)"
       >
         <UIcon name="i-lucide-minus" class="size-6" />
-      </button>
+      </UButton>
       <input
         :id="id"
         v-model="text"
@@ -150,29 +149,16 @@ function nudge(by: number) {
         @keydown.up.prevent="nudge(1)"
         @keydown.down.prevent="nudge(-1)"
       />
-      <button
-        v-if="!hideSteps"
-        type="button"
-        class="button icon"
-        :disabled="disabled"
-        :aria-label="`${label}: a step larger`"
-        @click="nudge(1)"
-      >
+      <UButton v-if="!hideSteps" square :disabled="disabled" :aria-label="`${label}: a step larger`" @click="nudge(1)">
         <UIcon name="i-lucide-plus" class="size-6" />
-      </button>
+      </UButton>
       <span class="note">{{ settings.units === 'cm' ? 'cm' : '″' }}</span>
     </div>
     <p v-if="problem" :id="`${id}-problem`" class="wrong mt-1" role="alert">
       {{ problem.text }}
-      <button
-        v-for="{ words, inches } in problem.offers"
-        :key="words"
-        type="button"
-        class="button ml-1"
-        @click="take(inches)"
-      >
+      <UButton v-for="{ words, inches } in problem.offers" :key="words" class="ml-1" @click="take(inches)">
         {{ words }}
-      </button>
+      </UButton>
     </p>
   </div>
 </template>

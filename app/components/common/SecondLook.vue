@@ -43,16 +43,15 @@ const WORDS = { error: 'cannot be made so', warn: 'look at this', note: 'good to
         <h3 class="my-1">{{ inEnglish(checkTitle(check), speech) }}</h3>
         <p class="figure !whitespace-normal">{{ checkText(check, speech, blockNames) }}</p>
         <div class="mt-3 flex flex-wrap gap-2">
-          <button type="button" class="button" @click="emit('show', check)">Show me</button>
-          <button
+          <UButton @click="emit('show', check)">Show me</UButton>
+          <UButton
             v-for="mend in mendsFor(check, quilt)"
             :key="JSON.stringify(mend.words)"
-            type="button"
-            class="button act"
+            variant="solid"
             @click="emit('mend', mendText(mend.words, speech), mend.edit)"
           >
             {{ mendText(mend.words, speech) }}
-          </button>
+          </UButton>
         </div>
       </article>
     </template>

@@ -50,25 +50,24 @@ const choices = computed(() => [
 
 <template>
   <UPopover :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 z-50 w-96' }">
-    <button type="button" class="button quiet icon" aria-label="Units, words, hand and light">
+    <UButton variant="ghost" square aria-label="Units, words, hand and light">
       <UIcon name="i-lucide-settings-2" class="size-6" />
-    </button>
+    </UButton>
     <template #content>
       <div class="space-y-3">
         <fieldset v-for="choice in choices" :key="choice.label">
           <legend class="label">{{ choice.label }}</legend>
           <div class="flex gap-2">
-            <button
+            <UButton
               v-for="[value, text] in choice.options"
               :key="value"
-              type="button"
-              class="button grow !px-2"
+              class="grow !px-2"
               :class="{ chosen: choice.value === value }"
               :aria-pressed="choice.value === value"
               @click="choice.set(value)"
             >
               {{ text }}
-            </button>
+            </UButton>
           </div>
         </fieldset>
         <a href="/licences.txt" target="_blank" class="note underline">Licences of what ships with Wren</a>

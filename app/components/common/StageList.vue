@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { Stage } from '~~/core/make/steps/stage'
+import type { SewingStage } from '~~/core/make/steps/stage'
 import type { Cloth } from '~~/core/file/quilt'
 import { stageParts } from '~~/words/stage'
 import { textOf } from '~~/words/textPart'
 
 /** What hands do within one step, with a picture of each; opened by who wants it. */
-const { stages } = defineProps<{ stages: readonly Stage[]; cloths: readonly Cloth[] }>()
+const { stages } = defineProps<{ stages: readonly SewingStage[]; cloths: readonly Cloth[] }>()
 const store = useQuilt()
 const speech = useSpeech()
 const parts = computed(() => stages.map(stage => stageParts(stage, speech.value, store.clothNames)))
@@ -13,7 +13,7 @@ const parts = computed(() => stages.map(stage => stageParts(stage, speech.value,
 
 <template>
   <details class="mt-1" data-testid="stages">
-    <summary class="cursor-pointer py-2 font-semibold">Stage by stage ({{ stages.length }})</summary>
+    <summary class="cursor-pointer py-2 font-semibold">SewingStage by stage ({{ stages.length }})</summary>
     <ol class="space-y-3">
       <li v-for="(stage, i) in stages" :key="i">
         <div class="shot"><PictureView :picture="stage.picture" :cloths="cloths" :label="textOf(parts[i]!)" /></div>

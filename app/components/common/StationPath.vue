@@ -1,9 +1,10 @@
 <script setup lang="ts">
-const { quiltId, done } = defineProps<{
-  quiltId: string
+const { done } = defineProps<{
   /** How far each station's work is, from 0 to 1. */
   done: Readonly<Record<string, number>>
 }>()
+const route = useRoute()
+const here = computed(() => stationOf(route.name))
 </script>
 
 <template>
@@ -21,7 +22,13 @@ const { quiltId, done } = defineProps<{
           stroke-dasharray="8 5"
         />
       </svg>
-      <NuxtLink :to="`/q/${quiltId}/${station.id}`" class="station" active-class="here">{{ station.name }}</NuxtLink>
+      <NuxtLink
+        :to="toPage(station.id)"
+        class="station"
+        :class="{ here: here === station.id }"
+        :aria-current="here === station.id ? 'step' : undefined"
+        >{{ station.name }}</NuxtLink
+      >
     </template>
   </nav>
 </template>

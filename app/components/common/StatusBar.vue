@@ -38,7 +38,7 @@ const serious = computed(() => plan.checks.filter(check => check.severity !== 'n
       <p class="big">{{ cut.cut }} of <Figure path="quilt.pieces" kind="count" title="Pieces to cut" /></p>
       <p class="small">pieces cut</p>
     </div>
-    <button type="button" class="button look" :class="worst" @click="emit('look')">
+    <UButton class="look" :class="worst" @click="emit('look')">
       <UIcon
         :name="
           worst === 'error' ? 'i-lucide-octagon-alert' : plan.checks.length > 0 ? 'i-lucide-eye' : 'i-lucide-check'
@@ -52,7 +52,7 @@ const serious = computed(() => plan.checks.filter(check => check.severity !== 'n
             ? `${plural(plan.checks.length, 'note')}`
             : 'All in order'
       }}
-    </button>
+    </UButton>
   </footer>
 </template>
 

@@ -127,9 +127,7 @@ function onKey(event: KeyboardEvent) {
     <header class="flex items-center gap-4 px-5 py-2">
       <p class="title truncate text-xl">{{ title }}</p>
       <p class="figure ml-auto text-lg">{{ index + 1 }} of {{ steps.length }}, {{ isDone }} done</p>
-      <button type="button" class="button" @click="emit('close')">
-        <UIcon name="i-lucide-x" class="size-6" />Stop here
-      </button>
+      <UButton @click="emit('close')"> <UIcon name="i-lucide-x" class="size-6" />Stop here </UButton>
     </header>
     <div class="h-2 bg-line">
       <div
@@ -150,9 +148,9 @@ function onKey(event: KeyboardEvent) {
           /></template>
         </p>
         <p class="figure text" data-testid="step-text"><FigureText :parts="shown" /></p>
-        <button v-if="stages.length > 0 && stage === 0" type="button" class="button justify-self-start" @click="go(1)">
+        <UButton v-if="stages.length > 0 && stage === 0" class="justify-self-start" @click="go(1)">
           <UIcon name="i-lucide-list-ordered" class="size-6" />Stage by stage ({{ stages.length }})
-        </button>
+        </UButton>
         <p v-if="step.caution" class="caution text-lg">{{ step.caution }}</p>
         <p v-if="!canStayAwake" class="note">
           Here the screen cannot be kept awake (it needs a secure page): set your tablet not to sleep.
@@ -161,38 +159,24 @@ function onKey(event: KeyboardEvent) {
     </main>
     <p v-else class="page note text-2xl">There is nothing to do here yet.</p>
     <footer class="flex gap-4 p-4">
-      <button
-        type="button"
-        class="button big"
-        :disabled="index === 0 && stage === 0"
-        aria-label="The step before"
-        @click="go(-1)"
-      >
+      <UButton size="xl" :disabled="index === 0 && stage === 0" aria-label="The step before" @click="go(-1)">
         <UIcon name="i-lucide-arrow-left" class="size-9" />
-      </button>
-      <button type="button" class="button big act grow" :disabled="!step" data-testid="step-done" @click="finish">
+      </UButton>
+      <UButton variant="solid" size="xl" class="grow" :disabled="!step" data-testid="step-done" @click="finish">
         <UIcon :name="step?.done ? 'i-lucide-check-check' : 'i-lucide-check'" class="size-8" />{{ doneLabel }}
-      </button>
-      <button
-        v-if="(step?.left ?? 1) > 1"
-        type="button"
-        class="button big"
-        aria-keyshortcuts="a"
-        data-testid="step-all"
-        @click="finishAll"
-      >
+      </UButton>
+      <UButton v-if="(step?.left ?? 1) > 1" size="xl" aria-keyshortcuts="a" data-testid="step-all" @click="finishAll">
         <UIcon name="i-lucide-check-check" class="size-8" />All {{ step!.left }}
-      </button>
-      <button v-if="step?.done" type="button" class="button big" @click="emit('tick', index)">Not done</button>
-      <button
-        type="button"
-        class="button big"
+      </UButton>
+      <UButton v-if="step?.done" size="xl" @click="emit('tick', index)">Not done</UButton>
+      <UButton
+        size="xl"
         :disabled="index >= steps.length - 1 && stage >= stages.length"
         aria-label="The next step"
         @click="go(1)"
       >
         <UIcon name="i-lucide-arrow-right" class="size-9" />
-      </button>
+      </UButton>
     </footer>
   </div>
 </template>

@@ -34,9 +34,7 @@ async function goBack(at: string) {
               {{ version.file.setting.down }} blocks</span
             ></span
           >
-          <button type="button" class="button" :disabled="!store.canWrite" @click="goBack(version.at)">
-            Go back to it
-          </button>
+          <UButton :disabled="!store.canWrite" @click="goBack(version.at)"> Go back to it </UButton>
         </li>
       </ul>
     </template>

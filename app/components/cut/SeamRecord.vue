@@ -100,9 +100,9 @@ const draw = computed(() => {
     <ol class="mt-2 space-y-1">
       <li v-for="(_, i) in test.tests" :key="i" class="figure flex items-center gap-2 !whitespace-normal">
         <span data-given>{{ i + 1 }}. {{ named(i) }}</span>
-        <button type="button" class="button icon ml-auto" :aria-label="`Test ${i + 1} off`" @click="emit('remove', i)">
+        <UButton square class="ml-auto" :aria-label="`Test ${i + 1} off`" @click="emit('remove', i)">
           <UIcon name="i-lucide-x" class="size-5" />
-        </button>
+        </UButton>
       </li>
     </ol>
   </div>

@@ -45,9 +45,7 @@ function take(measured: Inches) {
   emit('edit', 'seam test', measureSeamTest({ what: 'seam-test', ...setup.value }, measured, new Date().toISOString()))
 }
 const steps = computed(() => (test.off === null || test.step === null ? null : stepsToMove(test.off, test.step)))
-function setNeedle(event: Event) {
-  const { value } = event.target as HTMLInputElement
-  const needle = value.trim() === '' || Number.isNaN(Number(value)) ? undefined : Number(value)
+function setNeedle(needle: number | undefined) {
   // a needle that is moved asks for another test
   if (setup.value.needle === undefined) describe({ needle })
   else choose({ needle })
@@ -68,16 +66,13 @@ function setNeedle(event: Event) {
       <strong data-testid="seam-expected"><Figure path="seamTest.expected" title="Strips sewn together" /></strong>.
     </p>
     <div class="mt-3 grid gap-3 sm:grid-cols-3">
-      <label
-        ><span class="label">Strips</span
-        ><select
-          :value="test.strips"
-          class="field figure"
-          @change="e => choose({ strips: Number((e.target as HTMLSelectElement).value) })"
-        >
-          <option v-for="n in [2, 3, 4, 5]" :key="n" :value="n">{{ n }}</option>
-        </select></label
-      >
+      <ChoiceField
+        label="Strips"
+        :value="test.strips"
+        :options="[2, 3, 4, 5].map(n => ({ value: n, label: n }))"
+        class="figure"
+        @choose="value => choose({ strips: value })"
+      />
       <LengthField
         label="Each cut"
         :value="test.cut"
@@ -99,9 +94,9 @@ function setNeedle(event: Event) {
     </div>
     <p v-if="doubt" class="caution figure mt-3 !whitespace-normal" role="alert" data-testid="seam-doubt">
       {{ seamDoubtText({ ...test, ...doubt }, speech) }}
-      <button v-if="doubt.meant !== null" type="button" class="button" @click="take(doubt.meant)">
+      <UButton v-if="doubt.meant !== null" @click="take(doubt.meant)">
         Yes, {{ formatExactLength(doubt.meant, speech) }}
-      </button>
+      </UButton>
     </p>
     <p
       v-else-if="test.doubt && test.measured !== null"
@@ -110,9 +105,9 @@ function setNeedle(event: Event) {
       data-testid="seam-doubt"
     >
       {{ seamDoubtText({ ...test, ...test.doubt, measured: test.measured }, speech) }}
-      <button v-if="test.doubt.meant !== null" type="button" class="button" @click="take(test.doubt.meant)">
+      <UButton v-if="test.doubt.meant !== null" @click="take(test.doubt.meant)">
         Yes, {{ formatExactLength(test.doubt.meant, speech) }}
-      </button>
+      </UButton>
     </p>
     <p
       v-if="test.off !== null && !doubt"
@@ -139,44 +134,47 @@ function setNeedle(event: Event) {
           >, {{ plural(Math.abs(steps), 'step') }} of the needle to {{ (setup.needle ?? 0) + steps }}</template
         >, and sew the test again.</template
       >
-      <button type="button" class="button quiet" @click="choose({})">Test again</button>
+      <UButton variant="ghost" @click="choose({})">Test again</UButton>
     </p>
     <details class="mt-3" :open="test.tests.length > 1">
       <summary class="summary">Which cloth, machine, needle; tests so far</summary>
       <div class="mt-2 flex flex-wrap items-end gap-3">
         <div role="group" aria-label="Cloth of the test" class="flex gap-2">
-          <button
+          <UButton
             v-for="cloth in ['thin', 'thick'] as const"
             :key="cloth"
-            type="button"
-            class="button"
             :class="{ chosen: setup.cloth === cloth }"
             :aria-pressed="setup.cloth === cloth"
             @click="toggleCloth(cloth)"
           >
             {{ cloth }} cloth
-          </button>
+          </UButton>
         </div>
-        <label class="w-40"
-          ><span class="label">Machine</span
-          ><input
-            class="field"
-            maxlength="80"
-            :value="setup.machine ?? ''"
-            @change="e => describe({ machine: (e.target as HTMLInputElement).value || undefined })"
-        /></label>
-        <label class="w-40"
-          ><span class="label">Thread</span
-          ><input
-            class="field"
-            maxlength="80"
-            :value="setup.thread ?? ''"
-            @change="e => describe({ thread: (e.target as HTMLInputElement).value || undefined })"
-        /></label>
-        <label class="w-40"
-          ><span class="label">Needle stands at</span
-          ><input class="field figure" inputmode="decimal" :value="setup.needle ?? ''" @change="setNeedle"
-        /></label>
+        <TextField
+          place="w-40"
+          label="Machine"
+          :most="80"
+          :value="setup.machine ?? ''"
+          @commit="machine => describe({ machine: machine || undefined })"
+        />
+        <TextField
+          place="w-40"
+          label="Thread"
+          :most="80"
+          :value="setup.thread ?? ''"
+          @commit="thread => describe({ thread: thread || undefined })"
+        />
+        <NumberField
+          place="w-40"
+          label="Needle stands at"
+          :value="setup.needle ?? null"
+          :least="-100"
+          :most="100"
+          :step="0.1"
+          may-be-empty
+          @commit="setNeedle"
+          @empty="setNeedle(undefined)"
+        />
       </div>
       <p class="note mt-1">
         The needle by the numbers of your own machine: two tests with the needle elsewhere tell what a step is.

@@ -83,14 +83,13 @@ const RIGHT = 1 / 32
             )
         "
       />
-      <button
+      <UButton
         v-if="entry"
-        type="button"
-        class="button quiet"
+        variant="ghost"
         @click="emit('edit', 'measure taken back', removeMeasures('block', planned.id))"
       >
         Take the measure back
-      </button>
+      </UButton>
     </div>
     <p
       v-if="planned.off !== undefined"

@@ -54,17 +54,16 @@ function take(cloth: string) {
   >
     <template #body>
       <div class="mb-4 flex flex-wrap gap-1.5" role="group" aria-label="Cloths to look at">
-        <button
+        <UButton
           v-for="cloth in cloths"
           :key="cloth.id"
-          type="button"
-          class="button !px-2"
+          class="!px-2"
           :class="{ chosen: chosen.includes(cloth.id) }"
           :aria-pressed="chosen.includes(cloth.id)"
           @click="toggle(cloth)"
         >
           <ClothSwatch :cloth="cloth" :size="30" />{{ cloth.name }}
-        </button>
+        </UButton>
       </div>
       <p v-if="shown.length === 0" class="note">Press a cloth above to see it in the quilt.</p>
       <ul class="sheet">

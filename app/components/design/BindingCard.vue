@@ -2,6 +2,7 @@
 import { setBinding, type BindingChange } from '~~/core/edits/binding'
 import type { Edit } from '~~/core/edits/edit'
 import type { Quilt } from '~~/core/file/quilt'
+import { BINDING_STYLES as STYLES } from '~~/core/file/schema'
 import { sameLength } from '~~/core/measure/ruler'
 import { UNIT_DEFAULTS } from '~~/core/measure/units'
 import { BINDING_STYLES, scrappyText } from '~~/words/binding'
@@ -15,10 +16,7 @@ const binding = computed(() => quilt.binding!)
 const step = computed(() => quilt.ruler || 1 / 8)
 const isStrips = computed(() => binding.value.style !== 'self' && binding.value.style !== 'tape')
 /** The back can be brought round only where there is one. */
-const styles = computed(() =>
-  Object.entries(BINDING_STYLES).filter(([style]) => style !== 'self' || quilt.backing !== null),
-)
-const chosen = (event: Event) => (event.target as HTMLSelectElement).value
+const styles = computed(() => STYLES.filter(style => style !== 'self' || quilt.backing !== null))
 
 function change(name: string, value: BindingChange) {
   emit('edit', name, setBinding(value))
@@ -61,17 +59,13 @@ function remove() {
 <template>
   <section class="card floating space-y-3.5" aria-label="Binding">
     <h2>Binding</h2>
-    <label class="block">
-      <span class="label">Made</span>
-      <select
-        class="field"
-        :value="binding.style"
-        data-testid="binding-style"
-        @change="event => change('style of the binding', { style: chosen(event) as typeof binding.style })"
-      >
-        <option v-for="[style, name] in styles" :key="style" :value="style">{{ inEnglish(name, speech) }}</option>
-      </select>
-    </label>
+    <ChoiceField
+      label="Made"
+      :value="binding.style"
+      :options="styles.map(style => ({ value: style, label: inEnglish(BINDING_STYLES[style], speech) }))"
+      data-testid="binding-style"
+      @choose="value => change('style of the binding', { style: value })"
+    />
     <LengthField
       v-if="binding.style === 'self'"
       label="The back, beyond the top"
@@ -102,25 +96,25 @@ function remove() {
         <summary class="cursor-pointer py-1 font-semibold">From several cloths in turn</summary>
         <fieldset class="mt-1 flex flex-wrap gap-2">
           <legend class="sr-only">Cloths that the strips are dealt from</legend>
-          <label v-for="cloth in quilt.cloths" :key="cloth.id" class="inline-flex min-h-11 items-center gap-1.5"
-            ><input
-              type="checkbox"
-              class="size-5"
-              :checked="binding.cloths.includes(cloth.id)"
-              :disabled="binding.cloths.length === 1 && binding.cloths[0] === cloth.id"
-              @change="deal(cloth.id)"
-            /><ClothSwatch :cloth="cloth" :size="28" /><span>{{ cloth.name }}</span></label
+          <YesNoField
+            v-for="cloth in quilt.cloths"
+            :key="cloth.id"
+            class="mr-3 inline-flex"
+            :value="binding.cloths.includes(cloth.id)"
+            :disabled="binding.cloths.length === 1 && binding.cloths[0] === cloth.id"
+            @choose="deal(cloth.id)"
           >
+            <span class="flex items-center gap-1.5"><ClothSwatch :cloth="cloth" :size="28" />{{ cloth.name }}</span>
+          </YesNoField>
         </fieldset>
-        <button
-          type="button"
-          class="button mt-2"
+        <UButton
+          class="mt-2"
           :disabled="store.isPlanning || isLooking"
           data-testid="binding-scraps"
           @click="lookForScraps"
         >
           <UIcon name="i-lucide-recycle" class="size-5" />From what is left over
-        </button>
+        </UButton>
         <p v-if="scrapsText" class="mt-2" role="status" data-testid="scraps-text">{{ scrapsText }}</p>
       </details>
       <template v-if="binding.style === 'flanged' && binding.flange">
@@ -149,53 +143,47 @@ function remove() {
         :step="step"
         @commit="v => change('seam of the binding', { seam: sameLength(v, quilt.seam) ? null : v })"
       />
-      <label v-if="isStrips" class="block">
-        <span class="label">Strips joined</span>
-        <select
-          class="field"
-          :value="binding.join"
-          @change="event => change('joins of the binding', { join: chosen(event) as 'diagonal' | 'straight' })"
-        >
-          <option value="diagonal">on the diagonal</option>
-          <option value="straight">straight</option>
-        </select>
-      </label>
-      <label v-if="isStrips" class="block">
-        <span class="label">Strips cut</span>
-        <select
-          class="field"
-          :value="binding.isBias ? 'bias' : 'straight'"
-          @change="event => change('grain of the binding', { bias: chosen(event) === 'bias' })"
-        >
-          <option value="straight">straight, across the cloth</option>
-          <option value="bias">on the bias, for curves and slanted stripes</option>
-        </select>
-      </label>
-      <label v-if="binding.style !== 'flanged'" class="block">
-        <span class="label">Sewn first to</span>
-        <select
-          class="field"
-          :value="binding.attach"
-          @change="event => change('side of the binding', { attach: chosen(event) as 'front' | 'back' })"
-        >
-          <option value="front">the front, folded to the back</option>
-          <option value="back">the back, folded to the front</option>
-        </select>
-      </label>
+      <ChoiceField
+        v-if="isStrips"
+        label="Strips joined"
+        :value="binding.join"
+        :options="[
+          { value: 'diagonal', label: 'on the diagonal' },
+          { value: 'straight', label: 'straight' },
+        ]"
+        @choose="value => change('joins of the binding', { join: value })"
+      />
+      <ChoiceField
+        v-if="isStrips"
+        label="Strips cut"
+        :value="binding.isBias ? 'bias' : 'straight'"
+        :options="[
+          { value: 'straight', label: 'straight, across the cloth' },
+          { value: 'bias', label: 'on the bias, for curves and slanted stripes' },
+        ]"
+        @choose="value => change('grain of the binding', { bias: value === 'bias' })"
+      />
+      <ChoiceField
+        v-if="binding.style !== 'flanged'"
+        label="Sewn first to"
+        :value="binding.attach"
+        :options="[
+          { value: 'front', label: 'the front, folded to the back' },
+          { value: 'back', label: 'the back, folded to the front' },
+        ]"
+        @choose="value => change('side of the binding', { attach: value })"
+      />
     </template>
-    <label v-if="binding.style !== 'flanged'" class="block">
-      <span class="label">Finished</span>
-      <select
-        class="field"
-        :value="binding.finish"
-        @change="event => change('finish of the binding', { finish: chosen(event) as 'hand' | 'machine' })"
-      >
-        <option value="hand">by hand</option>
-        <option value="machine">by machine</option>
-      </select>
-    </label>
-    <button type="button" class="button" @click="remove">
-      <UIcon name="i-lucide-trash-2" class="size-5" />No binding
-    </button>
+    <ChoiceField
+      v-if="binding.style !== 'flanged'"
+      label="Finished"
+      :value="binding.finish"
+      :options="[
+        { value: 'hand', label: 'by hand' },
+        { value: 'machine', label: 'by machine' },
+      ]"
+      @choose="value => change('finish of the binding', { finish: value })"
+    />
+    <UButton @click="remove"> <UIcon name="i-lucide-trash-2" class="size-5" />No binding </UButton>
   </section>
 </template>

@@ -146,57 +146,43 @@ function choose(candidate: Design) {
       />
     </div>
     <div class="flex flex-wrap gap-2">
-      <button
-        type="button"
-        class="button"
-        title="A quarter turn (r)"
-        @click="emit('edit', 'turn', turnCell(row, column))"
-      >
+      <UButton title="A quarter turn (r)" @click="emit('edit', 'turn', turnCell(row, column))">
         <UIcon name="i-lucide-rotate-cw" class="size-5" />Turn
-      </button>
-      <button
-        type="button"
-        class="button"
-        title="Mirror left to right (m)"
-        @click="emit('edit', 'mirror', mirrorCell(row, column))"
-      >
+      </UButton>
+      <UButton title="Mirror left to right (m)" @click="emit('edit', 'mirror', mirrorCell(row, column))">
         <UIcon name="i-lucide-flip-horizontal" class="size-5" />Mirror
-      </button>
-      <button type="button" class="button" title="Exchange with another place (x)" @click="emit('pickUp')">
+      </UButton>
+      <UButton title="Exchange with another place (x)" @click="emit('pickUp')">
         <UIcon name="i-lucide-arrow-left-right" class="size-5" />Exchange
-      </button>
+      </UButton>
     </div>
     <div class="running-stitch" />
     <div class="flex gap-2" role="radiogroup" aria-label="What the choices below change">
-      <button
-        type="button"
+      <UButton
         role="radio"
-        class="button grow !px-2"
+        class="grow !px-2"
         :class="{ chosen: scope === 'all' }"
         :aria-checked="scope === 'all'"
         @click="scope = 'all'"
       >
         All {{ alike }} alike
-      </button>
-      <button
-        type="button"
+      </UButton>
+      <UButton
         role="radio"
-        class="button grow !px-2"
+        class="grow !px-2"
         :class="{ chosen: scope === 'here' }"
         :aria-checked="scope === 'here'"
         @click="scope = 'here'"
       >
         Only this one
-      </button>
+      </UButton>
     </div>
     <div class="flex gap-2">
-      <button type="button" class="button grow !px-2" @click="isChoosing = true">
+      <UButton class="grow !px-2" @click="isChoosing = true">
         <UIcon name="i-lucide-layout-grid" class="size-5" />Another block …
-      </button>
-      <NuxtLink
-        class="button grow !px-2"
-        :to="{ path: $route.path.replace(/design$/, 'draft'), query: { block: cell.block } }"
-        ><UIcon name="i-lucide-pencil-ruler" class="size-5" />Redraw it</NuxtLink
+      </UButton>
+      <UButton class="grow !px-2" :to="toPage('draft', { query: { block: cell.block } })"
+        ><UIcon name="i-lucide-pencil-ruler" class="size-5" />Redraw it</UButton
       >
     </div>
     <template v-for="role in rolesOf(design)" :key="role">
@@ -236,10 +222,8 @@ function choose(candidate: Design) {
       @choose="choose"
     >
       <template #own
-        ><NuxtLink
-          class="button"
-          :to="{ path: $route.path.replace(/design$/, 'draft'), query: { block: cell.block, blank: '' } }"
-          ><UIcon name="i-lucide-pencil-ruler" class="size-5" />Draw my own</NuxtLink
+        ><UButton :to="toPage('draft', { query: { block: cell.block, blank: '' } })"
+          ><UIcon name="i-lucide-pencil-ruler" class="size-5" />Draw my own</UButton
         ></template
       >
     </DesignChooser>

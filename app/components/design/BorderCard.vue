@@ -99,25 +99,23 @@ function remove() {
       :value="found.sides"
       @choose="width => emit('edit', 'border width', edit({ sides: width, ends: width }))"
     />
-    <label class="flex min-h-11 items-center gap-3"
-      ><input
-        type="checkbox"
-        class="size-6"
-        :checked="showBoth"
-        @change="
-          showBoth ? (emit('edit', 'even border', edit({ ends: found.sides })), (apart = false)) : (apart = true)
-        "
-      />Sides and ends differ</label
-    >
+    <YesNoField
+      label="Sides and ends differ"
+      :value="showBoth"
+      @choose="
+        differ =>
+          differ ? (apart = true) : (emit('edit', 'even border', edit({ ends: found.sides })), (apart = false))
+      "
+    />
     <ClothPicker
       label="Cloth"
       :cloths="quilt.cloths"
       :value="found.cloth"
       @choose="cloth => cloth && emit('edit', 'cloth of the border', edit({ cloth }))"
     />
-    <button type="button" class="button w-full" @click="isAuditioning = true">
+    <UButton class="w-full" @click="isAuditioning = true">
       <UIcon name="i-lucide-columns-3" class="size-5" />Cloths side by side
-    </button>
+    </UButton>
     <AuditionSheet
       v-if="isAuditioning"
       v-model:open="isAuditioning"
@@ -127,19 +125,17 @@ function remove() {
       :dress="dressBorder"
       @edit="(name, change) => emit('edit', name, change)"
     />
-    <label class="block">
-      <span class="label">Corners</span>
-      <select
-        class="field"
-        :value="cornerKind"
-        @change="event => chooseCorners((event.target as HTMLSelectElement).value as CornerKind)"
-      >
-        <option value="butted">butted, one pair over the other</option>
-        <option value="mitred">{{ craft('mitered', speech) }}, seams on the slant</option>
-        <option value="cloth">corner squares of one cloth</option>
-        <option value="design">pieced corners</option>
-      </select>
-    </label>
+    <ChoiceField
+      label="Corners"
+      :value="cornerKind"
+      :options="[
+        { value: 'butted', label: 'butted, one pair over the other' },
+        { value: 'mitred', label: `${craft('mitered', speech)}, seams on the slant` },
+        { value: 'cloth', label: 'corner squares of one cloth' },
+        { value: 'design', label: 'pieced corners' },
+      ]"
+      @choose="value => chooseCorners(value)"
+    />
     <ClothPicker
       v-if="cornerCloth !== null"
       label="Cloth of the corners"
@@ -161,44 +157,26 @@ function remove() {
       can-be-plain
       @choose="(pieced, also) => emit('edit', 'piecing of the border', both(also, { pieced }))"
     />
-    <label v-if="found.corners !== 'mitred'" class="block">
-      <span class="label">Sewn on first</span>
-      <select
-        class="field"
-        :value="found.first"
-        @change="
-          event =>
-            emit(
-              'edit',
-              'order of the border',
-              edit({ first: (event.target as HTMLSelectElement).value as 'sides' | 'ends' }),
-            )
-        "
-      >
-        <option value="sides">the sides</option>
-        <option value="ends">top and bottom</option>
-      </select>
-    </label>
-    <label v-if="!found.pieced" class="block">
-      <span class="label">Longer than the cloth is wide?</span>
-      <select
-        class="field"
-        :value="found.long"
-        @change="
-          event =>
-            emit(
-              'edit',
-              'cut of the border',
-              edit({ long: (event.target as HTMLSelectElement).value as 'along' | 'across' }),
-            )
-        "
-      >
-        <option value="across">join strips cut across</option>
-        <option value="along">cut along the cloth, no joins</option>
-      </select>
-    </label>
-    <button type="button" class="button" @click="remove">
-      <UIcon name="i-lucide-trash-2" class="size-5" />Take this border off
-    </button>
+    <ChoiceField
+      v-if="found.corners !== 'mitred'"
+      label="Sewn on first"
+      :value="found.first"
+      :options="[
+        { value: 'sides', label: 'the sides' },
+        { value: 'ends', label: 'top and bottom' },
+      ]"
+      @choose="value => emit('edit', 'order of the border', edit({ first: value }))"
+    />
+    <ChoiceField
+      v-if="!found.pieced"
+      label="Longer than the cloth is wide?"
+      :value="found.long"
+      :options="[
+        { value: 'across', label: 'join strips cut across' },
+        { value: 'along', label: 'cut along the cloth, no joins' },
+      ]"
+      @choose="value => emit('edit', 'cut of the border', edit({ long: value }))"
+    />
+    <UButton @click="remove"> <UIcon name="i-lucide-trash-2" class="size-5" />Take this border off </UButton>
   </section>
 </template>

@@ -71,12 +71,13 @@ function take() {
       </p>
       <div v-else class="grid gap-6 md:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
         <div class="space-y-4">
-          <label v-if="blocks.length > 1" class="block"
-            ><span class="label">Block</span
-            ><select v-model="block" class="field">
-              <option v-for="one in blocks" :key="one.id" :value="one.id">{{ one.name }}</option>
-            </select></label
-          >
+          <ChoiceField
+            v-if="blocks.length > 1"
+            label="Block"
+            :value="block"
+            :options="blocks.map(one => ({ value: one.id, label: one.name }))"
+            @choose="value => (block = value)"
+          />
           <div>
             <p class="label">Leads, and follows</p>
             <p class="flex flex-wrap items-center gap-2">
@@ -84,9 +85,9 @@ function take() {
                 <UIcon v-if="i > 0" name="i-lucide-arrow-right" class="size-5" aria-hidden="true" />
                 <strong>{{ capital(role) }}</strong>
               </template>
-              <button type="button" class="button !px-3" @click="roles = [...roles].reverse()">
+              <UButton class="!px-3" @click="roles = [...roles].reverse()">
                 <UIcon name="i-lucide-arrow-left-right" class="size-5" />Other way round
-              </button>
+              </UButton>
             </p>
           </div>
           <div>
@@ -96,33 +97,33 @@ function take() {
                 <strong class="figure w-6 text-right">{{ i + 1 }}</strong>
                 <ClothSwatch :cloth="clothOf(quilt, id)" :size="34" />
                 <span class="grow">{{ clothOf(quilt, id).name }}</span>
-                <button
-                  type="button"
-                  class="button quiet icon"
+                <UButton
+                  variant="ghost"
+                  square
                   :disabled="i === 0"
                   :aria-label="`${clothOf(quilt, id).name}, step ${i + 1}: earlier`"
                   @click="move(i, -1)"
                 >
                   <UIcon name="i-lucide-arrow-up" class="size-5" />
-                </button>
-                <button
-                  type="button"
-                  class="button quiet icon"
+                </UButton>
+                <UButton
+                  variant="ghost"
+                  square
                   :disabled="i === cloths.length - 1"
                   :aria-label="`${clothOf(quilt, id).name}, step ${i + 1}: later`"
                   @click="move(i, 1)"
                 >
                   <UIcon name="i-lucide-arrow-down" class="size-5" />
-                </button>
-                <button
-                  type="button"
-                  class="button quiet icon"
+                </UButton>
+                <UButton
+                  variant="ghost"
+                  square
                   :disabled="cloths.length < 3"
                   :aria-label="`Without ${clothOf(quilt, id).name} at step ${i + 1}`"
                   @click="cloths = cloths.filter((_, other) => other !== i)"
                 >
                   <UIcon name="i-lucide-x" class="size-5" />
-                </button>
+                </UButton>
               </li>
             </ol>
             <ClothPicker
@@ -133,26 +134,29 @@ function take() {
               @choose="cloth => cloth && (cloths = [...cloths, cloth])"
             />
           </div>
-          <label class="block"
-            ><span class="label">After the last</span
-            ><select v-model="after" class="field">
-              <option value="again">begin again with the first</option>
-              <option value="back">go back through them</option>
-            </select></label
-          >
-          <label class="block"
-            ><span class="label">They climb from</span
-            ><select v-model="from" class="field">
-              <option v-for="corner in CLIMB_CORNERS" :key="corner" :value="corner">
-                the {{ isOnPoint ? CORNERS[corner].onPoint : CORNERS[corner].straight }}
-              </option>
-            </select></label
-          >
+          <ChoiceField
+            label="After the last"
+            :value="after"
+            :options="[
+              { value: 'again', label: 'begin again with the first' },
+              { value: 'back', label: 'go back through them' },
+            ]"
+            @choose="value => (after = value)"
+          />
+          <ChoiceField
+            label="They climb from"
+            :value="from"
+            :options="
+              CLIMB_CORNERS.map(corner => ({
+                value: corner,
+                label: `the ${isOnPoint ? CORNERS[corner].onPoint : CORNERS[corner].straight}`,
+              }))
+            "
+            @choose="value => (from = value)"
+          />
         </div>
         <div class="sticky top-0 max-w-md space-y-3 self-start">
-          <button type="button" class="button act w-full" :disabled="!canClimb" @click="take">
-            Dress the blocks so
-          </button>
+          <UButton variant="solid" class="w-full" :disabled="!canClimb" @click="take"> Dress the blocks so </UButton>
           <QuiltPicture :quilt="shown" :width="420" :height="430" />
         </div>
       </div>

@@ -20,9 +20,6 @@ const design = computed(() =>
   family.value.make(Object.fromEntries(family.value.numbers.map(number => [number.key, valueOf(number)]))),
 )
 const facts = computed(() => designFacts(design.value))
-function set({ key, least, most }: DesignNumber, value: number) {
-  values.value = { ...values.value, [key]: Math.min(most, Math.max(least, Math.round(value))) }
-}
 </script>
 
 <template>
@@ -31,51 +28,28 @@ function set({ key, least, most }: DesignNumber, value: number) {
       <DesignPicture :design="design" :colours="colours(design)" :size="230" class="mx-auto max-h-72" />
     </div>
     <div class="space-y-4">
-      <label class="block"
-        ><span class="label">Kind</span
-        ><select v-model="chosen" class="field">
-          <option v-for="kind in DESIGN_FAMILIES" :key="kind.id" :value="kind.id">{{ kind.name }}</option>
-        </select></label
-      >
-      <div v-for="number in family.numbers" :key="number.key">
-        <label class="label" :for="`by-${number.key}`">{{ number.label }}</label>
-        <div class="flex items-center gap-2">
-          <button
-            type="button"
-            class="button icon"
-            :aria-label="`${number.label}: one fewer`"
-            :disabled="valueOf(number) <= number.least"
-            @click="set(number, valueOf(number) - 1)"
-          >
-            <UIcon name="i-lucide-minus" class="size-5" />
-          </button>
-          <input
-            :id="`by-${number.key}`"
-            type="number"
-            class="field figure !w-24 text-center"
-            :min="number.least"
-            :max="number.most"
-            :value="valueOf(number)"
-            @change="e => set(number, Number((e.target as HTMLInputElement).value))"
-          />
-          <button
-            type="button"
-            class="button icon"
-            :aria-label="`${number.label}: one more`"
-            :disabled="valueOf(number) >= number.most"
-            @click="set(number, valueOf(number) + 1)"
-          >
-            <UIcon name="i-lucide-plus" class="size-5" />
-          </button>
-        </div>
-      </div>
+      <ChoiceField
+        label="Kind"
+        :value="chosen"
+        :options="DESIGN_FAMILIES.map(kind => ({ value: kind.id, label: kind.name }))"
+        @choose="value => (chosen = value)"
+      />
+      <CountField
+        v-for="number in family.numbers"
+        :key="number.key"
+        :label="number.label"
+        :value="valueOf(number)"
+        :least="number.least"
+        :most="number.most"
+        @commit="value => (values = { ...values, [number.key]: value })"
+      />
       <p class="note">
         {{ design.name }}: {{ plural(facts.patches, 'patch', 'patches') }}.
         {{ sewingText({ ...facts, isProven: true }) }}
       </p>
       <div class="flex gap-2">
-        <button type="button" class="button act" @click="emit('choose', design)">Take it</button
-        ><button type="button" class="button" @click="emit('back')">All blocks</button>
+        <UButton variant="solid" @click="emit('choose', design)">Take it</UButton
+        ><UButton @click="emit('back')">All blocks</UButton>
       </div>
     </div>
   </div>

@@ -97,37 +97,41 @@ function choose(design: Design) {
               @keydown.enter="found.length > 0 && choose(found[0]!)"
             />
           </div>
-          <label
-            ><span class="sr-only">Family</span
-            ><select v-model="family" class="field !w-auto">
-              <option value="">all families</option>
-              <option v-for="name in families" :key="name" :value="name">{{ name }}</option>
-            </select></label
-          >
-          <label
-            ><span class="sr-only">How hard</span
-            ><select v-model="difficulty" class="field !w-auto">
-              <option value="">easy to hard</option>
-              <option v-for="name in DIFFICULTIES" :key="name" :value="name">{{ name }}</option>
-            </select></label
-          >
-          <button type="button" class="button" @click="isByNumbers = true">
+          <ChoiceField
+            label="Family"
+            labelled="unseen"
+            :value="family"
+            :options="[{ value: '', label: 'all families' }, ...families.map(name => ({ value: name, label: name }))]"
+            class="!w-auto"
+            @choose="value => (family = value)"
+          />
+          <ChoiceField
+            label="How hard"
+            labelled="unseen"
+            :value="difficulty"
+            :options="[
+              { value: '', label: 'easy to hard' },
+              ...DIFFICULTIES.map(name => ({ value: name, label: name })),
+            ]"
+            class="!w-auto"
+            @choose="value => (difficulty = value)"
+          />
+          <UButton @click="isByNumbers = true">
             <UIcon name="i-lucide-sliders-horizontal" class="size-5" />By my own numbers
-          </button>
+          </UButton>
           <slot name="own" />
         </div>
         <div class="mb-3 flex flex-wrap items-center gap-2">
-          <button
+          <UButton
             v-for="[wish, label] in WISHES"
             :key="wish"
-            type="button"
-            class="button !min-h-10 !px-3"
+            class="!min-h-10 !px-3"
             :class="{ chosen: wanted.includes(wish) }"
             :aria-pressed="wanted.includes(wish)"
             @click="toggle(wish)"
           >
             {{ label }}
-          </button>
+          </UButton>
           <span class="note ml-auto" role="status">{{ plural(found.length, 'block') }}</span>
         </div>
         <p v-if="found.length === 0" class="note py-8 text-center">

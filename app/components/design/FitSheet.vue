@@ -87,46 +87,34 @@ function take(fit: Fit) {
     <template #body>
       <div class="grid gap-5 lg:grid-cols-[22rem_1fr]">
         <div class="space-y-3">
-          <div>
-            <label class="label" for="fit-who">Who it is for</label>
-            <input id="fit-who" v-model="who" class="field" maxlength="200" />
-          </div>
+          <TextField label="Who it is for" :value="who" @write="name => (who = name)" />
           <div class="flex gap-2" role="radiogroup" aria-label="What it is to fit">
-            <button
-              type="button"
-              role="radio"
-              class="button grow"
-              :class="{ chosen: isBed }"
-              :aria-checked="isBed"
-              @click="isBed = true"
-            >
+            <UButton role="radio" class="grow" :class="{ chosen: isBed }" :aria-checked="isBed" @click="isBed = true">
               A bed
-            </button>
-            <button
-              type="button"
+            </UButton>
+            <UButton
               role="radio"
-              class="button grow"
+              class="grow"
               :class="{ chosen: !isBed }"
               :aria-checked="!isBed"
               @click="isBed = false"
             >
               About so large
-            </button>
+            </UButton>
           </div>
           <template v-if="isBed">
-            <label class="block"
-              ><span class="label">Mattress</span
-              ><select
-                class="field"
-                :value="mattress"
-                @change="event => chooseMattress((event.target as HTMLSelectElement).value)"
-              >
-                <option v-for="one in MATTRESSES" :key="one.name" :value="one.name">
-                  {{ one.name }}, {{ formatSize(one.width, one.length, speech) }}
-                </option>
-                <option value="own">as typed below</option>
-              </select></label
-            >
+            <ChoiceField
+              label="Mattress"
+              :value="mattress"
+              :options="[
+                ...MATTRESSES.map(one => ({
+                  value: one.name,
+                  label: `${one.name}, ${formatSize(one.width, one.length, speech)}`,
+                })),
+                { value: 'own', label: 'as typed below' },
+              ]"
+              @choose="value => chooseMattress(value)"
+            />
             <div class="grid grid-cols-2 gap-2">
               <LengthField
                 v-for="[key, label] in FIELDS"
@@ -184,10 +172,8 @@ function take(fit: Fit) {
                 bottom: {{ formatSize(fit.size.width, fit.size.height, speech) }}
               </p>
               <div class="flex gap-2">
-                <button type="button" class="button !px-3" :aria-pressed="i === chosen" @click="chosen = i">
-                  Show it
-                </button>
-                <button type="button" class="button chosen !px-3" @click="take(fit)">Take it</button>
+                <UButton class="!px-3" :aria-pressed="i === chosen" @click="chosen = i"> Show it </UButton>
+                <UButton class="chosen !px-3" @click="take(fit)">Take it</UButton>
               </div>
             </li>
           </ul>

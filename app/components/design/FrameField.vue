@@ -47,9 +47,9 @@ const isFramed = computed(() => ownBlocks(quilt).some(({ frame }) => frame.lengt
           @preview="v => emit('preview', v === null ? null : changed(i, { width: v }))"
           @commit="v => emit('edit', 'frame', changed(i, { width: v }))"
         />
-        <button type="button" class="button quiet icon" :aria-label="`Without frame ${i + 1}`" @click="remove(i)">
+        <UButton variant="ghost" square :aria-label="`Without frame ${i + 1}`" @click="remove(i)">
           <UIcon name="i-lucide-x" class="size-5" />
-        </button>
+        </UButton>
       </div>
       <ClothPicker
         label="Cloth of the frame"
@@ -58,9 +58,9 @@ const isFramed = computed(() => ownBlocks(quilt).some(({ frame }) => frame.lengt
         @choose="cloth => cloth && emit('edit', 'cloth of the frame', changed(i, { cloth }))"
       />
     </div>
-    <button type="button" class="button !px-3" @click="add">
+    <UButton class="!px-3" @click="add">
       <UIcon name="i-lucide-plus" class="size-5" />{{ frames.length > 0 ? 'Another frame' : 'Frame' }}
-    </button>
+    </UButton>
     <LengthField
       v-if="isFramed && ownBlocks(quilt).length > 1"
       label="Frame all blocks to one size"

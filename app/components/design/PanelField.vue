@@ -16,17 +16,11 @@ const set = (change: Partial<{ extra: number; margin: number }>) =>
 
 <template>
   <div class="space-y-2">
-    <label class="flex min-h-11 items-center gap-2 font-semibold"
-      ><input
-        type="checkbox"
-        class="size-5"
-        :checked="block.panel !== undefined"
-        @change="
-          event =>
-            (event.target as HTMLInputElement).checked ? set({}) : emit('edit', 'panel', setPanel(block.id, null))
-        "
-      />Embroidered or appliquéd first</label
-    >
+    <YesNoField
+      label="Embroidered or appliquéd first"
+      :value="block.panel !== undefined"
+      @choose="is => (is ? set({}) : emit('edit', 'panel', setPanel(block.id, null)))"
+    />
     <template v-if="block.panel">
       <LengthField
         label="Cloth beyond its cut edge"

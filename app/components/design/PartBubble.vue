@@ -45,9 +45,9 @@ defineExpose({ focus: () => bubble.value?.querySelector<HTMLElement>('input, sel
 <template>
   <div ref="bubble" class="bubble" :style="floatingStyles" @keydown.esc.stop="emit('close')">
     <slot />
-    <button type="button" class="button quiet icon close" aria-label="Close" @click="emit('close')">
+    <UButton variant="ghost" square class="close" aria-label="Close" @click="emit('close')">
       <UIcon name="i-lucide-x" class="size-5" />
-    </button>
+    </UButton>
   </div>
 </template>
 

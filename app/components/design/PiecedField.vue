@@ -50,12 +50,12 @@ function dress(role: string, cloth: string | null) {
     <p class="label">{{ label }}</p>
     <div class="flex flex-wrap items-center gap-2">
       <DesignPicture v-if="design" :design="design" :colours="colours(design, value!.cloths)" :size="44" />
-      <button type="button" class="button !px-3" @click="isChoosing = true">
+      <UButton class="!px-3" @click="isChoosing = true">
         <UIcon name="i-lucide-layout-grid" class="size-5" />{{ design ? design.name : 'Pieced …' }}
-      </button>
-      <button v-if="value && canBePlain" type="button" class="button quiet !px-3" @click="emit('choose', null, same)">
+      </UButton>
+      <UButton v-if="value && canBePlain" variant="ghost" class="!px-3" @click="emit('choose', null, same)">
         of one cloth
-      </button>
+      </UButton>
     </div>
     <template v-if="design">
       <ClothPicker

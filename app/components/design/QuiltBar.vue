@@ -88,21 +88,21 @@ const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + li
       role="group"
       :aria-label="`Blocks ${side}`"
     >
-      <button type="button" class="button icon" :aria-label="`One block fewer ${side}`" @click="count(side, -1)">
+      <UButton square :aria-label="`One block fewer ${side}`" @click="count(side, -1)">
         <UIcon name="i-lucide-minus" class="size-5" />
-      </button>
+      </UButton>
       <span class="figure px-1 text-center"
         ><strong class="text-xl" :data-testid="`count-${side}`">{{ quilt.setting[side] }}</strong> {{ side }}</span
       >
-      <button type="button" class="button icon" :aria-label="`One block more ${side}`" @click="count(side, 1)">
+      <UButton square :aria-label="`One block more ${side}`" @click="count(side, 1)">
         <UIcon name="i-lucide-plus" class="size-5" />
-      </button>
+      </UButton>
     </div>
     <UPopover
       v-model:open="isLayingOut"
       :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-96 max-h-[75vh] overflow-y-auto z-50' }"
     >
-      <button type="button" class="button"><UIcon name="i-lucide-layout-grid" class="size-5" />Lay out</button>
+      <UButton><UIcon name="i-lucide-layout-grid" class="size-5" />Lay out</UButton>
       <template #content>
         <p class="mb-3">
           All {{ places }} places are filled anew.<template v-if="hasOwnPlaces">
@@ -111,67 +111,46 @@ const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + li
         </p>
         <p class="label">Turn the blocks</p>
         <div class="mb-3 flex flex-wrap gap-1.5">
-          <button
+          <UButton
             v-for="pattern in TURN_PATTERNS"
             :key="pattern"
-            type="button"
-            class="button !px-3"
+            class="!px-3"
             @click="emit('edit', 'blocks turned', setTurns(quilt, pattern, nextSeed(pattern)))"
           >
             {{ inEnglish(turnPatternName(pattern), speech) }}
-          </button>
+          </UButton>
         </div>
-        <button type="button" class="button mb-3 w-full" @click="climb">
+        <UButton class="mb-3 w-full" @click="climb">
           <UIcon name="i-lucide-trending-up" class="size-5" />{{ inEnglish('Colors that climb', speech) }} …
-        </button>
+        </UButton>
         <p class="label">Fill the places</p>
-        <button
+        <UButton
           v-for="way in arrangements"
           :key="way.name"
-          type="button"
-          class="button mb-2 w-full !justify-start text-left"
+          class="mb-2 w-full !justify-start text-left"
           @click="emit('edit', 'blocks laid out anew', setFill(way.fill))"
         >
           {{ way.name }}
-        </button>
+        </UButton>
       </template>
     </UPopover>
-    <button type="button" class="button" @click="emit('tryOut')">
-      <UIcon name="i-lucide-gallery-thumbnails" class="size-5" />Try-outs
-    </button>
-    <button type="button" class="button" @click="emit('fit')">
-      <UIcon name="i-lucide-bed-double" class="size-5" />Size to fit
-    </button>
-    <button
-      type="button"
-      class="button"
-      :aria-pressed="isSetting"
-      :class="{ chosen: isSetting }"
-      @click="emit('setting')"
-    >
+    <UButton @click="emit('tryOut')"> <UIcon name="i-lucide-gallery-thumbnails" class="size-5" />Try-outs </UButton>
+    <UButton @click="emit('fit')"> <UIcon name="i-lucide-bed-double" class="size-5" />Size to fit </UButton>
+    <UButton :aria-pressed="isSetting" :class="{ chosen: isSetting }" @click="emit('setting')">
       <UIcon name="i-lucide-blocks" class="size-5" />Setting
-    </button>
-    <button v-if="!quilt.setting.sashing && !isHalved" type="button" class="button" @click="sash">
+    </UButton>
+    <UButton v-if="!quilt.setting.sashing && !isHalved" @click="sash">
       <UIcon name="i-lucide-grid-3x3" class="size-5" />Sashing
-    </button>
-    <button
-      type="button"
-      class="button"
-      :aria-label="quilt.borders.length > 0 ? 'Another border' : 'Border'"
-      @click="border"
-    >
+    </UButton>
+    <UButton :aria-label="quilt.borders.length > 0 ? 'Another border' : 'Border'" @click="border">
       <UIcon name="i-lucide-square-dashed" class="size-5" />Border
-    </button>
-    <button v-if="!quilt.binding" type="button" class="button" @click="bind">
-      <UIcon name="i-lucide-square" class="size-5" />Binding
-    </button>
-    <button type="button" class="button" :class="{ chosen: isGrey }" :aria-pressed="isGrey" @click="emit('grey')">
+    </UButton>
+    <UButton v-if="!quilt.binding" @click="bind"> <UIcon name="i-lucide-square" class="size-5" />Binding </UButton>
+    <UButton :class="{ chosen: isGrey }" :aria-pressed="isGrey" @click="emit('grey')">
       <UIcon name="i-lucide-contrast" class="size-5" />In {{ craft('gray', speech) }}
-    </button>
+    </UButton>
     <UPopover :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-80 z-50' }">
-      <button type="button" class="button ml-auto">
-        <UIcon name="i-lucide-sliders-horizontal" class="size-5" />Seam, ruler
-      </button>
+      <UButton class="ml-auto"> <UIcon name="i-lucide-sliders-horizontal" class="size-5" />Seam, ruler </UButton>
       <template #content><QuiltBasics :quilt="quilt" @edit="(name, change) => emit('edit', name, change)" /></template>
     </UPopover>
   </div>

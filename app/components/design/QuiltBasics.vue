@@ -9,23 +9,15 @@ const { quilt } = defineProps<{ quilt: Quilt }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
 
 const setAim = useAim()
-const name = ref(quilt.name)
-watch(
-  () => quilt.name,
-  value => (name.value = value),
-)
-function rename() {
-  const text = name.value.trim()
-  if (text !== '' && text !== quilt.name) emit('edit', 'name of the quilt', file => ({ ...file, name: text }))
-}
 </script>
 
 <template>
   <div class="space-y-3">
-    <div>
-      <label class="label" for="quilt-name">Name</label>
-      <input id="quilt-name" v-model="name" class="field" maxlength="200" @blur="rename" @keydown.enter="rename" />
-    </div>
+    <TextField
+      label="Name"
+      :value="quilt.name"
+      @commit="name => name !== '' && emit('edit', 'name of the quilt', file => ({ ...file, name }))"
+    />
     <LengthField
       label="Seam allowance"
       :value="quilt.seam"
@@ -42,16 +34,11 @@ function rename() {
       :step="1 / 16"
       @commit="v => emit('edit', 'ruler', file => ({ ...file, ruler: fromInches(v, file.units ?? 'in') }))"
     />
-    <div>
-      <label class="label" for="quilt-aim">Make units with</label>
-      <select
-        id="quilt-aim"
-        class="field"
-        :value="quilt.aim"
-        @change="event => setAim((event.target as HTMLSelectElement).value as typeof quilt.aim)"
-      >
-        <option v-for="aim in AIMS" :key="aim" :value="aim">{{ capital(aimName(aim)) }}</option>
-      </select>
-    </div>
+    <ChoiceField
+      label="Make units with"
+      :value="quilt.aim"
+      :options="AIMS.map(aim => ({ value: aim, label: capital(aimName(aim)) }))"
+      @choose="setAim"
+    />
   </div>
 </template>

@@ -38,11 +38,10 @@ function take(way: (typeof ways.value)[number]) {
     />
     <div v-if="target !== null" class="mt-3 space-y-2" role="group" aria-label="Which part takes it up">
       <p class="label">Which part shall take it up?</p>
-      <button
+      <UButton
         v-for="way in ways"
         :key="`${way.part}${way.border}`"
-        type="button"
-        class="button w-full !justify-start text-left"
+        class="w-full !justify-start text-left"
         @click="take(way)"
       >
         <span data-given
@@ -52,7 +51,7 @@ function take(way: (typeof ways.value)[number]) {
             comes to {{ formatLength(way.total, settings) }}</span
           ></span
         >
-      </button>
+      </UButton>
       <p v-if="ways.length === 0" class="note">
         No part can take that up by itself. Add a border, or another row of blocks.
       </p>

@@ -63,10 +63,10 @@ const dressSashing = (cloth: string) => setSashing({ cloth })
       :value="sashing.width"
       @choose="width => emit('edit', 'sashing width', setSashing({ width }))"
     >
-      <button type="button" class="button offer-none" @click="emit('edit', 'no sashing', setSashing(null))">
+      <UButton class="offer-none" @click="emit('edit', 'no sashing', setSashing(null))">
         <span>none</span>
         <span class="figure font-normal">{{ formatSize(without.width, without.height, speech) }}</span>
-      </button>
+      </UButton>
     </WidthOffers>
     <ClothPicker
       label="Cloth"
@@ -74,9 +74,9 @@ const dressSashing = (cloth: string) => setSashing({ cloth })
       :value="sashing.cloth"
       @choose="cloth => cloth && emit('edit', 'cloth of the sashing', setSashing({ cloth }))"
     />
-    <button type="button" class="button w-full" @click="isAuditioning = true">
+    <UButton class="w-full" @click="isAuditioning = true">
       <UIcon name="i-lucide-columns-3" class="size-5" />Cloths side by side
-    </button>
+    </UButton>
     <AuditionSheet
       v-if="isAuditioning"
       v-model:open="isAuditioning"
@@ -116,51 +116,33 @@ const dressSashing = (cloth: string) => setSashing({ cloth })
         "
       />
     </template>
-    <label v-if="quilt.setting.kind !== 'on-point'" class="flex min-h-11 items-center gap-3"
-      ><input
-        type="checkbox"
-        class="size-6"
-        :checked="sashing.outer"
-        @change="emit('edit', 'sashing all round', setSashing({ outer: !sashing.outer }))"
-      />Round the outside too</label
-    >
-    <label v-if="quilt.setting.kind === 'straight'" class="block">
-      <span class="label">Where they run</span>
-      <select
-        class="field"
-        :value="sashing.between"
-        @change="
-          event =>
-            emit(
-              'edit',
-              'where sashes run',
-              setSashing({ between: (event.target as HTMLSelectElement).value as typeof sashing.between }),
-            )
-        "
-      >
-        <option value="both">round every block</option>
-        <option value="rows">only between rows</option>
-        <option value="columns">only between columns</option>
-      </select>
-    </label>
-    <label v-if="!sashing.cornerstones" class="block">
-      <span class="label">Long sashes</span>
-      <select
-        class="field"
-        :value="sashing.long"
-        @change="
-          event =>
-            emit(
-              'edit',
-              'long sashes',
-              setSashing({ long: (event.target as HTMLSelectElement).value as 'along' | 'across' }),
-            )
-        "
-      >
-        <option value="along">cut along the cloth, no joins</option>
-        <option value="across">joined from strips across</option>
-      </select>
-    </label>
+    <YesNoField
+      v-if="quilt.setting.kind !== 'on-point'"
+      label="Round the outside too"
+      :value="sashing.outer"
+      @choose="outer => emit('edit', 'sashing all round', setSashing({ outer }))"
+    />
+    <ChoiceField
+      v-if="quilt.setting.kind === 'straight'"
+      label="Where they run"
+      :value="sashing.between"
+      :options="[
+        { value: 'both', label: 'round every block' },
+        { value: 'rows', label: 'only between rows' },
+        { value: 'columns', label: 'only between columns' },
+      ]"
+      @choose="value => emit('edit', 'where sashes run', setSashing({ between: value }))"
+    />
+    <ChoiceField
+      v-if="!sashing.cornerstones"
+      label="Long sashes"
+      :value="sashing.long"
+      :options="[
+        { value: 'along', label: 'cut along the cloth, no joins' },
+        { value: 'across', label: 'joined from strips across' },
+      ]"
+      @choose="value => emit('edit', 'long sashes', setSashing({ long: value }))"
+    />
   </section>
 </template>
 

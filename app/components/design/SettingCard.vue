@@ -110,24 +110,22 @@ function addShift() {
       <div v-for="(entry, r) in setting.rows" :key="r" class="space-y-1">
         <div class="flex items-center gap-1" role="group" :aria-label="`Blocks in row ${r + 1}`">
           <span class="grow">Row {{ r + 1 }}</span>
-          <button
-            type="button"
-            class="button icon"
+          <UButton
+            square
             :aria-label="`One block fewer in row ${r + 1}`"
             :disabled="entry.cells.length < 2"
             @click="emit('edit', 'blocks of a row', setRowCount(r, entry.cells.length - 1))"
           >
             <UIcon name="i-lucide-minus" class="size-5" />
-          </button>
+          </UButton>
           <strong class="figure w-8 text-center">{{ entry.cells.length }}</strong>
-          <button
-            type="button"
-            class="button icon"
+          <UButton
+            square
             :aria-label="`One block more in row ${r + 1}`"
             @click="emit('edit', 'blocks of a row', setRowCount(r, Math.min(200, entry.cells.length + 1)))"
           >
             <UIcon name="i-lucide-plus" class="size-5" />
-          </button>
+          </UButton>
         </div>
         <LengthField
           :label="`Row ${r + 1} stands from the edge`"
@@ -183,28 +181,27 @@ function addShift() {
               :step="quilt.ruler || 1 / 8"
               @commit="v => shift(i, v)"
             />
-            <button
+            <UButton
               v-if="setting.shifts.length > 1"
-              type="button"
-              class="button quiet icon"
+              variant="ghost"
+              square
               :aria-label="`Without the distance of ${line} ${i + 1}`"
               @click="shift(i, null)"
             >
               <UIcon name="i-lucide-x" class="size-5" />
-            </button>
+            </UButton>
           </div>
           <div class="flex flex-wrap gap-2">
-            <button type="button" class="button !px-3" @click="addShift">
+            <UButton class="!px-3" @click="addShift">
               <UIcon name="i-lucide-plus" class="size-5" />Another {{ line }}
-            </button>
-            <button
-              type="button"
-              class="button !px-3"
+            </UButton>
+            <UButton
+              class="!px-3"
               :class="{ chosen: setting.shift === undefined }"
               @click="emit('edit', 'shift', setShifts(null))"
             >
               half a block, by turns
-            </button>
+            </UButton>
           </div>
         </div>
       </template>

@@ -18,21 +18,22 @@ const slant = (angle: number) =>
   angle < 90
     ? `slanting right, ${Math.round(angle)}° from upright`
     : `slanting left, ${Math.round(180 - angle)}° from upright`
-function choose(text: string) {
-  emit('choose', text === '' ? null : Number.isNaN(Number(text)) ? (text as StripeDirection) : Number(text))
-}
 </script>
 
 <template>
-  <label class="block">
-    <span class="font-semibold">Stripes of {{ role }}</span>
-    <select class="field mt-1" :value="value ?? ''" @change="e => choose((e.target as HTMLSelectElement).value)">
-      <option value="">as they fall</option>
-      <option value="upright">up the block</option>
-      <option value="level">across the block</option>
-      <option value="lengthwise">along each patch</option>
-      <option value="crosswise">across each patch</option>
-      <option v-for="angle in sides" :key="angle" :value="angle">{{ slant(angle) }}</option>
-    </select>
-  </label>
+  <ChoiceField
+    :label="`Stripes of ${role}`"
+    labelled="beside"
+    :value="value ?? ''"
+    :options="[
+      { value: '', label: 'as they fall' },
+      { value: 'upright', label: 'up the block' },
+      { value: 'level', label: 'across the block' },
+      { value: 'lengthwise', label: 'along each patch' },
+      { value: 'crosswise', label: 'across each patch' },
+      ...sides.map(angle => ({ value: angle, label: slant(angle) })),
+    ]"
+    class="mt-1"
+    @choose="direction => emit('choose', direction === '' ? null : direction)"
+  />
 </template>

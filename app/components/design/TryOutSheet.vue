@@ -51,10 +51,10 @@ function take(trial: Trial) {
             {{ figures.has(trial.key) ? 'This one could not be worked out.' : 'working it out …' }}
           </p>
           <div class="flex gap-2">
-            <button type="button" class="button chosen grow !px-2" @click="take(trial)">Take it</button>
-            <button type="button" class="button quiet icon" :aria-label="`Unpin ${said(trial)}`" @click="pin(trial)">
+            <UButton class="chosen grow !px-2" @click="take(trial)">Take it</UButton>
+            <UButton variant="ghost" square :aria-label="`Unpin ${said(trial)}`" @click="pin(trial)">
               <UIcon name="i-lucide-pin-off" class="size-5" />
-            </button>
+            </UButton>
           </div>
         </article>
       </section>
@@ -68,23 +68,24 @@ function take(trial: Trial) {
             <strong>{{ said(trial) }}</strong>
             <span class="note figure !whitespace-normal">{{ sizeOf(trial) }}</span>
           </button>
-          <button
-            type="button"
-            class="button quiet icon corner"
+          <UButton
+            variant="ghost"
+            square
+            class="corner"
             :aria-pressed="isPinned(trial)"
             :aria-label="`${isPinned(trial) ? 'Unpin' : 'Pin'} ${said(trial)}`"
             @click="pin(trial)"
           >
             <UIcon :name="isPinned(trial) ? 'i-lucide-pin-off' : 'i-lucide-pin'" class="size-5" />
-          </button>
-          <button
+          </UButton>
+          <UButton
             v-if="trial.name.kind === 'turns' && trial.name.pattern === 'random'"
-            type="button"
-            class="button quiet !px-2"
+            variant="ghost"
+            class="!px-2"
             @click="again"
           >
             <UIcon name="i-lucide-dices" class="size-5" />Another one
-          </button>
+          </UButton>
         </li>
       </ul>
     </template>

@@ -12,11 +12,10 @@ const speech = useSpeech()
 <template>
   <div role="group" :aria-label="label">
     <p class="label">{{ label }}</p>
-    <button
+    <UButton
       v-for="{ part: [over, under], width, size } in offers"
       :key="`${over}/${under}`"
-      type="button"
-      class="button offer"
+      class="offer"
       :class="{ chosen: sameLength(width, value) }"
       :aria-pressed="sameLength(width, value)"
       data-testid="width-offer"
@@ -27,7 +26,7 @@ const speech = useSpeech()
       <span class="figure size"
         ><span class="sr-only">makes the quilt </span>{{ formatSize(size.width, size.height, speech) }}</span
       >
-    </button>
+    </UButton>
     <slot />
   </div>
 </template>

@@ -49,38 +49,32 @@ const DIRECTION = ['vertical', 'horizontal'] as const
       </tbody>
     </table>
     <p v-if="isUpright" class="note">Its print has an up: new cloth runs down the quilt.</p>
-    <label class="block"
-      ><span class="label">The cloth runs</span
-      ><select
-        class="field"
-        :value="isUpright && way !== 'wide' && way !== 'leftovers' ? 'auto' : way"
-        :disabled="disabled"
-        @change="e => emit('change', { way: (e.target as HTMLSelectElement).value as 'auto' })"
-      >
-        <option value="auto">{{ isUpright ? 'down the quilt' : 'whichever way needs less' }}</option>
-        <template v-if="!isUpright">
-          <option v-for="(direction, i) in DIRECTION" :key="direction" :value="direction">
-            {{ i === 0 ? 'down the quilt' : 'across the quilt' }}
-          </option>
-        </template>
-        <option value="wide">in one piece, of wide cloth</option>
-        <option value="leftovers">in pieces, from what is left over</option>
-      </select></label
-    >
+    <ChoiceField
+      label="The cloth runs"
+      :value="isUpright && way !== 'wide' && way !== 'leftovers' ? 'auto' : way"
+      :options="[
+        { value: 'auto', label: isUpright ? 'down the quilt' : 'whichever way needs less' },
+        ...DIRECTION.map((direction, i) => ({
+          value: direction,
+          label: i === 0 ? 'down the quilt' : 'across the quilt',
+        })),
+        { value: 'wide', label: 'in one piece, of wide cloth' },
+        { value: 'leftovers', label: 'in pieces, from what is left over' },
+      ]"
+      :disabled="disabled"
+      @choose="value => emit('change', { way: value })"
+    />
     <p v-if="plan.pieced" class="note" data-testid="back-cover">
       {{ coverText(plan.pieced) }}
-      <NuxtLink class="button mt-2" :to="$route.path.replace(/finish$/, 'back')"
-        ><UIcon name="i-lucide-layout-grid" class="size-5" />Piece the back</NuxtLink
+      <UButton class="mt-2" :to="toPage('back')"
+        ><UIcon name="i-lucide-layout-grid" class="size-5" />Piece the back</UButton
       >
     </p>
-    <label class="flex min-h-11 items-center gap-2"
-      ><input
-        type="checkbox"
-        class="size-5"
-        :checked="offCentre"
-        :disabled="disabled"
-        @change="e => emit('change', { offCentre: (e.target as HTMLInputElement).checked })"
-      />{{ inEnglish('No seam down the center', speech) }}</label
-    >
+    <YesNoField
+      :label="inEnglish('No seam down the center', speech)"
+      :value="offCentre"
+      :disabled="disabled"
+      @choose="is => emit('change', { offCentre: is })"
+    />
   </div>
 </template>

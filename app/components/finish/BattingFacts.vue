@@ -18,11 +18,14 @@ watch(
     if (length !== undefined) isByLength.value = false
   },
 )
-function soldBy(event: Event) {
-  isByLength.value = chosen(event) === 'length'
+function takeFacts(kind: string) {
+  const { id: _, ...facts } = BATTINGS.find(({ id }) => id === kind)!
+  emit('change', facts)
+}
+function soldBy(way: 'packets' | 'length') {
+  isByLength.value = way === 'length'
   if (isByLength.value && batting.value.length !== undefined) emit('change', { length: null })
 }
-const chosen = (event: Event) => (event.target as HTMLSelectElement).value
 </script>
 
 <template>
@@ -61,24 +64,15 @@ const chosen = (event: Event) => (event.target as HTMLSelectElement).value
     <details>
       <summary class="cursor-pointer py-1 font-semibold">What its packet says</summary>
       <div class="mt-2 space-y-3">
-        <label class="block"
-          ><span class="label">As most packets of a kind say</span
-          ><select
-            class="field"
-            data-testid="batting-kind"
-            value=""
-            :disabled="disabled"
-            @change="
-              e => {
-                const { id: _, ...facts } = BATTINGS.find(({ id }) => id === chosen(e)) ?? { id: '' }
-                emit('change', facts)
-              }
-            "
-          >
-            <option value="">choose a kind …</option>
-            <option v-for="{ id } in BATTINGS" :key="id" :value="id">{{ inEnglish(id, speech) }}</option>
-          </select></label
-        >
+        <ChoiceField
+          label="As most packets of a kind say"
+          :value="null"
+          placeholder="choose a kind …"
+          :options="BATTINGS.map(({ id }) => ({ value: id, label: inEnglish(id, speech) }))"
+          data-testid="batting-kind"
+          :disabled="disabled"
+          @choose="takeFacts"
+        />
         <p class="note">They are a beginning: what your own packet says comes first.</p>
         <LengthField
           label="Lines of quilting may lie apart"
@@ -89,19 +83,17 @@ const chosen = (event: Event) => (event.target as HTMLSelectElement).value
           :disabled="disabled"
           @commit="v => emit('change', { maxGap: v })"
         />
-        <label class="block"
-          ><span class="label">It is sold</span
-          ><select
-            class="field"
-            data-testid="batting-sold"
-            :value="isByLength ? 'length' : 'packets'"
-            :disabled="disabled"
-            @change="soldBy"
-          >
-            <option value="packets">in packets</option>
-            <option value="length">by the length</option>
-          </select></label
-        >
+        <ChoiceField
+          label="It is sold"
+          :value="isByLength ? 'length' : 'packets'"
+          :options="[
+            { value: 'packets', label: 'in packets' },
+            { value: 'length', label: 'by the length' },
+          ]"
+          data-testid="batting-sold"
+          :disabled="disabled"
+          @choose="soldBy"
+        />
         <LengthField
           label="Wide, as sold"
           :value="batting.width ?? null"
@@ -121,60 +113,45 @@ const chosen = (event: Event) => (event.target as HTMLSelectElement).value
           :disabled="disabled"
           @commit="v => emit('change', { length: v })"
         />
-        <label class="block"
-          ><span class="label">Shrinks in the wash, percent</span
-          ><input
-            type="number"
-            class="field"
-            min="0"
-            max="20"
-            step="1"
-            :value="Math.round(batting.shrink * 100)"
-            :disabled="disabled"
-            @change="
-              e => {
-                const percent = Number((e.target as HTMLInputElement).value)
-                if (percent >= 0 && percent <= 20) emit('change', { shrink: percent / 100 })
-              }
-            "
-        /></label>
-        <label class="block"
-          ><span class="label">Loft</span
-          ><select
-            class="field"
-            :value="batting.loft"
-            :disabled="disabled"
-            @change="e => emit('change', { loft: chosen(e) as 'low' })"
-          >
-            <option value="low">low, flat</option>
-            <option value="medium">medium</option>
-            <option value="high">high, puffy</option>
-          </select></label
-        >
-        <label class="block"
-          ><span class="label">{{ craft('Color', speech) }}</span
-          ><select
-            class="field"
-            :value="batting.colour ?? ''"
-            :disabled="disabled"
-            @change="e => emit('change', { colour: (chosen(e) || null) as 'cream' | null })"
-          >
-            <option value="">not said</option>
-            <option value="cream">cream</option>
-            <option value="white">white</option>
-            <option value="black">black</option>
-          </select></label
-        >
-        <label class="block"
-          ><span class="label">{{ craft('Fiber', speech) }}</span
-          ><input
-            class="field"
-            maxlength="100"
-            :value="batting.fibre ?? ''"
-            placeholder="cotton, wool, a blend"
-            :disabled="disabled"
-            @change="e => emit('change', { fibre: (e.target as HTMLInputElement).value.trim() || null })"
-        /></label>
+        <NumberField
+          label="Shrinks in the wash, percent"
+          :value="Math.round(batting.shrink * 100)"
+          :least="0"
+          :most="20"
+          :disabled="disabled"
+          @commit="percent => emit('change', { shrink: percent / 100 })"
+        />
+        <ChoiceField
+          label="Loft"
+          :value="batting.loft"
+          :options="[
+            { value: 'low', label: 'low, flat' },
+            { value: 'medium', label: 'medium' },
+            { value: 'high', label: 'high, puffy' },
+          ]"
+          :disabled="disabled"
+          @choose="value => emit('change', { loft: value })"
+        />
+        <ChoiceField
+          :label="craft('Color', speech)"
+          :value="batting.colour ?? ''"
+          :options="[
+            { value: '', label: 'not said' },
+            { value: 'cream', label: 'cream' },
+            { value: 'white', label: 'white' },
+            { value: 'black', label: 'black' },
+          ]"
+          :disabled="disabled"
+          @choose="value => emit('change', { colour: (value || null) as 'cream' | null })"
+        />
+        <TextField
+          :label="craft('Fiber', speech)"
+          :most="100"
+          :value="batting.fibre ?? ''"
+          placeholder="cotton, wool, a blend"
+          :disabled="disabled"
+          @commit="fibre => emit('change', { fibre: fibre || null })"
+        />
       </div>
     </details>
   </div>

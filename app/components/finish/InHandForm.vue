@@ -37,22 +37,24 @@ function add() {
             >, whole</template
           ></span
         >
-        <button
-          type="button"
-          class="button quiet"
+        <UButton
+          variant="ghost"
           :disabled="disabled"
           :aria-label="`Take away ${own.name ?? 'this'}`"
           @click="emit('edit', 'not in hand', removeInHand(i))"
         >
           <UIcon name="i-lucide-x" class="size-5" />
-        </button>
+        </UButton>
       </li>
     </ul>
     <form class="space-y-3" @submit.prevent="add">
-      <label class="block"
-        ><span class="label">What it is</span
-        ><input v-model="form.name" class="field" maxlength="80" :disabled="disabled"
-      /></label>
+      <TextField
+        label="What it is"
+        :most="80"
+        :value="form.name"
+        :disabled="disabled"
+        @write="name => (form.name = name)"
+      />
       <div class="grid grid-cols-2 gap-3">
         <LengthField
           label="Width"
@@ -75,17 +77,23 @@ function add() {
           @commit="v => (form.height = v)"
         />
       </div>
-      <label class="block"
-        ><span class="label">How many</span
-        ><input v-model.number="form.count" type="number" class="field" min="1" max="100" :disabled="disabled"
-      /></label>
-      <label class="flex min-h-11 items-center gap-2"
-        ><input v-model="form.whole" type="checkbox" class="size-5" :disabled="disabled" />A sewn block: use it whole,
-        or not at all</label
-      >
-      <button type="submit" class="button" :disabled="disabled || !isReady">
+      <NumberField
+        label="How many"
+        :value="form.count"
+        :least="1"
+        :most="100"
+        :disabled="disabled"
+        @commit="count => (form.count = count)"
+      />
+      <YesNoField
+        label="A sewn block: use it whole, or not at all"
+        :value="form.whole"
+        :disabled="disabled"
+        @choose="whole => (form.whole = whole)"
+      />
+      <UButton type="submit" :disabled="disabled || !isReady">
         <UIcon name="i-lucide-plus" class="size-5" />Put it with the leftovers
-      </button>
+      </UButton>
     </form>
   </section>
 </template>

@@ -12,8 +12,8 @@ const emit = defineEmits<{ toggle: [] }>()
     and its first wash
   </div>
   <p>
-    <NuxtLink class="button" :to="$route.path.replace(/finish$/, 'last')" data-testid="to-last"
-      ><UIcon name="i-lucide-tag" class="size-5" />Hanging, label, care</NuxtLink
+    <UButton :to="toPage('last')" data-testid="to-last"
+      ><UIcon name="i-lucide-tag" class="size-5" />Hanging, label, care</UButton
     >
   </p>
   <p class="note">{{ CAUTIONS.children }}</p>

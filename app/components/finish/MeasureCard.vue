@@ -56,14 +56,9 @@ const placeName = (side: 'width' | 'height', i: number) =>
   <section class="card" :aria-label="`Measure ${title}`" :data-stage="what">
     <div class="flex items-baseline gap-3">
       <h3 class="mr-auto">Measure {{ title }}</h3>
-      <button
-        v-if="entry"
-        type="button"
-        class="button quiet"
-        @click="emit('edit', 'measures taken back', removeMeasures(what))"
-      >
+      <UButton v-if="entry" variant="ghost" @click="emit('edit', 'measures taken back', removeMeasures(what))">
         Take back
-      </button>
+      </UButton>
     </div>
     <p class="note">
       Flat, through {{ places }} places, {{ what === TRIMMED ? 'edge to edge' : 'raw edge to raw edge' }}.

@@ -105,18 +105,18 @@ function lookAtGap() {
 <template>
   <div class="no-print">
     <div class="mb-2 flex flex-wrap gap-2" role="group" aria-label="Look at the quilt">
-      <button type="button" class="button" :disabled="view.k >= most" @click="nearer()">
+      <UButton :disabled="view.k >= most" @click="nearer()">
         <UIcon name="i-lucide-zoom-in" class="size-5" />Nearer
-      </button>
-      <button type="button" class="button" :disabled="view.k <= 1" @click="farther()">
+      </UButton>
+      <UButton :disabled="view.k <= 1" @click="farther()">
         <UIcon name="i-lucide-zoom-out" class="size-5" />Farther
-      </button>
-      <button type="button" class="button" :disabled="view.k <= 1" data-testid="see-whole" @click="whole()">
+      </UButton>
+      <UButton :disabled="view.k <= 1" data-testid="see-whole" @click="whole()">
         <UIcon name="i-lucide-maximize" class="size-5" />The whole quilt
-      </button>
-      <button v-if="quilting" type="button" class="button" data-testid="see-gap" @click="lookAtGap()">
+      </UButton>
+      <UButton v-if="quilting" data-testid="see-gap" @click="lookAtGap()">
         <UIcon name="i-lucide-circle-dashed" class="size-5" />The widest place
-      </button>
+      </UButton>
     </div>
     <div
       ref="frame"

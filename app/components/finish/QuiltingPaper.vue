@@ -18,28 +18,22 @@ async function saveDxf() {
 <template>
   <section class="card space-y-3" aria-label="At true size" data-testid="quilting-paper">
     <h2 class="text-lg">At true size</h2>
-    <label class="block"
-      ><span class="label">Page</span
-      ><select v-model="page" class="field">
-        <option value="letter">Letter</option>
-        <option value="a4">A4</option>
-      </select></label
-    >
-    <label class="flex min-h-11 items-center gap-2"
-      ><input v-model="mirrored" type="checkbox" class="size-5" />Mirrored, to trace from the back</label
-    >
-    <button
-      v-if="hasMotif"
-      type="button"
-      class="button w-full"
-      :disabled="isMaking"
-      @click="print('motifs', { mirrored })"
-    >
+    <ChoiceField
+      label="Page"
+      :value="page"
+      :options="[
+        { value: 'letter', label: 'Letter' },
+        { value: 'a4', label: 'A4' },
+      ]"
+      @choose="value => (page = value)"
+    />
+    <YesNoField label="Mirrored, to trace from the back" :value="mirrored" @choose="is => (mirrored = is)" />
+    <UButton v-if="hasMotif" class="w-full" :disabled="isMaking" @click="print('motifs', { mirrored })">
       <UIcon name="i-lucide-file-down" class="size-5" />Motifs (PDF)
-    </button>
-    <button type="button" class="button w-full" :disabled="isMaking" @click="print('lines', { mirrored })">
+    </UButton>
+    <UButton class="w-full" :disabled="isMaking" @click="print('lines', { mirrored })">
       <UIcon name="i-lucide-file-down" class="size-5" />Blocks with their lines (PDF)
-    </button>
+    </UButton>
     <p class="note">
       Larger than a page it is cut in parts, with crosses to glue by. Trace it on a light box or a window, or cut it
       from thin plastic as a stencil.
@@ -47,14 +41,10 @@ async function saveDxf() {
     <details>
       <summary class="cursor-pointer py-2 font-semibold">All lines as a drawing</summary>
       <div class="flex flex-wrap gap-2 pt-1">
-        <button
-          type="button"
-          class="button"
-          @click="downloadText('quilting.svg', quiltingToSvg(quilting), 'image/svg+xml')"
-        >
+        <UButton @click="downloadText('quilting.svg', quiltingToSvg(quilting), 'image/svg+xml')">
           Save lines (SVG)
-        </button>
-        <button type="button" class="button" @click="saveDxf">Save lines (DXF)</button>
+        </UButton>
+        <UButton @click="saveDxf">Save lines (DXF)</UButton>
       </div>
     </details>
   </section>

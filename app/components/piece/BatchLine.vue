@@ -33,33 +33,25 @@ const isDone = computed(() => done >= batch.count)
       <span class="no-print">{{ done }} of </span>{{ batch.count }}
     </p>
     <div class="no-print flex flex-none gap-1.5">
-      <button
-        type="button"
-        class="button icon"
+      <UButton
+        square
         :disabled="done === 0 || !canWrite"
         :aria-label="`${title}: one fewer done`"
         @click="emit('count', -1)"
       >
         <UIcon name="i-lucide-minus" class="size-5" />
-      </button>
-      <button
-        type="button"
-        class="button icon"
-        :disabled="isDone || !canWrite"
-        :aria-label="`${title}: one more done`"
-        @click="emit('count', 1)"
-      >
+      </UButton>
+      <UButton square :disabled="isDone || !canWrite" :aria-label="`${title}: one more done`" @click="emit('count', 1)">
         <UIcon name="i-lucide-plus" class="size-5" />
-      </button>
-      <button
-        type="button"
-        class="button icon"
+      </UButton>
+      <UButton
+        square
         :disabled="isDone || !canWrite"
         :aria-label="`${title}: all done`"
         @click="emit('count', batch.count - done)"
       >
         <UIcon :name="isDone ? 'i-lucide-check-check' : 'i-lucide-check'" class="size-5" />
-      </button>
+      </UButton>
     </div>
   </li>
 </template>

@@ -76,19 +76,18 @@ const remove = (i: number) =>
       <div class="min-w-72 flex-1 space-y-4">
         <p v-if="doubt" class="caution" role="alert">
           {{ doubtText(doubt, speech) }}
-          <button v-if="doubt.what === 'other-unit'" type="button" class="button" @click="addMeant">Yes</button>
+          <UButton v-if="doubt.what === 'other-unit'" @click="addMeant">Yes</UButton>
         </p>
         <ul v-if="values.length > 0" class="flex flex-wrap gap-2" aria-label="Measured so far">
           <li v-for="(value, i) in values" :key="i">
-            <button
-              type="button"
-              class="button figure !px-3"
+            <UButton
+              class="figure !px-3"
               :disabled="!canWrite"
               :aria-label="`Take back ${formatLength(value, speech)}`"
               @click="remove(i)"
             >
               <span data-given>{{ formatLength(value, speech) }}</span><UIcon name="i-lucide-x" class="size-4" />
-            </button>
+            </UButton>
           </li>
         </ul>
         <template v-if="found">
@@ -122,10 +121,9 @@ const remove = (i: number) =>
               class="choice"
               :class="{ chosen: found.decision === decision }"
             >
-              <button
-                type="button"
+              <UButton
                 role="radio"
-                class="button justify-start"
+                class="justify-start"
                 :class="{ chosen: found.decision === decision }"
                 :aria-checked="found.decision === decision"
                 :disabled="!canWrite"
@@ -134,7 +132,7 @@ const remove = (i: number) =>
                 <UIcon v-if="found.decision === decision" name="i-lucide-check" class="size-5" />{{
                   DECISION_NAMES[decision]
                 }}<span v-if="found.advised === decision" class="tag ml-auto">advised</span>
-              </button>
+              </UButton>
               <p>{{ inEnglish(decisionText(decision, found), speech) }}</p>
               <p v-if="decision === 'trim'" class="figure !whitespace-normal">
                 Beyond the points of the largest

@@ -47,20 +47,21 @@ function press({ seams }: RecipeJoin, how: string) {
       </p>
       <StageList v-if="join.step.stages" class="no-print" :stages="join.step.stages" :cloths="quilt.cloths" />
       <!-- on papers every patch is folded over its own seam -->
-      <label v-if="join.step.code !== 'foundation-add'" class="no-print mt-1 block"
-        ><span class="sr-only">How join {{ i + 1 }} is pressed</span
-        ><select
-          class="field"
-          :value="chosen(join)"
-          :disabled="!canWrite"
-          @change="event => press(join, (event.target as HTMLSelectElement).value)"
-        >
-          <option value="plan">pressed by plan</option>
-          <option v-if="chosen(join) === 'hand'" value="hand">pressed by hand</option>
-          <option value="turn">press it the other way</option>
-          <option value="open">press it open</option>
-        </select></label
-      >
+      <ChoiceField
+        v-if="join.step.code !== 'foundation-add'"
+        :label="`How join ${i + 1} is pressed`"
+        labelled="unseen"
+        place="no-print mt-1"
+        :value="chosen(join)"
+        :options="[
+          { value: 'plan', label: 'pressed by plan' },
+          ...(chosen(join) === 'hand' ? [{ value: 'hand', label: 'pressed by hand' }] : []),
+          { value: 'turn', label: 'press it the other way' },
+          { value: 'open', label: 'press it open' },
+        ]"
+        :disabled="!canWrite"
+        @choose="value => press(join, value)"
+      />
       <PartCheck
         v-if="join.log"
         :key="`log ${join.id}`"

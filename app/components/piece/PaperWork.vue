@@ -44,58 +44,50 @@ async function cutOut(kind: 'svg' | 'dxf') {
       }}
     </p>
     <div class="mt-3 flex flex-wrap items-end gap-3">
-      <label
-        ><span class="label">Make the whole block</span>
-        <select
-          class="field !w-auto"
-          :value="whole"
-          :disabled="!canWrite"
-          @change="e => emit('method', (e.target as HTMLSelectElement).value as 'auto')"
-        >
-          <option value="auto">unit by unit</option>
-          <option value="foundation" :disabled="planned.foundation === null">on foundation papers</option>
-          <option value="template">by templates</option>
-        </select>
-      </label>
-      <label
-        ><span class="label">Page</span
-        ><select v-model="page" class="field !w-auto">
-          <option value="letter">Letter</option>
-          <option value="a4">A4</option>
-        </select></label
-      >
-      <button type="button" class="button" :disabled="isMaking" @click="print('templates', { block: planned.id })">
+      <ChoiceField
+        label="Make the whole block"
+        :value="whole"
+        :options="[
+          { value: 'auto', label: 'unit by unit' },
+          { value: 'foundation', label: 'on foundation papers', disabled: planned.foundation === null },
+          { value: 'template', label: 'by templates' },
+        ]"
+        class="!w-auto"
+        :disabled="!canWrite"
+        @choose="value => emit('method', value)"
+      />
+      <ChoiceField
+        label="Page"
+        :value="page"
+        :options="[
+          { value: 'letter', label: 'Letter' },
+          { value: 'a4', label: 'A4' },
+        ]"
+        class="!w-auto"
+        @choose="value => (page = value)"
+      />
+      <UButton :disabled="isMaking" @click="print('templates', { block: planned.id })">
         <UIcon name="i-lucide-file-down" class="size-5" />Templates (PDF)
-      </button>
-      <button
+      </UButton>
+      <UButton
         v-if="planned.foundation"
-        type="button"
-        class="button"
         :disabled="isMaking"
         @click="print('papers', { block: planned.id, copies: Math.min(200, blocks) })"
       >
         <UIcon name="i-lucide-file-down" class="size-5" />Papers for {{ plural(blocks, 'block') }} (PDF)
-      </button>
+      </UButton>
     </div>
     <details class="mt-3">
       <summary class="cursor-pointer py-2 font-semibold">For a cutting machine</summary>
       <div class="flex flex-wrap gap-2 pt-1">
-        <button
-          type="button"
-          class="button"
-          @click="downloadText(`${planned.id}-templates.svg`, svg(), 'image/svg+xml')"
-        >
+        <UButton @click="downloadText(`${planned.id}-templates.svg`, svg(), 'image/svg+xml')">
           Save outlines (SVG)
-        </button>
-        <button
-          type="button"
-          class="button"
-          @click="async () => downloadText(`${planned.id}-templates.dxf`, await dxf(), 'image/vnd.dxf')"
-        >
+        </UButton>
+        <UButton @click="async () => downloadText(`${planned.id}-templates.dxf`, await dxf(), 'image/vnd.dxf')">
           Save outlines (DXF)
-        </button>
-        <button type="button" class="button" @click="cutOut('svg')">Try the SVG</button>
-        <button type="button" class="button" @click="cutOut('dxf')">Try the DXF</button>
+        </UButton>
+        <UButton @click="cutOut('svg')">Try the SVG</UButton>
+        <UButton @click="cutOut('dxf')">Try the DXF</UButton>
       </div>
       <p v-if="run" class="figure mt-2 !whitespace-normal" role="status" data-testid="machine">
         A machine would cut {{ plural(run.pieces, 'shape') }} from this {{ run.kind.toUpperCase() }},

@@ -46,14 +46,13 @@ function measure(row: QuiltRow, value: number) {
         @commit="value => measure(row, value)"
       />
     </div>
-    <button
+    <UButton
       v-if="isAny"
-      type="button"
-      class="button mt-3"
+      class="mt-3"
       :disabled="!canWrite"
       @click="emit('edit', 'measures of rows', removeRowMeasures())"
     >
       Forget these measures
-    </button>
+    </UButton>
   </details>
 </template>

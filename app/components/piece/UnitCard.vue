@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { METHODS } from '~~/core/make/methods'
-import { CARES, type Care } from '~~/core/file/cares'
+import { CARES, type TrimAllowance } from '~~/core/file/cares'
 import type { MethodId } from '~~/core/file/methodNames'
 import type { RecipeUnit } from '~~/core/plan/recipe'
 import { followsTheHand } from '~~/core/make/steps/step'
@@ -20,13 +20,17 @@ const { unit, quilt, made, planned, places, canWrite } = defineProps<{
   planned: PlannedUnit
   canWrite: boolean
 }>()
-const emit = defineEmits<{ made: [by: number]; choose: [method: MethodId | null]; care: [care: Care] }>()
+const emit = defineEmits<{ made: [by: number]; choose: [method: MethodId | null]; care: [care: TrimAllowance] }>()
 
 const store = useQuilt()
 const speech = useSpeech()
 const settings = useSettings()
 const isOpen = ref(false)
-const CARE_NAMES: Record<Care, string> = { exact: 'exactly', little: 'a little generously', generous: 'generously' }
+const CARE_NAMES: Record<TrimAllowance, string> = {
+  exact: 'exactly',
+  little: 'a little generously',
+  generous: 'generously',
+}
 /** A unit with a corner of the block is squared with the block. */
 const isTrimmedAlone = computed(() => unit.steps.some(step => step.do === 'trim' && step.code !== 'trim-corner-later'))
 /** Trimmed after sewing, or it would be if it were cut generously. */
@@ -67,23 +71,23 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
         two seams outside the first, before you cut.</template
       >
     </p>
-    <label v-if="canBeTrimmed" class="no-print mt-2 flex flex-wrap items-center gap-2"
-      ><span class="font-semibold">Cut its squares</span>
-      <select
-        class="field !w-auto"
+    <div v-if="canBeTrimmed" class="no-print mt-2 flex flex-wrap items-center gap-2">
+      <ChoiceField
+        label="Cut its squares"
+        labelled="beside"
         :value="planned.care"
+        :options="CARES.map(care => ({ value: care, label: CARE_NAMES[care] }))"
+        class="!w-auto"
         :disabled="!canWrite"
         data-testid="care"
-        @change="e => emit('care', (e.target as HTMLSelectElement).value as Care)"
-      >
-        <option v-for="care in CARES" :key="care" :value="care">{{ CARE_NAMES[care] }}</option>
-      </select>
+        @choose="value => emit('care', value)"
+      />
       <span v-if="isTrimmedAlone" class="note figure"
         >and trim the unit to <Figure :path="`${unit.path}.width`" title="Trim to this width" /> ×
         <Figure :path="`${unit.path}.height`" title="Trim to this height"
       /></span>
       <span v-else-if="unit.trim" class="note">and trim them with the block</span>
-    </label>
+    </div>
     <details
       v-if="planned.ways.length > 1"
       class="no-print mt-2"
@@ -137,35 +141,28 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
       </p>
       <PartCheck v-if="!unit.trim && unit.across > 0" :name="title" :expected="unit.size.width" :seams="unit.across" />
       <div class="no-print ml-auto flex items-center gap-2">
-        <button
-          type="button"
-          class="button icon"
+        <UButton
+          square
           :disabled="made === 0 || !canWrite"
           :aria-label="`One ${unitName(unit, 1)} fewer made`"
           @click="emit('made', -1)"
         >
           <UIcon name="i-lucide-minus" class="size-5" />
-        </button>
+        </UButton>
         <span class="figure min-w-24 text-center font-semibold" :data-testid="`made-${unit.kind}`"
           >{{ Math.min(made, unit.inQuilt) }} of {{ unit.inQuilt }}</span
         >
-        <button
-          type="button"
-          class="button icon"
+        <UButton
+          square
           :disabled="made >= unit.inQuilt || !canWrite"
           :aria-label="`One ${unitName(unit, 1)} more made`"
           @click="emit('made', 1)"
         >
           <UIcon name="i-lucide-plus" class="size-5" />
-        </button>
-        <button
-          type="button"
-          class="button"
-          :disabled="made >= unit.inQuilt || !canWrite"
-          @click="emit('made', unit.inQuilt - made)"
-        >
+        </UButton>
+        <UButton :disabled="made >= unit.inQuilt || !canWrite" @click="emit('made', unit.inQuilt - made)">
           All made
-        </button>
+        </UButton>
       </div>
     </footer>
   </article>

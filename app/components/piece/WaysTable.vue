@@ -69,14 +69,13 @@ watch([() => unit.key, () => store.workbook], () => store.askWays(unit.key), { i
           <td class="figure">{{ way.over }}</td>
           <td v-if="isInPieces">{{ yesNo(way.fitsPieces) }}</td>
           <td class="no-print">
-            <button
+            <UButton
               v-if="way.method !== unit.method"
-              type="button"
-              class="button !min-h-10 !px-3"
+              class="!min-h-10 !px-3"
               :disabled="!canWrite || way.length === null"
               @click="emit('choose', way.method)"
             >
-              Make it so</button
+              Make it so</UButton
             ><strong v-else>as planned</strong>
           </td>
         </tr>
@@ -85,15 +84,14 @@ watch([() => unit.key, () => store.workbook], () => store.askWays(unit.key), { i
     <p class="note figure mt-2 !whitespace-normal" data-testid="why-this-way">
       <span>{{ whyThisWay(unit, aim, buys, speech) }}</span> Seams and cuts are for one unit.
     </p>
-    <button
+    <UButton
       v-if="unit.isAsked && unit.ways.length > 1"
-      type="button"
-      class="button no-print mt-2"
+      class="no-print mt-2"
       :disabled="!canWrite"
       @click="emit('choose', null)"
     >
       Let the aim choose: {{ aimName(aim) }}
-    </button>
+    </UButton>
   </div>
 </template>
 

@@ -3,8 +3,11 @@ import type { Design } from '~~/core/designs/design'
 import { SHIPPED_DESIGNS } from '~~/core/designs/shipped'
 import { clothsWanted, dressRoles } from '~~/core/edits/dress'
 import { newQuilt } from '~~/core/edits/newQuilt'
+import { readQuilt } from '~~/core/file/readQuilt'
 import { toInches } from '~~/core/measure/units'
 import type { QuiltFile } from '~~/core/file/schema'
+import { capital } from '~~/words/names'
+import { problemText } from '~~/words/problem'
 import { SHELF } from '~/keeping/keptForms'
 
 const emit = defineEmits<{ make: [file: QuiltFile] }>()
@@ -52,21 +55,26 @@ function addCloth() {
   const { cloths } = form.value
   cloths.push({ name: '', colour: COLOURS[cloths.length % COLOURS.length]! })
 }
-function make() {
-  open.value = false
+const refusal = ref('')
+function make(event: Event) {
+  // what was refused stays to be put right: no quilt is made of it
+  const wrong = event.currentTarget instanceof HTMLElement && event.currentTarget.querySelector('[aria-invalid="true"]')
+  if (wrong instanceof HTMLElement) return wrong.focus()
   const { name, size, across, down, cloths } = form.value
-  emit(
-    'make',
-    newQuilt({
-      name: name.trim() || `${design.value.name} quilt`,
-      units: settings.units,
-      design: design.value,
-      size,
-      across,
-      down,
-      cloths: cloths.map((cloth, i) => ({ name: cloth.name.trim() || NAMES[i]!, colour: cloth.colour })),
-    }),
-  )
+  const file = newQuilt({
+    name: name.trim() || `${design.value.name} quilt`,
+    units: settings.units,
+    design: design.value,
+    size,
+    across,
+    down,
+    cloths: cloths.map((cloth, i) => ({ name: cloth.name.trim() || NAMES[i]!, colour: cloth.colour })),
+  })
+  const read = readQuilt(file)
+  refusal.value = read.ok ? '' : capital(problemText(read.problems[0]!))
+  if (!read.ok) return
+  open.value = false
+  emit('make', file)
   clear()
 }
 </script>
@@ -82,20 +90,15 @@ function make() {
       <form id="new-quilt" class="grid gap-5 sm:grid-cols-[15rem_1fr]" @submit.prevent="make">
         <div class="space-y-3 text-center">
           <DesignPicture :design="design" :colours="colours(design)" :size="210" class="mx-auto" />
-          <button type="button" class="button w-full" @click="isChoosing = true">{{ design.name }}: another …</button>
+          <UButton class="w-full" @click="isChoosing = true">{{ design.name }}: another …</UButton>
         </div>
         <div class="space-y-4">
-          <div>
-            <label class="label" for="new-name">Name</label>
-            <input
-              id="new-name"
-              v-model="form.name"
-              class="field"
-              maxlength="200"
-              :placeholder="`${design.name} quilt`"
-              autocomplete="off"
-            />
-          </div>
+          <TextField
+            label="Name"
+            :value="form.name"
+            :placeholder="`${design.name} quilt`"
+            @write="name => (form.name = name)"
+          />
           <LengthField
             :label="sizeLabel"
             :value="form.size"
@@ -105,48 +108,44 @@ function make() {
             @commit="v => (form.size = v)"
           />
           <div class="grid grid-cols-2 gap-3">
-            <label
-              ><span class="label">Blocks across</span
-              ><input
-                v-model.number="form.across"
-                type="number"
-                min="1"
-                max="200"
-                required
-                class="field figure text-center"
-            /></label>
-            <label
-              ><span class="label">Blocks down</span
-              ><input
-                v-model.number="form.down"
-                type="number"
-                min="1"
-                max="200"
-                required
-                class="field figure text-center"
-            /></label>
+            <NumberField
+              label="Blocks across"
+              :value="form.across"
+              :least="1"
+              :most="200"
+              @commit="across => (form.across = across)"
+            />
+            <NumberField
+              label="Blocks down"
+              :value="form.down"
+              :least="1"
+              :most="200"
+              @commit="down => (form.down = down)"
+            />
           </div>
           <fieldset>
             <legend class="label">Cloths</legend>
             <div v-for="(cloth, i) in form.cloths" :key="i" class="mb-2 flex gap-2">
-              <input
-                v-model="cloth.colour"
-                type="color"
-                class="h-12 w-14 flex-none cursor-pointer rounded-lg border border-line bg-transparent p-1"
-                :aria-label="`Colour of ${cloth.name || NAMES[i]}`"
+              <ColourField
+                labelled="unseen"
+                place="w-14 flex-none"
+                :label="`Colour of ${cloth.name || NAMES[i]}`"
+                :value="cloth.colour"
+                @commit="colour => (cloth.colour = colour)"
               />
-              <input
-                v-model="cloth.name"
-                class="field"
+              <TextField
+                labelled="unseen"
+                place="grow"
+                :label="`Name of ${NAMES[i]!.toLowerCase()}`"
+                :most="80"
+                :value="cloth.name"
                 :placeholder="NAMES[i]"
-                :aria-label="`Name of ${NAMES[i]!.toLowerCase()}`"
-                maxlength="80"
-                autocomplete="off"
+                @write="name => (cloth.name = name)"
               />
             </div>
-            <button v-if="form.cloths.length < NAMES.length" type="button" class="button" @click="addCloth">
+            <UButton v-if="form.cloths.length < NAMES.length" @click="addCloth">
               <UIcon name="i-lucide-plus" class="size-5" />Another cloth
-            </button>
+            </UButton>
           </fieldset>
         </div>
       </form>
@@ -159,7 +158,8 @@ function make() {
       />
     </template>
     <template #footer>
-      <button type="submit" form="new-quilt" class="button act ml-auto">Make this quilt</button>
+      <p v-if="refusal" class="wrong" role="alert">{{ refusal }}.</p>
+      <UButton type="submit" form="new-quilt" variant="solid" class="ml-auto">Make this quilt</UButton>
     </template>
   </UModal>
 </template>

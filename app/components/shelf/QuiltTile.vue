@@ -30,33 +30,34 @@ const station = computed(() => STATIONS.find(s => s.id === kept.bookmark?.statio
       <p class="note">{{ when }}{{ station ? `, at ${station}` : '' }}</p>
     </NuxtLink>
     <div class="mt-auto flex gap-1">
-      <button
-        type="button"
-        class="button quiet icon"
+      <UButton
+        variant="ghost"
+        square
         :aria-label="`Save a copy of ${kept.file.name} as a file`"
         title="Save a copy as a file"
         @click="emit('save')"
       >
         <UIcon name="i-lucide-download" class="size-5" />
-      </button>
-      <button
-        type="button"
-        class="button quiet icon"
+      </UButton>
+      <UButton
+        variant="ghost"
+        square
         :aria-label="`Duplicate ${kept.file.name}`"
         title="Duplicate"
         @click="emit('duplicate')"
       >
         <UIcon name="i-lucide-copy" class="size-5" />
-      </button>
-      <button
-        type="button"
-        class="button quiet icon ml-auto"
+      </UButton>
+      <UButton
+        variant="ghost"
+        square
+        class="ml-auto"
         :aria-label="`Remove ${kept.file.name}`"
         title="Remove"
         @click="emit('remove')"
       >
         <UIcon name="i-lucide-trash-2" class="size-5" />
-      </button>
+      </UButton>
     </div>
   </article>
 </template>

@@ -34,7 +34,7 @@ watch(
 onBeforeUnmount(() => void store.close())
 useHead({ title: () => (store.quilt ? `${store.quilt.name} · Wren` : 'Wren') })
 
-const station = computed(() => STATIONS.find(s => route.path.endsWith(`/${s.id}`))?.id)
+const station = computed(() => stationOf(route.name))
 watch(
   [station, state],
   () => {
@@ -49,24 +49,23 @@ function mend(name: string, edit: Edit) {
 async function show(check: Check) {
   isLooking.value = false
   const [place, index] = check.path.split('.')
-  const go = (to: string) => navigateTo(`/q/${id.value}/${to}`)
+  const go = (to: QuiltPage) => navigateTo(toPage(to))
   if (place === 'cloths' || place === 'margin') return go('cloth')
   if (place === 'made' || place === 'backing' || place === 'batting' || place === 'binding') return go('finish')
   if (place === 'done') return go('cut')
   await go('design')
-  if (place === 'borders') showPart({ kind: 'border', border: Number(index) + 1 })
-  else if (place === 'setting' && index === 'sashing') showPart({ kind: 'sash' })
+  if (place === 'borders') showOnDesign({ kind: 'border', border: Number(index) + 1 })
+  else if (place === 'setting' && index === 'sashing') showOnDesign({ kind: 'sash' })
   else if (place === 'blocks' && store.quilt) {
     const block = store.quilt.blocks[Number(index)]?.id
     const cell = store.quilt.setting.cells
       .flatMap((line, row) => line.map((c, column) => ({ c, row, column })))
       .find(({ c }) => c.block === block)
-    if (cell) showPart({ kind: 'block', row: cell.row, column: cell.column })
+    if (cell) showOnDesign({ kind: 'block', row: cell.row, column: cell.column })
   }
 }
 const downloadCopy = () => store.file && downloadQuilt(store.file)
-const commands = useQuiltCommands({
-  id,
+const commands = useCommands({
   onLook: () => (isLooking.value = true),
   onHelp: () => (isHelping.value = true),
   onVersions: () => (isVersions.value = true),
@@ -85,7 +84,7 @@ function lookAtVersions() {
   isVersions.value = true
   store.hush()
 }
-useStationKeys({ id, onFind: () => (isFinding.value = true), onHelp: () => (isHelping.value = true) })
+useStationKeys({ onFind: () => (isFinding.value = true), onHelp: () => (isHelping.value = true) })
 watch(
   () => store.trouble,
   trouble => {
@@ -125,7 +124,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
           other tabs, and load the page again.
         </p>
       </template>
-      <NuxtLink to="/" class="button act">To the shelf</NuxtLink>
+      <UButton to="/" variant="solid">To the shelf</UButton>
     </div>
   </main>
   <div v-else class="frame" :class="{ stepping: isStepping }">
@@ -143,38 +142,38 @@ const isStepping = computed(() => route.query.steps !== undefined)
             : 'keeping …'
       }}</span>
       <div class="ml-auto flex items-center">
-        <button
-          type="button"
-          class="button quiet icon"
+        <UButton
+          variant="ghost"
+          square
           :disabled="store.past.length === 0"
           :aria-label="store.past.length > 0 ? `Undo: ${store.past.at(-1)!.name}` : 'Undo'"
           title="Undo (Ctrl Z)"
           @click="store.undo"
         >
           <UIcon name="i-lucide-undo-2" class="size-6" />
-        </button>
-        <button
-          type="button"
-          class="button quiet icon"
+        </UButton>
+        <UButton
+          variant="ghost"
+          square
           :disabled="store.future.length === 0"
           :aria-label="store.future.length > 0 ? `Redo: ${store.future.at(-1)!.name}` : 'Redo'"
           title="Redo (Ctrl Shift Z)"
           @click="store.redo"
         >
           <UIcon name="i-lucide-redo-2" class="size-6" />
-        </button>
-        <button
-          type="button"
-          class="button quiet icon"
+        </UButton>
+        <UButton
+          variant="ghost"
+          square
           aria-label="Find a command"
           title="Find a command (Ctrl K)"
           @click="isFinding = true"
         >
           <UIcon name="i-lucide-search" class="size-6" />
-        </button>
+        </UButton>
         <SettingsMenu />
       </div>
-      <StationPath :quilt-id="id" :done="progress?.stations ?? {}" />
+      <StationPath :done="progress?.stations ?? {}" />
     </header>
     <div class="no-print">
       <p v-if="store.keeping === 'slow'" class="caution m-2" role="status" data-testid="slow">
@@ -189,13 +188,11 @@ const isStepping = computed(() => route.query.steps !== undefined)
       >
         Another tab went on with this quilt while this one was busy, and what it kept is shown. Your own last changes
         are kept too, as an earlier version.
-        <button type="button" class="button" @click="lookAtVersions">Earlier versions</button
-        ><button type="button" class="button" @click="store.hush">I see</button>
+        <UButton @click="lookAtVersions">Earlier versions</UButton><UButton @click="store.hush">I see</UButton>
       </p>
       <p v-if="store.keeping === 'not-kept'" class="caution m-2 flex flex-wrap items-center gap-3" role="alert">
         This browser will not keep the quilt: its storage is full or refused. Your work is safe while this page is open.
-        <button type="button" class="button" @click="downloadCopy">Save a copy</button
-        ><button type="button" class="button" @click="store.saveNow()">Try again</button>
+        <UButton @click="downloadCopy">Save a copy</UButton><UButton @click="store.saveNow()">Try again</UButton>
       </p>
       <p
         v-if="store.planningPart !== null"
@@ -204,11 +201,11 @@ const isStepping = computed(() => route.query.steps !== undefined)
         data-testid="still-planning"
       >
         Still planning, {{ Math.round(store.planningPart * 100) }} %. The numbers on show are older.
-        <button type="button" class="button" @click="store.stopPlanning">Stop</button>
+        <UButton @click="store.stopPlanning">Stop</UButton>
       </p>
       <p v-if="store.trouble === 'planner-stopped'" class="caution m-2 flex flex-wrap items-center gap-3" role="alert">
         Planning was stopped: the numbers on show are older than the quilt. Undo the last change, or plan it after all.
-        <button type="button" class="button" @click="store.planAgain">Plan it</button>
+        <UButton @click="store.planAgain">Plan it</UButton>
       </p>
       <p v-if="store.trouble === 'planner-silent'" class="caution m-2" role="alert">
         The planner does not answer, so the numbers are late or missing. Your work is kept all the same. Load the page
@@ -220,8 +217,8 @@ const isStepping = computed(() => route.query.steps !== undefined)
       </p>
       <p v-if="store.isGone" class="caution m-2 flex flex-wrap items-center gap-3" role="alert" data-testid="removed">
         This quilt was removed from the shelf in another tab. It is still here while this page is open.
-        <button type="button" class="button" @click="store.takeOver">Put it back and go on</button
-        ><button type="button" class="button" @click="downloadCopy">Save a copy</button>
+        <UButton @click="store.takeOver">Put it back and go on</UButton
+        ><UButton @click="downloadCopy">Save a copy</UButton>
       </p>
       <p
         v-else-if="!store.canWrite"
@@ -230,7 +227,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
         data-testid="other-tab"
       >
         This quilt is open in another tab or window. You can look at it here; changes are made there.
-        <button type="button" class="button" @click="store.takeOver">Work here instead</button>
+        <UButton @click="store.takeOver">Work here instead</UButton>
       </p>
     </div>
     <main id="work" class="work"><NuxtPage v-if="store.quilt && store.dimensions" /></main>

@@ -1,5 +1,5 @@
 import type { Design } from '../design'
-import { cornered, goose, halfSquare, quarterSquare, square, type Corner } from '../draft'
+import { cornered, goose, halfSquare, quarterSquare, square, type DraftCorner } from '../draft'
 
 /** Half-square and quarter-square triangles, geese and cut corners. */
 export const TRIANGLES: readonly Design[] = [
@@ -141,7 +141,7 @@ export const TRIANGLES: readonly Design[] = [
             ...square('light', x, y + 1, 1),
             ...square('rung', x + 1, y + 1, 1),
           ]
-        const corner: Corner = row + column === 1 ? 'se' : 'nw'
+        const corner: DraftCorner = row + column === 1 ? 'se' : 'nw'
         return halfSquare(row + column === 1 ? 'dark' : 'light', row + column === 1 ? 'light' : 'dark', corner, x, y, 2)
       }),
     ),

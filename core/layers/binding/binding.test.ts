@@ -6,6 +6,7 @@ import { biasLength, biasSquares } from './biasSquare'
 import { dealtStrips, joinedLength, joinsAlong } from './dealtStrips'
 import { TURN } from './fold'
 import { fromCorner, placedJoins } from './placedJoins'
+import { runs } from '../../testing/runs'
 
 const eighths = (least: number, most: number) => fc.integer({ min: least * 8, max: most * 8 }).map(n => n / 8)
 type Binding = Record<string, unknown>
@@ -19,7 +20,7 @@ const strips = (binding: Binding, more: object = {}) => {
   return found
 }
 
-test('a thousand edges: joins and start keep 4″ off the corners and 2″ off the flange, measured round the edge', () => {
+test('random edges: joins and start keep 4″ off the corners and 2″ off the flange, measured round the edge', () => {
   let placed = 0
   fc.assert(
     fc.property(
@@ -59,9 +60,9 @@ test('a thousand edges: joins and start keep 4″ off the corners and 2″ off t
         expect(found.joins).toEqual(binding.joins.map(join => expect.closeTo(join - found.trim, 9)))
       },
     ),
-    { numRuns: 1000 },
+    { numRuns: runs(1000) },
   )
-  expect(placed).toBeGreaterThan(930)
+  expect(placed).toBeGreaterThan(runs(930))
 }, 60_000)
 
 test('where joins of short strips cannot be placed, some strips are cut shorter, within what is over', () => {
@@ -88,9 +89,9 @@ test('where joins of short strips cannot be placed, some strips are cut shorter,
       expect(found.joins).toEqual(again.map(at => expect.closeTo(at, 9)))
       for (const at of [0, ...again]) expect(fromCorner(edge, found.start + at)).toBeGreaterThanOrEqual(4 - 1e-6)
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   )
-  expect(shortened).toBeGreaterThan(20)
+  expect(shortened).toBeGreaterThan(runs(20))
 })
 
 test('where joins fall badly the fewest faults are told, and no other start has fewer', () => {
@@ -105,7 +106,7 @@ test('where joins fall badly the fewest faults are told, and no other start has 
         expect(found.faults.length).toBeLessThanOrEqual(faults)
       }
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 
@@ -153,7 +154,7 @@ test('unfolding every style gives what front and back are said to show', () => {
         }
       },
     ),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   )
 })
 

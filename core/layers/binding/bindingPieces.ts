@@ -1,6 +1,6 @@
 import type { PieceOrder } from '../../cut/piece'
 import { exactly } from '../../make/methods/cutSize'
-import type { Workroom } from '../../make/methods/method'
+import type { MethodContext } from '../../make/methods/method'
 import { pieceOf } from '../../make/methods/pieces'
 import type { Quilt } from '../../file/quilt'
 import type { Inches } from '../../measure/ruler'
@@ -9,7 +9,7 @@ import { edgeOrder } from '../edgeOrder'
 import type { Binding, SelfBinding } from './binding'
 
 /** What is cut for the binding: whole widths of cloth, or squares to be cut on the bias; nothing for tape. */
-export function bindingOrders(quilt: Quilt, binding: Binding | SelfBinding | null, room: Workroom): PieceOrder[] {
+export function bindingOrders(quilt: Quilt, binding: Binding | SelfBinding | null, room: MethodContext): PieceOrder[] {
   if (!binding || binding.style === 'self' || !quilt.binding) return []
   const { dealt, strip, square, flange } = binding
   const strips = (cloth: string, width: Inches, of: Binding['dealt'], part: 'binding' | 'flange'): PieceOrder[] => {

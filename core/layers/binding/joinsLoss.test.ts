@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { planOf, SAMPLE } from '../../testing/quiltOf'
+import { runs } from '../../testing/runs'
 
 test('strips of a binding, sewn end to end, reach round, and one fewer would not, whichever join loses what', () => {
   fc.assert(
@@ -31,6 +32,6 @@ test('strips of a binding, sewn end to end, reach round, and one fewer would not
         expect(strips === 1 || reach(strips - 1) < length - 1e-9).toBe(true)
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })

@@ -6,7 +6,7 @@ export const FROM_CORNER: Inches = 4
 /** Nearer to a join of the flange two lumps lie on each other. */
 export const FROM_FLANGE: Inches = 2
 
-export interface Edge {
+export interface BindingEdge {
   width: Inches
   height: Inches
 }
@@ -41,7 +41,7 @@ const STEPS: readonly Inches[] = [1, 1 / 4]
  * middle of the lower side. Where there are none, strips are cut shorter; where that does not do, the start with the
  * fewest faults is taken.
  */
-export function placedJoins(edge: Edge, binding: JoinedStrip, flange: JoinedStrip | null): PlacedJoins {
+export function placedJoins(edge: BindingEdge, binding: JoinedStrip, flange: JoinedStrip | null): PlacedJoins {
   const wish = edge.width + edge.height + edge.width / 2
   let best: (PlacedJoins & { off: Inches }) | null = null
   for (const step of STEPS) {
@@ -67,7 +67,7 @@ export function placedJoins(edge: Edge, binding: JoinedStrip, flange: JoinedStri
 }
 
 /** Starts round the edge, the nearest to the wish first. */
-function startsFrom({ width, height }: Edge, wish: Inches): Inches[] {
+function startsFrom({ width, height }: BindingEdge, wish: Inches): Inches[] {
   const round = 2 * (width + height)
   return Array.from({ length: Math.ceil(round * 2) }, (_, i) =>
     wrapped(wish + (i % 2 === 0 ? 1 : -1) * Math.ceil(i / 2) * 0.5, round),
@@ -75,7 +75,7 @@ function startsFrom({ width, height }: Edge, wish: Inches): Inches[] {
 }
 
 /** A strip whose join would fall near a corner is cut so much shorter that it falls before it. */
-function shortenedStrips(edge: Edge, { joins, spare }: JoinedStrip, wish: Inches): PlacedJoins | null {
+function shortenedStrips(edge: BindingEdge, { joins, spare }: JoinedStrip, wish: Inches): PlacedJoins | null {
   for (const start of startsFrom(edge, wish)) {
     if (fromCorner(edge, start) < FROM_CORNER - TOLERANCE) continue
     const shortened: PlacedJoins['shortened'] = []
@@ -94,7 +94,7 @@ function shortenedStrips(edge: Edge, { joins, spare }: JoinedStrip, wish: Inches
 }
 
 /** How far a place lies beyond the first point that is too near to a corner; 0 where it is not too near. */
-function intoCorner(edge: Edge, at: Inches): Inches {
+function intoCorner(edge: BindingEdge, at: Inches): Inches {
   const round = 2 * (edge.width + edge.height)
   const beyond = cornersOf(edge).map(corner => wrapped(at - corner + FROM_CORNER, round))
   const least = Math.min(...beyond)
@@ -111,7 +111,7 @@ function areApart(joins: readonly Inches[], others: readonly Inches[]): boolean 
 }
 
 /** The start nearest to the wish at which all that lie so far from it keep off the corners; null: none. */
-function freeStart(edge: Edge, places: readonly Inches[], wish: Inches): Inches | null {
+function freeStart(edge: BindingEdge, places: readonly Inches[], wish: Inches): Inches | null {
   const round = 2 * (edge.width + edge.height)
   const forbidden: [Inches, Inches][] = []
   for (const corner of cornersOf(edge))
@@ -135,7 +135,7 @@ function freeStart(edge: Edge, places: readonly Inches[], wish: Inches): Inches 
   return best
 }
 
-function cornersOf({ width, height }: Edge): Inches[] {
+function cornersOf({ width, height }: BindingEdge): Inches[] {
   return [0, width, width + height, 2 * width + height]
 }
 
@@ -144,7 +144,7 @@ function wrapped(at: Inches, round: Inches): Inches {
 }
 
 /** How near a place on the edge is to the nearest corner. */
-export function fromCorner({ width, height }: Edge, at: Inches): Inches {
+export function fromCorner({ width, height }: BindingEdge, at: Inches): Inches {
   const round = 2 * (width + height)
   return Math.min(
     ...cornersOf({ width, height }).map(corner => {
@@ -154,7 +154,7 @@ export function fromCorner({ width, height }: Edge, at: Inches): Inches {
   )
 }
 
-function leastFaulty(edge: Edge, binding: JoinedStrip, flange: JoinedStrip | null, wish: Inches): PlacedJoins {
+function leastFaulty(edge: BindingEdge, binding: JoinedStrip, flange: JoinedStrip | null, wish: Inches): PlacedJoins {
   const joins = [...binding.joins]
   const flangeJoins = flange ? [...flange.joins] : []
   const crowded = flangeJoins.filter(other => !areApart(joins, [other]))

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { fillBack, type FilledBack, type FilledPanel, type Scrap } from './fillBack'
+import { runs } from '../../testing/runs'
 
 const SEAM = 0.25
 
@@ -108,7 +109,7 @@ test('backs are sewn from what is there, once, and cover what they must to the t
             for (const { scrap, isTurned } of pieces) if (scrap && !scrap.turn) expect(isTurned).toBe(back.isLevel)
       },
     ),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   )
 }, 120_000)
 

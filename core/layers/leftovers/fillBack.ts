@@ -94,9 +94,9 @@ function worth({ lost, pieces }: Pick<FilledBack, 'lost' | 'pieces'>, bought: nu
 /** A scrap with the ways it may lie in a row, finished. */
 interface Stock {
   scrap: Scrap
-  lies: readonly Lie[]
+  lies: readonly ThingLie[]
 }
-interface Lie {
+interface ThingLie {
   scrap: Scrap
   isTurned: boolean
   width: Inches
@@ -121,7 +121,7 @@ function fillOnce(question: BackQuestion, isLevel: boolean, chance: Chance): Fil
     const isMiddle = (wide: Inches) => isOffCentre && Math.abs(across - left + wide - across / 2) < MIDDLE
     const widths = panelWidths(filling, left).filter(wide => wide === left || !isMiddle(wide))
     const tries = widths.map(wide => fillPanel(filling, wide, down))
-    const whole = (panel: Panel) => worth(panel, panel.missing) / panel.panel.width
+    const whole = (panel: BackPanel) => worth(panel, panel.missing) / panel.panel.width
     const best = tries.reduce((a, b) => (whole(b) < whole(a) - TOLERANCE ? b : a))
     // where a panel would have to be bought whole, all that is left is bought in one
     const isBought = best.pieces === 0
@@ -142,8 +142,8 @@ function boughtPanel(width: Inches, height: Inches): FilledPanel {
 
 function stockOf(scrap: Scrap, { isLevel, seam }: Pick<Filling, 'isLevel' | 'seam'>): Stock {
   const [w, h] = [scrap.width - 2 * seam, scrap.height - 2 * seam]
-  const upright: Lie = { scrap, isTurned: false, width: w, height: h }
-  const turned: Lie = { scrap, isTurned: true, width: h, height: w }
+  const upright: ThingLie = { scrap, isTurned: false, width: w, height: h }
+  const turned: ThingLie = { scrap, isTurned: true, width: h, height: w }
   // rows that stand upright take a print with an up the other way
   if (!scrap.turn) return { scrap, lies: [isLevel ? turned : upright] }
   return { scrap, lies: Math.abs(w - h) < TOLERANCE ? [upright] : [upright, turned] }
@@ -160,7 +160,7 @@ function panelWidths({ pool, seam, narrowest, chance }: Filling, left: Inches): 
   return [left, ...some.filter(wide => wide >= narrowest && wide <= left - narrowest)]
 }
 
-interface Panel {
+interface BackPanel {
   panel: FilledPanel
   pool: readonly Stock[]
   missing: number
@@ -168,8 +168,8 @@ interface Panel {
   pieces: number
 }
 
-function fillPanel(filling: Filling, width: Inches, height: Inches): Panel {
-  const found: Panel = { panel: { width, rows: [] }, pool: filling.pool, missing: 0, lost: 0, pieces: 0 }
+function fillPanel(filling: Filling, width: Inches, height: Inches): BackPanel {
+  const found: BackPanel = { panel: { width, rows: [] }, pool: filling.pool, missing: 0, lost: 0, pieces: 0 }
   for (let left = height; left > TOLERANCE;) {
     const row = bestRow({ ...filling, pool: found.pool }, width, left)
     if (!row) {
@@ -196,7 +196,7 @@ function fillPanel(filling: Filling, width: Inches, height: Inches): Panel {
 
 interface Row {
   height: Inches
-  taken: { lie: Lie; width: Inches }[]
+  taken: { lie: ThingLie; width: Inches }[]
 }
 
 /** Area of its pieces that is not in the row. */
@@ -242,13 +242,13 @@ function partOf(side: Inches, left: Inches, { isWhole }: Pick<Scrap, 'isWhole'>,
 /** What a row may be filled from, and how narrow its pieces may be. */
 type Supply = Pick<Filling, 'pool' | 'narrowest'>
 
-function fillRow(leader: Lie, width: Inches, most: Inches, supply: Supply): Row | null {
+function fillRow(leader: ThingLie, width: Inches, most: Inches, supply: Supply): Row | null {
   const { narrowest } = supply
   const height = partOf(leader.height, most, leader.scrap, narrowest)
   if (height < narrowest) return null
   const row: Row = { height, taken: [] }
   let left = width
-  for (let lie: Lie | null = leader; lie; lie = left > TOLERANCE ? nextInRow(row, left, supply) : null) {
+  for (let lie: ThingLie | null = leader; lie; lie = left > TOLERANCE ? nextInRow(row, left, supply) : null) {
     const wide = partOf(lie.width, left, lie.scrap, narrowest)
     if (wide < narrowest || row.taken.length === MOST_IN_ROW) return null
     row.taken.push({ lie, width: wide })
@@ -258,8 +258,8 @@ function fillRow(leader: Lie, width: Inches, most: Inches, supply: Supply): Row 
 }
 
 /** What loses least, for each inch of the row that it fills. */
-function nextInRow({ height, taken }: Row, left: Inches, { pool, narrowest }: Supply): Lie | null {
-  let best: Lie | null = null
+function nextInRow({ height, taken }: Row, left: Inches, { pool, narrowest }: Supply): ThingLie | null {
+  let best: ThingLie | null = null
   let least = Infinity
   for (const { lies } of pool)
     for (const lie of lies) {
@@ -276,7 +276,7 @@ function nextInRow({ height, taken }: Row, left: Inches, { pool, narrowest }: Su
 
 /** What stays of a scrap beside the piece and beyond it, where that is large enough to be sewn in. */
 function offcutsOf(
-  { scrap, isTurned }: Lie,
+  { scrap, isTurned }: ThingLie,
   width: Inches,
   height: Inches,
   { seam, narrowest }: Pick<Filling, 'seam' | 'narrowest'>,

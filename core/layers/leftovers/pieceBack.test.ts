@@ -3,6 +3,7 @@ import { DEMO_QUILTS } from '../../../demo'
 import type { QuiltFile } from '../../file/schema'
 import type { PlannedPiecedBack } from '../../plan/plannedPiecedBack'
 import { planOf, SAMPLE } from '../../testing/quiltOf'
+import { runs } from '../../testing/runs'
 
 /** The back of a quilt that is pieced from what is left over. */
 function backOf(file: QuiltFile, backing: object = {}) {
@@ -95,7 +96,7 @@ test('places on the picture tile the back', () => {
       const over = finished.filter(p => p.x <= x && x < p.x + p.w && p.y <= y && y < p.y + p.h)
       expect(over).toHaveLength(1)
     }),
-    { numRuns: 500 },
+    { numRuns: runs(500) },
   )
 })
 

@@ -37,9 +37,9 @@ export function thingsInHand(quilt: Quilt, needs: readonly ClothNeed[]): BackThi
     .slice(0, MOST_THINGS)
 }
 
-type Named = Pick<BackThing, 'from' | 'cloth' | 'name' | 'width' | 'height'>
+type NamedCut = Pick<BackThing, 'from' | 'cloth' | 'name' | 'width' | 'height'>
 
-function thing(quilt: Quilt, named: Named, isWhole = false): BackThing {
+function thing(quilt: Quilt, named: NamedCut, isWhole = false): BackThing {
   const step = toInches(quilt.units === 'in' ? 1 / 4 : 1 / 2, quilt.units)
   const down = ({ total }: Sum) => (isWhole ? total : Math.floor(total / step + TOLERANCE) * step)
   return {

@@ -4,14 +4,14 @@ import { direction } from '../../geometry/vector'
 import type { Press } from '../steps/press'
 import { bandIn } from './backView'
 import { inInches, isAt, type JoinRun } from './joinRun'
-import { bothParts, patchesUnder, type BothParts, type Join, type Patch, type SewnBlock } from './sewnBlock'
+import { bothParts, patchesUnder, type BothParts, type Join, type SewnPatch, type SewnBlock } from './sewnBlock'
 
 /** Seams that end at a point from both sides of the seam through it, from which on it is thick enough to be spun. */
 const FEWEST_RAYS = 3
 
 /** Points within a seam at which three seams or more end, on both of its sides together. */
 export function hubsOn({ points: [from, to] }: Pick<JoinRun, 'points'>, [first, second]: BothParts): Point[] {
-  const cornersOn = (part: readonly Patch[]) =>
+  const cornersOn = (part: readonly SewnPatch[]) =>
     part.flatMap(({ polygon }) => polygon.filter(corner => isWithin(corner, from!, to!)))
   const [a, b] = [cornersOn(first), cornersOn(second)]
   const found: Point[] = []
@@ -35,7 +35,7 @@ function isWithin(point: Point, from: Point, to: Point): boolean {
  * The allowances round a hub, each folded to the same hand round it: the way most of the seams that end there are
  * pressed.
  */
-export function handsOfHub(hub: Point, block: SewnBlock, join: Join, pressOf: (join: Join) => Press): Patch[] {
+export function handsOfHub(hub: Point, block: SewnBlock, join: Join, pressOf: (join: Join) => Press): SewnPatch[] {
   const around = bothParts(join, block)
     .flat()
     .filter(({ polygon }) => polygon.some(corner => isAt(corner, hub)))

@@ -2,7 +2,7 @@ import { boundingBox, movePolygon, type Point } from '../../geometry/polygon'
 import { cloth, line, picture, type Arrow, type PictureShape } from '../steps/picture'
 import type { Step } from '../steps/step'
 import type { Direction } from '../steps/press'
-import { isLater, isUpright, type BothParts, type Join, type Patch, type SewnBlock } from './sewnBlock'
+import { isLater, isUpright, type BothParts, type Join, type SewnPatch, type SewnBlock } from './sewnBlock'
 
 /** Both parts a little apart, the seam on each, and which way it is pressed. */
 export function joinPicture(
@@ -19,8 +19,8 @@ export function joinPicture(
   const all = boundingBox([...first, ...second].flatMap(patch => patch.polygon))
   const gap = Math.max(all.width, all.height) * 0.07
   const across = ([x, y]: Point): Point => (upright ? [x + gap, y] : [x, y + gap])
-  const near = (part: readonly Patch[]): PictureShape[] => part.map(patch => cloth(patch.cloth, patch.polygon))
-  const far = (part: readonly Patch[]) =>
+  const near = (part: readonly SewnPatch[]): PictureShape[] => part.map(patch => cloth(patch.cloth, patch.polygon))
+  const far = (part: readonly SewnPatch[]) =>
     part.map(patch => cloth(patch.cloth, movePolygon(patch.polygon, upright ? gap : 0, upright ? 0 : gap)))
   const legs = [node.seam, ...(node.bent ?? [])].map(leg => leg.map(inInches) as [Point, Point])
   const lines = legs.flatMap(([start, end]) => [line('sew', start, end), line('sew', across(start), across(end))])

@@ -73,21 +73,21 @@ export function isAt([x, y]: Point, [u, v]: Point): boolean {
 }
 
 /** Where a block wants care: points through which no seam runs, and seams that are closed late. */
-interface Care {
+interface EndCare {
   joints: readonly Point[]
   closed: readonly (readonly [Point, Point])[]
 }
 
-const known = new WeakMap<UnitTree, Care>()
+const known = new WeakMap<UnitTree, EndCare>()
 
-function careOf(make: BlockMake): Care {
+function careOf(make: BlockMake): EndCare {
   const joins = (tree: UnitTree): Join[] => ('unit' in tree ? [] : [tree, ...tree.join.flatMap(joins)])
   const found = known.get(make.units) ?? careIn(joins(make.units), make)
   known.set(make.units, found)
   return found
 }
 
-function careIn(joins: readonly Join[], make: BlockMake): Care {
+function careIn(joins: readonly Join[], make: BlockMake): EndCare {
   const place = (point: Point) => inInches(point, make)
   return {
     joints: joins.flatMap(({ dots = [] }) => dots.map(place)),

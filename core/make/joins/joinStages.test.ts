@@ -12,6 +12,7 @@ import { handsOfHub, hubsOn } from './hub'
 import { inInches, runsOf } from './joinRun'
 import { joinStages } from './joinStages'
 import { bothParts, joinsOf, patchesUnder, type Join, type SewnBlock } from './sewnBlock'
+import { runs } from '../../testing/runs'
 
 /** A block whose every patch is sewn by itself. */
 function sewn(design: Pick<Design, 'width' | 'height' | 'patches'>): SewnBlock {
@@ -147,7 +148,7 @@ test('random blocks are sewn whole, every seam in reach of the parts in hand, to
       seen.turned += joins.filter(({ kind }) => kind === 'set-in').length
       seen.closed += joins.filter(({ closes }) => closes).length
     }),
-    { numRuns: 400 },
+    { numRuns: runs(400) },
   )
   expect(seen.turned).toBeGreaterThan(50)
   expect(seen.closed).toBeGreaterThan(50)

@@ -3,20 +3,20 @@ import { cornerMean, type Point, type Polygon } from '../../geometry/polygon'
 import { dot, direction } from '../../geometry/vector'
 import type { Press } from '../steps/press'
 import { cloth, line, picture, type PictureLine, type PictureShape } from '../steps/picture'
-import type { Stage } from '../steps/stage'
+import type { SewingStage } from '../steps/stage'
 import type { JoinedPart } from '../steps/joinedPart'
 import { handsOfHub, hubsOn } from './hub'
 import { inInches, isAt, runsOf, type JoinRun } from './joinRun'
 import { topOf } from './onTop'
-import { bothParts, type Join, type Patch, type SewnBlock } from './sewnBlock'
+import { bothParts, type Join, type SewnPatch, type SewnBlock } from './sewnBlock'
 
 /** A join with all that its stages speak of and show. */
 interface Handled {
   block: SewnBlock
   join: Join
   press: Press
-  over: readonly Patch[]
-  under: readonly Patch[]
+  over: readonly SewnPatch[]
+  under: readonly SewnPatch[]
   /** The parts as they are told: the one on top first. */
   told: [JoinedPart, JoinedPart]
   /** Whether the first part of the join lies on top. */
@@ -33,7 +33,7 @@ export function joinStages(
   press: Press,
   [first, second]: readonly [JoinedPart, JoinedPart],
   pressOf: (join: Join) => Press,
-): Stage[] {
+): SewingStage[] {
   const parts = bothParts(join, block)
   const isFirstOver = topOf(join, block) !== 'second'
   const handled: Handled = {
@@ -48,7 +48,7 @@ export function joinStages(
   return [...seamStages(handled, pressOf), ...(join.closes ?? []).map(closed => closeStage(handled, closed))]
 }
 
-function seamStages(handled: Handled, pressOf: (join: Join) => Press): Stage[] {
+function seamStages(handled: Handled, pressOf: (join: Join) => Press): SewingStage[] {
   const { block, join } = handled
   const runs = runsOf(join, bothParts(join, block), block.make)
   if (join.kind === 'set-in') return setInStages(handled, runs)
@@ -61,9 +61,9 @@ function seamStages(handled: Handled, pressOf: (join: Join) => Press): Stage[] {
   return join.closes ? [wholeStage(handled, run)] : []
 }
 
-function setInStages(handled: Handled, runs: readonly JoinRun[]): Stage[] {
+function setInStages(handled: Handled, runs: readonly JoinRun[]): SewingStage[] {
   const legs = runs.flatMap(run =>
-    run.points.slice(1).map((to, i): Stage => {
+    run.points.slice(1).map((to, i): SewingStage => {
       const isLast = i === run.points.length - 2
       return {
         code: i === 0 ? 'sew-leg' : 'turn-leg',
@@ -76,7 +76,7 @@ function setInStages(handled: Handled, runs: readonly JoinRun[]): Stage[] {
   return [markStage(handled, runs), ...legs, pressStage(handled, runs)]
 }
 
-function markStage(handled: Handled, runs: readonly JoinRun[]): Stage {
+function markStage(handled: Handled, runs: readonly JoinRun[]): SewingStage {
   const dots = runs.flatMap(dotsOf)
   const shapes = [...handled.over, ...handled.under].map(({ cloth: name, polygon }) => cloth(name, polygon, 'wrong'))
   return {
@@ -87,7 +87,7 @@ function markStage(handled: Handled, runs: readonly JoinRun[]): Stage {
   }
 }
 
-function stopStage(handled: Handled, run: JoinRun): Stage {
+function stopStage(handled: Handled, run: JoinRun): SewingStage {
   return {
     code: 'sew-to-stop',
     joins: handled.told,
@@ -96,7 +96,7 @@ function stopStage(handled: Handled, run: JoinRun): Stage {
   }
 }
 
-function wholeStage(handled: Handled, run: JoinRun): Stage {
+function wholeStage(handled: Handled, run: JoinRun): SewingStage {
   return {
     code: 'sew-whole-seam',
     joins: handled.told,
@@ -106,7 +106,7 @@ function wholeStage(handled: Handled, run: JoinRun): Stage {
 }
 
 /** Sewn from its closed end to the middle of the stretch that is cut. */
-function partialStage(handled: Handled): Stage {
+function partialStage(handled: Handled): SewingStage {
   const { block, join } = handled
   const begun = join.begun!.map(point => inInches(point, block.make)) as [Point, Point]
   const seam = join.seam.map(point => inInches(point, block.make))
@@ -122,7 +122,7 @@ function partialStage(handled: Handled): Stage {
   }
 }
 
-function closeStage(handled: Handled, [from, to]: readonly [Point, Point]): Stage {
+function closeStage(handled: Handled, [from, to]: readonly [Point, Point]): SewingStage {
   const { block, over, under } = handled
   const [a, b] = [inInches(from, block.make), inInches(to, block.make)]
   return {
@@ -136,7 +136,7 @@ function closeStage(handled: Handled, [from, to]: readonly [Point, Point]): Stag
 }
 
 /** Pressed to one part; the legs' allowances lie like a fan round each dot. */
-function pressStage({ press, told, isFirstOver, over, under, block }: Handled, runs: readonly JoinRun[]): Stage {
+function pressStage({ press, told, isFirstOver, over, under, block }: Handled, runs: readonly JoinRun[]): SewingStage {
   const isToOver = press !== 'open' && (press === 'first') === isFirstOver
   const joins: [JoinedPart, JoinedPart] = isToOver ? told : [told[1], told[0]]
   const target = isToOver ? over : under
@@ -165,7 +165,7 @@ function pressStage({ press, told, isFirstOver, over, under, block }: Handled, r
   }
 }
 
-function hubStages(handled: Handled, run: JoinRun, hub: Point, pressOf: (join: Join) => Press): Stage[] {
+function hubStages(handled: Handled, run: JoinRun, hub: Point, pressOf: (join: Join) => Press): SewingStage[] {
   const { told, block, join, over, under } = handled
   const spun = handsOfHub(hub, block, join, pressOf)
   const laid = laidAlong(handled, ends(run), [hub, ...dotsOf(run)])
@@ -227,7 +227,7 @@ function turnedOver(shape: PictureShape): PictureShape {
 }
 
 /** Across a leg, to the side of a part. */
-function intoPart(part: readonly Patch[], from: Point, to: Point): Point {
+function intoPart(part: readonly SewnPatch[], from: Point, to: Point): Point {
   const [ax, ay] = direction(from, to)
   const beside = part.find(({ polygon }) =>
     polygon.some(corner => Math.hypot(corner[0] - to[0], corner[1] - to[1]) < 1e-3),

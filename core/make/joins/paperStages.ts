@@ -4,13 +4,13 @@ import { cornerMean } from '../../geometry/polygon'
 import { direction } from '../../geometry/vector'
 import type { Inches } from '../../measure/ruler'
 import { cloth, line, picture } from '../steps/picture'
-import type { Stage } from '../steps/stage'
+import type { SewingStage } from '../steps/stage'
 import { inInches } from './joinRun'
 import { foldedOver } from './joinStages'
 import type { BothParts, Join, SewnBlock } from './sewnBlock'
 
 /** Lay the patch on, sew from the printed side, trim behind the folded paper, flip. */
-export function paperStages({ make, seam }: SewnBlock, join: Join, [first, second]: BothParts): Stage[] {
+export function paperStages({ make, seam }: SewnBlock, join: Join, [first, second]: BothParts): SewingStage[] {
   const [there, added] = first.length >= second.length ? [first, second] : [second, first]
   const leg = join.seam.map(point => inInches(point, make)) as [Point, Point]
   const onPaper = there.map(({ cloth: name, polygon }) => cloth(name, polygon))

@@ -20,13 +20,13 @@ export interface SewnBlock {
 
 export type Join = Extract<UnitTree, { join: unknown }>
 
-export interface Patch {
+export interface SewnPatch {
   polygon: Polygon
   cloth: string
 }
 
 /** The two parts that a join sews together. */
-export type BothParts = readonly [first: readonly Patch[], second: readonly Patch[]]
+export type BothParts = readonly [first: readonly SewnPatch[], second: readonly SewnPatch[]]
 
 /** The seams of a block in the order of sewing, from the leaves up, left before right; each with its place. */
 export function joinsOf(tree: UnitTree, path: string): { join: Join; path: string }[] {
@@ -38,7 +38,7 @@ export function bothParts(join: Join, block: SewnBlock): BothParts {
   return [patchesOf(join.join[0], block), patchesOf(join.join[1], block)]
 }
 
-function patchesOf(node: UnitTree, { make, clothOfPatch }: SewnBlock): Patch[] {
+function patchesOf(node: UnitTree, { make, clothOfPatch }: SewnBlock): SewnPatch[] {
   return patchesUnder(node).map(patch => ({ polygon: make.polygons[patch]!, cloth: clothOfPatch(patch) }))
 }
 
@@ -53,7 +53,7 @@ export function isUpright(from: Point, to: Point): boolean {
 }
 
 /** Whether the second part lies to the right of the first, or below it. */
-export function isLater(first: readonly Patch[], second: readonly Patch[], upright: boolean): boolean {
+export function isLater(first: readonly SewnPatch[], second: readonly SewnPatch[], upright: boolean): boolean {
   const [a, b] = [first, second].map(part => middleOf(boundingBox(part.flatMap(patch => patch.polygon)))) as [
     Point,
     Point,

@@ -7,11 +7,12 @@ import { sameLength } from '../../measure/ruler'
 import { convexOverlap } from '../../testing/overlap'
 import { planOf, waysOf } from '../../testing/quiltOf'
 import { angledStrips } from './angledStrips'
-import type { Made, Workroom } from './method'
+import type { MethodOutput, MethodContext } from './method'
 import type { DressedUnit } from '../units/dressedUnit'
+import { runs } from '../../testing/runs'
 
 const USABLE = 41
-const room: Workroom = {
+const room: MethodContext = {
   seam: 1 / 4,
   ruler: 1 / 8,
   usableWidth: () => USABLE,
@@ -60,7 +61,7 @@ function legAt([bx, by]: Point, [ax, ay]: Point, y: number, outwards: 1 | -1): n
 function outlinesAlong(
   polygon: Polygon,
   side: number,
-  { height: depth, angled }: Made['pieces'][number],
+  { height: depth, angled }: MethodOutput['pieces'][number],
   count: number,
 ): Polygon[] {
   const triangle = onBase(polygon, side)
@@ -107,7 +108,7 @@ test('a goose 6 × 2¼ as a strip of wedges: base 7½ with allowances, 3¾ a pat
   ])
 })
 
-test('500 random triangles: they overlap nowhere, lie within the strip, and as many fit as promised', () => {
+test('random triangles: they overlap nowhere, lie within the strip, and as many fit as promised', () => {
   const eighth = (least: number, most: number) => fc.integer({ min: least * 8, max: most * 8 }).map(n => n / 8)
   const isosceles = fc.record({ base: eighth(1, 9), height: eighth(0.5, 9) }).map(({ base, height }) => ({
     kind: 'wedge' as const,
@@ -178,9 +179,9 @@ test('500 random triangles: they overlap nowhere, lie within the strip, and as m
         pieces.map(piece => [piece!.count, piece!.serves, piece!.angled!.each, piece!.width.toFixed(6)])
       expect(figures(mirrored)).toEqual(figures(angledStrips.make(unit, 500, room).pieces))
     }),
-    { numRuns: 600 },
+    { numRuns: runs(600) },
   )
-  expect(tried).toBeGreaterThanOrEqual(500)
+  expect(tried).toBeGreaterThanOrEqual(runs(500))
 })
 
 test('in every design, stretched or not, the strips cut at an angle hold as many patches as they promise', () => {

@@ -9,12 +9,12 @@ import { box, cloth, line, picture } from '../steps/picture'
 import type { Step } from '../steps/step'
 import { allowance, exactly, legSquare, sewnAsCut, type CutSize } from './cutSize'
 import { pressAndTrim } from './finishing'
-import type { Made, Method, PieceDraft, Workroom } from './method'
+import type { MethodOutput, Method, PieceDraft, MethodContext } from './method'
 import { hasUp, type DressedPatch, type DressedUnit } from '../units/dressedUnit'
 import { pieceOf, trianglePiece } from './pieces'
 
 /** How pieces lie in a strip. */
-interface Lie {
+interface AngledLie {
   depth: CutSize
   /** Between the lines of the legs at the edge on which the piece stands. */
   base: Inches
@@ -83,7 +83,7 @@ export const angledStrips: Method = {
       return { ...draft, ...stripes, why: { ...draft.why, pitch } }
     }
     const full = exactly([{ what: 'usable-width', value: usable }])
-    const made: Made = {
+    const made: MethodOutput = {
       pieces: [
         ...(whole > 0 ? [strip(full, whole, whole * most)] : []),
         ...(rest > 0 ? [strip(restLength(lie, rest, usable, room), 1, rest)] : []),
@@ -109,7 +109,7 @@ type StepAlong = { parallels: Sum } | { turned: Sum }
 
 function cutSteps(
   name: string,
-  lie: Lie,
+  lie: AngledLie,
   along: StepAlong,
   { most, count, ruler }: { most: number; count: number; ruler: Inches },
 ): Step[] {
@@ -158,7 +158,13 @@ function cutSteps(
 }
 
 /** The wedge's corner cut singly, as half of a square, and sewn to its base. */
-function withCorner(wedges: Made, unit: DressedUnit, corner: DressedPatch, count: number, room: Workroom): Made {
+function withCorner(
+  wedges: MethodOutput,
+  unit: DressedUnit,
+  corner: DressedPatch,
+  count: number,
+  room: MethodContext,
+): MethodOutput {
   const size = legSquare(squareCorner(corner.polygon)!.leg, room)
   const square = box(0, 0, size.total, size.total)
   return {
@@ -187,7 +193,7 @@ function withCorner(wedges: Made, unit: DressedUnit, corner: DressedPatch, count
 }
 
 /** The most that lie in a strip: where an odd one ends straight up, an even number may go further, or less far. */
-function perStrip({ pitch, ends }: Lie, usable: Inches): number {
+function perStrip({ pitch, ends }: AngledLie, usable: Inches): number {
   const most = (end: Inches, isOdd: boolean) => {
     const count = Math.floor((usable - end - CLEANING) / pitch + 1e-9)
     return (count % 2 !== 0) === isOdd ? count : count - 1
@@ -195,16 +201,16 @@ function perStrip({ pitch, ends }: Lie, usable: Inches): number {
   return Math.max(most(ends.even, false), most(ends.odd, true))
 }
 
-function endsOf({ ends }: Lie, count: number): Inches {
+function endsOf({ ends }: AngledLie, count: number): Inches {
   return count % 2 === 0 ? ends.even : ends.odd
 }
 
-function lengthFor(lie: Lie, count: number): Inches {
+function lengthFor(lie: AngledLie, count: number): Inches {
   return count * lie.pitch + endsOf(lie, count) + CLEANING
 }
 
 /** A short strip for the last pieces, never longer than the cloth is wide. */
-function restLength(lie: Lie, count: number, usable: Inches, { ruler }: Workroom): CutSize {
+function restLength(lie: AngledLie, count: number, usable: Inches, { ruler }: MethodContext): CutSize {
   const terms: Term[] = [
     { what: 'advance-of-each', count, each: lie.pitch },
     { what: 'slant-of-the-end', value: endsOf(lie, count) },
@@ -217,7 +223,7 @@ function restLength(lie: Lie, count: number, usable: Inches, { ruler }: Workroom
 /**
  * Turned end for end stripes look alike; a print with an up does not. Stripes must run along the strip or across it.
  */
-function keepsItsPrint(unit: DressedUnit, room: Workroom): boolean {
+function keepsItsPrint(unit: DressedUnit, room: MethodContext): boolean {
   if (!hasUp(unit)) return true
   const [patch] = unit.patches
   return (
@@ -267,11 +273,11 @@ function canLie({ kind, patches }: DressedUnit): boolean {
   return patches.length === 1 && corners.length === 3 && rightAngle(corners) === null
 }
 
-function lieOf(unit: DressedUnit, room: Workroom): Lie {
+function lieOf(unit: DressedUnit, room: MethodContext): AngledLie {
   return unit.kind === 'diamond' ? diamondLie(unit.patches[0]!.polygon, room) : triangleLie(unit.patches[0]!, room)
 }
 
-function diamondLie(polygon: Polygon, room: Workroom): Lie {
+function diamondLie(polygon: Polygon, room: MethodContext): AngledLie {
   const [a, b, d] = [polygon[0]!, polygon[1]!, polygon[3]!]
   const side = distance(a, b)
   const sine = Math.abs((b[0] - a[0]) * (d[1] - a[1]) - (b[1] - a[1]) * (d[0] - a[0])) / side ** 2
@@ -297,7 +303,7 @@ function diamondLie(polygon: Polygon, room: Workroom): Lie {
  * of what lies between the lines at the strip's two edges. Where the strip is deeper than the shape by rounding, the
  * shape's own depth counts: neighbours never overlap.
  */
-function triangleLie({ polygon, stripes }: DressedPatch, room: Workroom): Lie {
+function triangleLie({ polygon, stripes }: DressedPatch, room: MethodContext): AngledLie {
   const corners = clockwise(polygon)
   const tip = tipOf(corners, stripes)
   // going clockwise from the tip: the right end of the base, then the left, with the tip on top

@@ -1,6 +1,6 @@
 import { roundToRuler, roundUpToRuler, type Inches } from '../../measure/ruler'
 import { addTerms, roundedSum, sumOf, type Sum, type Term } from '../../measure/sum'
-import type { Workroom } from './method'
+import type { MethodContext } from './method'
 
 /**
  * What the tips of a triangle add to a square, per inch of seam. Source: offset rule; an edge grows by seam·cot(θ/2)
@@ -15,7 +15,7 @@ export interface CutSize extends Sum {
   exact: Inches
 }
 
-type Rounding = Pick<Workroom, 'seam' | 'ruler' | 'care'>
+type Rounding = Pick<MethodContext, 'seam' | 'ruler' | 'care'>
 
 /**
  * Trimmed after sewing. Cut exactly it goes up to half a step of the ruler, else up to a whole one; cut generously with
@@ -60,7 +60,7 @@ export function allowance(count: number, seam: Inches): Term[] {
 }
 
 /** Sewn as cut: to the nearest half step of the ruler. */
-export function sewnAsCut(terms: readonly Term[], { ruler }: Pick<Workroom, 'ruler'>): CutSize {
+export function sewnAsCut(terms: readonly Term[], { ruler }: Pick<MethodContext, 'ruler'>): CutSize {
   const exact = addTerms(terms)
   return { exact, ...roundedSum(terms, roundToRuler(exact, ruler / 2)) }
 }
@@ -68,7 +68,7 @@ export function sewnAsCut(terms: readonly Term[], { ruler }: Pick<Workroom, 'rul
 /** A finished side and its seams, and what else lies beyond it, sewn as cut. */
 export function plainSide(
   finished: Inches,
-  room: Pick<Workroom, 'seam' | 'ruler'>,
+  room: Pick<MethodContext, 'seam' | 'ruler'>,
   beyond: readonly Term[] = [],
 ): CutSize {
   return sewnAsCut([{ what: 'finished', value: finished }, ...allowance(2, room.seam), ...beyond], room)

@@ -2,14 +2,14 @@ import { cornerMean, type Point, type Polygon } from '../../geometry/polygon'
 import { arrowsOf, cloth, line, picture, unfinished, type Picture } from '../steps/picture'
 import type { Step } from '../steps/step'
 import { unfinishedSide } from '../../measure/unfinishedSide'
-import type { Workroom } from './method'
+import type { MethodContext } from './method'
 import type { DressedUnit } from '../units/dressedUnit'
 import { middleOfUnit } from '../units/unit'
 
 /** The last steps of nearly every method: press open, then (where it was cut generously) trim to size. */
 export function pressAndTrim(
   unit: DressedUnit,
-  room: Workroom,
+  room: MethodContext,
   trim: null | 'half-square' | 'quarter-square' | 'goose' | 'square-in-square',
 ): Step[] {
   const done = unfinished(unit.patches, unit.width, unit.height, room.seam)
@@ -28,7 +28,7 @@ export function pressAndTrim(
 }
 
 /** Both layers still right sides together: the legs of the triangle are cut square to each other, its ears off. */
-function trimClosed(unit: DressedUnit, room: Workroom): Step {
+function trimClosed(unit: DressedUnit, room: MethodContext): Step {
   const side = unfinishedSide(unit.width, room.seam)
   const leg = side.total
   const [under, over] = unit.patches.map(patch => patch.cloth) as [string, string]
@@ -58,7 +58,7 @@ function trimClosed(unit: DressedUnit, room: Workroom): Step {
 }
 
 /** Strips are pressed as the block they go to is: which way, its back view shows. Corners lie outwards. */
-function pressing(unit: DressedUnit, room: Workroom, done: Picture): Pick<Step, 'code' | 'picture'> {
+function pressing(unit: DressedUnit, room: MethodContext, done: Picture): Pick<Step, 'code' | 'picture'> {
   const [one, two] = unit.patches
   if (!one || !two) return { code: 'press-to-dark', picture: done }
   const press = room.pressed(one.cloth, two.cloth)

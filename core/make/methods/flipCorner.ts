@@ -7,7 +7,7 @@ import { bonusFrom } from './bonus'
 import { plainSide } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { flipStages } from './flipStages'
-import type { Method, PieceDraft, Workroom } from './method'
+import type { Method, PieceDraft, MethodContext } from './method'
 import type { DressedPatch, DressedUnit } from '../units/dressedUnit'
 import type { MethodId } from '../../file/methodNames'
 import { plainPiece, squarePiece } from './pieces'
@@ -46,7 +46,7 @@ function flipMethod(id: MethodId, kind: 'flip-corner' | 'square-in-square', base
 export const flipCorner = flipMethod('flip-corner', 'flip-corner', 'base')
 export const squareInSquareFlip = flipMethod('square-in-square-flip', 'square-in-square', 'centre')
 
-function cornerPieces(corners: readonly DressedPatch[], count: number, room: Workroom): PieceDraft[] {
+function cornerPieces(corners: readonly DressedPatch[], count: number, room: MethodContext): PieceDraft[] {
   const groups = new Map<string, { cloth: string; leg: number; slots: string[] }>()
   for (const patch of corners) {
     const leg = squareCorner(patch.polygon)!.leg
@@ -87,7 +87,12 @@ function squareAt(
 }
 
 /** The first corner in full; then each of the others, those before it done. */
-function flipSteps(unit: DressedUnit, base: DressedPatch, corners: readonly DressedPatch[], room: Workroom): Step[] {
+function flipSteps(
+  unit: DressedUnit,
+  base: DressedPatch,
+  corners: readonly DressedPatch[],
+  room: MethodContext,
+): Step[] {
   const width = plainSide(unit.width, room).total
   const height = plainSide(unit.height, room).total
   const whole = cloth(base.cloth, box(0, 0, width, height))

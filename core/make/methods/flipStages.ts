@@ -3,7 +3,7 @@ import { cornerMean, type Point } from '../../geometry/polygon'
 import { direction } from '../../geometry/vector'
 import type { Inches } from '../../measure/ruler'
 import { arrowsOf, line, picture, type PictureLine, type PictureShape } from '../steps/picture'
-import type { Stage } from '../steps/stage'
+import type { SewingStage } from '../steps/stage'
 
 /** A corner as its square lies when it is sewn on, its seam, and folded over: from, outer corner, to. */
 export interface FlippedCorner {
@@ -12,7 +12,11 @@ export interface FlippedCorner {
   done: PictureShape
 }
 
-export function flipStages(base: PictureShape, { square, seam, done }: FlippedCorner, allowance: Inches): Stage[] {
+export function flipStages(
+  base: PictureShape,
+  { square, seam, done }: FlippedCorner,
+  allowance: Inches,
+): SewingStage[] {
   const outer = done.points.find(point => ![seam.from, seam.to].some(([x, y]) => x === point[0] && y === point[1]))!
   const middle: Point = [(seam.from[0] + seam.to[0]) / 2, (seam.from[1] + seam.to[1]) / 2]
   const [ux, uy] = direction(middle, outer)

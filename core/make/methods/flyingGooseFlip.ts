@@ -4,7 +4,7 @@ import { bonusFrom } from './bonus'
 import { allowance, plainSide, trimmedLater, type CutSize } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { flipStages } from './flipStages'
-import type { Method, Workroom } from './method'
+import type { Method, MethodContext } from './method'
 import { patchAt } from '../units/dressedUnit'
 import { pieceOf, squarePiece } from './pieces'
 
@@ -97,7 +97,7 @@ export const flyingGooseFlip: Method = {
   },
 }
 
-function sideOf(finished: number, room: Workroom): CutSize {
+function sideOf(finished: number, room: MethodContext): CutSize {
   if (room.care !== 'generous') return plainSide(finished, room)
   return trimmedLater([{ what: 'finished', value: finished }, ...allowance(2, room.seam)], room, SPARE)
 }

@@ -6,7 +6,7 @@ import { sumOf } from '../../measure/sum'
 import { box, cloth, line, picture, type Picture } from '../steps/picture'
 import type { Step } from '../steps/step'
 import { allowance, trimmedLater, type CutSize } from './cutSize'
-import type { Method, Workroom } from './method'
+import type { Method, MethodContext } from './method'
 import { hasUp } from '../units/dressedUnit'
 import { pieceOf } from './pieces'
 
@@ -97,7 +97,7 @@ function legsOf(polygon: Polygon): Legs | null {
   }
 }
 
-function rectangleFor({ short, long }: Legs, room: Workroom): { width: CutSize; height: CutSize } {
+function rectangleFor({ short, long }: Legs, room: MethodContext): { width: CutSize; height: CutSize } {
   const { seam } = room
   const blunt = Math.atan2(long, short)
   return {

@@ -2,7 +2,7 @@ import { besideLine, box, cloth, line, picture } from '../steps/picture'
 import { legSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { lighterOnTop } from './layers'
-import type { Method, Workroom } from './method'
+import type { Method, MethodContext } from './method'
 import { clothsOf, hasUp, type DressedUnit } from '../units/dressedUnit'
 import { squarePiece } from './pieces'
 
@@ -68,6 +68,6 @@ export const halfSquareTriangleEight: Method = {
   },
 }
 
-function sizeOf(unit: DressedUnit, room: Workroom) {
+function sizeOf(unit: DressedUnit, room: MethodContext) {
   return legSquare(unit.width, room, 2)
 }

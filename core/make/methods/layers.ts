@@ -1,4 +1,4 @@
-import type { Workroom } from './method'
+import type { MethodContext } from './method'
 
 /** Two cloths right sides together. The mark goes on the upper one. */
 export interface Layers {
@@ -7,6 +7,6 @@ export interface Layers {
 }
 
 /** The lighter one lies on top, for marks show on it. Only where which one it is does not decide the hand. */
-export function lighterOnTop(first: string, second: string, { isDarker }: Pick<Workroom, 'isDarker'>): Layers {
+export function lighterOnTop(first: string, second: string, { isDarker }: Pick<MethodContext, 'isDarker'>): Layers {
   return isDarker(second, first) ? { under: second, over: first } : { under: first, over: second }
 }

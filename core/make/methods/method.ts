@@ -3,19 +3,19 @@ import type { Hand } from '../../geometry/handOf'
 import type { Polygon } from '../../geometry/polygon'
 import type { Inches } from '../../measure/ruler'
 import type { Sum, Term } from '../../measure/sum'
-import type { Care } from '../../file/cares'
+import type { TrimAllowance } from '../../file/cares'
 import type { MethodId } from '../../file/methodNames'
 import type { Step } from '../steps/step'
 import type { Press } from '../steps/press'
 import type { PartName } from './partName'
 
 /** What the methods need to know of the quilt they work for. */
-export interface Workroom {
+export interface MethodContext {
   seam: Inches
   /** Ruler step for what is trimmed after sewing; half of it for what is sewn as cut. */
   ruler: Inches
   /** For what is trimmed later; a little more than exact where it is left out. */
-  care?: Care
+  care?: TrimAllowance
   usableWidth: (cloth: string) => Inches
   longestStrip: (cloth: string) => Inches
   /** Whether it comes as pieces, with no length to cut long strips along. */
@@ -92,7 +92,7 @@ export interface PieceDraft {
   slots: readonly string[]
 }
 
-export interface Made {
+export interface MethodOutput {
   pieces: PieceDraft[]
   /** Units that come out, the asked-for and the left-over. */
   made: number
@@ -146,7 +146,7 @@ export interface Method {
   sewnAsCut?: 'patches' | 'depth-of-strip' | 'base-and-corners'
   /** Whether its squares can be cut more or less generously: where they are trimmed, always, or never. */
   care?: 'always' | 'never'
-  fits: (unit: DressedUnit, room: Workroom) => boolean
+  fits: (unit: DressedUnit, room: MethodContext) => boolean
   /** `mirrored`: how many of its mirror image the quilt wants. */
-  make: (unit: DressedUnit, count: number, room: Workroom, mirrored?: number) => Made
+  make: (unit: DressedUnit, count: number, room: MethodContext, mirrored?: number) => MethodOutput
 }

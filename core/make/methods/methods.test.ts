@@ -7,11 +7,11 @@ import { addTerms, termValue } from '../../measure/sum'
 import { waysOf } from '../../testing/quiltOf'
 import { convexOverlap } from '../../testing/overlap'
 import { METHODS } from './index'
-import type { Workroom } from './method'
+import type { MethodContext } from './method'
 import type { DressedUnit } from '../units/dressedUnit'
 import type { MethodId } from '../../file/methodNames'
 
-const room: Workroom = {
+const room: MethodContext = {
   seam: 1 / 4,
   ruler: 1 / 8,
   usableWidth: () => 41,
@@ -447,8 +447,8 @@ test('half of what three-patch units in pairs give is of the other hand; by half
 })
 
 test('a seam pressed open has no arrow, and its step says open', () => {
-  const open: Workroom = { ...room, pressed: () => 'open' }
-  const pressing = (of: Workroom) =>
+  const open: MethodContext = { ...room, pressed: () => 'open' }
+  const pressing = (of: MethodContext) =>
     METHODS.find(({ id }) => id === 'hst-2')!
       .make(halfSquare(3), 2, of)
       .steps()

@@ -6,7 +6,7 @@ import { plus, roundedSum, sumOf, type Sum } from '../../measure/sum'
 import { box, cloth, outline, picture } from '../steps/picture'
 import type { Step } from '../steps/step'
 import { plainSide, type CutSize } from './cutSize'
-import type { PieceDraft, Workroom } from './method'
+import type { PieceDraft, MethodContext } from './method'
 import { pieceOf } from './pieces'
 
 /** The cloth to work on: as it will be cut, and so much more all round. */
@@ -15,7 +15,7 @@ export function panelPiece(
   panel: Panel,
   { width, height }: Pick<Box, 'width' | 'height'>,
   count: number,
-  room: Workroom,
+  room: MethodContext,
 ): PieceDraft {
   const sides = [roughSide(width, panel, room), roughSide(height, panel, room)] as const
   const [across, along] = isUpright || width >= height ? sides : [sides[1], sides[0]]
@@ -30,13 +30,13 @@ export function panelPiece(
   })
 }
 
-function roughSide(finished: number, { extra }: Panel, room: Workroom): CutSize {
+function roughSide(finished: number, { extra }: Panel, room: MethodContext): CutSize {
   const { total, terms } = plus(plainSide(finished, room), { what: 'for-working', count: 2, each: extra })
   return { exact: total, ...roundedSum(terms, roundToRuler(total, room.ruler / 2)) }
 }
 
 /** Cut generously, marked, worked inside its margins, pressed, and only then cut to size round the work. */
-export function panelSteps(unit: DressedUnit, panel: Panel, room: Workroom): Step[] {
+export function panelSteps(unit: DressedUnit, panel: Panel, room: MethodContext): Step[] {
   const { cloth: id } = unit.patches[0]!
   const [width, height] = [plainSide(unit.width, room), plainSide(unit.height, room)]
   const [wide, deep] = [roughSide(unit.width, panel, room), roughSide(unit.height, panel, room)]

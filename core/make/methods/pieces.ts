@@ -1,7 +1,7 @@
 import type { PartName } from './partName'
 import { sameLength } from '../../measure/ruler'
 import { plainSide, type CutSize } from './cutSize'
-import type { Cuts, PieceDraft, Workroom } from './method'
+import type { Cuts, PieceDraft, MethodContext } from './method'
 import type { DressedPatch } from '../units/dressedUnit'
 
 type Rest = Omit<PieceDraft, 'width' | 'height' | 'exact' | 'why' | 'shape'> & { shape?: PieceDraft['shape'] }
@@ -44,7 +44,7 @@ export function plainPiece(
   height: number,
   count: number,
   slots: readonly string[],
-  room: Workroom,
+  room: MethodContext,
 ): PieceDraft {
   const sides = [plainSide(width, room), plainSide(height, room)] as const
   const [across, along] = isUpright || width >= height ? sides : [sides[1], sides[0]]

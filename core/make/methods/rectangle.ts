@@ -4,7 +4,7 @@ import { box, cloth, outline, picture } from '../steps/picture'
 import type { Step } from '../steps/step'
 import { plainSide } from './cutSize'
 import { pressAndTrim } from './finishing'
-import type { Method, Workroom } from './method'
+import type { Method, MethodContext } from './method'
 import type { DressedUnit } from '../units/dressedUnit'
 import type { MethodId } from '../../file/methodNames'
 import { panelPiece, panelSteps } from './panel'
@@ -45,7 +45,7 @@ export const rectangle = singlePieces('rectangle', unit =>
 )
 export const log = singlePieces('log', () => 'logs')
 
-function cutSteps(unit: DressedUnit, room: Workroom): Step[] {
+function cutSteps(unit: DressedUnit, room: MethodContext): Step[] {
   const width = plainSide(unit.width, room)
   const height = plainSide(unit.height, room)
   return [
@@ -62,7 +62,7 @@ function cutSteps(unit: DressedUnit, room: Workroom): Step[] {
   ]
 }
 
-function rowSteps(unit: DressedUnit, room: Workroom): Step[] {
+function rowSteps(unit: DressedUnit, room: MethodContext): Step[] {
   const beside = unit.patches.every(patch => Math.abs(boundingBox(patch.polygon).height - unit.height) < 1e-6)
   const gap = Math.min(unit.width, unit.height) * 0.08
   return [

@@ -7,7 +7,7 @@ import type { Step } from '../steps/step'
 import { sewAndOpen, showsPattern, type Lying } from '../../testing/fold'
 import { planOf } from '../../testing/quiltOf'
 import { METHODS } from './index'
-import type { Made, Workroom } from './method'
+import type { MethodOutput, MethodContext } from './method'
 import type { DressedPatch, DressedUnit } from '../units/dressedUnit'
 import type { MethodId } from '../../file/methodNames'
 
@@ -36,7 +36,7 @@ for (const design of SHIPPED_DESIGNS) {
   }
 }
 const lightness = (cloth: string) => CLOTHS.indexOf(cloth)
-const room = (isReversed: boolean): Workroom => ({
+const room = (isReversed: boolean): MethodContext => ({
   seam: 1 / 4,
   ruler: 1 / 8,
   usableWidth: () => 41,
@@ -55,10 +55,11 @@ const flatOf = ({ shapes }: Picture): Lying[] =>
   shapes
     .filter(shape => shape.side === 'right' && shape.cloth !== null)
     .map(shape => ({ cloth: shape.cloth!, polygon: shape.points }))
-const stepsWith = (made: Made, ...codes: string[]): Step[] => made.steps().filter(step => codes.includes(step.code))
+const stepsWith = (made: MethodOutput, ...codes: string[]): Step[] =>
+  made.steps().filter(step => codes.includes(step.code))
 
 /** What a quilter who follows the steps holds in her hands at the end must be the unit. */
-const CHECKS: Partial<Record<MethodId, (made: Made, unit: DressedUnit) => void>> = {
+const CHECKS: Partial<Record<MethodId, (made: MethodOutput, unit: DressedUnit) => void>> = {
   'hst-2': (made, unit) => everyOne(made, ['cut-on-line'], unit, 2),
   'hst-4': (made, unit) => everyOne(made, ['cut-both-diagonals'], unit, 4),
   'hst-8': (made, unit) => everyOne(made, ['cut-in-four-and-across'], unit, 8),
@@ -93,14 +94,14 @@ const CHECKS: Partial<Record<MethodId, (made: Made, unit: DressedUnit) => void>>
   'square-in-square-triangles': (made, unit) => apart(made, 'sew-other-corners', unit),
 }
 
-function everyOne(made: Made, codes: string[], unit: DressedUnit, gives: number) {
+function everyOne(made: MethodOutput, codes: string[], unit: DressedUnit, gives: number) {
   const results = sewAndOpen(stepsWith(made, ...codes).at(-1)!.picture)
   expect(results).toHaveLength(gives)
   for (const result of results) expect(showsPattern(result, patchesOf(unit.patches))).toBe(true)
 }
 
 /** What one step gives is what the next one lays down. */
-function feedsTheNext(made: Made, step: string, next: string) {
+function feedsTheNext(made: MethodOutput, step: string, next: string) {
   const results = sewAndOpen(stepsWith(made, step)[0]!.picture)
   const laid = flatOf(stepsWith(made, next)[0]!.picture)
   expect(results.length).toBe(2)
@@ -108,7 +109,7 @@ function feedsTheNext(made: Made, step: string, next: string) {
 }
 
 /** Corner after corner is sewn on and flipped; after the last one the unit lies there. */
-function flipped(made: Made, unit: DressedUnit) {
+function flipped(made: MethodOutput, unit: DressedUnit) {
   const sewn = stepsWith(made, 'sew-corner-square', 'same-on-other-corner')
   const results = sewn.map(step => sewAndOpen(step.picture))
   for (const result of results) expect(result).toHaveLength(1)
@@ -117,7 +118,7 @@ function flipped(made: Made, unit: DressedUnit) {
 }
 
 /** Patches drawn a little apart: each as it lies in the unit, moved outwards and not turned. */
-function apart(made: Made, code: string, unit: DressedUnit) {
+function apart(made: MethodOutput, code: string, unit: DressedUnit) {
   const shapes = flatOf(stepsWith(made, code)[0]!.picture)
   const size = Math.max(unit.width, unit.height)
   expect(shapes).toHaveLength(unit.patches.length)

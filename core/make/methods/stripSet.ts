@@ -4,7 +4,7 @@ import { addTerms, roundedSum, type Term } from '../../measure/sum'
 import { box, cloth, line, picture, type PictureShape } from '../steps/picture'
 import { exactly, plainSide, type CutSize } from './cutSize'
 import { pressAndTrim } from './finishing'
-import type { Method, PieceDraft, Workroom } from './method'
+import type { Method, PieceDraft, MethodContext } from './method'
 import { hasUp, type DressedUnit } from '../units/dressedUnit'
 import { pieceOf } from './pieces'
 
@@ -87,7 +87,7 @@ function segmentsOf(length: Inches, segment: Inches): number {
  * A short set for the last segments: as long as they need, with a little to square its end, and never longer than the
  * cloth is wide.
  */
-function restLength(segments: number, segment: Inches, usable: Inches, { ruler }: Workroom): CutSize {
+function restLength(segments: number, segment: Inches, usable: Inches, { ruler }: MethodContext): CutSize {
   const terms: Term[] = [
     { what: 'segments', count: segments, each: segment },
     { what: 'squaring-the-end', value: SQUARING },
@@ -101,12 +101,12 @@ function liesBeside(unit: DressedUnit): boolean {
 }
 
 /** How wide the segments are cut. */
-function stripSetSegment(unit: DressedUnit, room: Workroom): CutSize {
+function stripSetSegment(unit: DressedUnit, room: MethodContext): CutSize {
   return plainSide(liesBeside(unit) ? unit.height : unit.width, room)
 }
 
 /** The narrowest of its cloths says how long a set can be. */
-function setLength(unit: DressedUnit, room: Workroom): number {
+function setLength(unit: DressedUnit, room: MethodContext): number {
   return Math.min(...unit.patches.map(patch => room.usableWidth(patch.cloth)))
 }
 
@@ -117,7 +117,7 @@ function setPicture(
   usable: number,
   segment: number,
   cuts: boolean,
-  room: Workroom,
+  room: MethodContext,
 ) {
   const length = Math.min(usable, segment * 4.5)
   let y = 0

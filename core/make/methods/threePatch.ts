@@ -3,12 +3,12 @@ import { besideLine, box, cloth, line, picture } from '../steps/picture'
 import { legSquare, longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { lighterOnTop } from './layers'
-import type { Method, PieceDraft, Workroom } from './method'
+import type { Method, PieceDraft, MethodContext } from './method'
 import { hasUp, patchAt, type DressedUnit } from '../units/dressedUnit'
 import { squarePiece, trianglePiece } from './pieces'
 
 /** The sizes both ways share: quarters are cut from squares f + 2(1 + √2)·seam, the half from f + (2 + √2)·seam. */
-function sizesOf(unit: DressedUnit, room: Workroom) {
+function sizesOf(unit: DressedUnit, room: MethodContext) {
   return { quarter: longSideSquare(unit.width, room), half: legSquare(unit.width, room) }
 }
 

@@ -5,7 +5,7 @@ import { arrowsOf, box, cloth, line, picture, unfinished, type Picture } from '.
 import type { Step } from '../steps/step'
 import { allowance, exactly, trimmedLater, type CutSize } from './cutSize'
 import { unfinishedSide } from '../../measure/unfinishedSide'
-import type { Method, PieceDraft, Workroom } from './method'
+import type { Method, PieceDraft, MethodContext } from './method'
 import { hasUp, patchAt, type DressedPatch, type DressedUnit } from '../units/dressedUnit'
 import { pieceOf } from './pieces'
 
@@ -110,7 +110,7 @@ interface WedgeSet {
   halfAngleDeg: number
 }
 
-function setOf(unit: DressedUnit, { seam, ruler }: Workroom): WedgeSet {
+function setOf(unit: DressedUnit, { seam, ruler }: MethodContext): WedgeSet {
   const { altitude, base } = measuresOf(patchAt(unit, 'wedge').polygon, patchAt(unit, 'corner').polygon)
   const halfAngle = Math.atan2(base / 2, altitude)
   const middle = trimmedLater([{ what: 'height-of-the-wedge', value: altitude }, ...allowance(3, seam)], { ruler })
@@ -163,7 +163,7 @@ function strip(
 }
 
 /** A short set for the last wedges, never longer than the cloth is wide. */
-function restLength(set: WedgeSet, wedges: number, usable: Inches, { ruler }: Workroom): CutSize {
+function restLength(set: WedgeSet, wedges: number, usable: Inches, { ruler }: MethodContext): CutSize {
   const terms: Term[] = [
     { what: 'width-at-the-corner', value: set.wide },
     { what: 'more-wedges', count: wedges - 1, each: set.pitch },
@@ -172,7 +172,7 @@ function restLength(set: WedgeSet, wedges: number, usable: Inches, { ruler }: Wo
   return { exact, ...roundedSum(terms, Math.min(usable, roundUpToRuler(exact, ruler))) }
 }
 
-function setLength(unit: DressedUnit, room: Workroom): Inches {
+function setLength(unit: DressedUnit, room: MethodContext): Inches {
   return Math.min(...unit.patches.map(patch => room.usableWidth(patch.cloth)))
 }
 
@@ -203,7 +203,7 @@ function setPicture(
   corner: string,
   shown: number,
   cuts: boolean,
-  { seam }: Workroom,
+  { seam }: MethodContext,
 ): Picture {
   const length = lengthFor(set, shown) + set.narrow
   const depth = set.beyond
@@ -229,7 +229,7 @@ function setPicture(
 }
 
 /** One wedge as it comes from the set, tip up. */
-function wedgePicture(set: WedgeSet, wedge: string, corner: string, { pressed }: Workroom): Picture {
+function wedgePicture(set: WedgeSet, wedge: string, corner: string, { pressed }: MethodContext): Picture {
   const [edgeLeft, tipLeft, tipRight, edgeRight] = cutWedge({ ...set, beyond: 0 }, 0) as [Point, Point, Point, Point]
   const seamAt = set.height - set.beyond
   const share = seamAt / set.height

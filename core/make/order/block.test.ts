@@ -8,6 +8,7 @@ import { DESIGN_FAMILIES } from '../../designs/shipped/parametric'
 import { countSeams, patchesOf } from './sewingTree'
 import { findSewingOrder } from './findSewingOrder'
 import { unitTree, unitsOf } from '../units/unitTree'
+import { runs } from '../../testing/runs'
 
 const kindsOf = (id: string, width = 12, height = 12) => {
   const design = SHIPPED_DESIGNS.find(d => d.id === id)!
@@ -46,7 +47,7 @@ test('whatever numbers a family of blocks is made with, its patches tile and it 
       expect(tilingFaults(patches, design.width, design.height)).toEqual([])
       expect(patchesOf(findSewingOrder(patches).tree)).toHaveLength(patches.length)
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 

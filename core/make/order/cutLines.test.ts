@@ -8,6 +8,7 @@ import { finishedPatches } from '../../designs/design'
 import { sewingOrderOf } from './howSewn'
 import { patchesOf, type SewingTree } from './sewingTree'
 import { findSewingOrder } from './findSewingOrder'
+import { runs } from '../../testing/runs'
 
 const SEAM = 1 / 4
 const far = (a: Point, b: Point) => Math.hypot(a[0] - b[0], a[1] - b[1])
@@ -113,7 +114,7 @@ test('so do those of random blocks, but for the few that a third patch leans int
       )
       for (const key of Object.keys(all) as (keyof typeof all)[]) all[key] += tips[key]
     }),
-    { numRuns: 150, seed: 1 },
+    { numRuns: runs(150), seed: 1 },
   )
   expect(all.own).toBeLessThan((all.fitting + all.square) / 20)
 })

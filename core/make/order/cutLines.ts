@@ -31,13 +31,13 @@ export function cutLines(tree: SewingTree, polygons: readonly Polygon[], seam: I
 type Tips = Map<Point, Point>
 
 /** A corner and the directions of its two edges, away from it. */
-interface Corner {
+interface CutLineCorner {
   at: Point
   edges: [Point, Point]
   angle: number
 }
 
-function cornerOf(patch: Polygon, i: number): Corner {
+function cornerOf(patch: Polygon, i: number): CutLineCorner {
   const at = patch[i]!
   const edges: [Point, Point] = [
     direction(at, patch[(i + patch.length - 1) % patch.length]!),
@@ -71,7 +71,7 @@ function fitTips(patches: readonly Polygon[], tips: readonly Tips[], one: number
  * The direction in which a sharp corner is cut off to fit the patch beside it; null when the two share no seam that
  * ends there.
  */
-function fittingTip(corner: Corner, beside: Polygon, itsTips: Tips): Point | null {
+function fittingTip(corner: CutLineCorner, beside: Polygon, itsTips: Tips): Point | null {
   for (const seam of corner.edges) {
     const its = meeting(beside, corner.at, seam)
     if (its === null) continue
@@ -88,7 +88,7 @@ function fittingTip(corner: Corner, beside: Polygon, itsTips: Tips): Point | nul
  * The corner of a patch from which it runs along a seam, and its other edge there; `runs-on`: it has no corner where
  * the seam ends.
  */
-function meeting(patch: Polygon, at: Point, seam: Point): (Corner & { away: Point }) | 'runs-on' | null {
+function meeting(patch: Polygon, at: Point, seam: Point): (CutLineCorner & { away: Point }) | 'runs-on' | null {
   const place = patch.findIndex(point => samePoint(point, at))
   if (place < 0) return runsAlong(patch, at, seam) ? 'runs-on' : null
   const corner = cornerOf(patch, place)
@@ -104,8 +104,8 @@ function outwardOf(edge: Point, seam: Point): Point {
 }
 
 /** Of two sharp corners: as the other one is cut already, else square to the bisector of the blunter. */
-function sharedTip(corner: Corner, its: Corner, seam: Point, itsTip: Point | undefined): Point {
-  const bisector = ({ edges: [a, b] }: Corner) => normal([-a[0] - b[0], -a[1] - b[1]])
+function sharedTip(corner: CutLineCorner, its: CutLineCorner, seam: Point, itsTip: Point | undefined): Point {
+  const bisector = ({ edges: [a, b] }: CutLineCorner) => normal([-a[0] - b[0], -a[1] - b[1]])
   if (itsTip) return mirrored(itsTip, seam)
   return its.angle > corner.angle ? mirrored(bisector(its), seam) : bisector(corner)
 }

@@ -9,6 +9,7 @@ import { foundationOf, foundationTree } from './howSewn'
 import { countSeams, patchesOf } from './sewingTree'
 import { findSewingOrder } from './findSewingOrder'
 import { straightCuts } from './straightCuts'
+import { runs } from '../../testing/runs'
 
 /** Each patch in turn must lie beyond a straight line from all that its paper holds already. */
 function checkPapers(patches: readonly Polygon[], { sections }: Foundation) {
@@ -65,7 +66,7 @@ test('papers can be found just where straight seams can sew the block', () => {
       expect(foundation === null).toBe(setIn + partial > 0)
       if (foundation) checkPapers(patches, foundation)
     }),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   )
 })
 
@@ -82,7 +83,7 @@ test('no fewer papers would do', () => {
         ),
       )
     }),
-    { numRuns: 100 },
+    { numRuns: runs(100) },
   )
 }, 60_000)
 

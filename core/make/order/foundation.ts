@@ -32,9 +32,9 @@ const MOST_PATCHES = 2000
  */
 export function findFoundation(patches: readonly Polygon[]): Foundation | null {
   if (patches.length > MOST_PATCHES) return null
-  const known = new Map<string, Part | null>()
+  const known = new Map<string, PaperPart | null>()
   let isFewest = true
-  const solve = (members: readonly number[]): Part | null => {
+  const solve = (members: readonly number[]): PaperPart | null => {
     const key = members.join()
     const found = known.get(key)
     if (found !== undefined) return found
@@ -42,11 +42,11 @@ export function findFoundation(patches: readonly Polygon[]): Foundation | null {
     known.set(key, part)
     return part
   }
-  const best = (members: readonly number[]): Part | null => {
-    let fewest: Part | null = null
+  const best = (members: readonly number[]): PaperPart | null => {
+    let fewest: PaperPart | null = null
     for (const { before, after } of easiestFirst(straightCuts(patches, members))) {
       const one = solve(before)
-      const other: Part | null = one && (fewest === null || papers(one) < papers(fewest) - 1) ? solve(after) : null
+      const other: PaperPart | null = one && (fewest === null || papers(one) < papers(fewest) - 1) ? solve(after) : null
       if (one && other && (fewest === null || papers(one) + papers(other) < papers(fewest)))
         fewest = { join: [one, other] }
       // two papers cannot be beaten where one does not do
@@ -76,9 +76,9 @@ function easiestFirst(cuts: Iterable<StraightCut>): StraightCut[] {
 /** A line that leans by less is level, or upright. */
 const LEVEL = 1e-6
 
-type Part = { order: number[] } | { join: [Part, Part] }
+type PaperPart = { order: number[] } | { join: [PaperPart, PaperPart] }
 
-function papers(part: Part): number {
+function papers(part: PaperPart): number {
   return 'order' in part ? 1 : papers(part.join[0]) + papers(part.join[1])
 }
 
@@ -106,9 +106,9 @@ function cutOfOne(patches: readonly Polygon[], members: readonly number[]): Stra
   return null
 }
 
-function numbered(whole: Part): Pick<Foundation, 'sections' | 'join'> {
+function numbered(whole: PaperPart): Pick<Foundation, 'sections' | 'join'> {
   const sections: FoundationSection[] = []
-  const visit = (part: Part): SectionTree => {
+  const visit = (part: PaperPart): SectionTree => {
     if ('join' in part) return { join: [visit(part.join[0]), visit(part.join[1])] }
     sections.push({ section: letterAt(sections.length), order: part.order })
     return { section: sections.length - 1 }

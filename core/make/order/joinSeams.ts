@@ -4,7 +4,7 @@ import { setInJoints, type SeamPlan } from './seams'
 import type { SeamOrder } from './seamSearch'
 import type { SewingTree } from './sewingTree'
 
-type Join = Extract<SewingTree, { join: unknown }>
+type SeamJoin = Extract<SewingTree, { join: unknown }>
 
 /**
  * The tree of joins that an order of seams makes. The first seam between two parts joins them. A seam whose both
@@ -16,7 +16,7 @@ export function joinInOrder(plan: SeamPlan, { seams, parts }: SeamOrder): Sewing
   const joints = new Set(setInJoints(plan))
   const trees = new Map<number, SewingTree>()
   const partOf = new Map<number, number>()
-  const parents = new Map<SewingTree, Join>()
+  const parents = new Map<SewingTree, SeamJoin>()
   for (const edge of plan.edges) {
     for (const patch of [edges[edge]!.left, edges[edge]!.right]) {
       partOf.set(patch, patch)
@@ -51,13 +51,13 @@ export function joinInOrder(plan: SeamPlan, { seams, parts }: SeamOrder): Sewing
       part.from > 0 ? between(first) : ends[0],
       part.to < seam.edges.length ? between(first + part.edges.length - 1) : ends[1],
     ]
-    const made: Join[] = []
+    const made: SeamJoin[] = []
     // patches along one side hang together by now, for all seams between them end here; so one join does for the
     // whole run
     for (const edge of part.edges) {
       const [one, other] = [rootOf(edges[edge]!.left), rootOf(edges[edge]!.right)]
       if (one === other) continue
-      const join: Join = {
+      const join: SeamJoin = {
         join: [trees.get(one)!, trees.get(other)!],
         seam: ends,
         kind: isPartial ? 'partial' : 'straight',
@@ -99,9 +99,9 @@ export function joinInOrder(plan: SeamPlan, { seams, parts }: SeamOrder): Sewing
 }
 
 /** The join that brought patches into one part: the first in which all of them are. */
-function joinOf(patches: readonly SewingTree[], parents: ReadonlyMap<SewingTree, Join>): Join {
+function joinOf(patches: readonly SewingTree[], parents: ReadonlyMap<SewingTree, SeamJoin>): SeamJoin {
   const upFrom = (patch: SewingTree) => {
-    const above: Join[] = []
+    const above: SeamJoin[] = []
     for (let at = parents.get(patch); at; at = parents.get(at)) above.push(at)
     return above
   }

@@ -1,4 +1,4 @@
-import { directionFrom, seamsFor, type Choice, type Seam, type SeamPlan } from './seams'
+import { directionFrom, seamsFor, type SeamChoice, type Seam, type SeamPlan } from './seams'
 
 /**
  * A seam, or a part of one that is first sewn in part: corners `from` to `to` of the seam's list; a cut lies between
@@ -41,17 +41,17 @@ export function fewestPartialSeams(plan: SeamPlan): SeamOrder {
 }
 
 /** Cuts within a seam: after the corner with this place in its list. Keyed by the seam's first edge and last corner. */
-type Cuts = ReadonlyMap<string, readonly number[]>
-type Found = Pick<SeamOrder, 'seams' | 'parts'>
+type SeamCuts = ReadonlyMap<string, readonly number[]>
+type FoundSeams = Pick<SeamOrder, 'seams' | 'parts'>
 
 function search(
   plan: SeamPlan,
-  choice: Choice,
-  cuts: Cuts,
+  choice: SeamChoice,
+  cuts: SeamCuts,
   held: ReadonlySet<number>,
   partial: number,
   budget: { plans: number },
-): Found | null {
+): FoundSeams | null {
   if (++budget.plans > MOST_PLANS) return null
   const seams = seamsFor(plan, choice)
   const { order, ring } = sewingOrder(plan, choice, seams, cuts)
@@ -103,9 +103,9 @@ interface RingStep {
 /** Seams in an order in which each comes after all that end on it, or a ring of seams that wait for each other. */
 function sewingOrder(
   plan: SeamPlan,
-  choice: Choice,
+  choice: SeamChoice,
   seams: readonly Seam[],
-  cuts: Cuts,
+  cuts: SeamCuts,
 ): { order: SeamPart[]; ring: RingStep[] | null } {
   const seamOf = new Map(seams.flatMap((seam, i) => seam.edges.map(edge => [edge, i] as const)))
   const parts: SeamPart[] = []
@@ -240,7 +240,7 @@ function cornersOnRing(ring: readonly RingStep[], seams: readonly Seam[]): Set<n
 }
 
 /** At each corner the pair whose straight run is longest; of equal ones the more level. Long seams make rows. */
-function longestThrough(plan: SeamPlan): Choice {
+function longestThrough(plan: SeamPlan): SeamChoice {
   const { arrangement, through } = plan
   const reach = (edge: number, corner: number): number => {
     const { from, to } = arrangement.edges[edge]!
@@ -265,9 +265,9 @@ function longestThrough(plan: SeamPlan): Choice {
 }
 
 /** Cuts one seam of every ring until none is left: an order, though perhaps not the best. */
-function givenUp(plan: SeamPlan, choice: Choice): SeamOrder {
+function givenUp(plan: SeamPlan, choice: SeamChoice): SeamOrder {
   const seams = seamsFor(plan, choice)
-  let cuts: Cuts = new Map()
+  let cuts: SeamCuts = new Map()
   for (let partial = 0; ; partial++) {
     const { order, ring } = sewingOrder(plan, choice, seams, cuts)
     if (ring === null) return { seams, parts: order, partial, isProven: false }

@@ -62,10 +62,10 @@ export function directionFrom({ corners, edges }: Arrangement, corner: number, e
 }
 
 /** Which pair of edges runs through each inner corner, by its place in `through`. */
-export type Choice = ReadonlyMap<number, number>
+export type SeamChoice = ReadonlyMap<number, number>
 
 /** Runs of edges that are sewn in one go when at each corner the chosen pair runs through. */
-export function seamsFor({ arrangement, edges, through }: SeamPlan, choice: Choice): Seam[] {
+export function seamsFor({ arrangement, edges, through }: SeamPlan, choice: SeamChoice): Seam[] {
   const other = (edge: number, corner: number) =>
     arrangement.edges[edge]!.from === corner ? arrangement.edges[edge]!.to : arrangement.edges[edge]!.from
   const next = (edge: number, corner: number): number | null => {

@@ -8,6 +8,7 @@ import { SHIPPED_DESIGNS } from '../../designs/shipped'
 import { isItsOwnMirrorImage } from '../../designs/mirrorImage'
 import { countSeams, patchesOf, type SewingTree } from './sewingTree'
 import { findSewingOrder } from './findSewingOrder'
+import { runs } from '../../testing/runs'
 
 type Edge = readonly [Point, Point]
 
@@ -135,7 +136,7 @@ function replay(patches: readonly Polygon[], tree: SewingTree): void {
 const faultless = ({ patches, width, height }: { patches: Polygon[]; width: number; height: number }) =>
   tilingFaults(patches, width, height).length === 0
 
-test('a thousand blocks of every sort: the tree holds every patch once, and replays', () => {
+test('blocks of every sort: the tree holds every patch once, and replays', () => {
   const seen = { all: 0, notStraight: 0, manySided: 0, partial: 0, lopsided: 0 }
   fc.assert(
     fc.property(
@@ -178,12 +179,12 @@ test('a thousand blocks of every sort: the tree holds every patch once, and repl
           seen.lopsided += 1
       },
     ),
-    { numRuns: 1000 },
+    { numRuns: runs(1000) },
   )
-  expect(seen.notStraight).toBeGreaterThanOrEqual(300)
-  expect(seen.manySided).toBeGreaterThanOrEqual(200)
-  expect(seen.partial).toBeGreaterThanOrEqual(100)
-  expect(seen.lopsided).toBeGreaterThanOrEqual(200)
+  expect(seen.notStraight).toBeGreaterThanOrEqual(runs(300))
+  expect(seen.manySided).toBeGreaterThanOrEqual(runs(200))
+  expect(seen.partial).toBeGreaterThanOrEqual(runs(100))
+  expect(seen.lopsided).toBeGreaterThanOrEqual(runs(200))
 }, 120_000)
 
 test('no order has fewer set-in joints, and a partial seam is sewn only where without it a join would turn', () => {
@@ -195,7 +196,7 @@ test('no order has fewer set-in joints, and a partial seam is sewn only where wi
       expect(order.setIn).toBe(setIn)
       expect(order.partial).toBeLessThanOrEqual(other)
     }),
-    { numRuns: 120 },
+    { numRuns: runs(120) },
   )
 }, 120_000)
 

@@ -2,7 +2,7 @@ import { GRID_TOLERANCE } from '../../geometry/tiling'
 import type { Point, Polygon } from '../../geometry/polygon'
 
 /** A line through the drawing: a·x + b·y = c with (a, b) of length one. */
-interface Line {
+interface StraightLine {
   a: number
   b: number
   c: number
@@ -12,7 +12,7 @@ interface Line {
 export interface StraightCut {
   before: number[]
   after: number[]
-  line: Line
+  line: StraightLine
 }
 
 /**
@@ -33,20 +33,20 @@ export function* straightCuts(patches: readonly Polygon[], members: readonly num
 }
 
 /** A line with an edge on it, and on which side each patch lies: -1 before it, 1 after it, 0 on both. */
-interface DrawnLine extends Line {
+interface DrawnLine extends StraightLine {
   sides: Int8Array
 }
 
-interface Drawing {
+interface CutDrawing {
   lines: DrawnLine[]
   /** For each patch the lines of its edges, as places in `lines`. */
   linesOf: number[][]
 }
 
 /** The parts of a drawing are cut by the lines of the whole, so those are worked out once. */
-const drawings = new WeakMap<readonly Polygon[], Drawing>()
+const drawings = new WeakMap<readonly Polygon[], CutDrawing>()
 
-function drawingOf(patches: readonly Polygon[]): Drawing {
+function drawingOf(patches: readonly Polygon[]): CutDrawing {
   const known = drawings.get(patches)
   if (known) return known
   const byKey = new Map<string, number>()
@@ -66,7 +66,7 @@ function drawingOf(patches: readonly Polygon[]): Drawing {
   return drawing
 }
 
-function lineThrough([x, y]: Point, [nx, ny]: Point): Line {
+function lineThrough([x, y]: Point, [nx, ny]: Point): StraightLine {
   const length = Math.hypot(nx - x, ny - y)
   let a = (ny - y) / length
   let b = (x - nx) / length
@@ -74,7 +74,7 @@ function lineThrough([x, y]: Point, [nx, ny]: Point): Line {
   return { a, b, c: a * x + b * y }
 }
 
-function sideOf(line: Line, patch: Polygon): -1 | 0 | 1 {
+function sideOf(line: StraightLine, patch: Polygon): -1 | 0 | 1 {
   let isBefore = false
   let isAfter = false
   for (const point of patch) {
@@ -86,7 +86,7 @@ function sideOf(line: Line, patch: Polygon): -1 | 0 | 1 {
   return isBefore ? -1 : 1
 }
 
-function distanceTo({ a, b, c }: Line, [x, y]: Point): number {
+function distanceTo({ a, b, c }: StraightLine, [x, y]: Point): number {
   return a * x + b * y - c
 }
 

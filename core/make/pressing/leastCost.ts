@@ -6,7 +6,7 @@ export interface Factor {
   cost: Float64Array
 }
 
-export interface Solution {
+export interface LeastCost {
   states: number[]
   cost: number
   /** Whether nothing cheaper is possible; false: the best found. */
@@ -27,7 +27,7 @@ const STARTS = 12
  * those it meets, the fewest of these first (min-sum elimination; exact). Where a table would grow too large, states
  * are bettered one by one from several beginnings instead.
  */
-export function leastCost(counts: readonly number[], factors: readonly Factor[]): Solution {
+export function leastCost(counts: readonly number[], factors: readonly Factor[]): LeastCost {
   return eliminated(counts, factors) ?? descended(counts, factors)
 }
 
@@ -42,7 +42,7 @@ function costIn({ variables, cost }: Factor, states: readonly number[], counts: 
   return cost[at]!
 }
 
-function eliminated(counts: readonly number[], given: readonly Factor[]): Solution | null {
+function eliminated(counts: readonly number[], given: readonly Factor[]): LeastCost | null {
   const touching = counts.map(() => new Set<Factor>())
   for (const factor of given) for (const variable of factor.variables) touching[variable]!.add(factor)
   const othersOf = (variable: number) => {
@@ -146,9 +146,9 @@ function weightsOf({ variables }: Factor, counts: readonly number[]): Map<number
   return weights
 }
 
-function descended(counts: readonly number[], factors: readonly Factor[]): Solution {
+function descended(counts: readonly number[], factors: readonly Factor[]): LeastCost {
   const touching = counts.map((_, variable) => factors.filter(({ variables }) => variables.includes(variable)))
-  let found: Solution | null = null
+  let found: LeastCost | null = null
   let work = 0
   for (let start = 0; start < STARTS; start++) {
     // beginnings that differ, and are the same each time

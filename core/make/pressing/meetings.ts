@@ -120,12 +120,12 @@ function sewnEdges({ corners, edges }: Arrangement, { joins, between }: JoinTree
   }
 }
 
-interface Stretch {
+interface SeamStretch {
   from: Point
   to: Point
 }
 
-function along({ from, to }: Stretch): readonly [number, number] {
+function along({ from, to }: SeamStretch): readonly [number, number] {
   return [to[0] - from[0], to[1] - from[1]]
 }
 
@@ -134,7 +134,7 @@ function dot([ax, ay]: readonly [number, number], [bx, by]: readonly [number, nu
 }
 
 /** Whether a stretch lies in one line with another. */
-function isInLine({ from, to }: Stretch, [a, b]: readonly [Point, Point]): boolean {
+function isInLine({ from, to }: SeamStretch, [a, b]: readonly [Point, Point]): boolean {
   const length = Math.hypot(b[0] - a[0], b[1] - a[1])
   const off = (p: Point) => Math.abs((p[0] - a[0]) * (b[1] - a[1]) - (p[1] - a[1]) * (b[0] - a[0])) / length
   return off(from) < 4 * GRID_TOLERANCE && off(to) < 4 * GRID_TOLERANCE

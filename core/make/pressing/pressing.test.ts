@@ -10,6 +10,7 @@ import { blockFactors, type PressedBlock } from './costs'
 import { costOf, leastCost, type Factor } from './leastCost'
 import { blockSeams, type BlockSeams } from './meetings'
 import { outcomeOf, outcomes, pressBlock } from './pressBlock'
+import { runs } from '../../testing/runs'
 
 const blockOf = (seams: BlockSeams, more: Partial<PressedBlock> = {}): PressedBlock => ({
   seams,
@@ -55,7 +56,7 @@ test('the cheapest states are found, as trying all of them finds them', () => {
       expect(costOf(found.states, counts, factors)).toBe(least)
       expect(found.isProven).toBe(true)
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   )
 })
 
@@ -196,9 +197,9 @@ test('the same in blocks that nobody has drawn; none has more clashes than any p
       )
       expect(outcomes(seams, press).clash).toBeLessThanOrEqual(least)
     }),
-    { numRuns: Number(process.env['RANDOM_QUILTS'] ?? 100) },
+    { numRuns: runs(100) },
   )
-  expect(seen).toBeGreaterThan(20)
+  expect(seen).toBeGreaterThan(runs(20))
 })
 
 test('a ring of five seams, each crossing the next, cannot nest: one of them is pressed open', () => {

@@ -46,7 +46,7 @@ export const STATION_OF: Readonly<Record<StageCode, 'mat' | 'machine' | 'iron'>>
 }
 
 /** One of several things to do within a step that wants care. */
-export interface Stage {
+export interface SewingStage {
   code: StageCode
   picture: Picture
   /** The part on top and the one below; of what is pressed, the part to which it is pressed, and the other. */

@@ -1,7 +1,7 @@
 import type { Inches } from '../../measure/ruler'
 import type { JoinedPart } from './joinedPart'
 import type { Picture } from './picture'
-import type { Stage } from './stage'
+import type { SewingStage } from './stage'
 import type { StepCode } from './stepCode'
 import type { StepData } from './stepData'
 
@@ -25,7 +25,7 @@ export interface Step {
   into?: number
   adds?: readonly string[]
   /** What hands do within it, one after the other, where it wants care. */
-  stages?: readonly Stage[]
+  stages?: readonly SewingStage[]
   /** Raw edge to raw edge, when this step is done. */
   expect?: { width: Inches; height: Inches }
 }

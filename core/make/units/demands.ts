@@ -1,7 +1,7 @@
 // In: the blocks with their dressings. Out: the units wanted, like with like, counted over the quilt.
 import type { UnitDemand } from './unitDemand'
 import type { Placement } from '../../geometry/placement'
-import type { Care } from '../../file/cares'
+import type { TrimAllowance } from '../../file/cares'
 import type { DressedUnit } from './dressedUnit'
 import { blockOf, clothOf, designOf, type Block, type Cell, type Quilt } from '../../file/quilt'
 import type { BlockMake } from './blockMake'
@@ -68,12 +68,12 @@ export function unitDemands(
   return withMirrored([...demands.values()])
 }
 
-function demandKey(unit: DressedUnit, method: Block['method'], care: Care): string {
+function demandKey(unit: DressedUnit, method: Block['method'], care: TrimAllowance): string {
   return `${JSON.stringify(method)} ${care} ${unit.key}`
 }
 
 /** How closely the squares of a unit are cut: as the quilter chose; else generously where the aim is exactness. */
-function careFor(quilt: Quilt, { trim }: Block, kind: UnitKind): Care {
+function careFor(quilt: Quilt, { trim }: Block, kind: UnitKind): TrimAllowance {
   const chosen = typeof trim === 'object' ? trim[kind] : trim
   return chosen ?? (quilt.aim === 'most-exact' ? 'generous' : 'little')
 }

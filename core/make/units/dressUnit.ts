@@ -97,7 +97,7 @@ interface UnitLie {
   lean: number
   width: Inches
   height: Inches
-  members: readonly (Member & { corners: string })[]
+  members: readonly (UnitMember & { corners: string })[]
   /** Its slots by the order in which its members are named. */
   slots: Map<string, readonly UnitPatch[]>
 }
@@ -125,7 +125,7 @@ function findLies(
   isByTemplate: boolean,
 ): UnitLie[] {
   const corner = boundingBox(unit.patches.flatMap(patch => patch.polygon))
-  const local = unit.patches.map(({ patch, polygon }): Member => ({
+  const local = unit.patches.map(({ patch, polygon }): UnitMember => ({
     patch,
     polygon: movePolygon(polygon, -corner.x, -corner.y),
     cutLine: movePolygon(cutLines[patch]!, -corner.x, -corner.y),
@@ -186,7 +186,7 @@ function longer({ width, height }: { width: Inches; height: Inches }): Inches {
   return Math.max(width, height)
 }
 
-interface Member {
+interface UnitMember {
   patch: number
   polygon: Polygon
   cutLine: Polygon
@@ -194,9 +194,9 @@ interface Member {
 
 /** A single patch turned until one of its sides lies level. */
 function levelled(
-  { patch, polygon, cutLine }: Member,
+  { patch, polygon, cutLine }: UnitMember,
   side: number,
-): { members: Member[]; width: number; height: number; lean: number } {
+): { members: UnitMember[]; width: number; height: number; lean: number } {
   const [cos, sin] = direction(polygon[side]!, polygon[(side + 1) % polygon.length]!)
   const turned = (points: Polygon) => points.map(([x, y]): Point => [x * cos + y * sin, y * cos - x * sin])
   const { x, y, width, height } = boundingBox(turned(polygon))

@@ -1,4 +1,4 @@
-import type { Care } from '../../file/cares'
+import type { TrimAllowance } from '../../file/cares'
 import type { Block } from '../../file/quilt'
 import type { DressedUnit } from './dressedUnit'
 import type { Feed } from './dressUnit'
@@ -20,5 +20,5 @@ export interface UnitDemand {
   /** What its block's quilter asked for. */
   method: Block['method']
   /** How closely what is trimmed is cut. */
-  care: Care
+  care: TrimAllowance
 }

@@ -8,13 +8,14 @@ import { batchesOf, batchFaults } from '../../testing/sewBatches'
 import type { Operation, Station } from './operation'
 import type { Batch } from './quiltBatches'
 import { schedule } from './schedule'
+import { runs } from '../../testing/runs'
 
 test('batches of random quilts, sewn in order, make the top', () => {
   fc.assert(
     fc.property(randomQuilt, file => {
       expect(batchFaults(file)).toEqual([])
     }),
-    { numRuns: Number(process.env.RANDOM_QUILTS ?? 60) },
+    { numRuns: runs(60) },
   )
 }, 300_000)
 
@@ -63,7 +64,7 @@ test('no order has fewer walks than the one that is planned', () => {
       const walks = order.filter(({ at }, i) => at !== order[i - 1]?.at).length
       expect([visits, walks, isProven]).toEqual([fewestVisits(operations), visits, true])
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   )
 })
 
@@ -105,7 +106,7 @@ test('other names, and lists in another order, change nothing of the work', () =
       const turned = { ...other, cloths: [...other.cloths].reverse(), blocks: [...other.blocks].reverse() }
       expect(doing(turned)).toEqual(doing(file))
     }),
-    { numRuns: 30 },
+    { numRuns: runs(30) },
   )
 }, 120_000)
 

@@ -2,13 +2,13 @@
 import type { Box, Point } from '../../geometry/polygon'
 import { longHash } from '../../measure/longHash'
 
-type Turn = 0 | 1 | 2 | 3
+type QuarterTurn = 0 | 1 | 2 | 3
 
 /** A part as it lies: what it is, and by how many quarter turns it is turned against others that are the same. */
 export interface PartLook {
   /** The same for parts that are alike but for a turn; made from what they are. */
   key: string
-  turn: Turn
+  turn: QuarterTurn
   /** Quarter turns after which it looks the same again. */
   period: 1 | 2 | 4
 }
@@ -18,11 +18,11 @@ export interface Member {
   what: string
   turn?: Pick<PartLook, 'turn' | 'period'>
   /** Which way something points, in quarter turns. */
-  points?: Turn
+  points?: QuarterTurn
   at: Point
 }
 
-const TURNS: readonly Turn[] = [0, 1, 2, 3]
+const TURNS: readonly QuarterTurn[] = [0, 1, 2, 3]
 
 /**
  * The look of a part: of its four turns the first in the order of their texts. Parts that are mirror images of each
@@ -45,12 +45,12 @@ export function partLook(kind: string, members: readonly Member[], { x, y, width
   const found = texts.indexOf(first)
   const period = (4 / texts.filter(text => text === first).length) as PartLook['period']
   // turned so far from the first of its looks
-  const turn = ((4 - found) % period) as Turn
+  const turn = ((4 - found) % period) as QuarterTurn
   return { key: longHash(`${kind} ${first}`), turn, period }
 }
 
 /** By quarter turns clockwise, as it is seen. */
-function turned([x, y]: Point, turn: Turn): Point {
+function turned([x, y]: Point, turn: QuarterTurn): Point {
   if (turn === 0) return [x, y]
   if (turn === 1) return [-y, x]
   return turn === 2 ? [-x, -y] : [y, -x]

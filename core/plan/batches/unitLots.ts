@@ -1,5 +1,5 @@
 // In: the units of the quilt, each with the way it is made. Out: what is done for each lot, from its piles on.
-import type { Choice } from '../choose'
+import type { ChosenWay } from '../choose'
 import { unitIds } from '../unitIds'
 import { pieceId } from '../../cut/gather'
 import type { PieceDraft } from '../../make/methods/method'
@@ -32,7 +32,7 @@ function legsOf(step: Step): readonly Leg[] {
 const AS_MANY_AS_WANTED: ReadonlySet<StepCode> = new Set(['cut-segments', 'cut-wedges-in-turn'])
 
 /** Lots by the key of their demand: of both hands one lot, where one way makes both in one go. */
-export function unitLots(choices: readonly Choice[], operations: Operations): Map<string, Source> {
+export function unitLots(choices: readonly ChosenWay[], operations: Operations): Map<string, Source> {
   const sources = new Map<string, Source>()
   const byKey = new Map(choices.map(choice => [choice.demand.key, choice]))
   const ids = unitIds(choices)
@@ -55,7 +55,7 @@ export function unitLots(choices: readonly Choice[], operations: Operations): Ma
 }
 
 /** One lot: its steps one after the other, each taking what the one before gave and the pieces that it adds. */
-function unitLot(choice: Choice, operations: Operations): Source {
+function unitLot(choice: ChosenWay, operations: Operations): Source {
   const {
     demand,
     way: { made },
@@ -101,7 +101,7 @@ function unitLot(choice: Choice, operations: Operations): Source {
 }
 
 /** Of other units all is told by the cutting sheet; a panel has no seam, but much to be done to it. */
-function isSewn({ demand, way }: Choice): boolean {
+function isSewn({ demand, way }: ChosenWay): boolean {
   return demand.unit.panel !== undefined || stepsOf(way.made).some(({ do: doing }) => doing === 'sew')
 }
 

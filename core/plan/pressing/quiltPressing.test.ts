@@ -15,6 +15,7 @@ import { outlineOf } from '../../top/region'
 import type { PlacedEnd } from './placedEnds'
 import { quiltPressing, type QuiltPressing } from './quiltPressing'
 import { versionSign } from './versionSigns'
+import { runs } from '../../testing/runs'
 
 type CellEntry = Partial<NonNullable<QuiltFile['setting']['cells']>[number][number]>
 /** How the blocks of a quilt stand beside each other. */
@@ -191,9 +192,9 @@ test('the same in quilts of blocks that nobody has drawn', () => {
         })
       },
     ),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   )
-  expect(seen).toBeGreaterThan(500)
+  expect(seen).toBeGreaterThan(runs(500))
 })
 
 test('a crossing on the join of two rows locks where the lower allowance points onwards and the upper one back', () => {

@@ -8,7 +8,7 @@ import { placesOf } from '../../top/places'
 import { looksOf, type Look, type LookedCell } from './looks'
 import { outerCrossings, type BlockRegion, type OuterCrossing } from './placedEnds'
 import { clashes, searched, turnsOf } from './searchVersions'
-import type { Pressed, Problem } from './versionProblem'
+import type { Pressed, VersionProblem } from './versionProblem'
 import { troubles } from './walkVersions'
 
 /** One way of pressing a look of a block. */
@@ -52,7 +52,7 @@ export function quiltPressing(
   // as you go no seams of neighbours are sewn to each other
   const areJoined = quilt.making === 'top'
   const key = `${areJoined} ${keyOf(looks, lookOf, regions, cells)}`
-  const problem = (): Problem => ({
+  const problem = (): VersionProblem => ({
     versions: 2,
     looks,
     lookOf,
@@ -66,7 +66,7 @@ export function quiltPressing(
 }
 
 /** The best that was found, for looks that are named by their places in the quilt's list. */
-interface Solution extends Pick<Problem, 'lookOf' | 'outer'> {
+interface Solution extends Pick<VersionProblem, 'lookOf' | 'outer'> {
   looks: readonly number[]
   best: Pressed
 }
@@ -95,7 +95,11 @@ function keyOf(
  * With two versions of each look at most; where those are not enough, blocks that lie a quarter turned may have two of
  * their own, or every place one of four.
  */
-function solve(problem: Problem, cells: ReadonlyMap<Cell, LookedCell>, regions: readonly BlockRegion[]): Solution {
+function solve(
+  problem: VersionProblem,
+  cells: ReadonlyMap<Cell, LookedCell>,
+  regions: readonly BlockRegion[],
+): Solution {
   const two = inVersions(problem, regions)
   if (two.left === 0) return two.solution
   const tried = [two, ...turnedApart(problem, cells, regions), inVersions({ ...problem, versions: 4 }, regions)]
@@ -108,13 +112,13 @@ interface Tried {
   left: number
 }
 
-function inVersions(problem: Problem, regions: readonly BlockRegion[]): Tried {
+function inVersions(problem: VersionProblem, regions: readonly BlockRegion[]): Tried {
   const best = searched(problem, regions)
   const { lookOf, outer } = problem
   return { solution: { looks: problem.looks.map((_, i) => i), lookOf, outer, best }, left: troubled(problem, best) }
 }
 
-function troubled(problem: Problem, pressed: Pressed): number {
+function troubled(problem: VersionProblem, pressed: Pressed): number {
   const { looks, lookOf } = problem
   const hubs = pressed.press.map((versions, l) =>
     versions.map(press => troubles(looks[l]!, press) - outcomes(looks[l]!.seams, press).clash),
@@ -123,7 +127,11 @@ function troubled(problem: Problem, pressed: Pressed): number {
 }
 
 /** Blocks that lie a quarter turned are looks of their own; none where all lie alike. */
-function turnedApart(problem: Problem, cells: ReadonlyMap<Cell, LookedCell>, regions: readonly BlockRegion[]): Tried[] {
+function turnedApart(
+  problem: VersionProblem,
+  cells: ReadonlyMap<Cell, LookedCell>,
+  regions: readonly BlockRegion[],
+): Tried[] {
   const { outer } = problem
   const looks = problem.looks.map((_, i) => i)
   const lookOf = [...problem.lookOf]
@@ -135,7 +143,7 @@ function turnedApart(problem: Problem, cells: ReadonlyMap<Cell, LookedCell>, reg
     images.set(look, lookOf[i])
   })
   if (images.size === 0) return []
-  const apart: Problem = { ...problem, looks: looks.map(look => problem.looks[look]!), lookOf, outer }
+  const apart: VersionProblem = { ...problem, looks: looks.map(look => problem.looks[look]!), lookOf, outer }
   const best = searched(apart, regions)
   return [{ solution: { looks, lookOf, outer, best }, left: troubled(apart, best) }]
 }

@@ -5,7 +5,7 @@ import { blockFactors, CLASH, crossingCost, STATES, turnOf } from '../../make/pr
 import { leastCost, type Factor } from '../../make/pressing/leastCost'
 import { crossed, outcomeOf, outcomes, type Crossed } from '../../make/pressing/pressBlock'
 import type { BlockRegion, OuterCrossing } from './placedEnds'
-import type { Pressed, Problem } from './versionProblem'
+import type { Pressed, VersionProblem } from './versionProblem'
 import { variedPresses, walked } from './walkVersions'
 
 /** Which of the first two versions stands in a place: the same everywhere, or by turns. */
@@ -25,7 +25,7 @@ const WORK_OF_A_CROSSING = 20
 const PATIENCE = 4
 
 /** From patterns; where each leaves a clash every place is moved by turns, from these starts and some by chance. */
-export function searched(problem: Problem, regions: readonly BlockRegion[]): Pressed {
+export function searched(problem: VersionProblem, regions: readonly BlockRegion[]): Pressed {
   const settled = settledClashes(problem)
   const left = (pressed: Pressed) => clashes(problem, pressed) - settled
   const spent = { work: 0 }
@@ -64,7 +64,7 @@ export function searched(problem: Problem, regions: readonly BlockRegion[]): Pre
 }
 
 /** Places change their version and versions their pressing by turns; what gets no better for a while is given up. */
-function descended(problem: Problem, start: Pressed, chance: Chance, spent: { work: number }): Pressed {
+function descended(problem: VersionProblem, start: Pressed, chance: Chance, spent: { work: number }): Pressed {
   let best = start
   let pressed = start
   let least = clashes(problem, start)
@@ -85,7 +85,7 @@ function bitOf({ part }: BlockRegion, pattern: (row: number, column: number) => 
 }
 
 /** The best pressing of all versions where it is settled which stands in each place, no seam open. */
-function solved(problem: Problem, versionOf: readonly number[], free?: Pressed): Pressed {
+function solved(problem: VersionProblem, versionOf: readonly number[], free?: Pressed): Pressed {
   const { looks, lookOf, outer } = problem
   // how often each version of each look stands in the quilt
   const used = looks.map(() => Array<number>(problem.versions).fill(0))
@@ -134,7 +134,7 @@ function solved(problem: Problem, versionOf: readonly number[], free?: Pressed):
 }
 
 function outcomeAt(
-  { lookOf }: Pick<Problem, 'lookOf'>,
+  { lookOf }: Pick<VersionProblem, 'lookOf'>,
   { versionOf, press }: Pressed,
   { ends }: OuterCrossing,
 ): Crossed {
@@ -152,7 +152,7 @@ function turning(ends: OuterCrossing['ends'], pressOf: (region: number) => reado
 }
 
 /** Clashes between neighbours and within blocks, over the whole quilt. */
-export function clashes({ looks, lookOf, outer }: Problem, pressed: Pressed): number {
+export function clashes({ looks, lookOf, outer }: VersionProblem, pressed: Pressed): number {
   const within = pressed.press.map((versions, l) => versions.map(press => outcomes(looks[l]!.seams, press).clash))
   let sum = 0
   for (const crossing of outer) if (outcomeAt({ lookOf }, pressed, crossing) === 'clash') sum += 1
@@ -161,7 +161,7 @@ export function clashes({ looks, lookOf, outer }: Problem, pressed: Pressed): nu
 }
 
 /** Clashes between seams whose sides were settled before the search. */
-function settledClashes({ looks, lookOf, outer }: Problem): number {
+function settledClashes({ looks, lookOf, outer }: VersionProblem): number {
   const settled = looks.map(({ seams, fixed }) => seams.joins.map((_, join) => fixed.get(join) ?? 'open'))
   const between = outer.filter(({ ends }) => turning(ends, region => settled[lookOf[region]!]!) === 'clash').length
   const within = looks.map(({ seams }, l) => outcomes(seams, settled[l]!).clash)
@@ -172,7 +172,7 @@ function settledClashes({ looks, lookOf, outer }: Problem): number {
  * Each place in turn takes the version with which it clashes less with its neighbours as they are; what clashes as much
  * either way may take the other one.
  */
-function moved(problem: Problem, pressed: Pressed, { even }: Chance): number[] {
+function moved(problem: VersionProblem, pressed: Pressed, { even }: Chance): number[] {
   const versionOf = [...pressed.versionOf]
   const tried = { ...pressed, versionOf }
   const touching = problem.lookOf.map((): OuterCrossing[] => [])
@@ -195,7 +195,7 @@ function moved(problem: Problem, pressed: Pressed, { even }: Chance): number[] {
 }
 
 /** Seams that still clash may be pressed open; all others stay as they are. */
-function fixedBut(problem: Problem, l: number, version: number, pressed: Pressed): Map<number, Press> {
+function fixedBut(problem: VersionProblem, l: number, version: number, pressed: Pressed): Map<number, Press> {
   const look = problem.looks[l]!
   const press = pressed.press[l]![version]!
   const free = new Set<number>()

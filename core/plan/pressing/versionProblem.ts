@@ -2,7 +2,7 @@ import type { Press } from '../../make/steps/press'
 import type { Look } from './looks'
 import type { OuterCrossing } from './placedEnds'
 
-export interface Problem {
+export interface VersionProblem {
   /** How many versions a look may have: two or four. */
   versions: 2 | 4
   /** A look may stand twice, for places that need not be pressed alike. */

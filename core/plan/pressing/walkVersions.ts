@@ -4,7 +4,7 @@ import { STATES, turnOf } from '../../make/pressing/costs'
 import type { Press } from '../../make/steps/press'
 import { outcomes } from '../../make/pressing/pressBlock'
 import type { Look } from './looks'
-import type { Pressed, Problem } from './versionProblem'
+import type { Pressed, VersionProblem } from './versionProblem'
 
 /** Passes over all places at most, and without a gain. */
 const MOST_PASSES = 160
@@ -15,7 +15,7 @@ const IDLE_PASSES = 40
  * much otherwise may change, so that two clashes of a row may meet and vanish. The best that came of it.
  */
 export function walked(
-  problem: Problem,
+  problem: VersionProblem,
   { versionOf: start, press }: Pick<Pressed, 'versionOf' | 'press'>,
   chance: Chance,
 ) {
@@ -72,7 +72,7 @@ const MOST_FREE = 6
  * For each look ways of pressing it that clash least within, and differ as much as can be in what its neighbours meet;
  * null where a look has too many free seams to try them all.
  */
-export function variedPresses({ looks, lookOf, outer, versions }: Problem): Press[][][] | null {
+export function variedPresses({ looks, lookOf, outer, versions }: VersionProblem): Press[][][] | null {
   const met = looks.map(() => new Set<number>())
   for (const { ends } of outer) for (const { region, join } of ends) met[lookOf[region]!]!.add(join)
   const varied = looks.map((look, l) => presses(look, [...met[l]!], versions))

@@ -3,6 +3,7 @@ import { planOf } from '../../testing/quiltOf'
 import type { QuiltFile } from '../../file/schema'
 import { readQuilt } from '../../file/readQuilt'
 import { mendsFor } from '../../edits/mends'
+import { runs } from '../../testing/runs'
 
 const file = (border: object, more: Partial<QuiltFile> = {}): QuiltFile => ({
   format: 'wren-quilt',
@@ -66,6 +67,6 @@ test('a repeat that does not divide is an error, and each of its mends makes it 
         }
       },
     ),
-    { numRuns: 40 },
+    { numRuns: runs(40) },
   )
 })

@@ -89,14 +89,14 @@ function regionsOf(line: Line, across: Inches, within: Sashes | null, kind: 'row
 /** Pieces of no width are left out. */
 const NOTHING: Inches = 1e-6
 
-interface Lie {
+interface LineLie {
   along: Inches
   across: Inches
   length: Inches
   depth: Inches
 }
 
-function lieOf(kind: 'row' | 'column'): (lie: Lie) => Box {
+function lieOf(kind: 'row' | 'column'): (lie: LineLie) => Box {
   return ({ along, across, length, depth }) =>
     kind === 'row'
       ? { x: along, y: across, width: length, height: depth }

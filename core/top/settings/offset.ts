@@ -49,7 +49,7 @@ function withEnds(lines: readonly Line[], shifts: readonly Inches[], cloth: stri
 }
 
 /** A shifted line has half of its first block at each end: the end of one half, and the beginning of another. */
-function withHalfBlocks(quilt: Quilt, placed: readonly Placed[][], kind: 'row' | 'column'): Line[] {
+function withHalfBlocks(quilt: Quilt, placed: readonly PlacedLine[][], kind: 'row' | 'column'): Line[] {
   const sizeOf = standingSizes(quilt)
   const [along, across] = kind === 'row' ? (['width', 'height'] as const) : (['height', 'width'] as const)
   const length = sizeOf(quilt.setting.cells.flat(), along)
@@ -66,18 +66,18 @@ function withHalfBlocks(quilt: Quilt, placed: readonly Placed[][], kind: 'row' |
   })
 }
 
-interface Placed {
+interface PlacedLine {
   cell: Cell
   row: number
   column: number
 }
 
-function rowsOf({ setting: { cells } }: Quilt): Placed[][] {
+function rowsOf({ setting: { cells } }: Quilt): PlacedLine[][] {
   return cells.map((line, row) => line.map((cell, column) => ({ cell, row, column })))
 }
 
 /** With half blocks the last row has only the columns that are not shifted. */
-function columnsOf({ setting: { cells } }: Quilt): Placed[][] {
+function columnsOf({ setting: { cells } }: Quilt): PlacedLine[][] {
   const across = cells[0]!.length
   const isShort = (line: readonly Cell[]) => line.length < across
   return cells[0]!.map((_, c) =>

@@ -58,7 +58,7 @@ export function straightSetting(quilt: Quilt): Setting {
 /** Sashes between the blocks of each row and between the rows; round all of them where the sashing is outer. */
 function withSashes(quilt: Quilt, rows: readonly SettingRow[], across: Inches): SettingRow[] {
   const { width, cornerstones, outer } = quilt.setting.sashing!
-  const sash = (run: Run, box: Box): Region => ({
+  const sash = (run: SashRun, box: Box): Region => ({
     ...box,
     part: { kind: 'sash' },
     run,
@@ -100,10 +100,10 @@ function withSashes(quilt: Quilt, rows: readonly SettingRow[], across: Inches): 
   return [...sashed.flatMap((row, r) => (r > 0 || outer ? [above(rows[r]!), row] : [row])), ...(outer ? [below] : [])]
 }
 
-type Run = NonNullable<Region['run']>
+type SashRun = NonNullable<Region['run']>
 
 /** Short sashes may be pieced: by the block that is nearest in length, its height along the sash. */
-function sashWears(quilt: Quilt, run: Run, length: Inches): Region['wears'] {
+function sashWears(quilt: Quilt, run: SashRun, length: Inches): Region['wears'] {
   const { sashBlocks, sashing } = quilt.setting
   if (run === 'long' || sashBlocks.length === 0) return { cloth: sashing!.cloth }
   const off = (known: { length: Inches }) => Math.abs(known.length - length)

@@ -67,8 +67,8 @@ const colours = computed(() => ({
       <template #default="{ index }"><FoldPicture :shows="steps[index]!.shows" :colours="colours" /></template>
     </StepMode>
     <div class="no-print mb-2">
-      <NuxtLink class="button quiet" :to="$route.path.replace(/as-you-go$/, 'finish')"
-        ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</NuxtLink
+      <UButton variant="ghost" :to="toPage('finish')"
+        ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</UButton
       >
     </div>
     <StationHead
@@ -78,11 +78,7 @@ const colours = computed(() => ({
     />
     <h1 class="print-only mb-2 text-2xl">{{ quilt.name }}: block by block</h1>
     <p v-if="!store.plan" class="note" role="status">Laying it out …</p>
-    <NothingYet
-      v-else-if="!made"
-      :to="$route.path.replace(/as-you-go$/, 'finish')"
-      station="To the way it is made, on Finish"
-    >
+    <NothingYet v-else-if="!made" :to="toPage('finish')" station="To the way it is made, on Finish">
       This quilt is made as a top and layered whole. Made block by block as you go, here would stand what lies under
       each block, how blocks are joined by their backs, and how the edges are folded.
     </NothingYet>

@@ -75,8 +75,8 @@ function tick(i: number) {
       </template>
     </StepMode>
     <div class="no-print mb-2">
-      <NuxtLink class="button quiet" :to="$route.path.replace(/back$/, 'finish')"
-        ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</NuxtLink
+      <UButton variant="ghost" :to="toPage('finish')"
+        ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</UButton
       >
     </div>
     <StationHead
@@ -86,7 +86,7 @@ function tick(i: number) {
     />
     <h1 class="print-only mb-2 text-2xl">{{ quilt.name }}: the back</h1>
     <p v-if="!store.plan" class="note" role="status">Laying it out …</p>
-    <NothingYet v-else-if="!back" :to="$route.path.replace(/back$/, 'finish')" station="To the backing, on Finish">
+    <NothingYet v-else-if="!back" :to="toPage('finish')" station="To the backing, on Finish">
       Here will stand the back, panel by panel: from which leftovers each piece is cut, and in what order they are sewn
       together. For that, let the back be pieced from what is left over.
     </NothingYet>
@@ -107,12 +107,12 @@ function tick(i: number) {
           </template>
         </p>
         <p class="no-print flex flex-wrap items-center gap-3">
-          <button v-if="state !== 'running'" type="button" class="button" :disabled="!store.canWrite" @click="run">
+          <UButton v-if="state !== 'running'" :disabled="!store.canWrite" @click="run">
             <UIcon name="i-lucide-search" class="size-5" />Look for a better one
-          </button>
-          <button v-else type="button" class="button" @click="stop">
+          </UButton>
+          <UButton v-else @click="stop">
             <UIcon name="i-lucide-square" class="size-5" />Stop, and take the best
-          </button>
+          </UButton>
           <span class="note" role="status">
             <template v-if="state === 'running'">
               {{ looked }} looked at{{ found === null ? '' : ', a better one is found' }} …

@@ -106,9 +106,7 @@ function keepPlace(i: number) {
       </template>
     </StepMode>
     <div class="no-print mb-2">
-      <NuxtLink class="button quiet" :to="$route.path.replace(/batches$/, 'piece')"
-        ><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</NuxtLink
-      >
+      <UButton variant="ghost" :to="toPage('piece')"><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</UButton>
     </div>
     <StationHead
       title="In batches"
@@ -116,7 +114,7 @@ function keepPlace(i: number) {
       :mode="batches.length > 0 ? 'Batches' : undefined"
     />
     <p v-if="!store.batched" class="note" role="status">Laying it out …</p>
-    <NothingYet v-else-if="batches.length === 0" :to="$route.path.replace(/batches$/, 'design')" station="To Design">
+    <NothingYet v-else-if="batches.length === 0" :to="toPage('design')" station="To Design">
       The quilt is one patch: there is nothing to sew. With more of them here stand the walks between mat, machine and
       iron.
     </NothingYet>
@@ -174,9 +172,9 @@ function keepPlace(i: number) {
                 @count="by => count(visit.from + i, by)"
               />
             </ul>
-            <button v-if="visit.batches.length > most" type="button" class="button mt-2" @click="most += MORE">
+            <UButton v-if="visit.batches.length > most" class="mt-2" @click="most += MORE">
               Show more: {{ visit.batches.length - most }} left
-            </button>
+            </UButton>
           </template>
         </li>
       </ol>

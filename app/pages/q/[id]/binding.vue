@@ -6,7 +6,6 @@ import type { ModeStep } from '~/components/common/StepMode.vue'
 
 /** The binding at the machine, one step at a time, taken up tomorrow where it was left. */
 const store = useQuilt()
-const route = useRoute()
 const speech = useSpeech()
 const quilt = computed(() => store.plannedQuilt!)
 const steps = computed(() => {
@@ -33,7 +32,7 @@ const { startAt, keepPlace } = useStepPlace(() => ids.value, isDone)
 function tick(i: number) {
   store.tick('step', ids.value[i]!, isDone(i) ? -1 : 1, isDone(i) ? 'step not done' : 'step done')
 }
-const finish = computed(() => route.path.replace(/binding$/, 'finish'))
+const finish = computed(() => toPage('finish'))
 </script>
 
 <template>

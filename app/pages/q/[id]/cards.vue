@@ -20,13 +20,11 @@ const print = () => window.print()
 <template>
   <div class="mx-auto max-w-5xl px-4 py-4">
     <header class="no-print mb-4 flex flex-wrap items-center gap-3">
-      <NuxtLink class="button quiet" :to="$route.path.replace(/cards$/, 'piece')"
-        ><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</NuxtLink
-      >
+      <UButton variant="ghost" :to="toPage('piece')"><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</UButton>
       <h1 class="grow">Row cards</h1>
-      <button v-if="rows.length > 0" type="button" class="button" @click="print">
+      <UButton v-if="rows.length > 0" @click="print">
         <UIcon name="i-lucide-printer" class="size-5" />Print the cards
-      </button>
+      </UButton>
     </header>
     <p v-if="rows.length === 0" class="note" role="status">The plan is being worked out …</p>
     <ol class="space-y-3">

@@ -106,15 +106,11 @@ const sizeBars = computed(() => size.value && histogram(size.value.spread))
 <template>
   <div class="mx-auto max-w-5xl p-5">
     <div class="no-print mb-2">
-      <NuxtLink class="button quiet" :to="$route.path.replace(/chances$/, 'piece')"
-        ><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</NuxtLink
-      >
+      <UButton variant="ghost" :to="toPage('piece')"><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</UButton>
     </div>
     <div class="mb-4 flex flex-wrap items-center gap-3">
       <h1 class="mr-auto">What chance does</h1>
-      <button
-        type="button"
-        class="button"
+      <UButton
         :class="{ act: state !== 'running' }"
         :disabled="!store.plan"
         @click="state === 'running' ? stop() : run()"
@@ -126,7 +122,7 @@ const sizeBars = computed(() => size.value && histogram(size.value.spread))
               ? `Sew it ${times.toLocaleString('en-US')} times`
               : 'Once more'
         }}
-      </button>
+      </UButton>
     </div>
     <p class="mb-4 max-w-3xl">
       No cut and no seam is exact. Here the quilt is sewn many times on paper, each time with other small errors, to see

@@ -36,51 +36,33 @@ const print = () => window.print()
   <div class="mx-auto grid max-w-6xl gap-6 p-5">
     <div class="no-print flex flex-wrap items-center gap-3">
       <h1 class="mr-auto">Cloth</h1>
-      <label class="flex items-center gap-2"
-        ><span class="font-semibold">Units made with</span>
-        <select
-          class="field !w-auto"
-          :value="quilt.aim"
-          @change="e => setAim((e.target as HTMLSelectElement).value as typeof quilt.aim)"
-        >
-          <option v-for="aim in AIMS" :key="aim" :value="aim">{{ capital(aimName(aim)) }}</option>
-        </select>
-      </label>
-      <label class="flex items-center gap-2"
-        ><span class="font-semibold">Spares in each pile</span
-        ><input
-          type="number"
-          min="0"
-          max="100"
-          class="field figure !w-20"
-          :value="quilt.spares"
-          @change="
-            e =>
-              edit('spare pieces', file => ({
-                ...file,
-                spares: Math.min(100, Math.max(0, Math.round(Number((e.target as HTMLInputElement).value)))),
-              }))
-          "
-      /></label>
-      <label class="flex items-center gap-2"
-        ><span class="font-semibold">Margin, %</span
-        ><input
-          type="number"
-          min="0"
-          max="100"
-          class="field figure !w-24"
-          :value="Math.round(quilt.margin * 100)"
-          @change="
-            e =>
-              edit('margin', file => ({
-                ...file,
-                margin: Math.min(2, Math.max(0, Number((e.target as HTMLInputElement).value) / 100)),
-              }))
-          "
-      /></label>
-      <button type="button" class="button act" @click="add">
-        <UIcon name="i-lucide-plus" class="size-5" />Another cloth
-      </button>
+      <ChoiceField
+        label="Units made with"
+        labelled="beside"
+        :value="quilt.aim"
+        :options="AIMS.map(aim => ({ value: aim, label: capital(aimName(aim)) }))"
+        class="!w-auto"
+        @choose="value => setAim(value)"
+      />
+      <NumberField
+        label="Spares in each pile"
+        labelled="beside"
+        class="!w-20"
+        :value="quilt.spares"
+        :least="0"
+        :most="100"
+        @commit="spares => edit('spare pieces', file => ({ ...file, spares }))"
+      />
+      <NumberField
+        label="Margin, %"
+        labelled="beside"
+        class="!w-24"
+        :value="Math.round(quilt.margin * 100)"
+        :least="0"
+        :most="100"
+        @commit="percent => edit('margin', file => ({ ...file, margin: percent / 100 }))"
+      />
+      <UButton variant="solid" @click="add"> <UIcon name="i-lucide-plus" class="size-5" />Another cloth </UButton>
     </div>
     <ul ref="list" class="no-print space-y-3">
       <ClothRow
@@ -100,9 +82,7 @@ const print = () => window.print()
     <div v-if="store.plan" class="card">
       <div class="no-print mb-2 flex items-center gap-3">
         <h2 class="mr-auto">Shopping list</h2>
-        <button type="button" class="button" @click="print">
-          <UIcon name="i-lucide-printer" class="size-5" />Print it
-        </button>
+        <UButton @click="print"> <UIcon name="i-lucide-printer" class="size-5" />Print it </UButton>
       </div>
       <ShoppingList :quilt="store.plannedQuilt!" :plan="store.plan" />
     </div>

@@ -173,12 +173,11 @@ const startAt = computed(() =>
         </p>
       </template>
       <div class="no-print mb-4 flex flex-wrap gap-2" role="tablist" aria-label="Cloths">
-        <button
+        <UButton
           v-for="{ cloth, need } in needs"
           :key="cloth.id"
-          type="button"
           role="tab"
-          class="button !px-3"
+          class="!px-3"
           :class="{ chosen: cloth.id === current.cloth.id }"
           :aria-selected="cloth.id === current.cloth.id"
           @click="chosen = cloth.id"
@@ -187,7 +186,7 @@ const startAt = computed(() =>
           }}<span class="note"
             >{{ progress.get(cloth.id)!.filter(p => p.done).length }} of {{ need.strips.length }}</span
           >
-        </button>
+        </UButton>
       </div>
       <p class="caution no-print mb-4">{{ CAUTIONS.blade }}</p>
       <h1 class="print-only sheet-title">Cutting {{ quilt.name }}. Seam included in every size.</h1>

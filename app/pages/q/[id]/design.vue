@@ -172,8 +172,14 @@ const tape = (side: 'width' | 'height') => {
   }
 }
 const total = (side: 'width' | 'height') => store.dimensions!.top.stages.at(-1)![side].total
-useStationShow(part => {
-  selected.value = part
+useShownOnDesign(what => {
+  const list = 'list' in what ? what.list : undefined
+  selected.value = 'list' in what ? null : what
+  isSetting.value = list === 'setting'
+  isTrying.value = list === 'try-outs'
+  isFitting.value = list === 'fit'
+  isClimbing.value = list === 'climb'
+  if (list === 'grey') isGrey.value = !isGrey.value
 })
 </script>
 
@@ -233,9 +239,9 @@ useStationShow(part => {
       <p v-else-if="!selected" class="note hint">Press any part of the drawing or the tape to change it where it is.</p>
       <aside v-if="isSetting" class="card floating setting" @keydown.esc.stop="isSetting = false">
         <SettingCard :quilt="quilt" @edit="edit" @preview="store.preview" />
-        <button type="button" class="button quiet icon close" aria-label="Close" @click="isSetting = false">
+        <UButton variant="ghost" square class="close" aria-label="Close" @click="isSetting = false">
           <UIcon name="i-lucide-x" class="size-5" />
-        </button>
+        </UButton>
       </aside>
       <PartBubble
         v-if="selected && !carried"

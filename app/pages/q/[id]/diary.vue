@@ -89,16 +89,27 @@ const next = computed(() => {
     <section aria-label="Diary">
       <h1 class="mb-4">Diary</h1>
       <form class="card no-print mb-5 space-y-3" @submit.prevent="write">
-        <label class="label" for="note-text">What happened, what you changed, what is on the machine</label>
-        <textarea id="note-text" v-model="note.text" class="field min-h-24" maxlength="20000" />
+        <TextField
+          label="What happened, what you changed, what is on the machine"
+          :rows="3"
+          :most="20000"
+          :value="note.text"
+          @write="text => (note.text = text)"
+        />
         <div class="flex flex-wrap items-end gap-3">
-          <label
-            ><span class="label">Minutes</span
-            ><input v-model.number="note.minutes" type="number" min="0" max="10000" class="field figure !w-28"
-          /></label>
-          <button type="submit" class="button act" :disabled="note.text.trim() === '' || !store.canWrite">
+          <NumberField
+            label="Minutes"
+            place="w-28"
+            :value="note.minutes"
+            :least="0"
+            :most="10000"
+            may-be-empty
+            @commit="minutes => (note.minutes = minutes)"
+            @empty="note.minutes = null"
+          />
+          <UButton type="submit" variant="solid" :disabled="note.text.trim() === '' || !store.canWrite">
             Write it down
-          </button>
+          </UButton>
         </div>
       </form>
       <p v-if="notes.length === 0" class="note">
@@ -110,15 +121,16 @@ const next = computed(() => {
           <div class="flex items-center gap-3">
             <strong class="mr-auto">{{ day(entry.at) }}</strong><span v-if="entry.minutes" class="note figure"
               >{{ entry.minutes }} min</span
-            ><button
-              type="button"
-              class="button quiet icon no-print"
+            ><UButton
+              variant="ghost"
+              square
+              class="no-print"
               aria-label="Take this note out"
               :disabled="!store.canWrite"
               @click="store.apply('note taken out', removeNote(index))"
             >
               <UIcon name="i-lucide-x" class="size-5" />
-            </button>
+            </UButton>
           </div>
           <p class="whitespace-pre-wrap">{{ entry.text }}</p>
         </li>

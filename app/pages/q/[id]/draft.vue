@@ -110,14 +110,9 @@ function addPart() {
   tool.value = 'paint'
 }
 /** A part may be called anything that no other part is called. */
-function rename(event: Event) {
-  const input = event.target as HTMLInputElement
-  const next = input.value.trim().slice(0, 80)
+function rename(next: string) {
   const part = chosen.value
-  if (next === '' || parts.value.some(other => other !== part && other.role === next)) {
-    input.value = part.role
-    return
-  }
+  if (next === '' || parts.value.some(other => other !== part && other.role === next)) return
   drafting.rename(part.role, next)
   part.role = next
   role.value = next
@@ -125,7 +120,6 @@ function rename(event: Event) {
 function resize(change: Partial<Grid>) {
   drafting.setGrid({ ...grid.value, ...change })
 }
-const within = (value: number) => Math.min(MOST_UNITS, Math.max(LEAST_UNITS, Math.round(value) || LEAST_UNITS))
 function line(from: readonly [number, number], to: readonly [number, number]) {
   if (!drafting.drawLine(from, to))
     refusal.value = 'That line splits no patch: draw from one edge of a patch to another edge of it.'
@@ -164,7 +158,7 @@ async function save() {
   toast.problems(problems)
   if (problems.length > 0) return
   clear()
-  await navigateTo(`/q/${String(route.params.id)}/design`)
+  await navigateTo(toPage('design'))
 }
 async function read(event: Event) {
   const input = event.target as HTMLInputElement
@@ -197,64 +191,40 @@ useUndoHere({ undo: drafting.undo, redo: drafting.redo })
 <template>
   <div class="draft">
     <div class="tools" role="toolbar" aria-label="Drawing">
-      <button
+      <UButton
         v-for="[id, label, icon] in TOOLS"
         :key="id"
-        type="button"
-        class="button"
         :class="{ chosen: tool === id }"
         :aria-pressed="tool === id"
         @click="tool = id"
       >
         <UIcon :name="icon" class="size-5" />{{ label }}
-      </button>
-      <label class="flex items-center gap-2"
-        ><span class="sr-only">Symmetry</span
-        ><select v-model="symmetry" class="field !w-auto">
-          <option v-for="s in SYMMETRIES" :key="s" :value="s">{{ SYMMETRY_NAMES[s] }}</option>
-        </select></label
-      >
-      <button
-        type="button"
-        class="button icon"
-        aria-label="Mirror the block"
-        title="Mirror the block"
-        @click="drafting.mirror"
-      >
+      </UButton>
+      <ChoiceField
+        label="Symmetry"
+        labelled="unseen"
+        :value="symmetry"
+        :options="SYMMETRIES.map(s => ({ value: s, label: SYMMETRY_NAMES[s] }))"
+        class="!w-auto"
+        @choose="value => (symmetry = value)"
+      />
+      <UButton square aria-label="Mirror the block" title="Mirror the block" @click="drafting.mirror">
         <UIcon name="i-lucide-flip-horizontal" class="size-5" />
-      </button>
-      <button
-        type="button"
-        class="button icon"
-        aria-label="Turn the block"
-        title="Turn the block"
-        @click="drafting.turn"
-      >
+      </UButton>
+      <UButton square aria-label="Turn the block" title="Turn the block" @click="drafting.turn">
         <UIcon name="i-lucide-rotate-cw" class="size-5" />
-      </button>
-      <button
-        type="button"
-        class="button icon"
-        aria-label="Undo in the drawing"
-        :disabled="!drafting.canUndo.value"
-        @click="drafting.undo"
-      >
+      </UButton>
+      <UButton square aria-label="Undo in the drawing" :disabled="!drafting.canUndo.value" @click="drafting.undo">
         <UIcon name="i-lucide-undo-2" class="size-5" />
-      </button>
-      <button
-        type="button"
-        class="button icon"
-        aria-label="Redo in the drawing"
-        :disabled="!drafting.canRedo.value"
-        @click="drafting.redo"
-      >
+      </UButton>
+      <UButton square aria-label="Redo in the drawing" :disabled="!drafting.canRedo.value" @click="drafting.redo">
         <UIcon name="i-lucide-redo-2" class="size-5" />
-      </button>
+      </UButton>
       <div class="ml-auto flex gap-2">
-        <NuxtLink class="button" :to="`/q/${String(route.params.id)}/design`">Back</NuxtLink>
-        <button type="button" class="button act" :disabled="serious.length > 0 || !store.canWrite" @click="save">
+        <UButton :to="toPage('design')">Back</UButton>
+        <UButton variant="solid" :disabled="serious.length > 0 || !store.canWrite" @click="save">
           <UIcon name="i-lucide-check" class="size-5" />Use it in the quilt
-        </button>
+        </UButton>
       </div>
     </div>
     <div ref="stage" class="stage">
@@ -276,75 +246,64 @@ useUndoHere({ undo: drafting.undo, redo: drafting.redo })
       />
     </div>
     <aside class="side space-y-4">
-      <label class="block"
-        ><span class="label">Name of the block</span><input v-model="name" class="field" maxlength="80"
-      /></label>
+      <TextField label="Name of the block" :most="80" :value="name" @write="text => (name = text)" />
       <div role="radiogroup" aria-label="Cloth to paint with">
         <p class="label">Cloths of the block</p>
         <div class="flex flex-wrap gap-2">
-          <button
+          <UButton
             v-for="part in parts"
             :key="part.role"
-            type="button"
             role="radio"
-            class="button !px-3"
+            class="!px-3"
             :class="{ chosen: part.role === role }"
             :aria-checked="part.role === role"
             @click="role = part.role"
           >
             <span class="dab" :style="{ background: colours.get(part.role) }" />{{ part.role }}
-          </button>
-          <button type="button" class="button !px-3" @click="addPart">
-            <UIcon name="i-lucide-plus" class="size-5" />Another cloth
-          </button>
+          </UButton>
+          <UButton class="!px-3" @click="addPart"> <UIcon name="i-lucide-plus" class="size-5" />Another cloth </UButton>
         </div>
         <div class="mt-2 grid grid-cols-[2fr_3fr] gap-2">
-          <label
-            ><span class="label">Called</span><input class="field" maxlength="80" :value="chosen.role" @change="rename"
-          /></label>
-          <label
-            ><span class="label">Wears</span
-            ><select v-model="chosen.cloth" class="field">
-              <option v-for="cloth in quilt.cloths" :key="cloth.id" :value="cloth.id">{{ cloth.name }}</option>
-            </select></label
-          >
+          <TextField label="Called" :most="80" :value="chosen.role" @commit="rename" />
+          <ChoiceField
+            label="Wears"
+            :value="chosen.cloth"
+            :options="quilt.cloths.map(cloth => ({ value: cloth.id, label: cloth.name }))"
+            @choose="value => (chosen.cloth = value)"
+          />
         </div>
       </div>
       <div>
         <p class="label">Grid</p>
         <div class="flex flex-wrap items-center gap-2">
-          <label
-            ><span class="sr-only">Units across</span
-            ><input
-              type="number"
-              class="field figure !w-20"
-              :min="LEAST_UNITS"
-              :max="MOST_UNITS"
-              :value="grid.across"
-              @change="e => resize({ across: within(Number((e.target as HTMLInputElement).value)) })"
-          /></label>
+          <NumberField
+            label="Units across"
+            labelled="unseen"
+            class="!w-20"
+            :value="grid.across"
+            :least="LEAST_UNITS"
+            :most="MOST_UNITS"
+            @commit="across => resize({ across })"
+          />
           by
-          <label
-            ><span class="sr-only">Units down</span
-            ><input
-              type="number"
-              class="field figure !w-20"
-              :min="LEAST_UNITS"
-              :max="MOST_UNITS"
-              :value="grid.down"
-              @change="e => resize({ down: within(Number((e.target as HTMLInputElement).value)) })"
-          /></label>
-          <button type="button" class="button" @click="drafting.startAgain">Start empty</button>
-          <label
-            ><span class="sr-only">Kind of grid</span
-            ><select
-              class="field !w-auto"
-              :value="grid.kind"
-              @change="e => resize({ kind: (e.target as HTMLSelectElement).value as Grid['kind'] })"
-            >
-              <option v-for="kind in GRID_KINDS" :key="kind" :value="kind">{{ GRID_NAMES[kind] }}</option>
-            </select></label
-          >
+          <NumberField
+            label="Units down"
+            labelled="unseen"
+            class="!w-20"
+            :value="grid.down"
+            :least="LEAST_UNITS"
+            :most="MOST_UNITS"
+            @commit="down => resize({ down })"
+          />
+          <UButton @click="drafting.startAgain">Start empty</UButton>
+          <ChoiceField
+            label="Kind of grid"
+            labelled="unseen"
+            :value="grid.kind"
+            :options="GRID_KINDS.map(kind => ({ value: kind, label: GRID_NAMES[kind] }))"
+            class="!w-auto"
+            @choose="value => resize({ kind: value })"
+          />
         </div>
       </div>
       <div class="card" role="status" data-testid="draft-facts">
@@ -364,8 +323,8 @@ useUndoHere({ undo: drafting.undo, redo: drafting.redo })
               class="sr-only"
               @change="read"
           /></label>
-          <button type="button" class="button" @click="saveCopy('svg')">Save as a drawing (SVG)</button>
-          <button type="button" class="button" @click="saveCopy('json')">Save as data (JSON)</button>
+          <UButton @click="saveCopy('svg')">Save as a drawing (SVG)</UButton>
+          <UButton @click="saveCopy('json')">Save as data (JSON)</UButton>
         </div>
       </details>
     </aside>

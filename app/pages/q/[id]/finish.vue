@@ -70,21 +70,20 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
     <p v-if="!plan" class="note" role="status">Laying it out …</p>
     <template v-else>
       <section class="card no-print flex flex-wrap items-end gap-4" aria-label="How it is made">
-        <label class="grow"
-          ><span class="label">How it is made</span
-          ><select
-            class="field"
-            data-testid="making"
-            :value="quilt.making"
-            :disabled="!store.canWrite"
-            @change="e => edit('way of making', setMaking((e.target as HTMLSelectElement).value as 'top'))"
-          >
-            <option value="top">a whole top, then layered and quilted</option>
-            <option value="as-you-go">block by block through all layers, as you go</option>
-          </select></label
-        >
-        <NuxtLink v-if="plan.asYouGo" class="button" :to="$route.path.replace(/finish$/, 'as-you-go')"
-          ><UIcon name="i-lucide-layers" class="size-5" />Block by block, as you go</NuxtLink
+        <ChoiceField
+          label="How it is made"
+          place="grow"
+          :value="quilt.making"
+          :options="[
+            { value: 'top', label: 'a whole top, then layered and quilted' },
+            { value: 'as-you-go', label: 'block by block through all layers, as you go' },
+          ]"
+          data-testid="making"
+          :disabled="!store.canWrite"
+          @choose="value => edit('way of making', setMaking(value))"
+        />
+        <UButton v-if="plan.asYouGo" :to="toPage('as-you-go')"
+          ><UIcon name="i-lucide-layers" class="size-5" />Block by block, as you go</UButton
         >
       </section>
       <section v-if="plan.asYouGo" class="card space-y-2" aria-label="As you go" data-testid="as-you-go">
@@ -202,11 +201,9 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
               :disabled="!store.canWrite"
               @change="change => edit('way of the backing', setBacking(change))"
             />
-            <button type="button" class="button mt-3" @click="edit('no backing', setBacking(null))">No backing</button>
+            <UButton class="mt-3" @click="edit('no backing', setBacking(null))">No backing</UButton>
           </template>
-          <button v-else type="button" class="button mt-2" @click="edit('backing', setBacking({}))">
-            Add a backing
-          </button>
+          <UButton v-else class="mt-2" @click="edit('backing', setBacking({}))"> Add a backing </UButton>
         </div>
         <div class="card" data-testid="batting">
           <h2>{{ craft('Batting', speech) }}</h2>
@@ -233,13 +230,13 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
               :disabled="!store.canWrite"
               @change="change => edit('batting', setBatting(change))"
             />
-            <button type="button" class="button mt-3" @click="edit('no batting', setBatting(null))">
+            <UButton class="mt-3" @click="edit('no batting', setBatting(null))">
               {{ inEnglish('No batting', speech) }}
-            </button>
+            </UButton>
           </template>
-          <button v-else type="button" class="button mt-2" @click="edit('batting', setBatting({}))">
+          <UButton v-else class="mt-2" @click="edit('batting', setBatting({}))">
             {{ inEnglish('Add a batting', speech) }}
-          </button>
+          </UButton>
         </div>
         <div class="card space-y-3">
           <h2>Layer, and quilt</h2>
@@ -268,10 +265,10 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
             />The layers are held together
           </div>
           <p>
-            <NuxtLink class="button" :to="$route.path.replace(/finish$/, 'quilting')" data-testid="to-quilting"
+            <UButton :to="toPage('quilting')" data-testid="to-quilting"
               ><UIcon name="i-lucide-spline" class="size-5" />{{
                 plan.quilting ? 'The quilting' : 'Plan the quilting'
-              }}</NuxtLink
+              }}</UButton
             >
           </p>
           <div class="flex items-center gap-3">
@@ -305,8 +302,8 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
             />
             <BindingPart :quilt="planned" :plan="plan" />
             <p class="no-print">
-              <NuxtLink class="button" :to="$route.path.replace(/finish$/, 'binding')" data-testid="to-binding"
-                ><UIcon name="i-lucide-maximize" class="size-5" />The binding, step by step</NuxtLink
+              <UButton :to="toPage('binding')" data-testid="to-binding"
+                ><UIcon name="i-lucide-maximize" class="size-5" />The binding, step by step</UButton
               >
             </p>
             <div class="flex items-center gap-3">
@@ -318,7 +315,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
               />It is bound
             </div>
           </template>
-          <button v-else type="button" class="button" @click="edit('binding', setBinding({}))">Add a binding</button>
+          <UButton v-else @click="edit('binding', setBinding({}))">Add a binding</UButton>
           <LastThings :done="isDone('labelled')" :disabled="!store.canWrite" @toggle="toggle('labelled')" />
         </div>
       </section>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-const route = useRoute()
 const store = useQuilt()
 // where the person was yesterday
-await navigateTo(`/q/${String(route.params.id)}/${store.bookmark?.station ?? 'design'}`, { replace: true })
+const { id: last } = STATIONS.find(({ id }) => id === store.bookmark?.station) ?? STATIONS[0]
+await navigateTo(toPage(last), { replace: true })
 </script>
 
 <template>

@@ -39,16 +39,14 @@ const printPage = () => window.print()
 <template>
   <div class="mx-auto max-w-5xl p-5">
     <header class="no-print mb-4 flex flex-wrap items-center gap-3">
-      <NuxtLink class="button quiet" :to="$route.path.replace(/joining$/, 'piece')"
-        ><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</NuxtLink
-      >
+      <UButton variant="ghost" :to="toPage('piece')"><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</UButton>
       <h1 class="grow">Join the rows</h1>
-      <button v-if="plan && plan.joining.length > 0" type="button" class="button" @click="printPage">
+      <UButton v-if="plan && plan.joining.length > 0" @click="printPage">
         <UIcon name="i-lucide-printer" class="size-5" />Print this
-      </button>
+      </UButton>
     </header>
     <p v-if="!plan" class="note" role="status">The plan is being worked out …</p>
-    <NothingYet v-else-if="plan.joining.length === 0" :to="$route.path.replace(/joining$/, 'piece')" station="To Piece">
+    <NothingYet v-else-if="plan.joining.length === 0" :to="toPage('piece')" station="To Piece">
       The top is a single row: there is nothing to join. With more rows here stands in what order they are sewn
       together, and what to match at each.
     </NothingYet>
@@ -92,16 +90,20 @@ const printPage = () => window.print()
       <section v-if="marks.length > 0" class="card mb-6" aria-label="Marks on long sashes">
         <div class="flex flex-wrap items-end gap-3">
           <h2 class="grow">Mark the long sashes</h2>
-          <label class="no-print"
-            ><span class="label">Page</span
-            ><select v-model="page" class="field !w-auto">
-              <option value="letter">Letter</option>
-              <option value="a4">A4</option>
-            </select></label
-          >
-          <button type="button" class="button no-print" :disabled="isMaking" @click="print('marks')">
+          <ChoiceField
+            label="Page"
+            place="no-print"
+            :value="page"
+            :options="[
+              { value: 'letter', label: 'Letter' },
+              { value: 'a4', label: 'A4' },
+            ]"
+            class="!w-auto"
+            @choose="value => (page = value)"
+          />
+          <UButton class="no-print" :disabled="isMaking" @click="print('marks')">
             <UIcon name="i-lucide-file-down" class="size-5" />Strips to mark by (PDF)
-          </button>
+          </UButton>
         </div>
         <p class="mb-3">
           Mark every joint on the raw edge before you pin, from the left end (the upper end where they stand upright).

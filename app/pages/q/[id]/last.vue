@@ -22,8 +22,8 @@ const isHeavy = computed(() => plan.value?.hanging?.way === 'corners' && plan.va
 <template>
   <div class="mx-auto max-w-5xl p-5">
     <div class="no-print mb-2">
-      <NuxtLink class="button quiet" :to="$route.path.replace(/last$/, 'finish')"
-        ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</NuxtLink
+      <UButton variant="ghost" :to="toPage('finish')"
+        ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</UButton
       >
     </div>
     <StationHead title="Hanging, label, care" print="this" />
@@ -52,18 +52,17 @@ const isHeavy = computed(() => plan.value?.hanging?.way === 'corners' && plan.va
             :value="quilt.hanging.cloth"
             @choose="cloth => cloth && edit('cloth to hang by', setHanging({ cloth }))"
           />
-          <label class="no-print block"
-            ><span class="label">It hangs by</span
-            ><select
-              class="field"
-              :value="quilt.hanging.way"
-              :disabled="!store.canWrite"
-              @change="e => edit('hanging', setHanging({ way: (e.target as HTMLSelectElement).value as 'sleeve' }))"
-            >
-              <option value="sleeve">a sleeve along its upper edge</option>
-              <option value="corners">folded corners and a stick</option>
-            </select></label
-          >
+          <ChoiceField
+            label="It hangs by"
+            place="no-print"
+            :value="quilt.hanging.way"
+            :options="[
+              { value: 'sleeve', label: 'a sleeve along its upper edge' },
+              { value: 'corners', label: 'folded corners and a stick' },
+            ]"
+            :disabled="!store.canWrite"
+            @choose="value => edit('hanging', setHanging({ way: value }))"
+          />
           <LengthField
             v-if="quilt.hanging.way === 'sleeve'"
             class="no-print"
@@ -92,24 +91,13 @@ const isHeavy = computed(() => plan.value?.hanging?.way === 'corners' && plan.va
           <p v-if="isHeavy" class="caution">
             A stick held at its corners is for small quilts: this one is heavy for it. A sleeve carries it all along.
           </p>
-          <button
-            type="button"
-            class="button no-print"
-            :disabled="!store.canWrite"
-            @click="edit('not hung', setHanging(null))"
-          >
+          <UButton class="no-print" :disabled="!store.canWrite" @click="edit('not hung', setHanging(null))">
             It is not hung
-          </button>
+          </UButton>
         </template>
-        <button
-          v-else
-          type="button"
-          class="button"
-          :disabled="!store.canWrite"
-          @click="edit('hanging', setHanging({}))"
-        >
+        <UButton v-else :disabled="!store.canWrite" @click="edit('hanging', setHanging({}))">
           <UIcon name="i-lucide-plus" class="size-5" />A sleeve or corners to hang it by
-        </button>
+        </UButton>
       </section>
       <section class="card space-y-3" aria-label="Its label" data-testid="label-card">
         <h2>Its label</h2>
@@ -128,26 +116,23 @@ const isHeavy = computed(() => plan.value?.hanging?.way === 'corners' && plan.va
               <Figure path="label.height" title="Height as it is cut" /></strong
             >. Write or stitch on it first, then turn its edges under and sew it on by hand, through the back only.
           </p>
-          <label class="no-print block"
-            ><span class="label">What it says</span
-            ><textarea
-              class="field"
-              rows="4"
-              maxlength="600"
-              :value="written"
-              :disabled="!store.canWrite"
-              @change="e => edit('label', setLabel({ text: (e.target as HTMLTextAreaElement).value }))"
-            />
-          </label>
-          <button
+          <TextField
+            place="no-print"
+            label="What it says"
+            :rows="4"
+            :most="600"
+            :value="written"
+            :disabled="!store.canWrite"
+            @commit="text => edit('label', setLabel({ text }))"
+          />
+          <UButton
             v-if="quilt.label.text !== undefined"
-            type="button"
-            class="button no-print"
+            class="no-print"
             :disabled="!store.canWrite"
             @click="edit('label from the record', setLabel({ text: null }))"
           >
             What the record says
-          </button>
+          </UButton>
           <ClothPicker
             label="Cloth"
             :cloths="quilt.cloths"
@@ -175,24 +160,25 @@ const isHeavy = computed(() => plan.value?.hanging?.way === 'corners' && plan.va
             />
           </div>
           <div class="no-print flex flex-wrap items-end gap-3">
-            <label
-              ><span class="label">Page</span
-              ><select v-model="page" class="field !w-auto">
-                <option value="letter">Letter</option>
-                <option value="a4">A4</option>
-              </select></label
-            >
-            <button type="button" class="button" :disabled="isMaking" @click="print('label')">
+            <ChoiceField
+              label="Page"
+              :value="page"
+              :options="[
+                { value: 'letter', label: 'Letter' },
+                { value: 'a4', label: 'A4' },
+              ]"
+              class="!w-auto"
+              @choose="value => (page = value)"
+            />
+            <UButton :disabled="isMaking" @click="print('label')">
               <UIcon name="i-lucide-file-down" class="size-5" />Label at true size (PDF)
-            </button>
-            <button type="button" class="button" :disabled="!store.canWrite" @click="edit('no label', setLabel(null))">
-              No label
-            </button>
+            </UButton>
+            <UButton :disabled="!store.canWrite" @click="edit('no label', setLabel(null))"> No label </UButton>
           </div>
         </template>
-        <button v-else type="button" class="button" :disabled="!store.canWrite" @click="edit('label', setLabel({}))">
+        <UButton v-else :disabled="!store.canWrite" @click="edit('label', setLabel({}))">
           <UIcon name="i-lucide-plus" class="size-5" />A label for the back
-        </button>
+        </UButton>
       </section>
       <section class="card space-y-2" aria-label="Care" data-testid="care">
         <h2>Care</h2>

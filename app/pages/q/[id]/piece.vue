@@ -198,22 +198,17 @@ const isStepping = computed(() => route.query.steps !== undefined)
       </template>
     </StepMode>
     <StationHead title="Piece" print="the recipe" mode="At the machine">
-      <NuxtLink class="button" :to="$route.path.replace(/piece$/, 'batches')"
-        ><UIcon name="i-lucide-layers" class="size-5" />In batches</NuxtLink
-      >
-      <NuxtLink class="button" :to="$route.path.replace(/piece$/, 'chances')"
-        ><UIcon name="i-lucide-chart-column" class="size-5" />What chance does</NuxtLink
-      >
+      <UButton :to="toPage('batches')"><UIcon name="i-lucide-layers" class="size-5" />In batches</UButton>
+      <UButton :to="toPage('chances')"><UIcon name="i-lucide-chart-column" class="size-5" />What chance does</UButton>
     </StationHead>
     <p v-if="!plan || !recipe" class="note" role="status">Laying it out …</p>
     <template v-else>
       <div class="no-print mb-4 flex flex-wrap gap-2" role="tablist" aria-label="Blocks">
-        <button
+        <UButton
           v-for="(r, i) in recipes"
           :key="i"
-          type="button"
           role="tab"
-          class="button !px-3"
+          class="!px-3"
           :class="{ chosen: r === recipe }"
           :aria-selected="r === recipe"
           @click="chosen = i"
@@ -224,7 +219,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
             :size="34"
             :style="r.cell.mirror ? { transform: 'scaleX(-1)' } : {}"
           />{{ nameOf(r) }}<span class="note figure">× {{ r.count }}</span>
-        </button>
+        </UButton>
       </div>
       <header class="mb-4 flex flex-wrap items-center gap-4">
         <div class="h-32 w-32 flex-none">
@@ -239,35 +234,31 @@ const isStepping = computed(() => route.query.steps !== undefined)
             <Figure :path="`${recipe.path}.height`" title="Unfinished height" /> unfinished
           </p>
           <div class="no-print mt-2 flex items-center gap-2">
-            <button
-              type="button"
-              class="button icon"
+            <UButton
+              square
               :disabled="madeBlocks === 0 || !store.canWrite"
               aria-label="One block fewer made"
               @click="countBlocks(recipe.block, -1)"
             >
               <UIcon name="i-lucide-minus" class="size-5" />
-            </button>
+            </UButton>
             <span class="figure font-semibold" data-testid="blocks-made"
               >{{ madeBlocks }} of {{ ofBlock }} blocks sewn</span
             >
-            <button
-              type="button"
-              class="button icon"
+            <UButton
+              square
               :disabled="madeBlocks >= ofBlock || !store.canWrite"
               aria-label="One block more made"
               @click="countBlocks(recipe.block, 1)"
             >
               <UIcon name="i-lucide-plus" class="size-5" />
-            </button>
-            <button
-              type="button"
-              class="button"
+            </UButton>
+            <UButton
               :disabled="madeBlocks >= ofBlock || !store.canWrite"
               @click="countBlocks(recipe.block, ofBlock - madeBlocks)"
             >
               All sewn
-            </button>
+            </UButton>
           </div>
         </div>
         <p class="caution ml-auto min-w-72 max-w-md flex-1 print:max-w-none">{{ CAUTIONS.needle }}</p>
@@ -292,32 +283,31 @@ const isStepping = computed(() => route.query.steps !== undefined)
             Like blocks stand side by side here, and pressed all alike their seams would not nest: some are pressed as
             {{ versionsOf(recipe.block).join(', others as ') }}. Mark each with its sign; the rows say where it stands.
           </p>
-          <label class="no-print block max-w-80"
-            ><span class="label">Seams of all blocks are pressed</span
-            ><select
-              class="field"
-              :value="store.quilt!.press"
-              :disabled="!store.canWrite"
-              @change="event => school((event.target as HTMLSelectElement).value as typeof quilt.press)"
-            >
-              <option value="plan">so that they nest</option>
-              <option value="dark">to the darker side</option>
-              <option value="open">open</option>
-            </select></label
-          >
-          <label v-if="recipe.units.some(isTrimmedHalfSquare)" class="no-print block max-w-80"
-            ><span class="label">Half-squares are trimmed</span
-            ><select
-              class="field"
-              :value="store.quilt!.halfSquares"
-              :disabled="!store.canWrite"
-              data-testid="half-squares"
-              @change="event => trimHalfSquares((event.target as HTMLSelectElement).value as typeof quilt.halfSquares)"
-            >
-              <option value="open">opened and pressed</option>
-              <option value="closed">closed, then pressed</option>
-            </select></label
-          >
+          <ChoiceField
+            label="Seams of all blocks are pressed"
+            place="no-print max-w-80"
+            :value="store.quilt!.press"
+            :options="[
+              { value: 'plan', label: 'so that they nest' },
+              { value: 'dark', label: 'to the darker side' },
+              { value: 'open', label: 'open' },
+            ]"
+            :disabled="!store.canWrite"
+            @choose="value => school(value)"
+          />
+          <ChoiceField
+            v-if="recipe.units.some(isTrimmedHalfSquare)"
+            label="Half-squares are trimmed"
+            place="no-print max-w-80"
+            :value="store.quilt!.halfSquares"
+            :options="[
+              { value: 'open', label: 'opened and pressed' },
+              { value: 'closed', label: 'closed, then pressed' },
+            ]"
+            :disabled="!store.canWrite"
+            data-testid="half-squares"
+            @choose="value => trimHalfSquares(value)"
+          />
           <p>{{ steamText(hasBias) }}</p>
           <p v-if="quilt.press === 'dark' && plan.pressing.crossings.clash.length > 0" class="note">
             {{ nestingText(plan.pressing, speech) }}
@@ -383,19 +373,17 @@ const isStepping = computed(() => route.query.steps !== undefined)
       />
       <p v-if="quilt.making === 'as-you-go'" class="card no-print">
         The blocks are quilted one by one and joined by their backs, not as a top.
-        <NuxtLink class="button mt-2" :to="$route.path.replace(/piece$/, 'as-you-go')"
-          ><UIcon name="i-lucide-layers" class="size-5" />Block by block, as you go</NuxtLink
+        <UButton class="mt-2" :to="toPage('as-you-go')"
+          ><UIcon name="i-lucide-layers" class="size-5" />Block by block, as you go</UButton
         >
       </p>
       <section v-else class="no-print" aria-label="Rows">
         <div class="mb-1 flex flex-wrap items-center gap-3">
           <h2 class="grow">Join the top</h2>
-          <NuxtLink v-if="rows.length > 1" class="button" :to="$route.path.replace(/piece$/, 'joining')"
-            ><UIcon name="i-lucide-list-tree" class="size-5" />Order, pins and marks</NuxtLink
+          <UButton v-if="rows.length > 1" :to="toPage('joining')"
+            ><UIcon name="i-lucide-list-tree" class="size-5" />Order, pins and marks</UButton
           >
-          <NuxtLink class="button" :to="$route.path.replace(/piece$/, 'cards')"
-            ><UIcon name="i-lucide-printer" class="size-5" />Row cards</NuxtLink
-          >
+          <UButton :to="toPage('cards')"><UIcon name="i-lucide-printer" class="size-5" />Row cards</UButton>
         </div>
         <p class="note mb-3">
           Lay all blocks out first, and step back. {{ joining }} Chain the same seam of every

@@ -104,8 +104,8 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
       </template>
     </StepMode>
     <div class="no-print mb-2">
-      <NuxtLink class="button quiet" :to="$route.path.replace(/quilting$/, 'finish')"
-        ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</NuxtLink
+      <UButton variant="ghost" :to="toPage('finish')"
+        ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</UButton
       >
     </div>
     <StationHead
@@ -182,12 +182,15 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
           </p>
           <div class="space-y-2" data-testid="marking">
             <p class="print-only">Marks that stay {{ days }}:</p>
-            <label class="no-print flex flex-wrap items-center gap-2"
-              >Marks must stay
-              <select v-model="days" class="field !w-auto">
-                <option v-for="each in MARK_DAYS" :key="each">{{ each }}</option>
-              </select></label
-            >
+            <ChoiceField
+              label="Marks must stay"
+              labelled="beside"
+              place="no-print"
+              :value="days"
+              :options="MARK_DAYS.map(each => ({ value: each, label: each }))"
+              class="!w-auto"
+              @choose="value => (days = value)"
+            />
             <ul class="list-disc pl-6">
               <li v-for="{ tool, off } in tools" :key="tool">
                 <strong>{{ tool }}</strong>: {{ off }}.
@@ -218,15 +221,14 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
           <h2 class="mb-2 text-lg">Quilt it {{ quilt.quilting.length > 0 ? 'also' : '' }}</h2>
           <ul class="space-y-1.5">
             <li v-for="kind in QUILTING_KINDS" :key="kind">
-              <button
-                type="button"
-                class="button w-full !justify-start"
+              <UButton
+                class="w-full !justify-start"
                 :disabled="!store.canWrite"
                 :data-testid="`add-${kind}`"
                 @click="edit('quilting', addQuilting(kind))"
               >
                 <UIcon name="i-lucide-plus" class="size-5" />{{ capital(QUILTING_NAMES[kind]) }}
-              </button>
+              </UButton>
             </li>
           </ul>
         </section>
@@ -241,56 +243,36 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
             :disabled="!store.canWrite"
             @commit="v => edit('what the batting allows', setBatting({ maxGap: v }))"
           />
-          <label class="block"
-            ><span class="label">{{ inEnglish('Meters of thread on a full bobbin', speech) }}</span
-            ><input
-              type="number"
-              class="field"
-              min="1"
-              max="2000"
-              :value="quilt.stitching.bobbin ?? USUAL_BOBBIN"
-              :disabled="!store.canWrite"
-              @change="
-                e => {
-                  const holds = Number((e.target as HTMLInputElement).value)
-                  if (holds >= 1) edit('bobbin', setStitching({ bobbin: holds }))
-                }
-              "
-          /></label>
-          <label class="block"
-            ><span class="label">Sewn</span
-            ><select
-              class="field"
-              data-testid="sewn-by"
-              :value="by"
-              :disabled="!store.canWrite"
-              @change="
-                e => edit('machine or hand', setStitching({ by: (e.target as HTMLSelectElement).value as 'machine' }))
-              "
-            >
-              <option value="machine">by machine</option>
-              <option value="hand">by hand, fine</option>
-              <option value="big-stitch">by hand, in big stitches</option>
-            </select></label
-          >
-          <label class="block"
-            ><span class="label">Straight lines first</span
-            ><select
-              class="field"
-              :value="school"
-              :disabled="!store.canWrite"
-              @change="
-                e =>
-                  edit(
-                    'order of quilting',
-                    setStitching({ school: (e.target as HTMLSelectElement).value as 'from-the-middle' }),
-                  )
-              "
-            >
-              <option value="from-the-middle">from the middle to the right edge</option>
-              <option value="from-the-edge">from the right edge to the middle</option>
-            </select></label
-          >
+          <NumberField
+            :label="inEnglish('Meters of thread on a full bobbin', speech)"
+            :value="quilt.stitching.bobbin ?? USUAL_BOBBIN"
+            :least="1"
+            :most="2000"
+            :disabled="!store.canWrite"
+            @commit="bobbin => edit('bobbin', setStitching({ bobbin }))"
+          />
+          <ChoiceField
+            label="Sewn"
+            :value="by"
+            :options="[
+              { value: 'machine', label: 'by machine' },
+              { value: 'hand', label: 'by hand, fine' },
+              { value: 'big-stitch', label: 'by hand, in big stitches' },
+            ]"
+            data-testid="sewn-by"
+            :disabled="!store.canWrite"
+            @choose="value => edit('machine or hand', setStitching({ by: value }))"
+          />
+          <ChoiceField
+            label="Straight lines first"
+            :value="school"
+            :options="[
+              { value: 'from-the-middle', label: 'from the middle to the right edge' },
+              { value: 'from-the-edge', label: 'from the right edge to the middle' },
+            ]"
+            :disabled="!store.canWrite"
+            @choose="value => edit('order of quilting', setStitching({ school: value }))"
+          />
         </section>
         <QuiltingPaper v-if="quilting" :quilt="quilt" :quilting="quilting" />
       </div>

@@ -1,0 +1,52 @@
+// The parts of the kit as Wren wears them; what `button`, `field` and the like look like stands in assets/wren.css.
+export default defineAppConfig({
+  ui: {
+    button: {
+      slots: { base: 'button', label: 'whitespace-normal' },
+      variants: {
+        variant: { solid: 'act', ghost: 'quiet' },
+        size: { xl: { base: 'big' } },
+        square: { true: 'icon' },
+      },
+      defaultVariants: { color: 'neutral', variant: 'outline' },
+    },
+    input: { slots: { root: 'w-full', base: 'field' }, defaultVariants: { color: 'neutral' } },
+    textarea: { slots: { root: 'w-full', base: 'field lines' }, defaultVariants: { color: 'neutral' } },
+    checkbox: {
+      slots: {
+        root: 'min-h-11 items-center',
+        base: 'rounded-[6px] ring-2 ring-soft bg-paper cursor-pointer',
+        indicator: 'bg-madder text-(--on-madder)',
+        label: 'font-normal text-ink cursor-pointer',
+      },
+      variants: { size: { md: { container: 'h-6', base: 'size-6', icon: 'size-5', wrapper: 'text-base' } } },
+      defaultVariants: { color: 'neutral' },
+    },
+    commandPalette: {
+      slots: {
+        root: 'divide-y-0 gap-2',
+        viewport: 'max-h-[50vh]',
+        item: 'min-h-12 items-center gap-3 px-3 text-base cursor-pointer data-highlighted:before:bg-linen',
+        itemLeadingIcon: 'size-5 text-ink',
+        itemLabel: 'whitespace-normal text-ink',
+        itemLabelBase: 'text-ink',
+        itemTrailingKbds: 'inline-flex',
+        empty: 'p-4 text-base text-soft',
+      },
+      variants: { size: { md: { item: 'text-base' } } },
+    },
+    kbd: { base: 'note h-auto min-w-0 bg-transparent px-1 font-sans text-base ring-0' },
+    select: {
+      slots: {
+        base: 'field list',
+        content: 'z-[60] max-h-80 border border-line bg-paper text-ink shadow-(--shade) ring-0',
+        item: 'min-h-11 items-center rounded-md px-3 text-base data-highlighted:before:bg-linen',
+        itemLabel: 'whitespace-normal',
+        value: 'block truncate text-ink',
+        placeholder: 'block truncate text-soft',
+      },
+      variants: { size: { md: { item: 'px-3 text-base' } } },
+      defaultVariants: { color: 'neutral' },
+    },
+  },
+})
