@@ -25,7 +25,9 @@ export default defineAppConfig({
     commandPalette: {
       slots: {
         root: 'divide-y-0 gap-2',
-        viewport: 'max-h-[50vh]',
+        input: 'sticky top-0 z-10 bg-paper py-1',
+        content: 'overflow-visible',
+        viewport: 'overflow-visible',
         item: 'min-h-12 items-center gap-3 px-3 text-base cursor-pointer data-highlighted:before:bg-linen',
         itemLeadingIcon: 'size-5 text-ink',
         itemLabel: 'whitespace-normal text-ink',

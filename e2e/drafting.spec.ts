@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
-import { choose, openDemo, planned, pressByKey, tabTo, typeByKey } from './support'
+import { choose, chooseByKey, openDemo, planned, pressByKey, tabTo, typeByKey } from './support'
 
 test('a block is drafted by keyboard alone, and stands in the quilt', async ({ page }) => {
   await openDemo(page, 'Berth four')
@@ -10,8 +10,7 @@ test('a block is drafted by keyboard alone, and stands in the quilt', async ({ p
   await page.keyboard.press('ArrowRight')
   await pressByKey(page, page.getByRole('link', { name: 'Redraw it' }))
   await expect(page.getByTestId('draft-facts')).toContainText('17 patches')
-  await tabTo(page, page.getByLabel('Symmetry'))
-  await page.keyboard.type('quarter')
+  await chooseByKey(page, page.getByLabel('Symmetry'), 'quarter turns')
   const board = page.getByTestId('draft-board')
   await tabTo(page, board)
   // from the top left corner two points across and two down, and the same in the other three corners

@@ -53,7 +53,14 @@ mkdirSync(REPORTS)
 if (!count('packages', installPackages()) || !count('chromium', installChromium())) finish()
 // the unit tests share both cores with everything before the browser
 const unit = runBeside('npx', ['--no-install', 'jest', '--maxWorkers=2', '--json', `--outputFile=${REPORTS}/unit.json`])
-for (const [title, ...more] of [['lint'], ['types'], ['imports'], ['unused'], ['licences', '--', '--check']]) {
+for (const [title, ...more] of [
+  ['lint'],
+  ['types'],
+  ['imports'],
+  ['unused'],
+  ['licences', '--', '--check'],
+  ['shape', '--', '--check'],
+]) {
   const { ok, output } = await runBeside('npm', ['run', '-s', title, ...more])
   process.stdout.write(output)
   count(title, ok)

@@ -21,7 +21,7 @@ export function database(): Promise<IDBPDatabase<Kept>> {
     // a newer Wren in another tab must not wait for this one
     blocking: (_, __, event) => {
       opened = null
-      ;(event.target as IDBDatabase).close()
+      if (event.target instanceof IDBDatabase) event.target.close()
     },
     terminated: () => {
       opened = null

@@ -32,9 +32,7 @@ async function make(file: QuiltFile) {
   await navigateTo(`/q/${id}/design`)
 }
 async function openFile(event: Event) {
-  const input = event.target as HTMLInputElement
-  const chosen = input.files?.[0]
-  input.value = ''
+  const chosen = chosenFile(event)
   if (!chosen) return
   if (chosen.size > MOST_BYTES) {
     refused.value = {

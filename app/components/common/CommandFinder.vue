@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { VNode } from 'vue'
 import type { Command } from '~/commands/command'
 
 const { commands } = defineProps<{ commands: readonly Command[] }>()
@@ -33,6 +34,10 @@ const groups = computed(() => [
     })),
   },
 ])
+/** The palette gives its list no name. */
+function nameList({ el }: VNode) {
+  if (el instanceof HTMLElement) el.querySelector('[role="listbox"]')?.setAttribute('aria-label', 'Commands')
+}
 const field = { 'type': 'search', 'aria-label': 'Find a command' }
 /** The words come first; the palette puts the focus there by itself. */
 const content = { onOpenAutoFocus: (event: Event) => event.preventDefault() }
@@ -44,18 +49,25 @@ const content = { onOpenAutoFocus: (event: Event) => event.preventDefault() }
     title="Find a command"
     description="Type a part of what you want to do"
     :content="content"
-    :ui="{ content: 'bg-paper max-w-lg', description: 'sr-only', body: 'p-3' }"
+    :ui="{
+      content: 'bg-paper max-w-lg',
+      description: 'sr-only',
+      body: 'max-h-[60vh] scroll-pt-20 overflow-y-auto p-3',
+    }"
   >
     <template #body>
-      <UCommandPalette
-        v-model:search-term="words"
-        :groups="groups"
-        :icon="false"
-        :input="field"
-        placeholder="What would you like to do?"
-      >
-        <template #empty>Nothing by that name.</template>
-      </UCommandPalette>
+      <div @vue:mounted="nameList">
+        <UCommandPalette
+          v-model:search-term="words"
+          :groups="groups"
+          :fuse="{ resultLimit: found.length }"
+          :icon="false"
+          :input="field"
+          placeholder="What would you like to do?"
+        >
+          <template #empty>Nothing by that name.</template>
+        </UCommandPalette>
+      </div>
     </template>
   </UModal>
 </template>

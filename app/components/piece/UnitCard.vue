@@ -92,7 +92,7 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
       v-if="planned.ways.length > 1"
       class="no-print mt-2"
       data-testid="ways"
-      @toggle="e => (isOpen = (e.target as HTMLDetailsElement).open)"
+      @toggle="e => (isOpen = isOpened(e))"
     >
       <summary class="cursor-pointer py-2 font-semibold">Ways to make it ({{ planned.ways.length }})</summary>
       <WaysTable

@@ -145,11 +145,7 @@ const startAt = computed(() =>
     <StationHead title="Cut" print="the cutting sheet" mode="At the mat" />
     <p v-if="!plan" class="note" role="status">Laying it out …</p>
     <template v-else-if="current">
-      <details
-        class="no-print mb-5"
-        :open="isTestShown"
-        @toggle="e => (isTestShown = (e.target as HTMLDetailsElement).open)"
-      >
+      <details class="no-print mb-5" :open="isTestShown" @toggle="e => (isTestShown = isOpened(e))">
         <summary class="mb-3 cursor-pointer text-lg font-semibold">
           Seam test and test block {{ isTested ? '(done)' : 'come first' }}
         </summary>

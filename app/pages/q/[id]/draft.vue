@@ -161,9 +161,7 @@ async function save() {
   await navigateTo(toPage('design'))
 }
 async function read(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
+  const file = chosenFile(event)
   if (!file) return
   if (file.size > 2_000_000) return toast.say('That drawing is too large', 'A block has a few hundred corners at most.')
   const reading = await readDrawing(await file.text())
