@@ -2,6 +2,7 @@ import { rolesOf } from '../core/designs/design'
 import { SHIPPED_DESIGNS } from '../core/designs/shipped'
 import type { Answer } from './answer'
 
+/** The designs that ship, as JSON. */
 export function designs(): Answer {
   return {
     exit: 0,

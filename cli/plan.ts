@@ -5,6 +5,7 @@ import { withPlainSpaces } from '../words/length'
 import type { Answer } from './answer'
 import { readQuiltText, refused } from './readFile'
 
+/** The whole plan of a quilt file, as JSON; exit 1 where it cannot be read. */
 export function planText(text: string): Answer {
   const quilt = readQuiltText(text)
   if (!quilt.ok) return refused(quilt.problems)

@@ -6,6 +6,7 @@ import { withPlainSpaces } from '../words/length'
 import { problemLine } from '../words/problem'
 import type { Answer } from './answer'
 
+/** Reads a quilt file from its text. */
 export function readQuiltText(text: string): Result<Quilt> {
   const value = readText(text)
   return value.ok ? readQuilt(value.value) : value

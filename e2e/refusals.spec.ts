@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
-import { choose, kept, openCommands, openDemo, planned } from './support'
+import { choose, goTo, kept, openCommands, openDemo, planned } from './support'
 
 /** What a browser may refuse to be used for: its quick storage, its database, or both. */
 const REFUSALS = {
@@ -161,4 +161,51 @@ test('a way of making that the borders forbid falls back at once, and says why',
   await expect(page.getByRole('region', { name: /Notifications/ })).toContainText(
     /as you go, blocks stand side by side/,
   )
+})
+
+test('what cannot be never stays looking as if taken: it is said beside the field how much is allowed', async ({
+  page,
+}) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'New quilt' }).first().click()
+  const dialog = page.getByRole('dialog', { name: 'A new quilt' })
+  const make = dialog.getByRole('button', { name: 'Make this quilt' })
+  const across = dialog.getByLabel('Blocks across')
+  await across.fill('900')
+  await make.click()
+  await expect(dialog.getByRole('alert')).toHaveText('900 is too much: 1 to 200.')
+  await expect(across).toHaveValue('5')
+  await across.fill('200')
+  await dialog.getByLabel('Blocks down').fill('200')
+  await make.click()
+  await expect(dialog.getByRole('alert')).toHaveText(
+    'The quilt would have 680,000 patches; at most 100,000 can be planned.',
+  )
+  await dialog.getByLabel('Blocks down').fill('2')
+  await across.fill('2')
+  await dialog.getByRole('textbox', { name: 'Block, finished' }).fill('0')
+  await make.click()
+  await expect(dialog.getByRole('alert')).toContainText('at least 1')
+  await dialog.getByRole('textbox', { name: 'Block, finished' }).fill('9')
+  await make.click()
+  await planned(page)
+  await expect(page.locator('footer [data-path="quilt.width"]')).toHaveText('18″')
+
+  // in a quilt: what holds is shown again
+  await goTo(page, 'Cloth')
+  const margin = page.getByLabel('Margin, %')
+  for (const [typed, told] of [
+    ['150', '150 is too much: 0 to 100.'],
+    ['lots', 'Write a number from 0 to 100.'],
+    ['-1', '-1 is too little: 0 to 100.'],
+  ] as const) {
+    await margin.fill(typed)
+    await margin.press('Enter')
+    await expect(page.getByRole('alert')).toHaveText(told)
+    await expect(margin).toHaveValue('10')
+  }
+  await margin.fill('12,0')
+  await margin.press('Enter')
+  await expect(page.getByRole('alert')).toHaveCount(0)
+  await expect(margin).toHaveValue('12')
 })

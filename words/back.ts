@@ -96,6 +96,7 @@ function listed(names: readonly string[]): string {
   return names.length === 1 ? names[0]! : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
 }
 
+/** What a piece of the back is taken from. */
 export function thingText({ from, name }: PlannedBackThing): string {
   switch (from) {
     case 'cutting':

@@ -370,6 +370,7 @@ const TITLES: Partial<Record<Check['id'], string>> = {
   'turned-print': 'A print that turns',
 }
 
+/** Cloth to buy as a shop sells it. */
 export function clothToBuy(inches: number, unit: 'in' | 'piece', speech: Speech): string {
   return unit === 'piece' ? plural(inches, 'piece') : formatBought(inches, speech)
 }

@@ -14,6 +14,7 @@ function section(rows: readonly NamedRow[], from: number, to: number): string {
   return from === to ? rowTitle(first) : `${rowTitle(first)} to ${rowTitle(last).toLowerCase()}`
 }
 
+/** Which sections of rows a join brings together. */
 export function joinTitle(
   { from, middle, to }: Pick<PlannedJoin, 'from' | 'middle' | 'to'>,
   rows: readonly NamedRow[],
@@ -23,6 +24,7 @@ export function joinTitle(
 
 const PRESSED = { up: 'upwards', down: 'downwards', left: 'to the left', right: 'to the right' } as const
 
+/** How a joined seam is pressed. */
 export function pressText(press: keyof typeof PRESSED): string {
   return `Press ${PRESSED[press]}.`
 }
@@ -38,6 +40,7 @@ export function crossingsText({ middle, crossings, locking }: PlannedJoin, rows:
   return `${all}: ${locking} lock as you sew, pin the other ${crossings - locking}.`
 }
 
+/** What it is that is eased. */
 export function easedName({ what, block, row }: PlannedEasing, blockNames: ReadonlyMap<string, string>): string {
   if (what === 'block') return blockNames.get(block!) ?? block!
   return rowTitle({ kind: what, row: row! })

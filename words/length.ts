@@ -5,6 +5,7 @@ import type { Speech } from './speech'
 /** Keeps a figure on one line. Where plain text is wanted, `withPlainSpaces` takes it out again. */
 const NO_BREAK = '\u00a0'
 
+/** For texts that are compared or saved: no spaces that hold words together. */
 export function withPlainSpaces(text: string): string {
   return text.replaceAll(NO_BREAK, ' ')
 }

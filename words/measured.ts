@@ -40,6 +40,7 @@ export const ADVICE: Readonly<Record<MeasuredBlock['advised'], string>> = {
   'needle': 'They agree with each other and not with the plan: it is the seam. Move the needle.',
 }
 
+/** A measure that cannot be, asked back. */
 export function doubtText(doubt: Doubt, speech: Speech): string {
   if (doubt.what === 'far-off')
     return `It should be about ${formatLength(doubt.expected, speech)}: measure again, raw edge to raw edge.`

@@ -25,6 +25,7 @@ const PATCHES: Readonly<Record<string, [string, string]>> = {
   'foundation': ['patch for the papers', 'patches for the papers'],
 }
 
+/** What a unit is called, one or several. */
 export function unitName({ kind, method }: { kind: UnitKind; method: string }, count = 2): string {
   const name = kind === 'template' ? (PATCHES[method] ?? KINDS.template) : KINDS[kind]
   return name[count === 1 ? 0 : 1]
@@ -56,6 +57,7 @@ const METHODS: Readonly<Record<string, string>> = {
   'template': 'by template',
 }
 
+/** What a way of making is called. */
 export function methodName(method: string): string {
   return METHODS[method] ?? method
 }
@@ -129,6 +131,7 @@ const SETTINGS: Readonly<Record<Quilt['setting']['kind'], string>> = {
   'rows': 'rows of their own',
 }
 
+/** What a way of setting is called. */
 export function settingName(kind: Quilt['setting']['kind']): string {
   return SETTINGS[kind]
 }
@@ -140,6 +143,7 @@ const AIMS: Readonly<Record<string, string>> = {
   'from-precuts': 'from my precuts',
 }
 
+/** What a quilter aims at in making units. */
 export function aimName(aim: string): string {
   return AIMS[aim] ?? aim
 }
@@ -154,6 +158,7 @@ export function stageName(what: string): string {
   return match[2] ? `the top with the first pair of border ${match[1]} on` : `the top with border ${match[1]}`
 }
 
+/** With a capital first letter. */
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)
 }

@@ -17,6 +17,7 @@ export function pageWords(title: string, speech: Speech): PageWords {
   }
 }
 
+/** A template by its letter and what it is for. */
 export function templateName({ letter, roles }: Template): string {
   return `${letter}: ${roles.join(', ')}`
 }
@@ -27,6 +28,7 @@ export function templateCount({ count, reversed }: Template, blocks: number): st
   return reversed > 0 ? `${straight}, and ${reversed * blocks} turned over` : straight
 }
 
+/** What stands over a foundation paper. */
 export function paperTitle({ section }: FoundationPaper, block: string, papers: number): string {
   return papers > 1 ? `${block}, paper ${section} of ${plural(papers, 'paper')}` : block
 }

@@ -11,6 +11,7 @@ export function problemLine(problem: Problem): string {
   return `${pathText(problem.path)}: ${problemText(problem)}`
 }
 
+/** Why a file or a change was refused, after the name of its field. */
 export function problemText(problem: Problem): string {
   switch (problem.code) {
     case 'expected':

@@ -140,6 +140,7 @@ export function motifTitle(motif: string, size: Inches, count: number, speech: S
   return `${name}, ${formatLength(size, speech)} across, ${count === 1 ? 'once' : `${count} times`}`
 }
 
+/** What stands over a block with its lines. */
 export function blockTitle(block: string): string {
   return `${block}: the lines where it first stands`
 }

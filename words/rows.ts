@@ -21,10 +21,12 @@ const TITLES: Readonly<Record<QuiltRow['kind'], string>> = {
   corner: 'Corner',
 }
 
+/** A row by its number: row, column or diagonal. */
 export function rowTitle({ kind, row }: Pick<QuiltRow, 'kind' | 'row'>): string {
   return `${TITLES[kind]} ${row}`
 }
 
+/** How the seams of a row are pressed. */
 export function pressOfRow({ press }: Pick<QuiltRow, 'press'>): string {
   return `press all seams ${PRESS[press]}`
 }

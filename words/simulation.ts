@@ -12,6 +12,7 @@ export const WAYS_SEWN: Readonly<Record<UnitsMade, string>> = {
   'papers': 'on papers',
 }
 
+/** Within what a width comes out nine of ten times. */
 export function widthSentence({ planned, low, high }: Spread, what: string, speech: Speech): string {
   return (
     `Nine of ten times ${what} comes out between ${formatLength(low, speech)} and ${formatLength(high, speech)}; `
@@ -22,6 +23,7 @@ export function widthSentence({ planned, low, high }: Spread, what: string, spee
 const rounded = (value: number): string =>
   value < 10 ? String(Math.round(value * 10) / 10) : String(Math.round(value))
 
+/** How many points are lost, and corners missed. */
 export function pointsSentence({ tips, crossings, between }: Simulation, speech: Speech): string {
   const points =
     tips.all === 0
@@ -53,6 +55,7 @@ export function bestWaySentence(found: Partial<Record<UnitsMade, Simulation>>): 
   return `Fewest are lost ${WAYS_SEWN[best[0]]}: about ${rounded(best[1].tips.cut)}.`
 }
 
+/** What hand the numbers are for. */
 export function handSentence({ hand }: Simulation, isMeasured: boolean, speech: Speech): string {
   const seam = formatSmall(hand.seamScatter, speech)
   const bias =

@@ -51,6 +51,7 @@ export function inEnglish(sentence: string, speech: Speech): string {
   return speech.english === 'us' ? sentence : sentence.replace(/[A-Za-z]+/g, word => UK[word] ?? word)
 }
 
+/** A count with its noun, one or several. */
 export function plural(count: number, one: string, many = `${one}s`): string {
   return `${count} ${count === 1 ? one : many}`
 }

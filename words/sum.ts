@@ -201,6 +201,7 @@ export function sumLines(
   return { from: lines(sum.from ?? []), terms: lines(sum.terms) }
 }
 
+/** What a sum comes to, as it is said of that kind of number. */
 export function sumTotal(sum: Sum, kind: SumKind, speech: Speech): string {
   const total = figure(sum.total, kind === 'cloth' || kind === 'yards' ? 'length' : kind, speech)
   if (kind === 'cloth') return `${total} = ${formatBought(sum.total, speech)}`

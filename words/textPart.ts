@@ -13,6 +13,7 @@ export interface LengthPart {
   path?: string
 }
 
+/** A sentence with its numbers, as plain text. */
 export function textOf(parts: readonly TextPart[]): string {
   return parts.map(part => (typeof part === 'string' ? part : part.text)).join('')
 }

@@ -14,6 +14,7 @@ const PATTERNS: Readonly<Record<TurnPattern, string>> = {
   'random': 'at random, no neighbors alike',
 }
 
+/** What a pattern of turns is called. */
 export function turnPatternName(pattern: TurnPattern): string {
   return PATTERNS[pattern]
 }

@@ -26,6 +26,7 @@ export function cleanFileName(name: string): string {
   return `${stem || 'quilt'}${endings}`
 }
 
+/** Saves something as a file, under a name that every system takes. */
 export function downloadBlob(name: string, blob: Blob) {
   const url = URL.createObjectURL(blob)
   const link = document.createElement('a')

@@ -7,10 +7,12 @@ export type ShownOnDesign = Part | { list: ShownList }
 /** What others ask Design to show; Design says how. Kept across the change of page. */
 const wanted = shallowRef<ShownOnDesign | null>(null)
 
+/** Asks Design to show a part or a list, now or when it is there. */
 export function showOnDesign(what: ShownOnDesign) {
   wanted.value = what
 }
 
+/** For Design: hears what is to be shown. */
 export function useShownOnDesign(show: (what: ShownOnDesign) => void) {
   watch(
     wanted,

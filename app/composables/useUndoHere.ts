@@ -14,6 +14,7 @@ export function useUndoHere(own: UndoHere) {
   })
 }
 
+/** The undo of what lies over the quilt, such as a drawing; null: nothing has its own. */
 export function undoHere(): UndoHere | null {
   return here.value
 }

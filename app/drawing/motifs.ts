@@ -33,6 +33,7 @@ const MOTIFS: Readonly<Record<string, readonly Motif[]>> = {
 /** Patterns a cloth may be drawn with, plain first. */
 export const PATTERN_NAMES = ['plain', ...Object.keys(MOTIFS)] as const
 
+/** The marks that a print of this pattern is drawn with. */
 export function motifsOf(pattern: string): readonly Motif[] {
   return MOTIFS[pattern] ?? []
 }

@@ -14,6 +14,7 @@ export interface LeftBehind {
 
 const keyOf = (quiltId: string) => `wren-left:${quiltId}`
 
+/** Puts work that is not kept yet where a closing page can write at once. */
 export function leaveBehind(quiltId: string, left: LeftBehind): void {
   try {
     localStorage.setItem(keyOf(quiltId), JSON.stringify(left))

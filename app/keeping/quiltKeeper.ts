@@ -87,6 +87,7 @@ export async function removeKept(id: string): Promise<void> {
   await tx.done
 }
 
+/** A name for a quilt that no other has. */
 export function newId(): string {
   return crypto.randomUUID?.() ?? `${Date.now().toString(36)}-${Math.random().toString(36).slice(2, 10)}`
 }

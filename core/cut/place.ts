@@ -10,6 +10,7 @@ export function useOf(places: readonly PiecePlace[], part: PartName): string {
   return `${places.map(placeName).join(' + ')}: ${part}`
 }
 
+/** Places without those named twice. */
 export function distinctPlaces(places: readonly PiecePlace[]): PiecePlace[] {
   return [...new Map(places.map(place => [placeName(place), place])).values()]
 }

@@ -20,6 +20,7 @@ export function rectangle(role: string, x: number, y: number, width: number, hei
   ]
 }
 
+/** A square patch, `side` in units of the grid. */
 export function square(role: string, x: number, y: number, side: number): Patch[] {
   return rectangle(role, x, y, side, side)
 }

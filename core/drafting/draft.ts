@@ -11,14 +11,17 @@ export interface Draft {
 /** The role that a fresh block wears, before anything is painted. */
 export const FIRST_ROLE = 'ground'
 
+/** A block of one patch, so many units wide and high. */
 export function blankDraft(width: number, height: number): Draft {
   return { width, height, patches: [{ role: FIRST_ROLE, points: boxPolygon(0, 0, width, height) }] }
 }
 
+/** A design as it is drawn on. */
 export function draftOf({ width, height, patches }: Pick<Design, 'width' | 'height' | 'patches'>): Draft {
   return { width, height, patches }
 }
 
+/** The corners of a box, clockwise from the top left. */
 export function boxPolygon(x: number, y: number, width: number, height: number): Polygon {
   return [
     [x, y],

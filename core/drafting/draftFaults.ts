@@ -12,6 +12,7 @@ export interface DraftFault {
 /** Thinner than this, in grid units, a patch is a slip of the pencil. */
 const SLIVER = 0.05
 
+/** What keeps a drawing from being a block: gaps, overlaps, slivers. */
 export function draftFaults({ patches, width, height }: Draft): DraftFault[] {
   const faults = tilingFaults(
     patches.map(patch => patch.points),

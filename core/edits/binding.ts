@@ -25,6 +25,7 @@ export interface BindingChange {
 /** What a flange is cut wider than its strip at first, so that half of it shows. */
 const FLANGE_WIDER: Inches = 1 / 4
 
+/** Changes the binding, puts one on, or (null) takes it off. */
 export function setBinding(change: BindingChange | null): Edit {
   return file => {
     if (change === null) return { ...file, binding: null }

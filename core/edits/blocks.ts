@@ -23,10 +23,12 @@ export function setBlocksWidth(width: Inches): Edit {
   return file => ({ ...withoutStaleMeasures(file, 'blocks'), blocks: resizedBlocks(file, width, 'width') })
 }
 
+/** Gives all blocks this height, frames included, in inches. */
 export function setBlocksHeight(height: Inches): Edit {
   return file => ({ ...withoutStaleMeasures(file, 'blocks'), blocks: resizedBlocks(file, height, 'height') })
 }
 
+/** Gives all blocks this side, frames included, in inches. */
 export function setBlocksSize(size: Inches): Edit {
   return file => ({
     ...withoutStaleMeasures(file, 'blocks'),
@@ -289,6 +291,7 @@ export function placeBlock(row: number, column: number, block: string): Edit {
 
 type CellEntry = NonNullable<QuiltFile['setting']['cells']>[number][number]
 
+/** Changes one place of the setting. */
 export function changeCell(row: number, column: number, change: (cell: CellEntry) => CellEntry): Edit {
   return file => {
     const cells = asCells(file)

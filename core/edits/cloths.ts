@@ -20,6 +20,7 @@ export function addCloth(file: QuiltFile, change: ClothChange & { name: string }
   return { id, edit: old => changeCloth(id, change)({ ...old, cloths: [...old.cloths, { id }] }) }
 }
 
+/** Changes what is said of a cloth; lengths in inches. */
 export function changeCloth(id: string, { width, selvage, length, ...rest }: ClothChange): Edit {
   return file => ({
     ...file,

@@ -32,6 +32,7 @@ export function insertBorder(index: number, { sides, ends }: { sides: Inches; en
   }
 }
 
+/** Takes a border off, counted from the inside, from 0. */
 export function removeBorder(index: number): Edit {
   return file => ({
     ...withoutStaleMeasures(file, { border: index }),

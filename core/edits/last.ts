@@ -33,6 +33,7 @@ export interface LabelChange {
   text?: string | null
 }
 
+/** Changes the label, puts one on, or (null) takes it off. */
 export function setLabel(change: LabelChange | null): Edit {
   return file => {
     if (change === null) return { ...file, label: null }

@@ -16,6 +16,7 @@ export interface BackingChange {
   seed?: number
 }
 
+/** Changes the back, gives one, or (null) takes it away. */
 export function setBacking(change: BackingChange | null): Edit {
   return file => {
     if (change === null) return { ...file, backing: null }
@@ -56,6 +57,7 @@ export function addInHand({ name, width, height, count, whole }: InHand): Edit {
   }
 }
 
+/** Takes away what the back could be pieced from, by its place in the list. */
 export function removeInHand(index: number): Edit {
   return file =>
     file.backing
@@ -76,6 +78,7 @@ export interface BattingChange {
   fibre?: string | null
 }
 
+/** Changes the batting, gives one, or (null) takes it away. */
 export function setBatting(change: BattingChange | null): Edit {
   return file => {
     if (change === null) return { ...file, batting: null }

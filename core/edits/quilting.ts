@@ -17,6 +17,7 @@ export interface QuiltingChange extends Omit<QuiltingInFile, 'spacing' | 'distan
   size?: Inches
 }
 
+/** Changes one way in which the quilt is quilted. */
 export function setQuilting(index: number, change: QuiltingChange): Edit {
   return file => {
     const old = file.quilting?.[index]
@@ -30,6 +31,7 @@ export function setQuilting(index: number, change: QuiltingChange): Edit {
   }
 }
 
+/** Takes one way of quilting away. */
 export function removeQuilting(index: number): Edit {
   return file => ({ ...file, quilting: replaced(file.quilting ?? [], index, null) })
 }

@@ -49,6 +49,7 @@ export interface Measures {
   decision?: MadeEntry['decision']
 }
 
+/** Writes down what was measured of a part, in place of what was; in inches. */
 export function setMeasures({ size, width, height, cut, measured, ...rest }: Measures): Edit {
   return file => {
     const all = (values: Inches[] | undefined) => values?.map(value => written(file, value))
@@ -65,6 +66,7 @@ export function setMeasures({ size, width, height, cut, measured, ...rest }: Mea
   }
 }
 
+/** Forgets what was measured of a part. */
 export function removeMeasures(what: string, block?: string): Edit {
   return file => ({ ...file, made: withoutMeasures(file, what, block) })
 }
@@ -133,10 +135,12 @@ function withoutMeasures(file: QuiltFile, what: string, block: string | undefine
   return (file.made ?? []).filter(entry => entry.what !== what || entry.block !== block)
 }
 
+/** A note in the diary; `at`: date and time in ISO 8601. */
 export function addNote(at: string, text: string, minutes?: number): Edit {
   return file => ({ ...file, diary: [...(file.diary ?? []), { at, text, ...(minutes ? { minutes } : {}) }] })
 }
 
+/** Takes a note out of the diary, by its place in the list. */
 export function removeNote(index: number): Edit {
   return file => ({ ...file, diary: replaced(file.diary ?? [], index, null) })
 }

@@ -27,6 +27,7 @@ const OF_BORDERS = [
   [3, 4],
 ] as const
 
+/** Widths of sashing that bring the quilt to round sizes; none where it has no sashing. */
 export function sashOffers(quilt: Quilt): WidthOffer[] {
   const { sashing } = quilt.setting
   if (!sashing) return []

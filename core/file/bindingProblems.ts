@@ -2,6 +2,7 @@
 import type { Path, Problem } from './problem'
 import type { ParsedQuilt } from './schema'
 
+/** What of a binding cannot be: cloths that are not there, a back to fold that is missing. */
 export function bindingProblems({ binding, backing, cloths }: ParsedQuilt): Problem[] {
   if (!binding) return []
   const known = cloths.map(({ id }) => id)

@@ -29,6 +29,7 @@ export interface BorderBlocks {
 
 type PiecedFields = NonNullable<NonNullable<ParsedQuilt['setting']['sashing']>['pieced']>
 
+/** Blocks that the setting asks for and the file does not name: halves, pieced sashes, corners. */
 export function derivedBlocks(
   file: ParsedQuilt,
   own: readonly Block[],

@@ -9,6 +9,7 @@ export function refuse(expected: Expectation) {
   return { error: () => expectationText(expected) }
 }
 
+/** An expectation as the text that a parser's issue can carry. */
 export function expectationText(expected: Expectation): string {
   return JSON.stringify(expected)
 }

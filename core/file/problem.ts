@@ -83,10 +83,12 @@ export type Problem =
 
 export type Result<T> = { ok: true; value: T } | { ok: false; problems: Problem[] }
 
+/** A result that holds. */
 export function ok<T>(value: T): Result<T> {
   return { ok: true, value }
 }
 
+/** A result that does not hold, and why. */
 export function fail<T>(problems: Problem[]): Result<T> {
   return { ok: false, problems }
 }

@@ -112,18 +112,21 @@ function byId<T extends { id: string }>(list: readonly T[]): ReadonlyMap<string,
   return index
 }
 
+/** A cloth by its id. Throws where there is none: reading refuses such files. */
 export function clothOf(quilt: Quilt, id: string): Cloth {
   const cloth = byId(quilt.cloths).get(id)
   if (!cloth) throw new Error(`no cloth ${id}: readQuilt should have refused`)
   return cloth
 }
 
+/** A block by its id. Throws where there is none: reading refuses such files. */
 export function blockOf(quilt: Quilt, id: string): Block {
   const block = byId(quilt.blocks).get(id)
   if (!block) throw new Error(`no block ${id}: readQuilt should have refused`)
   return block
 }
 
+/** The design of a block. Throws where there is none: reading refuses such files. */
 export function designOf(quilt: Quilt, block: Block): Design {
   const design = quilt.designs.get(block.design)
   if (!design) throw new Error(`no design ${block.design}: readQuilt should have refused`)

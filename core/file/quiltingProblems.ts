@@ -2,6 +2,7 @@
 import type { Problem } from './problem'
 import type { ParsedQuilt } from './schema'
 
+/** Quilting that names a block which is not there, or cannot be drawn. */
 export function quiltingProblems({ quilting, blocks }: ParsedQuilt): Problem[] {
   const known = blocks.map(({ id }) => id)
   return quilting.flatMap(({ where }, i): Problem[] =>

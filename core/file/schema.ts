@@ -378,6 +378,7 @@ function schemaFor(units: Units) {
 
 const SCHEMAS = { in: schemaFor('in'), cm: schemaFor('cm') }
 
+/** The schema of a file that is written in these units. */
 export function quiltFileSchema(units: Units) {
   return SCHEMAS[units]
 }

@@ -5,6 +5,7 @@ import type { Path, Problem, Unfitting } from './problem'
 import { shiftedSide, shiftsOf } from './shifts'
 import type { ParsedQuilt } from './schema'
 
+/** What of a setting cannot stand together, or does not fit its counts. */
 export function settingProblems(file: ParsedQuilt): Problem[] {
   const counts = countProblems(file)
   return counts.length > 0

@@ -72,6 +72,7 @@ function firstOfTurns(polygon: Polygon): { outline: Polygon; key: string } {
   return best!
 }
 
+/** Moved so that its box begins at 0, 0; the dust of other places taken off. */
 export function atOrigin(polygon: Polygon): Polygon {
   const { x, y } = boundingBox(polygon)
   // like outlines from unlike places are to be the same number for number

@@ -21,6 +21,7 @@ export function placePoint([x, y]: Point, { turn, mirror }: Placement, width: nu
   }
 }
 
+/** Mirrored and turned within a box of this width and height. */
 export function placePolygon(polygon: Polygon, placement: Placement, width: number, height: number): Polygon {
   return polygon.map(point => placePoint(point, placement, width, height))
 }

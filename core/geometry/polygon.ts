@@ -22,6 +22,7 @@ export function signedArea(polygon: Polygon): number {
   return twice / 2
 }
 
+/** Whichever way round its corners run. */
 export function area(polygon: Polygon): number {
   return Math.abs(signedArea(polygon))
 }
@@ -31,6 +32,7 @@ export function clockwise(polygon: Polygon): Polygon {
   return signedArea(polygon) < 0 ? [...polygon].reverse() : polygon
 }
 
+/** The smallest upright box that holds all points. */
 export function boundingBox(points: readonly Point[]): Box {
   let left = Infinity
   let top = Infinity
@@ -78,10 +80,12 @@ export function contains(polygon: Polygon, [x, y]: Point): boolean {
   return inside
 }
 
+/** Stretched from 0, 0. */
 export function scalePolygon(polygon: Polygon, sx: number, sy: number): Polygon {
   return polygon.map(([x, y]) => [x * sx, y * sy] as const)
 }
 
+/** Moved as it is. */
 export function movePolygon(polygon: Polygon, dx: number, dy: number): Polygon {
   return polygon.map(([x, y]) => [x + dx, y + dy] as const)
 }

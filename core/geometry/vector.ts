@@ -11,6 +11,7 @@ export function normal([x, y]: Point): Point {
   return [x / length, y / length]
 }
 
+/** Scalar product. */
 export function dot(a: Point, b: Point): number {
   return a[0] * b[0] + a[1] * b[1]
 }

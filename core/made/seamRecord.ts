@@ -19,6 +19,7 @@ export interface SeamRecord {
 const CHANCE = 2.66
 const ENOUGH = 3
 
+/** All seam tests, and what they tell of the needle. */
 export function seamRecord({ made, units, seam }: Quilt): SeamRecord {
   const tests = made.flatMap((entry): SeamTestDone[] => {
     const { strips, cut, measured, at, cloth, machine, thread, needle } = entry

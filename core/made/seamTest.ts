@@ -22,6 +22,7 @@ export const SEAM_TOLERANCE: Inches = 1 / 64
 /** Two strips of 3″, or of 8 cm, unless the quilter chose others. */
 const USUAL = { strips: 2, cut: { in: 3, cm: 8 / 2.54 } } as const
 
+/** The seam test of now: what it should measure, and what its measure says. */
 export function seamTest(quilt: Quilt): SeamTest {
   const test = quilt.made.findLast(entry => entry.what === 'seam-test')
   const strips = test?.strips ?? USUAL.strips

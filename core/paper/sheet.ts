@@ -33,14 +33,17 @@ export const PAGE_MARGIN: Inches = 0.4
 /** Kept free at the top of each page for its title and the test square. */
 export const HEAD: Inches = 1.35
 
+/** An open line on a sheet; points in inches. */
 export function line(kind: LineKind, ...points: Point[]): Mark {
   return { kind, points, closed: false }
 }
 
+/** A closed line on a sheet; points in inches. */
 export function outline(kind: LineKind, points: Polygon): Mark {
   return { kind, points, closed: true }
 }
 
+/** The outline of a box on a sheet. */
 export function boxOutline(kind: LineKind, { x, y, width, height }: Box): Mark {
   return outline(kind, [
     [x, y],
@@ -50,10 +53,12 @@ export function boxOutline(kind: LineKind, { x, y, width, height }: Box): Mark {
   ])
 }
 
+/** Words on a sheet, their size in inches. */
 export function text(at: Point, words: string, size: Inches, align: 'left' | 'middle' = 'left', bold = false): Mark {
   return { kind: 'text', at, text: words, size, align, bold }
 }
 
+/** A mark of a sheet moved by so many inches. */
 export function movedMark(mark: Mark, dx: Inches, dy: Inches): Mark {
   if (mark.kind === 'text' || mark.kind === 'dot') return { ...mark, at: [mark.at[0] + dx, mark.at[1] + dy] }
   return { ...mark, points: mark.points.map(([x, y]): Point => [x + dx, y + dy]) }

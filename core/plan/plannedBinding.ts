@@ -40,6 +40,7 @@ export interface PlannedStrips {
   squares?: number
 }
 
+/** The binding as the plan tells it. */
 export function plannedBinding(binding: Binding | SelfBinding): Reckonable<PlannedBinding> {
   if (binding.style === 'self') {
     const { style, extra, visible } = binding

@@ -42,6 +42,7 @@ export interface PlannedEasing {
 /** The corners of a setting on point are not rows: they are sewn on last. */
 const isRow = ({ kind }: Pick<SettingRow, 'kind'>) => kind !== 'corner'
 
+/** How rows are joined, as the plan tells it. */
 export function plannedJoining(
   quilt: Quilt,
   { setting }: Dimensions,

@@ -51,6 +51,7 @@ export interface PlannedBatting {
   left?: { width: Inches; height: Inches }[]
 }
 
+/** The back as the plan tells it. */
 export function plannedBacking(backing: Backing): Reckonable<PlannedBacking> {
   const { ways, pieced } = backing
   return {
@@ -64,6 +65,7 @@ function plannedWay({ seams, panels, panelLength, isSplit, buy }: BackingWay): R
   return { panels: because(panels), panelLength: because(panelLength), seams, split: isSplit, buy: because(buy) }
 }
 
+/** The batting as the plan tells it. */
 export function plannedBatting({ width, height, washed, sold }: Batting): Reckonable<PlannedBatting> {
   return {
     width: because(width),
@@ -111,6 +113,7 @@ export interface PlannedAsYouGo {
   packets: number | null
 }
 
+/** What is made block by block, as the plan tells it; null: the quilt is not made so. */
 export function plannedAsYouGo(quilt: Quilt): Reckonable<PlannedAsYouGo> | null {
   const made = planAsYouGo(quilt)
   if (!made) return null

@@ -43,6 +43,7 @@ export interface PlannedBackThing {
   height: Inches
 }
 
+/** A back from leftovers as the plan tells it. */
 export function plannedPiecedBack(back: PiecedBack): Reckonable<PlannedPiecedBack> {
   const { panels, things, isLevel, bought, filled } = back
   const used = things.flatMap((_, i) => (isUsed(i) ? [i] : []))

@@ -66,6 +66,7 @@ export function versionAt(pressing: QuiltPressing): (region: Region) => string |
   }
 }
 
+/** How the quilt is pressed, as the plan tells it. */
 export function plannedPressing(
   quilt: Quilt,
   pressing: QuiltPressing,

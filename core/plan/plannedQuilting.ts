@@ -48,6 +48,7 @@ export const USUAL_STITCHES: Readonly<Record<Quilt['stitching']['by'], Inches>> 
   'big-stitch': 6 / 25.4,
 }
 
+/** The quilting as the plan tells it; null: nothing is to be quilted. */
 export function plannedQuilting(
   quilt: Quilt,
   makes: ReadonlyMap<string, BlockMake>,

@@ -16,6 +16,7 @@ import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quilt
 /** Nothing smaller than this is quilted round. */
 const LEAST: Inches = 1 / 2
 
+/** Lines inside each patch, `distance` inches from its seams. */
 export function echoLines(top: QuiltedTop, { distance, where }: { distance: Inches; where: Where }): QuiltingLine[] {
   return top.patches.flatMap(({ polygon, part }): QuiltingLine[] => {
     if (!isMeant(top.parts[part]!, where)) return []

@@ -33,11 +33,13 @@ export interface MotifPlace {
 
 type MotifEntry = { motif: string; size: Inches; where: Where }
 
+/** Where a motif stands in each part that is quilted with it. */
 export function motifPlaces(top: QuiltedTop, { size, where }: MotifEntry): MotifPlace[] {
   const parts = top.parts.filter(part => isMeant(part, where === 'all' ? 'blocks' : where))
   return parts.flatMap(part => placesIn(part.outline, size, part.kind === 'border').map(place => ({ part, ...place })))
 }
 
+/** The lines of a motif at all its places; none where its path cannot be read. */
 export function motifLines(top: QuiltedTop, entry: MotifEntry): QuiltingLine[] {
   const found = motifPath(pathOf(entry.motif))
   if ('fault' in found) return []

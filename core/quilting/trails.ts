@@ -103,6 +103,7 @@ function isAt([ax, ay]: Point, [bx, by]: Point): boolean {
   return Math.abs(ax - bx) < NEAR && Math.abs(ay - by) < NEAR
 }
 
+/** Whether a point lies on the raw edge of the top. */
 export function isOnEdge([x, y]: Point, { width, height }: Pick<QuiltedTop, 'width' | 'height'>): boolean {
   return x < NEAR || y < NEAR || width - x < NEAR || height - y < NEAR
 }

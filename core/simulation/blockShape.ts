@@ -80,6 +80,7 @@ export interface SimulatedShape {
 
 const known = new WeakMap<UnitTree, SimulatedShape>()
 
+/** What chance moves in a block; read once for a block. */
 export function blockShape(make: Pick<BlockMake, 'tree' | 'units' | 'polygons' | 'block'>): SimulatedShape {
   const found = known.get(make.units) ?? shapeOf(make)
   known.set(make.units, found)

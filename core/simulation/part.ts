@@ -40,6 +40,7 @@ export interface PartSeam {
   turn: Inches
 }
 
+/** How a seam comes out of this hand, on paper or not; in inches. */
 export function seamOf(allowance: Inches, hand: SewingHand, isOnPaper: boolean): PartSeam {
   return isOnPaper
     ? { allowance, bias: 0, scatter: hand.paperScatter, turn: 0 }

@@ -23,10 +23,12 @@ export interface UnitShape {
   seams: (readonly [Point, Point])[]
 }
 
+/** Whether two points are one. */
 export function isAt([x, y]: Point, [u, v]: Point): boolean {
   return Math.hypot(x - u, y - v) < NEAR
 }
 
+/** The raw outline of a unit and the seams within it. */
 export function unitShape(polygons: readonly Polygon[]): UnitShape {
   const seams = polygons.flatMap((one, i) =>
     polygons

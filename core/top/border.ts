@@ -60,6 +60,7 @@ export function raw(finished: Sum, seam: Inches, beyond: Inches = 0): Sum {
   return plus(finished, { what: 'seams', count: 2, each: seam }, ...beyondSeam(beyond, 2))
 }
 
+/** The borders with their places from the inside, from 1, and what each is pieced of. */
 export function placed(quilt: Quilt): PlacedBorder[] {
   return quilt.borders.map((border, i) => ({
     ...border,

@@ -41,6 +41,7 @@ export function ownSize({ own, width, height }: Region): { width: Inches; height
   return own ?? { width, height }
 }
 
+/** The corners of a region, also of one that stands on a corner. */
 export function outlineOf(region: Region): Polygon {
   return region.outline ?? cornersOf(region)
 }
@@ -50,6 +51,7 @@ export function liesIn(region: Region, point: Point): boolean {
   return holds(region, point) && (region.outline === undefined || contains(region.outline, point))
 }
 
+/** Whether two name one part of the quilt. */
 export function samePart(a: Part | null, b: Part | null): boolean {
   if (a === null || b === null || a.kind !== b.kind) return a === b
   if ((a.kind === 'block' && b.kind === 'block') || (a.kind === 'frame' && b.kind === 'frame'))

@@ -217,6 +217,7 @@ export function linksOf({ parts }: Pick<QuiltRow, 'parts'>): number[] {
 
 const LINKS: ReadonlySet<string> = new Set(['sash', 'cornerstone', 'end'])
 
+/** Whether two parts of rows are of one kind and size. */
 export function isAlike(a: RowPart, b: RowPart): boolean {
   return a.what === b.what && sameLength(a.width, b.width) && sameLength(a.height, b.height)
 }

@@ -11,6 +11,7 @@ type StandingSide = 'width' | 'height'
  */
 export type StandingSize = (cells: readonly Cell[], side: StandingSide) => Inches
 
+/** How large a line of places stands: as measured where that is known, else as planned. */
 export function standingSizes(quilt: Quilt): StandingSize {
   const sizes = new Map(
     quilt.blocks.map(block => [block.id, { planned: block.outer, measured: measuredBlock(quilt, block) }] as const),

@@ -27,13 +27,15 @@ const id = useId()
 const shown = computed(() => (value === null ? '' : String(value)))
 const text = ref(shown.value)
 const refusal = ref('')
+/** Of an earlier visit to the field: it was read, and goes when the field is left as it is. */
+const isRead = ref(false)
 watch(shown, () => (text.value = shown.value))
 
 /** What cannot be is not left standing: the field says why and shows what holds. */
 function finish() {
   const typed = text.value.trim()
   if (typed === shown.value) {
-    refusal.value = ''
+    if (isRead.value) refusal.value = ''
     return
   }
   const number = Number(typed.replace(',', '.'))
@@ -80,6 +82,7 @@ function giveUp() {
       :ui="{ base: 'figure' }"
       :aria-invalid="refusal !== ''"
       :aria-describedby="refusal ? `${id}-refusal` : undefined"
+      @focus="isRead = refusal !== ''"
       @change="finish"
       @blur="finish"
       @keydown.enter.prevent="finish"

@@ -56,6 +56,7 @@ function addCloth() {
   cloths.push({ name: '', colour: COLOURS[cloths.length % COLOURS.length]! })
 }
 const refusal = ref('')
+watch(form, () => (refusal.value = ''), { deep: true })
 function make(event: Event) {
   // what was refused stays to be put right: no quilt is made of it
   const wrong = event.currentTarget instanceof HTMLElement && event.currentTarget.querySelector('[aria-invalid="true"]')

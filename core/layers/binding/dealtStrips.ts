@@ -39,6 +39,7 @@ export function joinsAlong(strips: readonly DealtStrip[], loss: Inches): Inches[
   })
 }
 
+/** Inches of strip joined end to end; each join takes `loss`. */
 export function joinedLength(strips: readonly DealtStrip[], loss: Inches): Inches {
   return strips.reduce((sum, { length }) => sum + length, 0) - Math.max(0, strips.length - 1) * loss
 }

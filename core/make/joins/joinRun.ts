@@ -64,10 +64,12 @@ export function hasDots(make: BlockMake): boolean {
   return careOf(make).joints.length > 0
 }
 
+/** A point of the design in inches of the block. */
 export function inInches([x, y]: Point, { block, design }: Pick<BlockMake, 'block' | 'design'>): Point {
   return [(x * block.width) / design.width, (y * block.height) / design.height]
 }
 
+/** Whether two points are one. */
 export function isAt([x, y]: Point, [u, v]: Point): boolean {
   return Math.hypot(x - u, y - v) < NEAR
 }

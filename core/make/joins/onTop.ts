@@ -55,10 +55,12 @@ function isSharp([ax, ay]: Point, [x, y]: Point, [bx, by]: Point): boolean {
   return (ax - x) * (bx - x) + (ay - y) * (by - y) > TOLERANCE
 }
 
+/** The straight parts of a join's seam. */
 export function legsOf({ seam, bent }: Join): [Point, Point][] {
   return [seam, ...(bent ?? [])]
 }
 
+/** Whether a point lies on a line between two points. */
 export function liesOn([x, y]: Point, [[ax, ay], [bx, by]]: readonly [Point, Point]): boolean {
   const [dx, dy] = [bx - ax, by - ay]
   const length = Math.hypot(dx, dy)

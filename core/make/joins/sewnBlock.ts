@@ -34,6 +34,7 @@ export function joinsOf(tree: UnitTree, path: string): { join: Join; path: strin
   return [...tree.join.flatMap((child, i) => joinsOf(child, `${path}.join.${i}`)), { join: tree, path }]
 }
 
+/** The patches of the two parts that a join sews together. */
 export function bothParts(join: Join, block: SewnBlock): BothParts {
   return [patchesOf(join.join[0], block), patchesOf(join.join[1], block)]
 }
@@ -42,12 +43,14 @@ function patchesOf(node: UnitTree, { make, clothOfPatch }: SewnBlock): SewnPatch
   return patchesUnder(node).map(patch => ({ polygon: make.polygons[patch]!, cloth: clothOfPatch(patch) }))
 }
 
+/** Numbers of the patches under a node, in the order of sewing. */
 export function patchesUnder(tree: UnitTree): number[] {
   return 'unit' in tree
     ? tree.unit.patches.map(patch => patch.patch)
     : [...patchesUnder(tree.join[0]), ...patchesUnder(tree.join[1])]
 }
 
+/** Whether a line runs more down than across. */
 export function isUpright(from: Point, to: Point): boolean {
   return Math.abs(from[0] - to[0]) < Math.abs(from[1] - to[1])
 }
@@ -61,6 +64,7 @@ export function isLater(first: readonly SewnPatch[], second: readonly SewnPatch[
   return upright ? b[0] > a[0] : b[1] > a[1]
 }
 
+/** The middle of a box. */
 export function middleOf(box: Box): Point {
   return [box.x + box.width / 2, box.y + box.height / 2]
 }

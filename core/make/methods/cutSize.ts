@@ -55,6 +55,7 @@ export function longSideSquare(longSide: Inches, room: Rounding, generous: Inche
   return trimmedLater([{ what: 'finished', value: longSide }, ...allowance(2, room.seam), tips], room, generous)
 }
 
+/** So many seams as a term of a sum. */
 export function allowance(count: number, seam: Inches): Term[] {
   return [{ what: 'seams', count, each: seam }]
 }

@@ -12,6 +12,7 @@ export interface FlippedCorner {
   done: PictureShape
 }
 
+/** What the hands do to a corner that is flipped, stage by stage. */
 export function flipStages(
   base: PictureShape,
   { square, seam, done }: FlippedCorner,

@@ -22,6 +22,7 @@ export interface Seam {
 /** Two directions are opposite when they differ from a straight line by less than this (sine of the angle). */
 const STRAIGHT = 1e-6
 
+/** The seams between these members, joined to runs that are sewn in one go. */
 export function seamPlan(arrangement: Arrangement, members: ReadonlySet<number>): SeamPlan {
   const isInner = (edge: number) =>
     members.has(arrangement.edges[edge]!.left) && members.has(arrangement.edges[edge]!.right)
@@ -53,6 +54,7 @@ function oppositePairs(arrangement: Arrangement, corner: number): [number, numbe
   return pairs
 }
 
+/** The unit vector along an edge from one of its corners. */
 export function directionFrom({ corners, edges }: Arrangement, corner: number, edge: number): [number, number] {
   const { from, to } = edges[edge]!
   const [ax, ay] = corners[corner]!

@@ -29,10 +29,12 @@ export interface SewingOrder {
   isProven: boolean
 }
 
+/** Numbers of the patches under a node, in the order of sewing. */
 export function patchesOf(tree: SewingTree): number[] {
   return 'patch' in tree ? [tree.patch] : [...patchesOf(tree.join[0]), ...patchesOf(tree.join[1])]
 }
 
+/** How many seams of each kind a tree has. */
 export function countSeams(tree: SewingTree): Record<SeamKind, number> {
   const counts = { 'straight': 0, 'partial': 0, 'set-in': 0 }
   const visit = (node: SewingTree) => {

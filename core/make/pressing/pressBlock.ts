@@ -29,6 +29,7 @@ export function crossed(one: number, other: number): Crossed {
   return one === other ? 'nest' : 'clash'
 }
 
+/** How the allowances lie where seams meet, pressed so. */
 export function outcomeOf({ kind, rays, straight }: CrossedMeeting, press: readonly Press[]): Outcome {
   const turnAt = ({ join, sense }: Ray) => turnOf(press[join]!) * sense
   const turns = rays.map(turnAt)

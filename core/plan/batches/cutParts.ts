@@ -28,6 +28,7 @@ const PART_NAMES: Partial<Record<Region['part']['kind'], PartName>> = {
   'end': 'ends',
 }
 
+/** Where the parts of sashing, ends and borders come from: piles, or strips that are joined first. */
 export function cutParts(
   quilt: Quilt,
   { dimensions, planned }: { dimensions: Dimensions; planned: Dimensions },

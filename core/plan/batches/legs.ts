@@ -58,6 +58,7 @@ export const LEGS = {
 /** A step that leads to several stations. */
 export type LeggedCode = keyof typeof LEGS
 
+/** Whether a step leads to several stations. */
 export function isLegged(code: StepCode): code is LeggedCode {
   return code in LEGS
 }
