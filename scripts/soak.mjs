@@ -14,7 +14,7 @@ const STATIONS = [
 ]
 const KEYS = ['ArrowRight', 'ArrowLeft', 'ArrowUp', 'ArrowDown', 'Enter', ' ', 'Escape', 'Tab', 'Delete', 'Control+z']
 const NUMBERS = ['3', '0', '-4', '2.5', '999', '12', '']
-const CONTROLS = 'button:enabled, input:enabled:not([type=file]), select:enabled, textarea:enabled, summary'
+const CONTROLS = 'button:enabled, input:enabled:not([type=file]), textarea:enabled, summary'
 const TYPED = ['3', '2 1/2', '0', '-4', '10 1/3', '1/4', '999', '7.5 cm', 'abc', '', '12', '45', '36']
 
 if (!installPackages() || !installChromium() || !buildIfStale()) process.exit(1)
@@ -101,6 +101,14 @@ async function step() {
 
 /** In the page: uses one of the controls that a hand could reach now. Says what it did. */
 function useControl({ controls, at, typed, number }) {
+  // a list that is open is chosen from first
+  const options = [...document.querySelectorAll('[role="option"]')]
+  const option = options[Math.floor(at * options.length)]
+  if (option) {
+    option.focus()
+    option.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))
+    return `choose ${option.textContent.trim().slice(0, 40)}`
+  }
   const reachable = control => {
     if (!control.checkVisibility()) return false
     control.scrollIntoView({ block: 'nearest' })
@@ -119,18 +127,19 @@ function useControl({ controls, at, typed, number }) {
     .slice(0, 40)
   control.focus()
   const tell = type => control.dispatchEvent(new Event(type, { bubbles: true }))
-  if (control.tagName === 'SELECT') {
-    control.selectedIndex = Math.floor(((at * 997) % 1) * control.options.length)
-    tell('change')
-    return `choose ${control.value} (${name})`
-  }
   if (control.tagName === 'TEXTAREA' || (control.tagName === 'INPUT' && !/checkbox|radio|button/.test(control.type))) {
     if (control.type === 'range') control.stepUp()
-    else control.value = { number, date: '2026-12-24', color: '#336699' }[control.type] ?? typed
+    else if (control.role === 'spinbutton') control.value = number
+    else control.value = { date: '2026-12-24', color: '#336699' }[control.type] ?? typed
     tell('input')
     control.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))
     tell('change')
     return `type ${control.value} (${name})`
+  }
+  // a list of choices opens by a pointer or a key, not by a click of a script
+  if (control.role === 'combobox') {
+    control.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }))
+    return `open ${name}`
   }
   control.click()
   return `press ${name}`
