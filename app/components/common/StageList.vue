@@ -13,7 +13,7 @@ const parts = computed(() => stages.map(stage => stageParts(stage, speech.value,
 
 <template>
   <details class="mt-1" data-testid="stages">
-    <summary class="cursor-pointer py-2 font-semibold">SewingStage by stage ({{ stages.length }})</summary>
+    <summary class="cursor-pointer py-2 font-semibold">Stage by stage ({{ stages.length }})</summary>
     <ol class="space-y-3">
       <li v-for="(stage, i) in stages" :key="i">
         <div class="shot"><PictureView :picture="stage.picture" :cloths="cloths" :label="textOf(parts[i]!)" /></div>
