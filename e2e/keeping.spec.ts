@@ -170,6 +170,8 @@ test('a half-written note and a block being drawn are there in another window, d
 }) => {
   const quilt = await openDemo(page, 'Berth four', 'Diary')
   await page.getByLabel('What happened').fill('Cut half of the')
+  // still in the field
+  await page.getByLabel('Minutes').pressSequentially('35')
   await page.goto(`${quilt}/draft?blank=1`)
   await page.getByLabel('Name of the block').fill('Half drawn')
   // within a second they are in the database
@@ -180,6 +182,7 @@ test('a half-written note and a block being drawn are there in another window, d
   await other.goto(`${quilt}/diary`)
   await planned(other)
   await expect(other.getByLabel('What happened')).toHaveValue('Cut half of the')
+  await expect(other.getByLabel('Minutes')).toHaveValue('35')
   await other.goto(`${quilt}/draft?blank=1`)
   await expect(other.getByLabel('Name of the block')).toHaveValue('Half drawn')
 })

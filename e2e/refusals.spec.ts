@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
-import { choose, goTo, kept, openCommands, openDemo, planned } from './support'
+import { beginQuilt, choose, goTo, kept, openCommands, openDemo, planned } from './support'
 
 /** What a browser may refuse to be used for: its quick storage, its database, or both. */
 const REFUSALS = {
@@ -16,7 +16,7 @@ function refuse(names: string[]) {
   for (const name of names) Object.defineProperty(window, name, { get })
 }
 
-async function beginQuilt(page: Page, name: string) {
+async function beginNamed(page: Page, name: string) {
   await page
     .getByRole('button', { name: /Begin a quilt|New quilt/ })
     .first()
@@ -34,7 +34,7 @@ for (const [what, names] of Object.entries(REFUSALS)) {
     page.on('pageerror', error => errors.push(error.message))
     await page.addInitScript(refuse, names)
     await page.goto('/')
-    await beginQuilt(page, 'In memory')
+    await beginNamed(page, 'In memory')
     await page.getByRole('button', { name: 'One block more across' }).click()
     await planned(page)
     await expect(page.getByTestId('count-across')).toHaveText('6')
@@ -204,8 +204,42 @@ test('what cannot be never stays looking as if taken: it is said beside the fiel
     await expect(page.getByRole('alert')).toHaveText(told)
     await expect(margin).toHaveValue('10')
   }
-  await margin.fill('12,0')
+  await margin.fill('12,5')
   await margin.press('Enter')
   await expect(page.getByRole('alert')).toHaveCount(0)
-  await expect(margin).toHaveValue('12')
+  await expect(margin).toHaveValue('12.5')
+  await page.goto(page.url().replace(/cloth$/, 'quilting'))
+  await planned(page)
+  await page.getByRole('button', { name: 'Parallel lines' }).click()
+  const angle = page.getByLabel('Degrees from the level')
+  await angle.fill('22.5')
+  await angle.press('Enter')
+  await planned(page)
+  await expect(angle).toHaveValue('22.5')
+})
+
+test('cloth of the back whose print has an up can run one way, and that is offered once', async ({ page }) => {
+  const quilt = await beginQuilt(page, 3, 3)
+  await page.goto(`${quilt}/finish`)
+  await planned(page)
+  const runs = page.getByLabel('The cloth runs')
+  await runs.click()
+  await expect(page.getByRole('option')).toHaveText([
+    'whichever way needs less',
+    'down the quilt',
+    'across the quilt',
+    'in one piece, of wide cloth',
+    'in pieces, from what is left over',
+  ])
+  await page.keyboard.press('Escape')
+  await goTo(page, 'Cloth')
+  await page.getByRole('button', { name: 'Change Second cloth' }).click()
+  await page.getByRole('checkbox', { name: 'The print has an up' }).click()
+  await goTo(page, 'Finish')
+  await runs.click()
+  await expect(page.getByRole('option')).toHaveText([
+    'down the quilt',
+    'in one piece, of wide cloth',
+    'in pieces, from what is left over',
+  ])
 })

@@ -54,6 +54,8 @@ test('a patch is set in stage by stage with the pedal keys, and the place is kep
   await expect(mode).toContainText('1 done')
   await expect(text).toContainText('Set in')
   await page.keyboard.press('Escape')
+  // the same stages are told in the recipe
+  await expect(page.getByTestId('stages').first().locator('summary')).toHaveText(/^Stage by stage \(\d\)$/)
   await page.goto(page.url().replace(/\/piece.*$/, '/piece?steps'))
   await expect(text).toContainText('Set in')
 })

@@ -6,7 +6,7 @@ import { formatExactLength, formatLength, formatRough } from './length'
 import { inEnglish, plural, type Speech } from './speech'
 import { lengthPart, textOf, type LengthPart, type TextPart } from './textPart'
 
-export const BINDING_STYLES: Readonly<Record<PlannedBinding['style'], string>> = {
+export const BINDING_NAMES: Readonly<Record<PlannedBinding['style'], string>> = {
   double: 'double, folded in half',
   single: 'single, its edge turned under',
   flanged: 'with a flange of a second color',

@@ -83,6 +83,7 @@ const settings = useSettings()
       :value="Math.round(cloth.shrink * 1000) / 10"
       :least="0"
       :most="50"
+      :decimals="1"
       :step="0.5"
       @commit="percent => emit('change', { shrink: percent / 100 })"
     />

@@ -1,4 +1,6 @@
 <script setup lang="ts" generic="T extends string | number">
+import type { Labelled } from './LabelledField.vue'
+
 defineOptions({ inheritAttrs: false })
 const {
   value,
@@ -10,7 +12,7 @@ const {
   value: T | null
   options: readonly { value: T; label: string | number; disabled?: boolean }[]
   label: string
-  labelled?: 'above' | 'beside' | 'unseen'
+  labelled?: Labelled
   /** How it lies among others: classes of label and list together. */
   place?: string
 }>()
@@ -28,10 +30,7 @@ const at = computed(() => {
 </script>
 
 <template>
-  <div :class="[place, { 'flex flex-wrap items-center gap-2': labelled === 'beside' }]">
-    <label :for="id" :class="{ above: 'label', beside: 'font-semibold', unseen: 'sr-only' }[labelled]">{{
-      label
-    }}</label>
+  <LabelledField :id="id" :label="label" :labelled="labelled" :place="place">
     <USelect
       :id="id"
       v-bind="$attrs"
@@ -39,5 +38,5 @@ const at = computed(() => {
       :items="items"
       @update:model-value="i => emit('choose', options[Number(i)]!.value)"
     />
-  </div>
+  </LabelledField>
 </template>

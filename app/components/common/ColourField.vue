@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { Labelled } from './LabelledField.vue'
+
 /** A colour, chosen in the browser's own way. */
 const {
   label,
@@ -8,7 +10,7 @@ const {
 } = defineProps<{
   label: string
   value: string
-  labelled?: 'above' | 'unseen'
+  labelled?: Labelled
   /** How it lies among others: classes of label and field together. */
   place?: string
 }>()
@@ -23,8 +25,7 @@ watch(
 </script>
 
 <template>
-  <div :class="place">
-    <label :for="id" :class="labelled === 'above' ? 'label' : 'sr-only'">{{ label }}</label>
+  <LabelledField :id="id" :label="label" :labelled="labelled" :place="place">
     <input
       :id="id"
       v-model="colour"
@@ -32,5 +33,5 @@ watch(
       class="h-12 w-full cursor-pointer rounded-lg border border-line bg-transparent p-1"
       @change="emit('commit', colour)"
     />
-  </div>
+  </LabelledField>
 </template>

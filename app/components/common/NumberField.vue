@@ -1,25 +1,33 @@
 <script setup lang="ts">
+import type { Labelled } from './LabelledField.vue'
+
 defineOptions({ inheritAttrs: false })
 const {
   value,
   label,
   least,
   most,
+  decimals = 0,
   step = 1,
   labelled = 'above',
   place = '',
   mayBeEmpty = false,
+  isLive = false,
 } = defineProps<{
   value: number | null
   label: string
   least: number
   most: number
-  /** What is typed is rounded to it; what ↑ and ↓ add. */
+  /** Places after the point that are kept. */
+  decimals?: number
+  /** What ↑ and ↓ add. */
   step?: number
-  labelled?: 'above' | 'beside' | 'unseen'
+  labelled?: Labelled
   /** How it lies among others: classes of label and field together. */
   place?: string
   mayBeEmpty?: boolean
+  /** Each number is taken while it is typed: in a form that is kept half filled. */
+  isLive?: boolean
 }>()
 const emit = defineEmits<{ commit: [value: number]; empty: [] }>()
 
@@ -38,23 +46,21 @@ function finish() {
     if (isRead.value) refusal.value = ''
     return
   }
-  const number = Number(typed.replace(',', '.'))
-  const rounded = Math.round(number / step) * step
-  if (typed === '' && mayBeEmpty) {
-    refusal.value = ''
-    emit('empty')
-  } else if (typed === '' || !Number.isFinite(number)) refusal.value = `Write a number from ${least} to ${most}.`
-  else if (rounded < least) refusal.value = `${typed} is too little: ${least} to ${most}.`
-  else if (rounded > most) refusal.value = `${typed} is too much: ${least} to ${most}.`
-  else {
-    refusal.value = ''
-    if (rounded !== value) emit('commit', rounded)
-  }
+  const number = typedNumber(typed, { least, most, decimals })
+  const isEmptied = typed === '' && mayBeEmpty
+  refusal.value = typeof number === 'string' && !isEmptied ? number : ''
+  if (isEmptied) emit('empty')
+  else if (typeof number === 'number' && number !== value) emit('commit', number)
   // of what is taken the field shows what came of it
   void nextTick(() => (text.value = shown.value))
 }
+/** A form that is half filled keeps each number as soon as it can be one. */
+function follow() {
+  const number = typedNumber(text.value, { least, most, decimals })
+  if (isLive && typeof number === 'number' && number !== value) emit('commit', number)
+}
 function nudge(by: number) {
-  const next = Math.round(((value ?? least) + by * step) / step) * step
+  const next = Number(((value ?? least) + by * step).toFixed(decimals))
   refusal.value = ''
   emit('commit', Math.min(most, Math.max(least, next)))
 }
@@ -65,10 +71,7 @@ function giveUp() {
 </script>
 
 <template>
-  <div :class="[place, { 'flex flex-wrap items-center gap-2': labelled === 'beside' }]">
-    <label :for="id" :class="{ above: 'label', beside: 'font-semibold', unseen: 'sr-only' }[labelled]">{{
-      label
-    }}</label>
+  <LabelledField :id="id" :label="label" :labelled="labelled" :place="place">
     <UInput
       :id="id"
       v-bind="$attrs"
@@ -82,6 +85,7 @@ function giveUp() {
       :ui="{ base: 'figure' }"
       :aria-invalid="refusal !== ''"
       :aria-describedby="refusal ? `${id}-refusal` : undefined"
+      @update:model-value="follow"
       @focus="isRead = refusal !== ''"
       @change="finish"
       @blur="finish"
@@ -91,5 +95,5 @@ function giveUp() {
       @keydown.down.prevent="nudge(-1)"
     />
     <p v-if="refusal" :id="`${id}-refusal`" class="wrong" role="alert">{{ refusal }}</p>
-  </div>
+  </LabelledField>
 </template>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { Labelled } from './LabelledField.vue'
+
 defineOptions({ inheritAttrs: false })
 const {
   value,
@@ -14,7 +16,7 @@ const {
   most?: number
   /** A field of several lines. */
   rows?: number
-  labelled?: 'above' | 'beside' | 'unseen'
+  labelled?: Labelled
   /** How it lies among others: classes of label and field together. */
   place?: string
 }>()
@@ -40,10 +42,7 @@ function finish() {
 </script>
 
 <template>
-  <div :class="[place, { 'flex flex-wrap items-center gap-2': labelled === 'beside' }]">
-    <label :for="id" :class="{ above: 'label', beside: 'font-semibold', unseen: 'sr-only' }[labelled]">{{
-      label
-    }}</label>
+  <LabelledField :id="id" :label="label" :labelled="labelled" :place="place">
     <UTextarea
       v-if="rows > 0"
       :id="id"
@@ -65,5 +64,5 @@ function finish() {
       @change="finish"
       @keydown.enter="finish"
     />
-  </div>
+  </LabelledField>
 </template>

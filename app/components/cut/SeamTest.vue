@@ -170,7 +170,8 @@ function setNeedle(needle: number | undefined) {
           :value="setup.needle ?? null"
           :least="-100"
           :most="100"
-          :step="0.1"
+          :decimals="2"
+          :step="0.5"
           may-be-empty
           @commit="setNeedle"
           @empty="setNeedle(undefined)"

@@ -2,10 +2,10 @@
 import { setBinding, type BindingChange } from '~~/core/edits/binding'
 import type { Edit } from '~~/core/edits/edit'
 import type { Quilt } from '~~/core/file/quilt'
-import { BINDING_STYLES as STYLES } from '~~/core/file/schema'
+import { BINDING_STYLES } from '~~/core/file/schema'
 import { sameLength } from '~~/core/measure/ruler'
 import { UNIT_DEFAULTS } from '~~/core/measure/units'
-import { BINDING_STYLES, scrappyText } from '~~/words/binding'
+import { BINDING_NAMES, scrappyText } from '~~/words/binding'
 import { inEnglish } from '~~/words/speech'
 
 const { quilt } = defineProps<{ quilt: Quilt }>()
@@ -16,7 +16,7 @@ const binding = computed(() => quilt.binding!)
 const step = computed(() => quilt.ruler || 1 / 8)
 const isStrips = computed(() => binding.value.style !== 'self' && binding.value.style !== 'tape')
 /** The back can be brought round only where there is one. */
-const styles = computed(() => STYLES.filter(style => style !== 'self' || quilt.backing !== null))
+const styles = computed(() => BINDING_STYLES.filter(style => style !== 'self' || quilt.backing !== null))
 
 function change(name: string, value: BindingChange) {
   emit('edit', name, setBinding(value))
@@ -62,7 +62,7 @@ function remove() {
     <ChoiceField
       label="Made"
       :value="binding.style"
-      :options="styles.map(style => ({ value: style, label: inEnglish(BINDING_STYLES[style], speech) }))"
+      :options="styles.map(style => ({ value: style, label: inEnglish(BINDING_NAMES[style], speech) }))"
       data-testid="binding-style"
       @choose="value => change('style of the binding', { style: value })"
     />

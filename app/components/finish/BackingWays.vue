@@ -17,7 +17,18 @@ const speech = useSpeech()
 const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no seam' } as const
 /** A print with an up can run one way only. */
 const isUpright = computed(() => plan.ways.length === 1)
-const DIRECTION = ['vertical', 'horizontal'] as const
+/** What can be chosen; where only one way is left, it is the one that Wren takes. */
+const choices = computed(() => [
+  { value: 'auto' as const, label: isUpright.value ? 'down the quilt' : 'whichever way needs less' },
+  ...(isUpright.value
+    ? []
+    : [
+        { value: 'vertical' as const, label: 'down the quilt' },
+        { value: 'horizontal' as const, label: 'across the quilt' },
+      ]),
+  { value: 'wide' as const, label: 'in one piece, of wide cloth' },
+  { value: 'leftovers' as const, label: 'in pieces, from what is left over' },
+])
 </script>
 
 <template>
@@ -52,15 +63,7 @@ const DIRECTION = ['vertical', 'horizontal'] as const
     <ChoiceField
       label="The cloth runs"
       :value="isUpright && way !== 'wide' && way !== 'leftovers' ? 'auto' : way"
-      :options="[
-        { value: 'auto', label: isUpright ? 'down the quilt' : 'whichever way needs less' },
-        ...DIRECTION.map((direction, i) => ({
-          value: direction,
-          label: i === 0 ? 'down the quilt' : 'across the quilt',
-        })),
-        { value: 'wide', label: 'in one piece, of wide cloth' },
-        { value: 'leftovers', label: 'in pieces, from what is left over' },
-      ]"
+      :options="choices"
       :disabled="disabled"
       @choose="value => emit('change', { way: value })"
     />

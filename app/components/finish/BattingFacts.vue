@@ -115,7 +115,8 @@ function soldBy(way: 'packets' | 'length') {
         />
         <NumberField
           label="Shrinks in the wash, percent"
-          :value="Math.round(batting.shrink * 100)"
+          :value="Math.round(batting.shrink * 1000) / 10"
+          :decimals="1"
           :least="0"
           :most="20"
           :disabled="disabled"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Plan } from '~~/core/plan/plan'
 import { clothOf, type Quilt } from '~~/core/file/quilt'
-import { bindingSteps, BINDING_STYLES, closingText } from '~~/words/binding'
+import { bindingSteps, BINDING_NAMES, closingText } from '~~/words/binding'
 import { formatLength, formatRough } from '~~/words/length'
 import { capital } from '~~/words/names'
 import { inEnglish, plural } from '~~/words/speech'
@@ -65,7 +65,7 @@ const overlap = ref<number | null>(null)
     <Figure path="binding.flange.visible" title="What shows of the flange" /> of it shows.
   </p>
   <p class="note">
-    {{ capital(inEnglish(BINDING_STYLES[binding.style], speech)) }}.
+    {{ capital(inEnglish(BINDING_NAMES[binding.style], speech)) }}.
     <template v-if="sewn && sewn.style !== 'tape'"
       ><template v-if="isFromPieces">It is counted in the need of {{ names }}. </template
       ><template v-else

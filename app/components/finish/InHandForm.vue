@@ -83,6 +83,7 @@ function add() {
         :least="1"
         :most="100"
         :disabled="disabled"
+        is-live
         @commit="count => (form.count = count)"
       />
       <YesNoField

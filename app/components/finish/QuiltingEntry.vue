@@ -74,6 +74,8 @@ const isOwn = computed(() => !(entry.motif in MOTIFS))
       :value="entry.angle"
       :least="-180"
       :most="180"
+      :decimals="1"
+      :step="5"
       :disabled="disabled"
       @commit="angle => emit('change', { angle })"
     />

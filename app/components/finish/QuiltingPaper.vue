@@ -18,15 +18,7 @@ async function saveDxf() {
 <template>
   <section class="card space-y-3" aria-label="At true size" data-testid="quilting-paper">
     <h2 class="text-lg">At true size</h2>
-    <ChoiceField
-      label="Page"
-      :value="page"
-      :options="[
-        { value: 'letter', label: 'Letter' },
-        { value: 'a4', label: 'A4' },
-      ]"
-      @choose="value => (page = value)"
-    />
+    <PageSizeField :value="page" @choose="value => (page = value)" />
     <YesNoField label="Mirrored, to trace from the back" :value="mirrored" @choose="is => (mirrored = is)" />
     <UButton v-if="hasMotif" class="w-full" :disabled="isMaking" @click="print('motifs', { mirrored })">
       <UIcon name="i-lucide-file-down" class="size-5" />Motifs (PDF)

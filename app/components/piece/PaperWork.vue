@@ -56,16 +56,7 @@ async function cutOut(kind: 'svg' | 'dxf') {
         :disabled="!canWrite"
         @choose="value => emit('method', value)"
       />
-      <ChoiceField
-        label="Page"
-        :value="page"
-        :options="[
-          { value: 'letter', label: 'Letter' },
-          { value: 'a4', label: 'A4' },
-        ]"
-        class="!w-auto"
-        @choose="value => (page = value)"
-      />
+      <PageSizeField :value="page" class="!w-auto" @choose="value => (page = value)" />
       <UButton :disabled="isMaking" @click="print('templates', { block: planned.id })">
         <UIcon name="i-lucide-file-down" class="size-5" />Templates (PDF)
       </UButton>

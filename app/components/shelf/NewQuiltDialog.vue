@@ -114,6 +114,7 @@ function make(event: Event) {
               :value="form.across"
               :least="1"
               :most="200"
+              is-live
               @commit="across => (form.across = across)"
             />
             <NumberField
@@ -121,6 +122,7 @@ function make(event: Event) {
               :value="form.down"
               :least="1"
               :most="200"
+              is-live
               @commit="down => (form.down = down)"
             />
           </div>

@@ -104,6 +104,7 @@ const next = computed(() => {
             :least="0"
             :most="10000"
             may-be-empty
+            is-live
             @commit="minutes => (note.minutes = minutes)"
             @empty="note.minutes = null"
           />

@@ -90,17 +90,7 @@ const printPage = () => window.print()
       <section v-if="marks.length > 0" class="card mb-6" aria-label="Marks on long sashes">
         <div class="flex flex-wrap items-end gap-3">
           <h2 class="grow">Mark the long sashes</h2>
-          <ChoiceField
-            label="Page"
-            place="no-print"
-            :value="page"
-            :options="[
-              { value: 'letter', label: 'Letter' },
-              { value: 'a4', label: 'A4' },
-            ]"
-            class="!w-auto"
-            @choose="value => (page = value)"
-          />
+          <PageSizeField place="no-print" :value="page" class="!w-auto" @choose="value => (page = value)" />
           <UButton class="no-print" :disabled="isMaking" @click="print('marks')">
             <UIcon name="i-lucide-file-down" class="size-5" />Strips to mark by (PDF)
           </UButton>

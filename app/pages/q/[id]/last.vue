@@ -160,16 +160,7 @@ const isHeavy = computed(() => plan.value?.hanging?.way === 'corners' && plan.va
             />
           </div>
           <div class="no-print flex flex-wrap items-end gap-3">
-            <ChoiceField
-              label="Page"
-              :value="page"
-              :options="[
-                { value: 'letter', label: 'Letter' },
-                { value: 'a4', label: 'A4' },
-              ]"
-              class="!w-auto"
-              @choose="value => (page = value)"
-            />
+            <PageSizeField :value="page" class="!w-auto" @choose="value => (page = value)" />
             <UButton :disabled="isMaking" @click="print('label')">
               <UIcon name="i-lucide-file-down" class="size-5" />Label at true size (PDF)
             </UButton>
