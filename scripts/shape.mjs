@@ -1,7 +1,8 @@
 // npm run shape: how the code is built, in figures, each with the most allowed; --check fails where one is over.
 // What is allowed goes down as the code gets better, never up.
-import { readdirSync, readFileSync } from 'node:fs'
+import { existsSync, readdirSync, readFileSync } from 'node:fs'
 import ts from 'typescript'
+import { FAULTS } from './mutants/faults.mjs'
 import { ROOT } from './system.mjs'
 
 const LIMITS = {
@@ -13,6 +14,7 @@ const LIMITS = {
   'addresses edited as text': 0,
   'type names defined more than once': 8,
   'exported functions without a word': 17,
+  'faults of npm run mutants that fit the code no more': 0,
 }
 
 const files = (folders, ending) =>
@@ -92,6 +94,9 @@ const FOUND = {
     .filter(([, at]) => at.length > 1)
     .map(([name, at]) => `${name}: ${at}`),
   'exported functions without a word': silent,
+  'faults of npm run mutants that fit the code no more': FAULTS.filter(
+    ({ file, from }) => !existsSync(ROOT + file) || !readFileSync(ROOT + file, 'utf8').includes(from),
+  ).map(({ name }) => name),
 }
 
 let isOver = false

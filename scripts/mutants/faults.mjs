@@ -26,10 +26,10 @@ export const FAULTS = [
   },
   {
     name: 'a block that stands for its mirror image lies unturned',
-    file: 'core/plan/pressing/looks.ts',
+    file: 'core/file/turnedImage.ts',
     from: '((turn + more) % 360)',
     to: '(turn % 360)',
-    tests: ['core/plan/pressing/'],
+    tests: ['core/file', 'core/plan/pressing/'],
   },
   {
     name: 'crossings lock where the lower allowance points back',
@@ -140,8 +140,8 @@ export const FAULTS = [
   {
     name: 'one more angled piece from a strip than it holds',
     file: 'core/make/methods/angledStrips.ts',
-    from: 'return Math.floor((usable - lie.ends - CLEANING) / lie.pitch + 1e-9)',
-    to: 'return Math.floor((usable - lie.ends - CLEANING) / lie.pitch + 1e-9) + 1',
+    from: 'const count = Math.floor((usable - end - CLEANING) / pitch + 1e-9)',
+    to: 'const count = Math.floor((usable - end - CLEANING) / pitch + 1e-9) + 1',
     tests: ['core/make'],
   },
   {
@@ -175,8 +175,8 @@ export const FAULTS = [
   {
     name: 'left and right hand exchanged where outlines are alike but mirrored',
     file: 'core/geometry/handOf.ts',
-    from: "own.key < mirrored.key ? 'left' : 'right'",
-    to: "own.key < mirrored.key ? 'left' : 'left'",
+    from: "own! < mirrored! ? 'left' : 'right'",
+    to: "own! < mirrored! ? 'left' : 'left'",
     tests: ['core/geometry', 'core/make', 'core/plan'],
   },
   {
@@ -189,16 +189,16 @@ export const FAULTS = [
   // cloth
   {
     name: 'no margin in what to buy',
-    file: 'core/cut/need.ts',
-    from: 'const before = layout.length + margin + squareUp',
-    to: 'const before = layout.length + squareUp',
+    file: 'core/cut/clothToBuy.ts',
+    from: 'const before = length + margin + SQUARE_UP',
+    to: 'const before = length + SQUARE_UP',
     tests: PLANS,
   },
   {
     name: 'cloth that shrinks is bought short',
-    file: 'core/cut/need.ts',
-    from: 'const shrinkage = before / (1 - cloth.shrink) - before',
-    to: 'const shrinkage = before * cloth.shrink * 0',
+    file: 'core/cut/clothToBuy.ts',
+    from: 'const shrinkage = before / (1 - shrink) - before',
+    to: 'const shrinkage = before * shrink * 0',
     tests: PLANS,
   },
   {
@@ -277,8 +277,8 @@ export const FAULTS = [
   {
     name: 'the largest measured block counts',
     file: 'core/made/measures.ts',
-    from: 'Math.min(...widths) - 2 * quilt.seam',
-    to: 'Math.max(...widths) - 2 * quilt.seam',
+    from: 'const least = Math.min(...values)',
+    to: 'const least = Math.max(...values)',
     tests: [...PLANS, 'core/made'],
   },
   {
@@ -311,7 +311,7 @@ export const FAULTS = [
   },
   {
     name: 'binding without its spare',
-    file: 'core/layers/binding.ts',
+    file: 'core/layers/binding/binding.ts',
     from: 'const BINDING_SPARE: Inches = 12',
     to: 'const BINDING_SPARE: Inches = 6',
     tests: PLANS,
@@ -543,7 +543,7 @@ export const FAULTS = [
   {
     name: 'a mirrored block pressed as if it were not',
     file: 'core/plan/pressing/placedEnds.ts',
-    from: 'sense: isMirrored ? (-sense as 1 | -1) : sense',
+    from: 'sense: placement.mirror ? (-sense as 1 | -1) : sense',
     to: 'sense',
     tests: ['core/plan/pressing/'],
   },
@@ -812,5 +812,33 @@ export const FAULTS = [
     from: 'corner[0] + (-into[1] - out[1]) * by * share',
     to: 'corner[0] + (-into[1] - out[1]) * by * share * 0.5',
     tests: ['core/plan/quilting.test.ts'],
+  },
+  {
+    name: 'a typed number is rounded in silence',
+    file: 'app/composables/typedNumber.ts',
+    from: 'if (Number(number.toFixed(decimals)) === number) return number',
+    to: 'return Number(number.toFixed(decimals))',
+    tests: ['app/composables/typedNumber'],
+  },
+  {
+    name: 'backs in centimetres stand over by four inches',
+    file: 'core/measure/units.ts',
+    from: 'backOverhang: cm(10)',
+    to: 'backOverhang: 4',
+    tests: ['core/edits/edits'],
+  },
+  {
+    name: 'blocks that differ only in a turn count as different',
+    file: 'core/file/limits.ts',
+    from: '({ block, cloths }) => [JSON.stringify([block, cloths]), block]',
+    to: '({ block, cloths, turn }) => [JSON.stringify([block, cloths, turn]), block]',
+    tests: ['core/file/limits'],
+  },
+  {
+    name: 'a walk forgets what is done before it',
+    file: 'core/plan/batches/schedule.ts',
+    from: 'const left = (from?.left ?? graph.waits).slice()',
+    to: 'const left = graph.waits.slice()',
+    tests: ['core/plan/batches'],
   },
 ]
