@@ -5,20 +5,23 @@ const emit = defineEmits<{ commit: [value: number] }>()
 </script>
 
 <template>
-  <div class="flex items-end gap-2" role="group" :aria-label="label">
-    <UButton square :aria-label="`${label}: one fewer`" :disabled="value <= least" @click="emit('commit', value - 1)">
-      <UIcon name="i-lucide-minus" class="size-5" />
-    </UButton>
-    <NumberField
-      place="order-first grow"
-      :label="label"
-      :value="value"
-      :least="least"
-      :most="most"
-      @commit="count => emit('commit', count)"
-    />
-    <UButton square :aria-label="`${label}: one more`" :disabled="value >= most" @click="emit('commit', value + 1)">
-      <UIcon name="i-lucide-plus" class="size-5" />
-    </UButton>
-  </div>
+  <NumberField
+    class="!w-24"
+    :label="label"
+    :value="value"
+    :least="least"
+    :most="most"
+    @commit="count => emit('commit', count)"
+  >
+    <template #before>
+      <UButton square :aria-label="`${label}: one fewer`" :disabled="value <= least" @click="emit('commit', value - 1)">
+        <UIcon name="i-lucide-minus" class="size-5" />
+      </UButton>
+    </template>
+    <template #after>
+      <UButton square :aria-label="`${label}: one more`" :disabled="value >= most" @click="emit('commit', value + 1)">
+        <UIcon name="i-lucide-plus" class="size-5" />
+      </UButton>
+    </template>
+  </NumberField>
 </template>

@@ -72,28 +72,32 @@ function giveUp() {
 
 <template>
   <LabelledField :id="id" :label="label" :labelled="labelled" :place="place">
-    <UInput
-      :id="id"
-      v-bind="$attrs"
-      v-model="text"
-      role="spinbutton"
-      :aria-valuemin="least"
-      :aria-valuemax="most"
-      :aria-valuenow="value ?? undefined"
-      inputmode="decimal"
-      autocomplete="off"
-      :ui="{ base: 'figure' }"
-      :aria-invalid="refusal !== ''"
-      :aria-describedby="refusal ? `${id}-refusal` : undefined"
-      @update:model-value="follow"
-      @focus="isRead = refusal !== ''"
-      @change="finish"
-      @blur="finish"
-      @keydown.enter.prevent="finish"
-      @keydown.esc="giveUp"
-      @keydown.up.prevent="nudge(1)"
-      @keydown.down.prevent="nudge(-1)"
-    />
+    <div class="flex items-center gap-2">
+      <slot name="before" />
+      <UInput
+        :id="id"
+        v-bind="$attrs"
+        v-model="text"
+        role="spinbutton"
+        :aria-valuemin="least"
+        :aria-valuemax="most"
+        :aria-valuenow="value ?? undefined"
+        inputmode="decimal"
+        autocomplete="off"
+        :ui="{ base: 'figure' }"
+        :aria-invalid="refusal !== ''"
+        :aria-describedby="refusal ? `${id}-refusal` : undefined"
+        @update:model-value="follow"
+        @focus="isRead = refusal !== ''"
+        @change="finish"
+        @blur="finish"
+        @keydown.enter.prevent="finish"
+        @keydown.esc="giveUp"
+        @keydown.up.prevent="nudge(1)"
+        @keydown.down.prevent="nudge(-1)"
+      />
+      <slot name="after" />
+    </div>
     <p v-if="refusal" :id="`${id}-refusal`" class="wrong" role="alert">{{ refusal }}</p>
   </LabelledField>
 </template>

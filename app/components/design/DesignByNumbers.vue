@@ -3,7 +3,7 @@ import type { Design } from '~~/core/designs/design'
 import { DESIGN_FAMILIES, type DesignNumber } from '~~/core/designs/shipped/parametric'
 import { designFacts } from '~~/core/make/units/designFacts'
 import { sewingText } from '~~/words/drafting'
-import { plural } from '~~/words/speech'
+import { inEnglish, plural } from '~~/words/speech'
 
 const { colours } = defineProps<{
   /** The colours a design would wear. */
@@ -11,6 +11,7 @@ const { colours } = defineProps<{
 }>()
 const emit = defineEmits<{ choose: [design: Design]; back: [] }>()
 
+const speech = useSpeech()
 const chosen = ref(DESIGN_FAMILIES[0]!.id)
 const family = computed(() => DESIGN_FAMILIES.find(candidate => candidate.id === chosen.value)!)
 const values = ref<Record<string, number>>({})
@@ -37,7 +38,7 @@ const facts = computed(() => designFacts(design.value))
       <CountField
         v-for="number in family.numbers"
         :key="number.key"
-        :label="number.label"
+        :label="inEnglish(number.label, speech)"
         :value="valueOf(number)"
         :least="number.least"
         :most="number.most"

@@ -8,12 +8,14 @@ import { toInches } from '~~/core/measure/units'
 import type { QuiltFile } from '~~/core/file/schema'
 import { capital } from '~~/words/names'
 import { problemText } from '~~/words/problem'
+import { craft } from '~~/words/speech'
 import { SHELF } from '~/keeping/keptForms'
 
 const emit = defineEmits<{ make: [file: QuiltFile] }>()
 const open = defineModel<boolean>('open', { required: true })
 
 const settings = useSettings()
+const speech = useSpeech()
 /** Half-filled in it outlives a reload. */
 const { form, clear } = useKeptForm(SHELF, 'new-quilt', () => ({
   name: '',
@@ -132,7 +134,7 @@ function make(event: Event) {
               <ColourField
                 labelled="unseen"
                 place="w-14 flex-none"
-                :label="`Colour of ${cloth.name || NAMES[i]}`"
+                :label="`${craft('Color', speech)} of ${cloth.name || NAMES[i]}`"
                 :value="cloth.colour"
                 @commit="colour => (cloth.colour = colour)"
               />

@@ -30,7 +30,7 @@ export const DESIGN_FAMILIES: readonly DesignFamily[] = [
     name: 'Log cabin',
     numbers: [
       rounds,
-      { key: 'centre', label: 'Centre, in grid units', least: 1, most: 6, usual: 1 },
+      { key: 'centre', label: 'Center, in grid units', least: 1, most: 6, usual: 1 },
       { key: 'light', label: 'Light logs, in grid units', least: 1, most: 4, usual: 1 },
       { key: 'dark', label: 'Dark logs, in grid units', least: 1, most: 4, usual: 1 },
     ],
