@@ -22,6 +22,15 @@ export default defineAppConfig({
       variants: { size: { md: { container: 'h-6', base: 'size-6', icon: 'size-5', wrapper: 'text-base' } } },
       defaultVariants: { color: 'neutral' },
     },
+    dropdownMenu: {
+      slots: {
+        content: 'z-[60] min-w-48 border border-line bg-paper text-ink shadow-(--shade) ring-0',
+        item: 'min-h-11 items-center gap-3 rounded-md px-3 text-base cursor-pointer data-highlighted:before:bg-linen',
+        itemLeadingIcon: 'size-5 text-ink',
+        itemLabel: 'text-ink',
+      },
+      variants: { size: { md: { item: 'px-3 text-base', itemLeadingIcon: 'size-5' } } },
+    },
     commandPalette: {
       slots: {
         root: 'divide-y-0 gap-2',

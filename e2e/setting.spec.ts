@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test'
-import { goTo, openDemo, planned, pressByKey, tabTo } from './support'
+import { add, goTo, openDemo, planned, pressByKey, tabTo } from './support'
 
 /** The same story by mouse and by keyboard: `press` a button, `choose` one of several. */
 async function toTheQueenBed(
@@ -15,7 +15,7 @@ async function toTheQueenBed(
   await planned(page)
   // 5 across of 9″ on point: 45·√2
   await expect(page.locator('footer [data-path="quilt.width"]')).toHaveText('63 5/8″')
-  await press(page.getByRole('button', { name: 'Sashing', exact: true }))
+  await add({ press }, page, 'Sashing')
   await planned(page)
   // 30 blocks and the 20 between them, with two sashes each and two more at every end of a diagonal
   const card = page.getByRole('region', { name: 'Sashing' })

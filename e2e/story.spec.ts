@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { goTo, keyHand, kept, mouseHand, planned, pressByKey, tabTo, typeByKey, type Hand } from './support'
+import { add, goTo, keyHand, kept, mouseHand, planned, pressByKey, tabTo, typeByKey, type Hand } from './support'
 
 test('from an empty shelf to a cutting sheet in at most twelve presses', async ({ page }) => {
   let presses = 0
@@ -38,7 +38,7 @@ async function wholeStory(page: Page, { press, type, go }: Hand) {
   await type(page.getByLabel('Blocks down'), '2')
   await press(page.getByRole('button', { name: 'Make this quilt' }))
   await planned(page)
-  await press(page.getByRole('button', { name: 'Border', exact: true }))
+  await add({ press }, page, 'Border')
   await expect(page.getByRole('heading', { name: 'Border', exact: true })).toBeVisible()
   await planned(page)
   // 2 blocks of 9 and two borders of 3

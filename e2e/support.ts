@@ -163,3 +163,12 @@ export function keyHand(page: Page): Hand {
     },
   }
 }
+
+/** Puts sashing, a border or a binding round the blocks. */
+export async function add({ press }: Pick<Hand, 'press'>, page: Page, what: string) {
+  await press(page.getByRole('button', { name: 'Add', exact: true }))
+  await page.getByRole('menuitem', { name: what, exact: true }).waitFor()
+  // in a menu the first letter finds it
+  await page.keyboard.type(what.slice(0, 3))
+  await page.keyboard.press('Enter')
+}

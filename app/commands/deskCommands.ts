@@ -2,15 +2,26 @@ import type { Command } from './command'
 
 /** What a desk has beside the quilt: lists that lie over the page. */
 export interface Lists {
+  onFind: () => void
   onLook: () => void
   onHelp: () => void
   onVersions: () => void
   onSave: () => void
 }
 
-/** What has to do with the file and the paper. */
-export function fileCommands({ past, undo, redo }: ReturnType<typeof useQuilt>, lists: Lists): Command[] {
+/** What has to do with the file, and lists for the whole of it. */
+export function fileCommands(store: ReturnType<typeof useQuilt>, lists: Lists): Command[] {
+  const { past } = store
+  const history = () => undoHere() ?? store
   return [
+    {
+      id: 'find',
+      name: 'Find a command',
+      icon: 'i-lucide-search',
+      keys: 'Ctrl K',
+      whileTyping: true,
+      run: lists.onFind,
+    },
     {
       id: 'look',
       name: 'Second look',
@@ -24,15 +35,16 @@ export function fileCommands({ past, undo, redo }: ReturnType<typeof useQuilt>, 
       icon: 'i-lucide-undo-2',
       keys: 'Ctrl Z',
       words: 'back take back',
-      run: undo,
+      run: () => history().undo(),
     },
     {
       id: 'redo',
       name: 'Redo',
       icon: 'i-lucide-redo-2',
       keys: 'Ctrl Shift Z',
+      otherKeys: 'Ctrl Y',
       words: 'again forward',
-      run: redo,
+      run: () => history().redo(),
     },
     {
       id: 'save',
@@ -48,11 +60,6 @@ export function fileCommands({ past, undo, redo }: ReturnType<typeof useQuilt>, 
       words: 'history restore',
       run: lists.onVersions,
     },
-    print('print', 'Print this station', 'paper pdf'),
-    print('print-cut', 'Print the cutting sheet', 'paper pdf strips', 'cut'),
-    print('print-cloth', 'Print the shopping list', 'paper pdf buy fabric', 'cloth'),
-    print('print-piece', 'Print the recipe', 'paper pdf steps', 'piece'),
-    print('print-cards', 'Print the row cards', 'paper pdf rows', 'cards'),
     {
       id: 'keys',
       name: 'Keys',
@@ -61,6 +68,17 @@ export function fileCommands({ past, undo, redo }: ReturnType<typeof useQuilt>, 
       words: 'keyboard shortcuts help',
       run: lists.onHelp,
     },
+  ]
+}
+
+/** What can be printed, wherever one is. */
+export function printCommands(): Command[] {
+  return [
+    print('print', 'Print this station', 'paper pdf'),
+    print('print-cut', 'Print the cutting sheet', 'paper pdf strips', 'cut'),
+    print('print-cloth', 'Print the shopping list', 'paper pdf buy fabric', 'cloth'),
+    print('print-piece', 'Print the recipe', 'paper pdf steps', 'piece'),
+    print('print-cards', 'Print the row cards', 'paper pdf rows', 'cards'),
   ]
 }
 

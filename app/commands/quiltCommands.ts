@@ -1,17 +1,22 @@
 import { mirrorCell, turnCell } from '~~/core/edits/blocks'
-import { borderCloth } from '~~/core/edits/borderCloth'
-import { setBinding } from '~~/core/edits/binding'
-import { addBorder } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
-import { setCounts, setKind, setSashing } from '~~/core/edits/setting'
+import { setCounts, setKind } from '~~/core/edits/setting'
 import { setTurns, TURN_PATTERNS } from '~~/core/edits/turnPatterns'
 import { SETTING_KINDS } from '~~/core/file/schema'
 import type { Quilt } from '~~/core/file/quilt'
-import { UNIT_DEFAULTS } from '~~/core/measure/units'
+import type { Part } from '~~/core/top/region'
 import { capital, settingName } from '~~/words/names'
 import { inEnglish, type Speech } from '~~/words/speech'
 import { turnPatternName } from '~~/words/tryOuts'
+import { additions, type Addition } from './additions'
 import type { Command } from './command'
+
+/** What else people look for them by. */
+const EDGE_WORDS: Readonly<Record<Addition['id'], string>> = {
+  sashing: 'sash sashes lattice cornerstone post strips',
+  border: 'frame edge strips width sides ends corners mitre miter butted pieced',
+  binding: 'edge strip bind double single flange',
+}
 
 interface Hands {
   /** Changes the quilt, or says why not. */
@@ -82,50 +87,33 @@ function countCommands({ setting: { across, down } }: Quilt, { edit }: Hands): C
 }
 
 function edgeCommands(quilt: Quilt, { edit, show }: Hands): Command[] {
-  const { borders, binding, setting, cloths, units } = quilt
+  const add = additions(quilt).map(({ id, label, icon, edit: change, part }): Command => ({
+    id,
+    name: `Add: ${label.toLowerCase()}`,
+    icon,
+    words: EDGE_WORDS[id],
+    run() {
+      edit(id, change())
+      show(part)
+    },
+  }))
+  const change = (id: Addition['id'], part: Part, name: string): Command => ({
+    id: `change-${name}`,
+    name: `Change ${name}`,
+    icon: 'i-lucide-pencil',
+    words: EDGE_WORDS[id],
+    run: () => show(part),
+  })
   return [
-    {
-      id: 'sashing',
-      name: setting.sashing ? 'Change the sashing' : 'Add sashing',
-      icon: 'i-lucide-grid-3x3',
-      words: 'sash sashes lattice cornerstone post strips',
-      run() {
-        if (!setting.sashing) edit('sashing', setSashing({ cloth: cloths.at(-1)!.id }))
-        show({ kind: 'sash' })
-      },
-    },
-    {
-      id: 'border',
-      name: borders.length > 0 ? 'Add another border' : 'Add a border',
-      icon: 'i-lucide-square-dashed',
-      words: 'frame edge strips',
-      run() {
-        edit('border', addBorder(UNIT_DEFAULTS[units].borderWidth, borderCloth(quilt)))
-        show({ kind: 'border', border: borders.length + 1 })
-      },
-    },
-    ...borders.map((_, i): Command => ({
-      id: `border-${i + 1}`,
-      name: `Change border ${i + 1}`,
-      icon: 'i-lucide-square-dashed',
-      words: 'width sides ends corners mitre miter butted pieced',
-      run: () => show({ kind: 'border', border: i + 1 }),
-    })),
-    {
-      id: 'binding',
-      name: binding ? 'Change the binding' : 'Add a binding',
-      icon: 'i-lucide-square',
-      words: 'edge strip bind double single flange',
-      run() {
-        if (!binding) edit('binding', setBinding({}))
-        show({ kind: 'binding' })
-      },
-    },
+    ...add,
+    ...(quilt.setting.sashing ? [change('sashing', { kind: 'sash' }, 'the sashing')] : []),
+    ...quilt.borders.map((_, i) => change('border', { kind: 'border', border: i + 1 }, `border ${i + 1}`)),
+    ...(quilt.binding ? [change('binding', { kind: 'binding' }, 'the binding')] : []),
   ]
 }
 
 function layoutCommands(quilt: Quilt, speech: Speech, { edit, show }: Hands): Command[] {
-  const list = (id: ShownList, name: string, icon: string, words: string): Command => ({
+  const list = (id: OverDrawing, name: string, icon: string, words: string): Command => ({
     id: `design-${id}`,
     name,
     icon,
@@ -137,7 +125,13 @@ function layoutCommands(quilt: Quilt, speech: Speech, { edit, show }: Hands): Co
     list('try-outs', 'Try-outs', 'i-lucide-gallery-thumbnails', 'compare ideas pictures layouts'),
     list('fit', 'Size to fit a bed', 'i-lucide-bed-double', 'queen king twin mattress drop size larger smaller'),
     list('climb', inEnglish('Colors that climb', speech), 'i-lucide-trending-up', 'gradient fade diagonal spread'),
-    list('grey', inEnglish('In gray: look at light and dark', speech), 'i-lucide-contrast', 'grey gray value contrast'),
+    {
+      id: 'design-grey',
+      name: inEnglish('In gray: look at light and dark', speech),
+      icon: 'i-lucide-contrast',
+      words: 'grey gray value contrast',
+      run: () => show({ view: 'grey' }),
+    },
     ...SETTING_KINDS.filter(kind => kind !== quilt.setting.kind).map((kind): Command => ({
       id: `setting-${kind}`,
       name: `Set the blocks: ${settingName(kind)}`,

@@ -1,8 +1,11 @@
 import type { Part } from '~~/core/top/region'
 
-/** Lists and views of Design that lie beside or over the drawing. */
-export type ShownList = 'setting' | 'try-outs' | 'fit' | 'climb' | 'grey'
-export type ShownOnDesign = Part | { list: ShownList }
+/** Cards and lists of Design for the whole quilt, that lie beside or over the drawing. */
+export type OverDrawing = 'setting' | 'try-outs' | 'fit' | 'climb'
+/** One thing at a time: the card of a part, or one for the whole quilt. */
+export type OpenOnDesign = Part | { list: OverDrawing }
+/** That, or the drawing in grey, or as it is again. */
+export type ShownOnDesign = OpenOnDesign | { view: 'grey' }
 
 /** What others ask Design to show; Design says how. Kept across the change of page. */
 const wanted = shallowRef<ShownOnDesign | null>(null)

@@ -1,6 +1,6 @@
 import type { Edit } from '~~/core/edits/edit'
 import type { Command } from '~/commands/command'
-import { fileCommands, habitCommands, type Lists } from '~/commands/deskCommands'
+import { fileCommands, habitCommands, printCommands, type Lists } from '~/commands/deskCommands'
 import { pageCommands } from '~/commands/pageCommands'
 import { quiltCommands } from '~/commands/quiltCommands'
 
@@ -24,6 +24,7 @@ export function useCommands(lists: Lists): ComputedRef<Command[]> {
     ...pageCommands(speech.value),
     ...(store.quilt && store.canWrite ? quiltCommands(store.quilt, speech.value, hands) : []),
     ...fileCommands(store, lists),
+    ...printCommands(),
     ...habitCommands(settings, light),
   ])
 }

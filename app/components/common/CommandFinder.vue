@@ -6,6 +6,8 @@ const { commands } = defineProps<{ commands: readonly Command[] }>()
 const open = defineModel<boolean>('open', { required: true })
 
 const words = ref('')
+/** But this list itself. */
+const others = computed(() => commands.filter(({ id }) => id !== 'find'))
 const found = computed(() => ranked(words.value.trim().toLowerCase().split(/\s+/)))
 /** Those that have every word, in their name or what they are also called; names first. */
 function ranked(wanted: readonly string[]): Command[] {
@@ -17,7 +19,7 @@ function ranked(wanted: readonly string[]): Command[] {
   const inName = (command: Command) => wanted.every(word => command.name.toLowerCase().includes(word))
   const anywhere = (command: Command) =>
     wanted.every(word => command.name.toLowerCase().includes(word) || has(command.words ?? '', word))
-  return [...commands.filter(inName), ...commands.filter(command => !inName(command) && anywhere(command))]
+  return [...others.value.filter(inName), ...others.value.filter(command => !inName(command) && anywhere(command))]
 }
 const groups = computed(() => [
   {
@@ -40,7 +42,7 @@ function nameList({ el }: VNode) {
 }
 const field = { 'type': 'search', 'aria-label': 'Find a command' }
 /** The words come first; the palette puts the focus there by itself. */
-const content = { onOpenAutoFocus: (event: Event) => event.preventDefault() }
+const content = { onOpenAutoFocus: (event: Event) => event.preventDefault(), onCloseAutoFocus: leaveMovedFocus }
 </script>
 
 <template>

@@ -1,19 +1,19 @@
 <script setup lang="ts">
+import type { Command } from '~/commands/command'
+import { PLACE_KEYS } from '~/commands/placeKeys'
+
+const { commands } = defineProps<{ commands: readonly Command[] }>()
 const open = defineModel<boolean>('open', { required: true })
-const KEYS = [
-  ['g, then 1 to 6', 'to a station'],
-  ['Ctrl K', 'find a command'],
-  ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
-  ['?', 'this page'],
-  ['Arrow keys', 'in the drawing: from block to block; on the tape: from part to part'],
-  ['r', 'in the drawing: turn the block'],
-  ['m', 'mirror the block'],
-  ['x, then Enter', 'pick up a block, and exchange it for another'],
-  ['Enter', 'to the choices of the part; on the draft board: begin a line, end it, paint'],
-  ['[ and ]', 'a ruler step smaller or larger'],
-  ['Esc', 'let go, close'],
-  ['Space, arrows, page keys', 'step by step at the mat and the machine (a page-turner pedal works)'],
-] as const
+
+const places = computed(() => [
+  {
+    place: 'On every page',
+    keys: commands.flatMap(({ keys, otherKeys, name }) =>
+      keys ? [{ keys: otherKeys ? `${keys} or ${otherKeys}` : keys, what: name }] : [],
+    ),
+  },
+  ...PLACE_KEYS,
+])
 </script>
 
 <template>
@@ -24,11 +24,16 @@ const KEYS = [
     :ui="{ content: 'bg-paper max-w-xl', description: 'note' }"
   >
     <template #body>
-      <table class="w-full">
+      <table v-for="{ place, keys } in places" :key="place" class="mb-5 w-full">
+        <caption class="label text-left">
+          {{
+            place
+          }}
+        </caption>
         <tbody>
-          <tr v-for="[keys, what] in KEYS" :key="keys" class="border-b border-line">
-            <th class="py-2 pr-4 text-left align-top font-semibold whitespace-nowrap">{{ keys }}</th>
-            <td class="py-2">{{ what }}</td>
+          <tr v-for="key in keys" :key="key.keys" class="border-b border-line">
+            <th scope="row" class="w-44 py-2 pr-4 text-left align-top font-semibold">{{ key.keys }}</th>
+            <td class="py-2">{{ key.what }}</td>
           </tr>
         </tbody>
       </table>

@@ -56,6 +56,11 @@ onMounted(() => {
   if (canStayAwake.value) void request('screen').catch(() => {})
 })
 onBeforeUnmount(() => void release().catch(() => {}))
+// a button that was pressed may have gone with its step: the keys of the mode, and a pedal, must find somebody
+onUpdated(() => {
+  const at = document.activeElement
+  if (!at || at === document.body || at.matches(':disabled')) root.value?.focus()
+})
 
 /** To the next stage or step; going back comes to a step as a whole. */
 function go(by: number) {

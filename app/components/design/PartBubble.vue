@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { autoUpdate, flip, offset, shift, size, useFloating } from '@floating-ui/vue'
 
-const { anchor, drawing, boundary } = defineProps<{
+const { name, anchor, drawing, boundary } = defineProps<{
+  name: string
   /** The part in the drawing that the bubble belongs to. */
   anchor: HTMLElement | null
   /** Where there is room beside the whole drawing the bubble leaves it in view. */
@@ -12,7 +13,8 @@ const { anchor, drawing, boundary } = defineProps<{
 const emit = defineEmits<{ close: [] }>()
 
 const GAP_PX = 16
-const bubble = useTemplateRef('bubble')
+const card = useTemplateRef('card')
+const bubble = computed<HTMLElement | null>(() => card.value?.$el ?? null)
 const reference = computed(() => anchor)
 const within = computed(() => ({ boundary: boundary ?? undefined, padding: 6 }))
 const { floatingStyles } = useFloating(reference, bubble, {
@@ -38,32 +40,15 @@ function clearOfDrawing(): number {
   const fits = room.right - whole.right >= bubble.value.offsetWidth + 1.5 * GAP_PX
   return fits ? whole.right - part.right + GAP_PX / 2 : GAP_PX
 }
-/** For the drawing: Enter brings the focus here. */
-defineExpose({ focus: () => bubble.value?.querySelector<HTMLElement>('input, select, button:not(.close)')?.focus() })
+defineExpose({ focus: () => card.value?.focus(), enter: () => card.value?.enter() })
 </script>
 
 <template>
-  <div ref="bubble" class="bubble" :style="floatingStyles" @keydown.esc.stop="emit('close')">
-    <slot />
-    <UButton variant="ghost" square class="close" aria-label="Close" @click="emit('close')">
-      <UIcon name="i-lucide-x" class="size-5" />
-    </UButton>
-  </div>
+  <OpenCard ref="card" class="bubble" :name="name" :style="floatingStyles" @close="emit('close')"><slot /></OpenCard>
 </template>
 
 <style scoped>
 .bubble {
-  z-index: 20;
   width: min(23rem, calc(100vw - 1rem));
-  overflow-y: auto;
-  border-radius: 16px;
-}
-.close {
-  position: absolute;
-  top: 0.5rem;
-  right: 0.5rem;
-}
-.bubble :deep(header) {
-  padding-right: 2.6rem;
 }
 </style>

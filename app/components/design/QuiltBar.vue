@@ -1,14 +1,11 @@
 <script setup lang="ts">
 import { ownBlocks, type Quilt } from '~~/core/file/quilt'
-import { setCounts, setFill, setSashing } from '~~/core/edits/setting'
-import { borderCloth } from '~~/core/edits/borderCloth'
-import { setBinding } from '~~/core/edits/binding'
-import { addBorder } from '~~/core/edits/edge'
-import { UNIT_DEFAULTS } from '~~/core/measure/units'
+import { setCounts, setFill } from '~~/core/edits/setting'
 import type { Edit } from '~~/core/edits/edit'
 import { setTurns, TURN_PATTERNS, type TurnPattern } from '~~/core/edits/turnPatterns'
 import { craft, inEnglish } from '~~/words/speech'
 import { turnPatternName } from '~~/words/tryOuts'
+import { additions, type Addition } from '~/commands/additions'
 
 const { quilt, isGrey, isSetting, hasOwnPlaces } = defineProps<{
   quilt: Quilt
@@ -20,12 +17,9 @@ const { quilt, isGrey, isSetting, hasOwnPlaces } = defineProps<{
 }>()
 const emit = defineEmits<{
   edit: [name: string, edit: Edit]
-  select: [part: { kind: 'sash' } | { kind: 'border'; border: number } | { kind: 'binding' }]
   grey: []
-  setting: []
-  tryOut: []
-  fit: []
-  climb: []
+  /** A part just added, or a list. */
+  open: [what: Addition['part'] | { list: OverDrawing }]
 }>()
 
 function count(side: 'across' | 'down', by: number) {
@@ -36,20 +30,18 @@ function count(side: 'across' | 'down', by: number) {
 const isLayingOut = ref(false)
 function climb() {
   isLayingOut.value = false
-  emit('climb')
+  emit('open', { list: 'climb' })
 }
-function sash() {
-  emit('edit', 'sashing', setSashing({ cloth: quilt.cloths.at(-1)!.id }))
-  emit('select', { kind: 'sash' })
-}
-function border() {
-  emit('edit', 'border', addBorder(UNIT_DEFAULTS[quilt.units].borderWidth, borderCloth(quilt)))
-  emit('select', { kind: 'border', border: quilt.borders.length + 1 })
-}
-function bind() {
-  emit('edit', 'binding', setBinding({}))
-  emit('select', { kind: 'binding' })
-}
+const toAdd = computed(() =>
+  additions(quilt).map(({ id, label, icon, edit, part }) => ({
+    label,
+    icon,
+    onSelect() {
+      emit('edit', id, edit())
+      emit('open', part)
+    },
+  })),
+)
 /** What blocks would stand where: one everywhere, or the first two like a chequerboard. */
 const arrangements = computed(() => {
   const [first, second] = ownBlocks(quilt)
@@ -68,8 +60,6 @@ const arrangements = computed(() => {
     : one
 })
 const speech = useSpeech()
-/** Between half blocks there is no sashing. */
-const isHalved = computed(() => quilt.setting.kind.startsWith('offset') && quilt.setting.ends === 'half-blocks')
 let seed = 0
 /** Another random arrangement each time it is asked for. */
 function nextSeed(pattern: TurnPattern): number {
@@ -134,18 +124,18 @@ const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + li
         </UButton>
       </template>
     </UPopover>
-    <UButton @click="emit('tryOut')"> <UIcon name="i-lucide-gallery-thumbnails" class="size-5" />Try-outs </UButton>
-    <UButton @click="emit('fit')"> <UIcon name="i-lucide-bed-double" class="size-5" />Size to fit </UButton>
-    <UButton :aria-pressed="isSetting" :class="{ chosen: isSetting }" @click="emit('setting')">
+    <UButton @click="emit('open', { list: 'try-outs' })">
+      <UIcon name="i-lucide-gallery-thumbnails" class="size-5" />Try-outs
+    </UButton>
+    <UButton @click="emit('open', { list: 'fit' })">
+      <UIcon name="i-lucide-bed-double" class="size-5" />Size to fit
+    </UButton>
+    <UButton :aria-pressed="isSetting" :class="{ chosen: isSetting }" @click="emit('open', { list: 'setting' })">
       <UIcon name="i-lucide-blocks" class="size-5" />Setting
     </UButton>
-    <UButton v-if="!quilt.setting.sashing && !isHalved" @click="sash">
-      <UIcon name="i-lucide-grid-3x3" class="size-5" />Sashing
-    </UButton>
-    <UButton :aria-label="quilt.borders.length > 0 ? 'Another border' : 'Border'" @click="border">
-      <UIcon name="i-lucide-square-dashed" class="size-5" />Border
-    </UButton>
-    <UButton v-if="!quilt.binding" @click="bind"> <UIcon name="i-lucide-square" class="size-5" />Binding </UButton>
+    <UDropdownMenu :items="toAdd" :modal="false" :content="{ onCloseAutoFocus: leaveMovedFocus }">
+      <UButton><UIcon name="i-lucide-plus" class="size-5" />Add</UButton>
+    </UDropdownMenu>
     <UButton :class="{ chosen: isGrey }" :aria-pressed="isGrey" @click="emit('grey')">
       <UIcon name="i-lucide-contrast" class="size-5" />In {{ craft('gray', speech) }}
     </UButton>

@@ -34,7 +34,10 @@ const emit = defineEmits<{
 }>()
 
 const settings = useSettings()
-const DEEP_PX = 48
+/** So deep that a mixed number stands between the band of colour and the marks. */
+const deep = computed(() => (side === 'width' ? 48 : 60))
+const BAND_PX = 7
+const MARK_PX = 12
 const root = useTemplateRef('root')
 const total = computed(() => segments.reduce((sum, segment) => sum + segment.size, 0))
 const length = computed(() => total.value * scale)
@@ -49,15 +52,16 @@ const marks = computed(() => {
   const every = [1, 2, 5, 10].find(n => n * unit * scale >= 6) ?? 20
   return Array.from({ length: Math.floor(total.value / unit / every) + 1 }, (_, i) => {
     const along = (i * every * unit * scale).toFixed(1)
-    const deep = (i * every) % (every * 5) === 0 ? 12 : 6
-    return isAcross.value ? `M${along} ${DEEP_PX}v${-deep}` : `M${DEEP_PX} ${along}h${-deep}`
+    const long = (i * every) % (every * 5) === 0 ? MARK_PX : MARK_PX / 2
+    return isAcross.value ? `M${along} ${deep.value}v${-long}` : `M${deep.value} ${along}h${-long}`
   }).join('')
 })
 const labels = computed(() =>
   segments.map(segment => ({
     at: (segment.start + segment.size / 2) * scale,
     text: formatMark(segment.size, settings),
-    fits: segment.size * scale > formatMark(segment.size, settings).length * 7.6,
+    // with room between two neighbours: 3 beside 3 is not 33
+    fits: segment.size * scale > formatMark(segment.size, settings).length * 7.6 + 8,
   })),
 )
 const current = computed(() => segments[Math.min(at.value, segments.length - 1)])
@@ -126,8 +130,8 @@ function onKey(event: KeyboardEvent) {
   <svg
     ref="root"
     class="tape"
-    :width="isAcross ? length : DEEP_PX"
-    :height="isAcross ? DEEP_PX : length"
+    :width="isAcross ? length : deep"
+    :height="isAcross ? deep : length"
     tabindex="0"
     role="slider"
     :aria-orientation="isAcross ? 'horizontal' : 'vertical'"
@@ -153,7 +157,7 @@ function onKey(event: KeyboardEvent) {
         :x="segment.start * scale"
         y="0"
         :width="Math.max(0, segment.size * scale - 1)"
-        height="7"
+        :height="BAND_PX"
         :fill="colours[i]"
       />
       <text
@@ -174,7 +178,7 @@ function onKey(event: KeyboardEvent) {
         :key="i"
         x="0"
         :y="segment.start * scale"
-        width="7"
+        :width="BAND_PX"
         :height="Math.max(0, segment.size * scale - 1)"
         :fill="colours[i]"
       />
@@ -182,7 +186,7 @@ function onKey(event: KeyboardEvent) {
         v-for="(label, i) in labels"
         v-show="segments[i]!.size * scale > 17"
         :key="`t${i}`"
-        x="24"
+        :x="(BAND_PX + deep - MARK_PX) / 2"
         :y="label.at + 6"
         text-anchor="middle"
         class="tape-figure"
@@ -201,8 +205,8 @@ function onKey(event: KeyboardEvent) {
       rx="5"
       :x="isAcross ? segment.start * scale - 2 : 1.5"
       :y="isAcross ? 1.5 : segment.start * scale - 2"
-      :width="isAcross ? segment.size * scale + 4 : DEEP_PX - 3"
-      :height="isAcross ? DEEP_PX - 3 : segment.size * scale + 4"
+      :width="isAcross ? segment.size * scale + 4 : deep - 3"
+      :height="isAcross ? deep - 3 : segment.size * scale + 4"
     />
   </svg>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { boundingBox, holds, type Point, type Polygon } from '~~/core/geometry/polygon'
+import { boundingBox, holds, type Box, type Point, type Polygon } from '~~/core/geometry/polygon'
 import type { Dimensions } from '~~/core/top/dimensions'
 import type { Quilt } from '~~/core/file/quilt'
 import { drawnTop, outlinesOf, partAt } from '~~/core/top/parts'
@@ -50,7 +50,10 @@ const anchor = useTemplateRef('anchor')
 const anchorBox = computed(() => {
   const at = pressedAt.value
   const boxes = marked.value.map(boundingBox)
-  const box = boxes.find(candidate => at && holds(candidate, at)) ?? boxes[0]
+  const rightEnd = (one: Box) => one.x + one.width
+  const box =
+    boxes.find(candidate => at && holds(candidate, at))
+    ?? boxes.toSorted((a, b) => rightEnd(b) - rightEnd(a) || a.y - b.y)[0]
   if (!box) return null
   const reach = NEAR_PX / scale
   const near = (start: number, length: number, middle: number) =>

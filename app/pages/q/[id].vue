@@ -66,6 +66,7 @@ async function show(check: Check) {
 }
 const downloadCopy = () => store.file && downloadQuilt(store.file)
 const commands = useCommands({
+  onFind: () => (isFinding.value = true),
   onLook: () => (isLooking.value = true),
   onHelp: () => (isHelping.value = true),
   onVersions: () => (isVersions.value = true),
@@ -84,7 +85,7 @@ function lookAtVersions() {
   isVersions.value = true
   store.hush()
 }
-useStationKeys({ onFind: () => (isFinding.value = true), onHelp: () => (isHelping.value = true) })
+useStationKeys(commands)
 watch(
   () => store.trouble,
   trouble => {
@@ -97,6 +98,7 @@ useEventListener(window, 'pagehide', () => store.leave())
 useEventListener(document, 'visibilitychange', () => {
   if (document.visibilityState === 'hidden') store.leave()
 })
+useReadingPlace(useTemplateRef<HTMLElement>('work'))
 const isStepping = computed(() => route.query.steps !== undefined)
 </script>
 
@@ -230,7 +232,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
         <UButton @click="store.takeOver">Work here instead</UButton>
       </p>
     </div>
-    <main id="work" class="work"><NuxtPage v-if="store.quilt && store.dimensions" /></main>
+    <main id="work" ref="work" class="work"><NuxtPage v-if="store.quilt && store.dimensions" /></main>
     <StatusBar
       v-if="store.plan && progress"
       :plan="store.plan"
@@ -248,7 +250,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
       @show="show"
     />
     <LazyCommandFinder v-if="isFinding" v-model:open="isFinding" :commands="commands" />
-    <LazyKeysHelp v-if="isHelping" v-model:open="isHelping" />
+    <LazyKeysHelp v-if="isHelping" v-model:open="isHelping" :commands="commands" />
     <LazyVersionList v-if="isVersions" v-model:open="isVersions" />
   </div>
 </template>

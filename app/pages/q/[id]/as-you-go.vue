@@ -67,9 +67,7 @@ const colours = computed(() => ({
       <template #default="{ index }"><FoldPicture :shows="steps[index]!.shows" :colours="colours" /></template>
     </StepMode>
     <div class="no-print mb-2">
-      <UButton variant="ghost" :to="toPage('finish')"
-        ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</UButton
-      >
+      <BackToStation />
     </div>
     <StationHead
       title="Block by block, as you go"

@@ -75,9 +75,7 @@ function tick(i: number) {
       </template>
     </StepMode>
     <div class="no-print mb-2">
-      <UButton variant="ghost" :to="toPage('finish')"
-        ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</UButton
-      >
+      <BackToStation />
     </div>
     <StationHead
       title="Piece the back"

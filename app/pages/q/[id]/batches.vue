@@ -106,7 +106,7 @@ function keepPlace(i: number) {
       </template>
     </StepMode>
     <div class="no-print mb-2">
-      <UButton variant="ghost" :to="toPage('piece')"><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</UButton>
+      <BackToStation />
     </div>
     <StationHead
       title="In batches"

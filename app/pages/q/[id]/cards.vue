@@ -20,7 +20,7 @@ const print = () => window.print()
 <template>
   <div class="mx-auto max-w-5xl px-4 py-4">
     <header class="no-print mb-4 flex flex-wrap items-center gap-3">
-      <UButton variant="ghost" :to="toPage('piece')"><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</UButton>
+      <BackToStation />
       <h1 class="grow">Row cards</h1>
       <UButton v-if="rows.length > 0" @click="print">
         <UIcon name="i-lucide-printer" class="size-5" />Print the cards

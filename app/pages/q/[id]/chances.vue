@@ -106,7 +106,7 @@ const sizeBars = computed(() => size.value && histogram(size.value.spread))
 <template>
   <div class="mx-auto max-w-5xl p-5">
     <div class="no-print mb-2">
-      <UButton variant="ghost" :to="toPage('piece')"><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</UButton>
+      <BackToStation />
     </div>
     <div class="mb-4 flex flex-wrap items-center gap-3">
       <h1 class="mr-auto">What chance does</h1>

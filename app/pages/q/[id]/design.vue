@@ -5,65 +5,37 @@ import type { Inches } from '~~/core/measure/ruler'
 import { drawnTop, tapeSegments } from '~~/core/top/parts'
 import { samePart, type Part } from '~~/core/top/region'
 import { greyOf } from '~~/core/measure/lightness'
-import { blockOf, clothOf, type Quilt } from '~~/core/file/quilt'
+import { partColour } from '~/drawing/partColour'
 
 const store = useQuilt()
 const toast = useSay()
 const quilt = computed(() => store.quilt!)
 const dimensions = computed(() => store.dimensions!)
-const selected = ref<Part | null>(null)
 const carried = ref<Extract<Part, { kind: 'block' }> | null>(null)
 const isGrey = ref(false)
-const isSetting = ref(false)
-const isTrying = ref(false)
-const isFitting = ref(false)
-const isClimbing = ref(false)
 
 const stage = useTemplateRef('stage')
 const drawing = useTemplateRef('drawing')
-const bubble = useTemplateRef('bubble')
+const card = useTemplateRef('card')
+const { open, selected, list, workIn, close } = useOpenOnDesign(
+  () => card.value,
+  () => drawing.value?.$el,
+)
 const { width: stageWidth, height: stageHeight } = useElementSize(stage)
-const TAPE_PX = 48
+const TAPE_PX = { width: 48, height: 60 }
 const whole = computed(() => drawnTop(dimensions.value))
 const scale = computed(() =>
   Math.max(
     0.5,
     Math.min(
-      (stageWidth.value - TAPE_PX - 70) / whole.value.width,
-      (stageHeight.value - TAPE_PX - 60) / whole.value.height,
+      (stageWidth.value - TAPE_PX.height - 70) / whole.value.width,
+      (stageHeight.value - TAPE_PX.width - 60) / whole.value.height,
     ),
   ),
 )
 const across = computed(() => tapeSegments(dimensions.value, 'width'))
 const down = computed(() => tapeSegments(dimensions.value, 'height'))
 const step = computed(() => quilt.value.ruler || 1 / 8)
-function stoneColour(q: Quilt) {
-  const stones = q.setting.sashing!.cornerstones
-  return clothOf(q, stones && 'cloth' in stones ? stones.cloth : q.setting.sashing!.cloth).colour
-}
-const colourOf = (part: Part) => {
-  const q = quilt.value
-  switch (part.kind) {
-    case 'border':
-      return clothOf(q, q.borders[part.border - 1]!.cloth).colour
-    case 'sash':
-    case 'cornerstone':
-    case 'half-cornerstone':
-      return stoneColour(q)
-    case 'frame': {
-      const { frame } = blockOf(q, q.setting.cells[part.row]![part.column]!.block)
-      return clothOf(q, frame.at(-1)!.cloth).colour
-    }
-    case 'side-triangle':
-    case 'corner-triangle':
-      return clothOf(q, q.setting.settingCloth!).colour
-    case 'end':
-      return typeof q.setting.ends === 'object' ? clothOf(q, q.setting.ends.cloth).colour : '#a0392a'
-    default:
-      return '#a0392a'
-  }
-}
-
 const isSashing = ({ kind }: Part) => kind === 'sash' || kind === 'cornerstone' || kind === 'half-cornerstone'
 /** What fills the edge is changed with the setting. */
 const isFiller = ({ kind }: Part) =>
@@ -78,7 +50,7 @@ watch([quilt, selected], () => {
     part.kind === 'binding'
       ? quilt.value.binding !== null
       : dimensions.value.top.regions.some(region => samePart(region.part, part))
-  if (!isThere) selected.value = null
+  if (!isThere) close()
 })
 
 function edit(name: string, change: Edit) {
@@ -96,25 +68,22 @@ function nudge(part: Part, side: 'width' | 'height', steps: number) {
   const segment = (side === 'width' ? across.value : down.value).find(candidate => candidate.part.kind === part.kind)
   if (segment) commit(part, side, Math.max(step.value, segment.size + steps * step.value))
 }
+/** A part is changed on its own card; what fills the edge with the setting, a frame with its block. */
+function cardOf(part: Part): OpenOnDesign {
+  if (isFiller(part)) return { list: 'setting' }
+  return part.kind === 'frame' ? { ...part, kind: 'block' } : part
+}
 function press(part: Part | null) {
   if (carried.value && part?.kind === 'block') {
     const from = carried.value
     carried.value = null
     edit('exchange of two blocks', exchangeCells(from, part))
   }
-  isSetting.value = part !== null && isFiller(part)
-  // a frame is changed with its block
-  const shown: Part | null = part?.kind === 'frame' ? { ...part, kind: 'block' } : part
-  selected.value = isSetting.value ? null : shown
+  open.value = part && cardOf(part)
 }
-function toggleSetting() {
-  isSetting.value = !isSetting.value
-  selected.value = null
-}
-/** Leaves the part, and gives the drawing back the focus. */
-function leave() {
-  selected.value = null
-  drawing.value?.$el.focus()
+function openCard(what: OpenOnDesign) {
+  if ('list' in what && what.list === list.value) close()
+  else void workIn(what)
 }
 function pickUp() {
   carried.value = selected.value?.kind === 'block' ? selected.value : null
@@ -129,29 +98,32 @@ function blockBeside({ row, column }: { row: number; column: number }, [down, ri
   const line = cells[to] ? to : row
   return { kind: 'block', row: line, column: Math.min(cells[line]!.length - 1, Math.max(0, column + right)) }
 }
+const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [0, -1],
+  ArrowRight: [0, 1],
+  ArrowUp: [-1, 0],
+  ArrowDown: [1, 0],
+}
+/** What a key does in the drawing, with the block it stands on; undefined: nothing. The list of keys names them. */
+function doneBy(key: string): (() => void) | undefined {
+  const part = selected.value
+  const at = part?.kind === 'block' ? part : null
+  const arrow = ARROWS[key]
+  if (arrow) return () => (open.value = at ? blockBeside(at, arrow) : { kind: 'block', row: 0, column: 0 })
+  if (key === 'Escape') return () => (carried.value ? (carried.value = null) : close())
+  if (key === 'Enter' && open.value && !carried.value) return () => card.value?.enter()
+  if (part && key === '[') return () => nudge(part, 'width', -1)
+  if (part && key === ']') return () => nudge(part, 'width', 1)
+  if (!at) return undefined
+  if (key === 'r') return () => edit('turn', turnCell(at.row, at.column))
+  if (key === 'm') return () => edit('mirror', mirrorCell(at.row, at.column))
+  if (carried.value && (key === 'x' || key === 'Enter')) return () => press(at)
+  return key === 'x' ? () => (carried.value = at) : undefined
+}
 function onKey(event: KeyboardEvent) {
-  const moves: Record<string, [number, number]> = {
-    ArrowLeft: [0, -1],
-    ArrowRight: [0, 1],
-    ArrowUp: [-1, 0],
-    ArrowDown: [1, 0],
-  }
-  const at = selected.value?.kind === 'block' ? selected.value : null
-  const move = moves[event.key]
-  if (event.ctrlKey || event.metaKey || event.altKey) return
-  if (move) {
-    selected.value = at ? blockBeside(at, move) : { kind: 'block', row: 0, column: 0 }
-  } else if (event.key === 'r' && at) edit('turn', turnCell(at.row, at.column))
-  else if (event.key === 'm' && at) edit('mirror', mirrorCell(at.row, at.column))
-  else if ((event.key === 'x' || event.key === 'Enter') && carried.value && at) press(at)
-  else if (event.key === 'Enter' && selected.value) bubble.value?.focus()
-  else if (event.key === 'x' && at) carried.value = at
-  else if ((event.key === '[' || event.key === ']') && selected.value)
-    nudge(selected.value, 'width', event.key === '[' ? -1 : 1)
-  else if (event.key === 'Escape') {
-    if (carried.value) carried.value = null
-    else selected.value = null
-  } else return
+  const act = event.ctrlKey || event.metaKey || event.altKey ? undefined : doneBy(event.key)
+  if (!act) return
+  act()
   event.preventDefault()
 }
 /** Both tapes are one thing along two edges. */
@@ -163,7 +135,7 @@ const tape = (side: 'width' | 'height') => {
     scale: scale.value,
     selected: selected.value,
     step: step.value,
-    colours: segments.map(segment => colourOf(segment.part)),
+    colours: segments.map(segment => partColour(quilt.value, segment.part)),
     readonly: !store.canWrite,
     onSelect: press,
     onPreview: (part: Part, size: Inches | null) => preview(part, side, size),
@@ -173,13 +145,8 @@ const tape = (side: 'width' | 'height') => {
 }
 const total = (side: 'width' | 'height') => store.dimensions!.top.stages.at(-1)![side].total
 useShownOnDesign(what => {
-  const list = 'list' in what ? what.list : undefined
-  selected.value = 'list' in what ? null : what
-  isSetting.value = list === 'setting'
-  isTrying.value = list === 'try-outs'
-  isFitting.value = list === 'fit'
-  isClimbing.value = list === 'climb'
-  if (list === 'grey') isGrey.value = !isGrey.value
+  if ('view' in what) isGrey.value = !isGrey.value
+  else void workIn(what)
 })
 </script>
 
@@ -188,25 +155,24 @@ useShownOnDesign(what => {
     <QuiltBar
       :quilt="quilt"
       :is-grey="isGrey"
-      :is-setting="isSetting"
+      :is-setting="list === 'setting'"
       :has-own-places="store.file?.setting.cells !== undefined"
       @edit="edit"
-      @select="part => (selected = part)"
       @grey="isGrey = !isGrey"
-      @setting="toggleSetting"
-      @try-out="isTrying = true"
-      @fit="isFitting = true"
-      @climb="isClimbing = true"
+      @open="openCard"
     />
-    <FitSheet v-if="isFitting && store.file" v-model:open="isFitting" :file="store.file" :quilt="quilt" @edit="edit" />
-    <TryOutSheet v-if="isTrying && store.file" v-model:open="isTrying" :file="store.file" :quilt="quilt" @edit="edit" />
-    <ClimbSheet
-      v-if="isClimbing && store.file"
-      v-model:open="isClimbing"
-      :file="store.file"
-      :quilt="quilt"
-      @edit="edit"
-    />
+    <template v-if="store.file">
+      <FitSheet v-if="list === 'fit'" open :file="store.file" :quilt="quilt" @update:open="close" @edit="edit" />
+      <TryOutSheet
+        v-if="list === 'try-outs'"
+        open
+        :file="store.file"
+        :quilt="quilt"
+        @update:open="close"
+        @edit="edit"
+      />
+      <ClimbSheet v-if="list === 'climb'" open :file="store.file" :quilt="quilt" @update:open="close" @edit="edit" />
+    </template>
     <div ref="stage" class="stage">
       <div class="bench">
         <div class="self-center justify-self-end pr-2 text-2xl font-bold">
@@ -237,19 +203,17 @@ useShownOnDesign(what => {
       </div>
       <p v-if="carried" class="caution hint" role="status">Now press the block to exchange it with. Esc lets go.</p>
       <p v-else-if="!selected" class="note hint">Press any part of the drawing or the tape to change it where it is.</p>
-      <aside v-if="isSetting" class="card floating setting" @keydown.esc.stop="isSetting = false">
+      <OpenCard v-if="list === 'setting'" ref="card" class="card floating setting" name="Setting" @close="close">
         <SettingCard :quilt="quilt" @edit="edit" @preview="store.preview" />
-        <UButton variant="ghost" square class="close" aria-label="Close" @click="isSetting = false">
-          <UIcon name="i-lucide-x" class="size-5" />
-        </UButton>
-      </aside>
+      </OpenCard>
       <PartBubble
         v-if="selected && !carried"
-        ref="bubble"
+        ref="card"
+        :name="selected.kind"
         :anchor="drawing?.anchor ?? null"
         :drawing="drawing?.$el ?? null"
         :boundary="stage"
-        @close="leave"
+        @close="close"
       >
         <BlockCard
           v-if="selected.kind === 'block'"
@@ -276,13 +240,13 @@ useShownOnDesign(what => {
           :border="selected.border"
           @edit="edit"
           @preview="store.preview"
-          @removed="selected = null"
+          @removed="close"
         />
         <BindingCard
           v-else-if="selected.kind === 'binding' && quilt.binding"
           :quilt="quilt"
           @edit="edit"
-          @removed="selected = null"
+          @removed="close"
         />
       </PartBubble>
     </div>
@@ -306,23 +270,16 @@ useShownOnDesign(what => {
 }
 .bench {
   display: grid;
-  grid-template: 54px auto / minmax(62px, auto) auto;
+  grid-template: 54px auto / minmax(74px, auto) auto;
   align-items: start;
 }
 /* beside the quilt, like the bubble of a part */
 .setting {
   position: absolute;
-  z-index: 20;
   top: 0.4rem;
   right: 0.6rem;
   width: min(22rem, calc(100vw - 1rem));
   max-height: calc(100% - 0.8rem);
-  overflow-y: auto;
-}
-.close {
-  position: absolute;
-  top: 0.5rem;
-  right: 0.5rem;
 }
 .hint {
   position: absolute;

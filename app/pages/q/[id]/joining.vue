@@ -39,7 +39,7 @@ const printPage = () => window.print()
 <template>
   <div class="mx-auto max-w-5xl p-5">
     <header class="no-print mb-4 flex flex-wrap items-center gap-3">
-      <UButton variant="ghost" :to="toPage('piece')"><UIcon name="i-lucide-arrow-left" class="size-5" />Piece</UButton>
+      <BackToStation />
       <h1 class="grow">Join the rows</h1>
       <UButton v-if="plan && plan.joining.length > 0" @click="printPage">
         <UIcon name="i-lucide-printer" class="size-5" />Print this

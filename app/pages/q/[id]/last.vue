@@ -22,9 +22,7 @@ const isHeavy = computed(() => plan.value?.hanging?.way === 'corners' && plan.va
 <template>
   <div class="mx-auto max-w-5xl p-5">
     <div class="no-print mb-2">
-      <UButton variant="ghost" :to="toPage('finish')"
-        ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</UButton
-      >
+      <BackToStation />
     </div>
     <StationHead title="Hanging, label, care" print="this" />
     <h1 class="print-only mb-2 text-2xl">{{ quilt.name }}: hanging, label, care</h1>

@@ -104,9 +104,7 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
       </template>
     </StepMode>
     <div class="no-print mb-2">
-      <UButton variant="ghost" :to="toPage('finish')"
-        ><UIcon name="i-lucide-arrow-left" class="size-5" />Finish</UButton
-      >
+      <BackToStation />
     </div>
     <StationHead
       title="Quilting"
