@@ -22,6 +22,29 @@ export default defineAppConfig({
       variants: { size: { md: { container: 'h-6', base: 'size-6', icon: 'size-5', wrapper: 'text-base' } } },
       defaultVariants: { color: 'neutral' },
     },
+    radioGroup: {
+      slots: {
+        item: 'min-h-11 items-center cursor-pointer',
+        base: 'bg-paper ring-2 ring-soft cursor-pointer',
+        label: 'font-normal text-ink cursor-pointer',
+      },
+      variants: {
+        color: { neutral: { indicator: 'bg-madder' } },
+        variant: { card: { fieldset: 'grid grid-cols-2 gap-1.5', item: 'radio-card' } },
+        orientation: { horizontal: { fieldset: 'gap-x-5' } },
+        indicator: { hidden: { wrapper: 'items-start text-start' } },
+        size: {
+          md: {
+            legend: 'label text-base font-semibold',
+            item: 'text-base',
+            base: 'size-6',
+            indicator: 'after:size-2.5',
+          },
+        },
+        disabled: { true: { item: 'text-soft' } },
+      },
+      defaultVariants: { color: 'neutral' },
+    },
     dropdownMenu: {
       slots: {
         content: 'z-[60] min-w-48 border border-line bg-paper text-ink shadow-(--shade) ring-0',

@@ -40,7 +40,7 @@ test('from one block to a sashed quilt on point that fits a queen bed, by mouse'
   await toTheQueenBed(page, {
     press: target => target.click(),
     // the round mark itself is not drawn: what is pressed is its label
-    choose: target => target.locator('xpath=..').click(),
+    choose: target => target.locator('xpath=ancestor::label').click(),
   })
 })
 
@@ -49,7 +49,8 @@ test('from one block to a sashed quilt on point that fits a queen bed, by keyboa
     press: target => pressByKey(page, target),
     async choose(target) {
       await tabTo(page, page.getByRole('radio', { name: 'straight' }))
-      for (let i = 0; i < 8 && !(await target.isChecked()); i++) await page.keyboard.press('ArrowRight')
+      // a finger stays on a key for a moment
+      for (let i = 0; i < 8 && !(await target.isChecked()); i++) await page.keyboard.press('ArrowDown', { delay: 60 })
       await expect(target).toBeChecked()
     },
   })

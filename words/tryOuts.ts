@@ -27,7 +27,7 @@ export function tryOutName(name: TryOutName): string {
     case 'set':
       return settingName(name.as)
     case 'half-blocks':
-      return `${name.along} shifted by half a block`
+      return `${settingName(name.as)}, by half a block`
     case 'by-turns':
       return `${name.blocks[0]} and ${name.blocks[1]} by turns`
     case 'changed-over':

@@ -4,6 +4,7 @@ import { addBorder } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
 import { setSashing } from '~~/core/edits/setting'
 import type { Quilt } from '~~/core/file/quilt'
+import { rulesOf } from '~~/core/file/settings'
 import { UNIT_DEFAULTS } from '~~/core/measure/units'
 import type { Part } from '~~/core/top/region'
 
@@ -22,7 +23,7 @@ export interface Addition {
 export function additions(quilt: Quilt): Addition[] {
   const { borders, binding, setting, units, cloths } = quilt
   // between half blocks there is no sashing
-  const canBeSashed = !setting.sashing && !(setting.kind.startsWith('offset') && setting.ends === 'half-blocks')
+  const canBeSashed = !setting.sashing && !(rulesOf(setting).shifted && setting.ends === 'half-blocks')
   const sashing: Addition = {
     id: 'sashing',
     label: 'Sashing',

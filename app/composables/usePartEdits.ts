@@ -3,15 +3,16 @@ import { setBorder } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
 import { setFloat, setSashing } from '~~/core/edits/setting'
 import { blockOf, type Quilt } from '~~/core/file/quilt'
+import { rulesOf } from '~~/core/file/settings'
 import { roundToRuler, type Inches } from '~~/core/measure/ruler'
 import type { Part } from '~~/core/top/region'
 
 /** The edit that gives a part this size along one side of the quilt; null for parts without a size on the tape. */
 export function sizeEdit(quilt: Quilt, part: Part, side: 'width' | 'height', size: Inches): Edit | null {
   const { setting, ruler } = quilt
-  // on point the tape crosses blocks and cornerstones from corner to corner
-  const isOnPoint = setting.kind === 'on-point'
-  const own = isOnPoint ? roundToRuler(size / Math.SQRT2, ruler || 1 / 8) : size
+  // there the tape crosses blocks and cornerstones from corner to corner
+  const isOnCorner = rulesOf(setting).standing === 'on-corner'
+  const own = isOnCorner ? roundToRuler(size / Math.SQRT2, ruler || 1 / 8) : size
   switch (part.kind) {
     case 'block': {
       // the tape shows the block itself; blocks are sized with their frames
@@ -19,7 +20,7 @@ export function sizeEdit(quilt: Quilt, part: Part, side: 'width' | 'height', siz
       const { width, height, outer } = blockOf(quilt, id)
       const isAcross = (side === 'width') === (turn % 180 === 0)
       const framed = own + (isAcross ? outer.width - width : outer.height - height)
-      return isOnPoint ? setBlocksSize(framed) : side === 'width' ? setBlocksWidth(framed) : setBlocksHeight(framed)
+      return isOnCorner ? setBlocksSize(framed) : side === 'width' ? setBlocksWidth(framed) : setBlocksHeight(framed)
     }
     case 'frame': {
       const { block: id } = setting.cells[part.row]![part.column]!

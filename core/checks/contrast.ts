@@ -1,4 +1,6 @@
 import { clothsOfCell } from '../file/clothsOfCell'
+import { rulesOf } from '../file/settings'
+import type { CellPlace } from '../file/settings/settingRules'
 import { variants } from '../make/units/demands'
 import { LEAST_CONTRAST, lightness } from '../measure/lightness'
 import { sharedEdges } from '../geometry/adjacency'
@@ -63,7 +65,7 @@ export const neighboursAlike: Checker = ({ quilt }) => {
   }
   cells.forEach((line, row) =>
     line.forEach((cell, column) => {
-      for (const [r, c] of touched(quilt.setting, row, column)) compare(row, column, cell, cells[r]?.[c])
+      for (const [r, c] of touched(quilt.setting, [row, column])) compare(row, column, cell, cells[r]?.[c])
     }),
   )
   // a quilt in which many are alike was meant so
@@ -90,32 +92,12 @@ function variedRoles(quilt: Quilt): Map<string, string[]> {
   )
 }
 
-/**
- * Places to the right and below that a block is sewn to; across a sash nothing touches, and those of shifted lines are
- * beside no one place.
- */
-function touched({ kind, sashing, ends, down }: Quilt['setting'], row: number, column: number): [number, number][] {
-  const right: [number, number][] = sashing && sashing.between !== 'rows' ? [] : [[row, column + 1]]
-  const below: [number, number][] = sashing && sashing.between !== 'columns' ? [] : [[row + 1, column]]
-  switch (kind) {
-    case 'straight':
-      return [...right, ...below]
-    case 'on-point': {
-      if (sashing) return []
-      const left = row % 2 === 0 ? column - 1 : column
-      return [
-        [row + 1, left],
-        [row + 1, left + 1],
-      ]
-    }
-    case 'offset-rows':
-    case 'rows':
-      return right
-    case 'offset-columns':
-      // the last row has but every second column, where half blocks fill the ends
-      return below.flatMap(([r, c]) => {
-        const isShort = ends === 'half-blocks' && r === down - 1
-        return isShort ? (c % 2 === 0 ? [[r, c / 2] as [number, number]] : []) : [[r, c] as [number, number]]
-      })
-  }
+/** Places to the right and below that a block is sewn to; across a sash nothing touches. */
+function touched(setting: Quilt['setting'], place: CellPlace): CellPlace[] {
+  const { right, below } = rulesOf(setting).beside(setting, place)
+  const { sashing } = setting
+  return [
+    ...(sashing && sashing.between !== 'rows' ? [] : right),
+    ...(sashing && sashing.between !== 'columns' ? [] : below),
+  ]
 }

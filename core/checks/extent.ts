@@ -1,4 +1,5 @@
 import { ownBlocks } from '../file/quilt'
+import { rulesOf } from '../file/settings'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import type { Checker } from './check'
 
@@ -15,9 +16,9 @@ export const tooLarge: Checker = ({ plan }) => {
 
 /** A row that begins further in than a block is long leaves a hole to fill with cloth. */
 export const shiftTooLong: Checker = ({ quilt }) => {
-  const { kind, ends, shifts } = quilt.setting
-  if (!kind.startsWith('offset') || ends === 'half-blocks') return []
-  const side = kind === 'offset-rows' ? 'width' : 'height'
+  const { ends, shifts } = quilt.setting
+  const side = rulesOf(quilt.setting).shifted
+  if (!side || ends === 'half-blocks') return []
   const block = Math.min(...ownBlocks(quilt).map(({ outer }) => outer[side]))
   const shift = Math.max(...shifts)
   return shift > block + TOLERANCE
@@ -27,8 +28,8 @@ export const shiftTooLong: Checker = ({ quilt }) => {
 
 /** One block on its corner has corners only: that is a block with four triangles round it. */
 export const oneOnPoint: Checker = ({ quilt }) => {
-  const { kind, across, down } = quilt.setting
-  return kind === 'on-point' && across === 1 && down === 1
+  const { across, down } = quilt.setting
+  return rulesOf(quilt.setting).standing === 'on-corner' && across === 1 && down === 1
     ? [{ id: 'one-on-point', severity: 'note', path: 'setting.across', data: {} }]
     : []
 }

@@ -1,6 +1,7 @@
 // In: a quilt and an order of cloths. Out: its blocks dressed so that the colours climb from block to block.
 import { finishedPatches, rolesOf, type Design } from '../designs/design'
 import { blockOf, designOf, type Block, type Quilt } from '../file/quilt'
+import { rulesOf } from '../file/settings'
 import { area, cornerMean } from '../geometry/polygon'
 import type { Placement } from '../geometry/placement'
 import { sameLength } from '../measure/ruler'
@@ -42,7 +43,7 @@ export function setClimb(quilt: Quilt, climb: Climb): Edit {
   const turn = turnFor(block, designOf(quilt, block), climb)
   return file => {
     const places = asCells(file)
-    const steps = stepsFrom(climb.from, quilt.setting.kind === 'on-point', places)
+    const steps = stepsFrom(climb.from, rulesOf(quilt.setting).standing === 'on-corner', places)
     const cells = places.map((line, r) =>
       line.map((cell, c) => {
         if (cell.block !== climb.block) return cell

@@ -83,7 +83,7 @@ function isOfSizes(problem: Problem): boolean {
     problem.code === 'sizes-differ'
     // a framed block must be larger than its frames
     || (problem.code === 'expected' && /^blocks\.\d+\.(size|width|height)$/.test(problem.path.join('.')))
-    || (problem.code === 'not-together' && /^(on-point-not-square|shift-with-half-blocks)$/.test(problem.what))
+    || (problem.code === 'not-together' && /^(on-corner-not-square|shift-with-half-blocks)$/.test(problem.what))
   )
 }
 

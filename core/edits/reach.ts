@@ -6,6 +6,7 @@ import { LEAST_FINISHED } from '../file/schema'
 import { setBlocksHeight, setBlocksSize, setBlocksWidth } from './blocks'
 import { setBorder } from './edge'
 import type { Edit } from './edit'
+import { rulesOf } from '../file/settings'
 import { setSashing } from './setting'
 
 /** One part that could take up a change of the whole size. */
@@ -30,7 +31,7 @@ export function waysToReach(quilt: Quilt, side: 'width' | 'height', target: Inch
   const { setting, top } = dimensionsOf(quilt)
   const now = top.stages.at(-1)![side].total
   const terms = side === 'width' ? setting.across : setting.down
-  const isOnPoint = quilt.setting.kind === 'on-point'
+  const isOnPoint = rulesOf(quilt.setting).standing === 'on-corner'
   const blocks = terms.find(term => term.what === 'blocks' || term.what === 'diagonals')
   const ways: WayToReach[] = []
   /** `gain`: what an inch more of the part adds to the whole. */
@@ -80,12 +81,13 @@ export function waysToReach(quilt: Quilt, side: 'width' | 'height', target: Inch
 
 /** Rows of their own are as wide as the widest of them, which may be another when blocks grow; else null. */
 function ownRows(
-  { setting: { kind, rows }, ruler }: Quilt,
+  { setting, ruler }: Quilt,
   now: Inches,
   target: Inches,
   each: Inches,
 ): { to: Inches; total: Inches } | null {
-  if (kind !== 'rows' || !rows) return null
+  const { rows } = setting
+  if (!rulesOf(setting).hasOwnRows || !rows) return null
   const widest = (block: Inches) => Math.max(...rows.map(({ cells, shift }) => cells.length * block + shift))
   const rest = now - widest(each)
   const largest = Math.min(...rows.map(({ cells, shift }) => (target - rest - shift) / cells.length))
@@ -95,8 +97,8 @@ function ownRows(
 
 /** Rows that are shifted by half a block, because nothing else was said, grow by that half at their ends. */
 function gainOfEnds({ setting }: Quilt, side: 'width' | 'height'): number {
-  const { kind, ends, shift, across, down } = setting
+  const { ends, shift, across, down } = setting
   const isShifted = (side === 'width' ? down : across) > 1
-  const isAlong = isShifted && kind === (side === 'width' ? 'offset-rows' : 'offset-columns')
+  const isAlong = isShifted && rulesOf(setting).shifted === side
   return isAlong && ends !== 'half-blocks' && shift === undefined ? 1 / 2 : 0
 }

@@ -2,25 +2,26 @@ import type { Inches } from '../measure/ruler'
 import { UNIT_DEFAULTS } from '../measure/units'
 import type { QuiltFile } from '../file/schema'
 import { repeatedFill, rowLengths } from '../file/cells'
+import { canEndInHalves, rulesOf, type SettingKind } from '../file/settings'
+import type { SettingRules } from '../file/settings/settingRules'
 import { replaced, written, type Edit } from './edit'
 import { withoutStaleMeasures } from './staleMeasures'
 
 type CellEntry = NonNullable<QuiltFile['setting']['cells']>[number][number]
 type Sashing = NonNullable<QuiltFile['setting']['sashing']>
-type SettingKind = NonNullable<QuiltFile['setting']['kind']>
 
 /** The setting place by place, whether the file has cells or a fill. */
 export function asCells(file: QuiltFile): CellEntry[][] {
-  const { cells, rows, kind, fill = [[file.blocks[0]!.id]] } = file.setting
-  if (kind === 'rows' && rows) return rows.map(row => [...row.cells])
+  const { cells, rows, fill = [[file.blocks[0]!.id]] } = file.setting
+  if (rulesOf(file.setting).hasOwnRows && rows) return rows.map(row => [...row.cells])
   if (cells) return cells.map(line => [...line])
   return repeatedFill(file.setting, fill).map(line => line.map(block => ({ block })))
 }
 
 /** The file with these places, wherever its setting keeps them. */
 export function withCells(file: QuiltFile, cells: CellEntry[][]): QuiltFile {
-  const { rows, kind } = file.setting
-  if (kind !== 'rows' || !rows) return { ...file, setting: { ...file.setting, cells } }
+  const { rows } = file.setting
+  if (!rulesOf(file.setting).hasOwnRows || !rows) return { ...file, setting: { ...file.setting, cells } }
   return { ...file, setting: { ...file.setting, rows: cells.map((line, r) => ({ ...rows[r], cells: line })) } }
 }
 
@@ -48,7 +49,7 @@ export function setRowShift(row: number, shift: Inches): Edit {
 export function setCounts(across: number, down: number): Edit {
   return old => {
     const file = withoutStaleMeasures(old, 'setting')
-    if (file.setting.kind === 'rows') return withRowCounts(file, across, down)
+    if (rulesOf(file.setting).hasOwnRows) return withRowCounts(file, across, down)
     return settled({ ...file, setting: { ...file.setting, across, down } })
   }
 }
@@ -69,27 +70,26 @@ export function setKind(kind: SettingKind): Edit {
   return old => {
     const { setting, ...file } = withoutStaleMeasures(old, 'setting')
     const cloth = file.cloths.at(-1)!.id
-    const isOffset = kind === 'offset-rows' || kind === 'offset-columns'
+    const rules = rulesOf({ kind })
     const { rows: _, ...kept } = setting
     // rows of their own keep their places by themselves
     const places = asCells(old)
-    const isFromRows = setting.kind === 'rows' && kind !== 'rows'
-    const counts = isFromRows ? { across: Math.max(...places.map(line => line.length)), down: places.length } : {}
-    const cells = isFromRows ? { cells: places } : {}
-    if (kind === 'rows') {
+    if (rules.hasOwnRows) {
       const ends = typeof setting.ends === 'object' ? setting.ends : { cloth }
       const rows = places.filter(line => line.length > 0).map(line => ({ cells: line }))
       return settled({ ...file, setting: { ...kept, kind, ends, rows, float: 0 } })
     }
+    const fromRows = rulesOf(setting).hasOwnRows
+      ? { across: Math.max(...places.map(line => line.length)), down: places.length, cells: places }
+      : {}
     return settled({
       ...file,
       setting: {
         ...kept,
-        ...counts,
-        ...cells,
+        ...fromRows,
         kind,
-        ...(kind === 'on-point' && !setting.settingCloth ? { settingCloth: cloth } : {}),
-        ...(isOffset && !setting.ends ? { ends: { cloth } } : {}),
+        ...(rules.hasTriangles && !setting.settingCloth ? { settingCloth: cloth } : {}),
+        ...(rules.ends.length > 0 && !setting.ends ? { ends: { cloth } } : {}),
       },
     })
   }
@@ -134,34 +134,33 @@ function settled(file: QuiltFile): QuiltFile {
   const lengths = rowLengths(setting)
   const isFilled =
     setting.cells?.length === lengths.length && setting.cells.every((row, r) => row.length === lengths[r])
-  return !setting.cells || isFilled || setting.kind === 'rows' ? fitted : refilled(fitted, asCells(fitted))
+  return !setting.cells || isFilled || rulesOf(setting).hasOwnRows ? fitted : refilled(fitted, asCells(fitted))
 }
 
 function fitting({ setting: asked, cloths, blocks }: QuiltFile): QuiltFile['setting'] {
+  const rules = rulesOf(asked)
   const isFramed = blocks.some(({ frame = [] }) => frame.length > 0)
-  const cannotHalve = asked.ends === 'half-blocks' && (asked.kind === 'rows' || isFramed)
-  const setting = cannotHalve ? { ...asked, ends: { cloth: cloths.at(-1)!.id } } : asked
-  const { across, down, sashing } = setting
-  if (setting.kind === 'on-point') {
-    if (!sashing) return setting
-    const { cornerstones: stones } = sashing
-    // those on the edge are cut in half: they are of one cloth
-    const cornerstones = stones && 'cloth' in stones ? stones : { cloth: cloths[0]!.id }
-    return { ...setting, float: 0, sashing: { ...withoutPieced(sashing), between: 'both', outer: true, cornerstones } }
+  const hasHalves = rules.ends.length > 0 && asked.ends === 'half-blocks'
+  if (hasHalves && canEndInHalves(rules, asked, isFramed)) {
+    const { shift: _, ...halved } = asked
+    return { ...halved, sashing: null }
   }
-  if (setting.kind === 'offset-rows' || setting.kind === 'offset-columns') {
-    const isTooShort = (setting.kind === 'offset-rows' ? across : down) < 2
-    if (setting.ends === 'half-blocks' && isTooShort) return { ...setting, ends: { cloth: cloths.at(-1)!.id } }
-    if (setting.ends === 'half-blocks') {
-      const { shift: _, ...halved } = setting
-      return { ...halved, sashing: null }
-    }
-    return sashing ? { ...setting, sashing: { ...withoutPieced(withoutStones(sashing)), between: 'both' } } : setting
-  }
-  if (setting.kind === 'rows')
-    return sashing ? { ...setting, sashing: { ...withoutPieced(withoutStones(sashing)), between: 'rows' } } : setting
-  const isOneWay = sashing?.between === 'rows' || sashing?.between === 'columns'
-  return isOneWay ? { ...setting, sashing: withoutPieced(withoutStones(sashing)) } : setting
+  const setting = hasHalves ? { ...asked, ends: { cloth: cloths.at(-1)!.id } } : asked
+  if (!setting.sashing) return setting
+  const sashing = fittingSashes(setting.sashing, rules.sashing, cloths[0]!.id)
+  return { ...setting, ...(rules.canFloat ? { float: 0 } : {}), sashing }
+}
+
+function fittingSashes(asked: Sashing, rules: SettingRules['sashing'], cloth: string): Sashing {
+  const between = asked.between && rules.between.includes(asked.between) ? asked.between : rules.between[0]
+  const isCrossed = between === 'both'
+  const stoned = isCrossed && rules.stones !== 'none' ? asked : withoutStones(asked)
+  const plain = isCrossed && rules.canBePieced ? stoned : withoutPieced(stoned)
+  const sashing = between === (asked.between ?? 'both') ? plain : { ...plain, between }
+  if (rules.stones !== 'always') return sashing
+  const { cornerstones: stones } = sashing
+  // those on the edge are cut in half: they are of one cloth
+  return { ...sashing, outer: rules.isOuter, cornerstones: stones && 'cloth' in stones ? stones : { cloth } }
 }
 
 function withoutPieced({ pieced: _, ...sashing }: Sashing): Sashing {
@@ -186,7 +185,7 @@ function refilled(file: QuiltFile, placed: readonly CellEntry[][]): QuiltFile {
 /** Blocks by turns: one block everywhere, or two like a chequerboard. */
 export function setFill(fill: string[][]): Edit {
   return file => {
-    if (file.setting.kind === 'rows') {
+    if (rulesOf(file.setting).hasOwnRows) {
       const cell = (r: number, c: number): CellEntry => {
         const line = fill[r % fill.length]!
         return { block: line[c % line.length]! }

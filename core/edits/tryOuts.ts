@@ -1,9 +1,9 @@
 // In: a quilt. Out: other quilts of its own blocks and cloths that look otherwise, each one edit away.
 import { clothsOfCell } from '../file/clothsOfCell'
 import { clothOf, ownBlocks, type Quilt } from '../file/quilt'
+import { canEndInHalves, PLAIN_SETTING, rulesOf, SETTING_KINDS, type SettingKind } from '../file/settings'
 import { readQuilt } from '../file/readQuilt'
 import type { QuiltFile } from '../file/schema'
-import { sameLength } from '../measure/ruler'
 import { UNIT_DEFAULTS } from '../measure/units'
 import { inTurn, type Edit } from './edit'
 import { pictureKey } from '../top/pictureKey'
@@ -12,8 +12,8 @@ import { setTurns, TURN_PATTERNS, type TurnPattern } from './turnPatterns'
 
 export type TryOutName =
   | { kind: 'turns'; pattern: TurnPattern }
-  | { kind: 'set'; as: 'straight' | 'on-point' | 'offset-rows' | 'offset-columns' }
-  | { kind: 'half-blocks'; along: 'rows' | 'columns' }
+  | { kind: 'set'; as: SettingKind }
+  | { kind: 'half-blocks'; as: SettingKind }
   | { kind: 'by-turns'; blocks: [string, string] }
   | { kind: 'everywhere'; block: string }
   | { kind: 'changed-over'; blocks: [string, string] }
@@ -51,24 +51,20 @@ export function tryOutsOf(file: QuiltFile, quilt: Quilt, seed = 1): TriedOut[] {
 function allTryOuts(quilt: Quilt, seed: number): TryOut[] {
   const own = ownBlocks(quilt)
   const [first, second] = own
-  const isSquare = own.every(
-    ({ outer }) => sameLength(outer.width, first!.outer.width) && sameLength(outer.height, first!.outer.width),
-  )
   const isFramed = own.some(({ frame }) => frame.length > 0)
   const { across, down, sashing, kind } = quilt.setting
   const turns = TURN_PATTERNS.map((pattern): TryOut => ({
     name: { kind: 'turns', pattern },
     edit: setTurns(quilt, pattern, seed),
   }))
-  const sets = (['straight', 'on-point', 'offset-rows', 'offset-columns'] as const)
-    .filter(as => as !== kind && (as !== 'on-point' || isSquare))
-    .map((as): TryOut => ({ name: { kind: 'set', as }, edit: setKind(as) }))
-  const halves = (['rows', 'columns'] as const)
-    .filter(along => !isFramed && (along === 'rows' ? across : down) > 1)
-    .map((along): TryOut => ({
-      name: { kind: 'half-blocks', along },
-      edit: inTurn(setKind(`offset-${along}`), setEnds('half-blocks')),
-    }))
+  // rows of their own begin as what is there; those that these blocks cannot have are not read
+  const sets = SETTING_KINDS.filter(as => as !== kind && !rulesOf({ kind: as }).hasOwnRows).map((as): TryOut => ({
+    name: { kind: 'set', as },
+    edit: setKind(as),
+  }))
+  const halves = SETTING_KINDS.filter(as => canEndInHalves(rulesOf({ kind: as }), { across, down }, isFramed)).map(
+    (as): TryOut => ({ name: { kind: 'half-blocks', as }, edit: inTurn(setKind(as), setEnds('half-blocks')) }),
+  )
   const alternates: TryOut[] = second
     ? [
         { name: { kind: 'by-turns', blocks: [first!.name, second.name] }, edit: byTurns(first!.id, second.id) },
@@ -83,13 +79,13 @@ function allTryOuts(quilt: Quilt, seed: number): TryOut[] {
     ...([6, 4, 3, 2] as const).map((part): TryOut => ({
       name: { kind: 'sashed', part },
       edit: inTurn(
-        setKind('straight'),
+        setKind(PLAIN_SETTING),
         setSashing({ width: width(part), cloth: cloths.at(-1)!, between: 'both', cornerstones: { cloth: cloths[0]! } }),
       ),
     })),
     ...(['rows', 'columns'] as const).map((along): TryOut => ({
       name: { kind: 'strips', along },
-      edit: inTurn(setKind('straight'), setSashing({ width: width(4), cloth: cloths.at(-1)!, between: along })),
+      edit: inTurn(setKind(PLAIN_SETTING), setSashing({ width: width(4), cloth: cloths.at(-1)!, between: along })),
     })),
     ...(sashing ? [{ name: { kind: 'plain-joins' }, edit: setSashing(null) } satisfies TryOut] : []),
   ]

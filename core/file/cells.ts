@@ -1,5 +1,7 @@
 import type { Cell } from './quilt'
 import type { ParsedQuilt, QuiltFile } from './schema'
+import { rulesOf } from './settings'
+import type { SettingCounts } from './settings/settingRules'
 import { asTheHandLays } from './turnedImage'
 
 /**
@@ -34,14 +36,15 @@ function placedCells(file: ParsedQuilt): Cell[][] {
     known.set(key, cell)
     return cell
   }
-  if (file.setting.kind === 'rows' && file.setting.rows) return file.setting.rows.map(row => row.cells.map(cellFor))
+  const { rows } = file.setting
+  if (rulesOf(file.setting).hasOwnRows && rows) return rows.map(row => row.cells.map(cellFor))
   if (cells) return cells.map(line => line.map(cellFor))
   return repeatedFill(file.setting, fill).map(line =>
     line.map(block => cellFor({ block, turn: 0, mirror: false, cloths: {} })),
   )
 }
 
-type LayoutFields = Pick<QuiltFile['setting'], 'kind' | 'across' | 'down' | 'ends' | 'rows'>
+type LayoutFields = SettingCounts & Pick<QuiltFile['setting'], 'kind'>
 
 /** The blocks of all places, a fill repeated by row and column number. */
 export function repeatedFill(setting: LayoutFields, fill: readonly (readonly string[])[]): string[][] {
@@ -51,27 +54,14 @@ export function repeatedFill(setting: LayoutFields, fill: readonly (readonly str
   })
 }
 
-/**
- * The column in which a place of a row stands. In the last row of shifted columns every second place is a half
- * block's: it counts, though no whole block stands there.
- */
-export function columnOf({ kind, across }: LayoutFields, length: number, c: number): number {
-  return kind === 'offset-columns' && length < across ? 2 * c : c
+/** The column in which a place of a row of this length stands. */
+export function columnOf(setting: LayoutFields, length: number, c: number): number {
+  return rulesOf(setting).columnOf(setting, length, c)
 }
 
-/**
- * How many places each row of a setting has. On point every second row stands between the blocks of the one above; with
- * half blocks at the ends a shifted row has one whole block fewer, and so has a shifted column: in the last row only
- * the others have a place.
- */
-export function rowLengths({ kind, across, down, ends, rows }: LayoutFields): number[] {
-  if (kind === 'rows' && rows) return rows.map(row => row.cells.length)
-  if (kind === 'on-point') return Array.from({ length: 2 * down - 1 }, (_, r) => across - (r % 2))
-  if (ends !== 'half-blocks') return Array.from({ length: down }, () => across)
-  if (kind === 'offset-rows') return Array.from({ length: down }, (_, r) => across - (r % 2))
-  if (kind === 'offset-columns')
-    return Array.from({ length: down }, (_, r) => (r < down - 1 ? across : Math.ceil(across / 2)))
-  return Array.from({ length: down }, () => across)
+/** How many places each row of a setting has. */
+export function rowLengths(setting: LayoutFields): number[] {
+  return rulesOf(setting).lengths(setting)
 }
 
 function keyOfCell({ block, turn, mirror, cloths }: Cell): string {

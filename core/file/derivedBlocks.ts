@@ -7,7 +7,7 @@ import { halvesOf } from './halfBlocks'
 import { placedSizes } from './placedSize'
 import type { Block, Derived } from './quilt'
 import type { ParsedQuilt } from './schema'
-import { shiftedSide } from './shifts'
+import { rulesOf } from './settings'
 
 export interface DerivedBlocks {
   blocks: Block[]
@@ -61,13 +61,12 @@ export function derivedBlocks(
     return id
   }
   const { sashing } = file.setting
-  const sashes =
-    sashing?.pieced && file.setting.kind === 'straight'
-      ? sashLengths(file).map(length => ({
-          length,
-          block: add('Sash', sashing.pieced!, { width: sashing.width, height: length }, { what: 'sashing' }),
-        }))
-      : []
+  const sashes = sashing?.pieced
+    ? sashLengths(file).map(length => ({
+        length,
+        block: add('Sash', sashing.pieced!, { width: sashing.width, height: length }, { what: 'sashing' }),
+      }))
+    : []
   const stones = sashing?.cornerstones
   const stone =
     sashing && stones && 'design' in stones
@@ -92,7 +91,7 @@ export function derivedBlocks(
     return made
   })
   const halves =
-    file.setting.ends === 'half-blocks' && shiftedSide(file.setting) !== null
+    file.setting.ends === 'half-blocks' && rulesOf(file.setting).shifted !== null
       ? own.flatMap(block => halvesOf(block, designs.get(block.design)!))
       : []
   return {

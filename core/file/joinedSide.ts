@@ -1,10 +1,12 @@
 import type { Quilt } from './quilt'
+import { rulesOf } from './settings'
 
 /**
  * The side along which blocks are joined first: the width where they are joined in rows, the height where in columns;
- * null on point, where diagonals follow neither.
+ * null for diagonals, which follow neither.
  */
 export function joinedSide({ kind, sashing }: Quilt['setting']): 'width' | 'height' | null {
-  if (kind === 'on-point') return null
-  return kind === 'offset-columns' || sashing?.between === 'columns' ? 'height' : 'width'
+  const { joined } = rulesOf({ kind })
+  if (joined === 'diagonal') return null
+  return joined === 'column' || sashing?.between === 'columns' ? 'height' : 'width'
 }

@@ -1,4 +1,5 @@
 // In: a file as written. Out: its shape as the schema reads it, in inches, or what the schema refuses.
+import { rulesOf, SETTING_KINDS } from './settings'
 import { quiltFileSchema, type ParsedQuilt } from './schema'
 import type { Units } from '../measure/units'
 
@@ -48,9 +49,13 @@ export function parseFile(file: unknown, units: Units): ReturnType<ReturnType<ty
 function withCounts(file: unknown): unknown {
   const rows = listAt(file, 'setting', 'rows')
   const { setting, ...rest } = (file ?? {}) as { setting?: { kind?: unknown } }
-  if (setting?.kind !== 'rows') return file
+  if (!hasOwnRows(setting?.kind)) return file
   const across = Math.max(1, ...rows.map(row => listAt(row, 'cells').length))
   return { ...rest, setting: { ...setting, across, down: Math.max(1, rows.length) } }
+}
+
+function hasOwnRows(kind: unknown): boolean {
+  return SETTING_KINDS.some(known => known === kind && rulesOf({ kind: known }).hasOwnRows)
 }
 
 /** The file with as little to read as may be in the places of what was read before. */

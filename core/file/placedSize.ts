@@ -2,8 +2,7 @@ import { framed, framesOf } from './frames'
 import type { Inches } from '../measure/ruler'
 import type { Cell } from './quilt'
 import type { ParsedQuilt } from './schema'
-
-export type PlacedSide = 'width' | 'height'
+import type { PlacedSide } from './settings/settingRules'
 
 /** How wide and high a block stands in its place, finished and with its frames: a quarter turn changes its sides. */
 export function placedSizes(file: ParsedQuilt): (cell: Cell) => Record<PlacedSide, Inches> {

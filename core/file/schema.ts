@@ -8,6 +8,7 @@ import { refuse } from './expectation'
 import { quiltingEntry } from './quiltingEntry'
 import { fieldsFor, MOST_INCHES } from './fields'
 import { withPatches } from './designPatches'
+import { PLAIN_SETTING, SETTING_KINDS } from './settings'
 
 export const FORMAT = 'wren-quilt'
 export const VERSION = 1
@@ -20,7 +21,6 @@ export const PRESSES = ['first', 'second', 'open'] as const
 export const HALF_SQUARES = ['open', 'closed'] as const
 export const BINDING_STYLES = ['double', 'single', 'flanged', 'self', 'tape'] as const
 export const PRESSING_SCHOOLS = ['plan', 'dark', 'open'] as const
-export const SETTING_KINDS = ['straight', 'on-point', 'offset-rows', 'offset-columns', 'rows'] as const
 
 /** The smallest thing that can be sewn, finished. */
 export const LEAST_FINISHED = 1 / 8
@@ -137,7 +137,7 @@ function schemaFor(units: Units) {
   )
   const setting = z.object(
     {
-      kind: f.oneOf(SETTING_KINDS).default('straight'),
+      kind: f.oneOf(SETTING_KINDS).default(PLAIN_SETTING),
       across: f.whole(1, 200),
       down: f.whole(1, 200),
       fill: f.list(f.list(f.id, 1, 200), 1, 200).optional(),

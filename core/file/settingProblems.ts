@@ -2,7 +2,9 @@
 import { rowLengths, cellsOf } from './cells'
 import { placedSizes } from './placedSize'
 import type { Path, Problem, Unfitting } from './problem'
-import { shiftedSide, shiftsOf } from './shifts'
+import { canEndInHalves, rulesOf } from './settings'
+import { differ } from './settings/settingRules'
+import { shiftsOf } from './shifts'
 import type { ParsedQuilt } from './schema'
 
 /** What of a setting cannot stand together, or does not fit its counts. */
@@ -16,11 +18,12 @@ export function settingProblems(file: ParsedQuilt): Problem[] {
 /** As many places as the setting has. */
 function countProblems({ setting }: ParsedQuilt): Problem[] {
   const { cells } = setting
-  if (setting.kind === 'rows' && !setting.rows) {
+  const { hasOwnRows } = rulesOf(setting)
+  if (hasOwnRows && !setting.rows) {
     const expected = { kind: 'list', least: 1 } as const
     return [{ code: 'expected', path: ['setting', 'rows'], expected, got: undefined }]
   }
-  if (!cells || setting.kind === 'rows') return []
+  if (!cells || hasOwnRows) return []
   const lengths = rowLengths(setting)
   const path: Path = ['setting', 'cells']
   if (cells.length !== lengths.length)
@@ -33,66 +36,61 @@ function countProblems({ setting }: ParsedQuilt): Problem[] {
 }
 
 /** What fills the edge must have its cloth. */
-function fieldProblems({ setting: { kind, settingCloth, ends } }: ParsedQuilt): Problem[] {
-  if (kind === 'on-point' && settingCloth === undefined)
+function fieldProblems({ setting }: ParsedQuilt): Problem[] {
+  const { hasTriangles, ends: fillers } = rulesOf(setting)
+  const { settingCloth, ends } = setting
+  if (hasTriangles && settingCloth === undefined)
     return [{ code: 'expected', path: ['setting', 'settingCloth'], expected: { kind: 'id' }, got: undefined }]
-  if ((kind === 'offset-rows' || kind === 'offset-columns') && ends === undefined) {
-    const options = ['half-blocks', '{ cloth }']
-    return [{ code: 'expected', path: ['setting', 'ends'], expected: { kind: 'one-of', options }, got: undefined }]
-  }
-  if (kind === 'rows' && typeof ends !== 'object')
-    return [
-      { code: 'expected', path: ['setting', 'ends'], expected: { kind: 'one-of', options: ['{ cloth }'] }, got: ends },
-    ]
-  return []
+  const isFilled = ends === 'half-blocks' ? fillers.includes(ends) : ends !== undefined
+  if (fillers.length === 0 || isFilled) return []
+  const options = fillers.map(filler => (filler === 'cloth' ? '{ cloth }' : filler))
+  return [{ code: 'expected', path: ['setting', 'ends'], expected: { kind: 'one-of', options }, got: ends }]
 }
 
 /** Sashes and binding come from the backs: there are no others. */
 function asYouGoProblems({ making, setting, borders, backing }: ParsedQuilt): Problem[] {
   if (making !== 'as-you-go') return []
   const path: Path = ['making']
-  if (setting.kind !== 'straight' || setting.sashing || borders.length > 0)
+  if (!rulesOf(setting).asYouGo || setting.sashing || borders.length > 0)
     return [{ code: 'not-together', path, what: 'as-you-go-not-side-by-side' }]
   return backing ? [] : [{ code: 'not-together', path, what: 'as-you-go-without-back' }]
 }
 
-function sashingProblems({ setting: { kind, sashing, ends, float } }: ParsedQuilt): Problem[] {
+function sashingProblems({ setting }: ParsedQuilt): Problem[] {
+  const { sashing, ends, float } = setting
   if (!sashing) return []
+  const { sashing: rules, ends: fillers, canFloat } = rulesOf(setting)
   const refused = (what: Unfitting, ...path: string[]): Problem[] => [
     { code: 'not-together', path: ['setting', ...path], what },
   ]
-  if (sashing.pieced && (kind !== 'straight' || sashing.between !== 'both'))
-    return refused('pieced-sashes-not-straight', 'sashing', 'pieced')
-  if (kind === 'on-point' && sashing.cornerstones && 'design' in sashing.cornerstones)
-    return refused('pieced-stones-on-point', 'sashing', 'cornerstones')
-  const isStoned = sashing.cornerstones !== undefined
-  if (kind === 'rows' && sashing.between !== 'rows') return refused('rows-with-other-sashes', 'sashing', 'between')
-  if (sashing.between !== 'both' && kind !== 'straight' && kind !== 'rows')
-    return refused('between-with-other-setting', 'sashing', 'between')
-  if (sashing.between !== 'both' && isStoned) return refused('stones-with-between', 'sashing', 'cornerstones')
-  if (kind === 'on-point') {
-    if (!isStoned) return refused('on-point-sashing-without-stones', 'sashing')
-    if (!sashing.outer) return refused('on-point-sashing-not-outer', 'sashing', 'outer')
-    if (float > 0) return refused('on-point-sashing-with-float', 'float')
+  const stones = sashing.cornerstones
+  const isCrossed = sashing.between === 'both'
+  if (sashing.pieced && !(rules.canBePieced && isCrossed)) return refused('pieced-sashes-not-had', 'sashing', 'pieced')
+  if (rules.stones === 'always' && stones && 'design' in stones)
+    return refused('pieced-stones-not-had', 'sashing', 'cornerstones')
+  if (!rules.between.includes(sashing.between)) {
+    const isOtherWay = rules.between.includes('both')
+    return refused(isOtherWay ? 'sashes-both-ways-only' : 'sashes-between-rows-only', 'sashing', 'between')
   }
-  if (kind === 'offset-rows' || kind === 'offset-columns') {
-    if (ends === 'half-blocks') return refused('sashing-with-half-blocks', 'ends')
-    if (isStoned) return refused('stones-with-offset', 'sashing')
-  }
-  return []
+  if (!isCrossed && stones) return refused('stones-with-between', 'sashing', 'cornerstones')
+  if (rules.stones === 'always' && !stones) return refused('sashing-without-stones', 'sashing')
+  if (rules.isOuter && !sashing.outer) return refused('sashing-not-outer', 'sashing', 'outer')
+  if (canFloat && float > 0) return refused('sashing-with-float', 'float')
+  if (fillers.includes('half-blocks') && ends === 'half-blocks') return refused('sashing-with-half-blocks', 'ends')
+  return rules.stones === 'none' && stones ? refused('stones-not-had', 'sashing') : []
 }
 
 /** Half blocks fill the ends only where every second row is shifted by half a block. */
 function shiftProblems(file: ParsedQuilt): Problem[] {
-  const side = shiftedSide(file.setting)
+  const rules = rulesOf(file.setting)
+  const side = rules.shifted
   if (side === null || file.setting.ends !== 'half-blocks') return []
-  const { across, down } = file.setting
-  if ((side === 'width' ? across : down) < 2)
-    return [{ code: 'not-together', path: ['setting', 'ends'], what: 'half-blocks-of-one' }]
+  const path: Path = ['setting', 'ends']
+  if (!canEndInHalves(rules, file.setting, false)) return [{ code: 'not-together', path, what: 'half-blocks-of-one' }]
   if (file.blocks.some(({ frame }) => frame.length > 0))
-    return [{ code: 'not-together', path: ['setting', 'ends'], what: 'frames-with-half-blocks' }]
+    return [{ code: 'not-together', path, what: 'frames-with-half-blocks' }]
   const half = placedSizes(file)(cellsOf(file)[0]![0]!)[side] / 2
   const shifts = shiftsOf(file)
-  const isHalf = shifts.length === 2 && shifts[0] === 0 && Math.abs(shifts[1]! - half) < 1e-6
-  return isHalf ? [] : [{ code: 'not-together', path: ['setting', 'ends'], what: 'shift-with-half-blocks' }]
+  const isHalf = shifts.length === 2 && shifts[0] === 0 && !differ(shifts[1]!, half)
+  return isHalf ? [] : [{ code: 'not-together', path, what: 'shift-with-half-blocks' }]
 }

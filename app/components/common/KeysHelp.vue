@@ -21,22 +21,24 @@ const places = computed(() => [
     v-model:open="open"
     title="Keys"
     description="Everything works by keyboard"
-    :ui="{ content: 'bg-paper max-w-xl', description: 'note' }"
+    :ui="{ content: 'bg-paper max-w-xl', description: 'note', body: 'overflow-visible' }"
   >
     <template #body>
-      <table v-for="{ place, keys } in places" :key="place" class="mb-5 w-full">
-        <caption class="label text-left">
-          {{
-            place
-          }}
-        </caption>
-        <tbody>
-          <tr v-for="key in keys" :key="key.keys" class="border-b border-line">
-            <th scope="row" class="w-44 py-2 pr-4 text-left align-top font-semibold">{{ key.keys }}</th>
-            <td class="py-2">{{ key.what }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <div role="region" aria-label="Keys" tabindex="0" class="max-h-[65vh] overflow-y-auto">
+        <table v-for="{ place, keys } in places" :key="place" class="mb-5 w-full">
+          <caption class="label text-left">
+            {{
+              place
+            }}
+          </caption>
+          <tbody>
+            <tr v-for="key in keys" :key="key.keys" class="border-b border-line">
+              <th scope="row" class="w-44 py-2 pr-4 text-left align-top font-semibold">{{ key.keys }}</th>
+              <td class="py-2">{{ key.what }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
     </template>
   </UModal>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rulesOf } from '~~/core/file/settings'
 import { CLIMB_CORNERS, climbingRoles, setClimb, type ClimbCorner } from '~~/core/edits/climbing'
 import type { Edit } from '~~/core/edits/edit'
 import { clothOf, designOf, ownBlocks, type Quilt } from '~~/core/file/quilt'
@@ -26,7 +27,7 @@ function rolesOfBlock(id: string): string[] {
 }
 watch(block, id => (roles.value = rolesOfBlock(id)))
 
-const isOnPoint = computed(() => quilt.setting.kind === 'on-point')
+const isOnPoint = computed(() => rulesOf(quilt.setting).standing === 'on-corner')
 const CORNERS: Record<ClimbCorner, { straight: string; onPoint: string }> = {
   nw: { straight: 'upper left', onPoint: 'left' },
   ne: { straight: 'upper right', onPoint: 'top' },

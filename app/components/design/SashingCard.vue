@@ -2,6 +2,7 @@
 import type { Edit } from '~~/core/edits/edit'
 import { setSashing, withoutCornerstones } from '~~/core/edits/setting'
 import type { Quilt } from '~~/core/file/quilt'
+import { rulesOf } from '~~/core/file/settings'
 import { sashOffers, sizeWithoutSashing } from '~~/core/edits/widthOffers'
 import { formatSize } from '~~/words/length'
 
@@ -22,8 +23,16 @@ const settled = refDebounced(
 )
 const offers = computed(() => sashOffers(settled.value))
 const without = computed(() => sizeWithoutSashing(settled.value))
-/** Where sashes run one way only, or past shifted rows, there are no crossings. */
-const isStoned = computed(() => sashing.value.between === 'both' && !quilt.setting.kind.startsWith('offset'))
+const rules = computed(() => rulesOf(quilt.setting).sashing)
+/** Where sashes run one way only there are no crossings. */
+const isCrossed = computed(() => sashing.value.between === 'both')
+const canHaveStones = computed(() => isCrossed.value && rules.value.stones !== 'none')
+const WAYS = [
+  { value: 'both', label: 'round every block' },
+  { value: 'rows', label: 'only between rows' },
+  { value: 'columns', label: 'only between columns' },
+] as const
+const ways = computed(() => WAYS.filter(({ value }) => rules.value.between.includes(value)))
 const stoneCloth = computed(() => {
   const stones = sashing.value.cornerstones
   return stones && 'cloth' in stones ? stones.cloth : null
@@ -87,16 +96,16 @@ const dressSashing = (cloth: string) => setSashing({ cloth })
       @edit="(name, change) => emit('edit', name, change)"
     />
     <ClothPicker
-      v-if="isStoned"
+      v-if="canHaveStones"
       :label="cornerstones > 0 ? `${cornerstones} cornerstones` : 'Cornerstones'"
       :cloths="quilt.cloths"
       :value="stoneCloth"
-      :none="quilt.setting.kind === 'on-point' ? undefined : 'none'"
+      :none="rules.stones === 'always' ? undefined : 'none'"
       @choose="
         cloth => emit('edit', 'cornerstones', cloth ? setSashing({ cornerstones: { cloth } }) : withoutCornerstones())
       "
     />
-    <template v-if="quilt.setting.kind === 'straight' && sashing.between === 'both'">
+    <template v-if="rules.canBePieced && isCrossed">
       <PiecedField
         label="Short sashes"
         :quilt="quilt"
@@ -117,20 +126,16 @@ const dressSashing = (cloth: string) => setSashing({ cloth })
       />
     </template>
     <YesNoField
-      v-if="quilt.setting.kind !== 'on-point'"
+      v-if="!rules.isOuter"
       label="Round the outside too"
       :value="sashing.outer"
       @choose="outer => emit('edit', 'sashing all round', setSashing({ outer }))"
     />
     <ChoiceField
-      v-if="quilt.setting.kind === 'straight'"
+      v-if="ways.length > 1"
       label="Where they run"
       :value="sashing.between"
-      :options="[
-        { value: 'both', label: 'round every block' },
-        { value: 'rows', label: 'only between rows' },
-        { value: 'columns', label: 'only between columns' },
-      ]"
+      :options="ways"
       @choose="value => emit('edit', 'where sashes run', setSashing({ between: value }))"
     />
     <ChoiceField

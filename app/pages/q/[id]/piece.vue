@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rulesOf } from '~~/core/file/settings'
 import { clipsOf } from '~~/core/top/clips'
 import { timesPlaced } from '~~/core/top/places'
 import type { QuiltRow } from '~~/core/top/rows'
@@ -77,8 +78,11 @@ function choose(kind: string, method: MethodId | null) {
 
 const bothSides = (path: string) => [`${path}.width`, `${path}.height`]
 
-/** Blocks are joined in columns first where sashes, or shifts, run between columns. */
-const isInColumns = computed(() => rows.value.some(({ kind }) => kind === 'column'))
+/** What blocks are joined to first: columns where sashes, or shifts, run between them. */
+const joined = computed(() => {
+  const { kind } = store.quilt!.setting
+  return rows.value.some(row => row.kind === 'column') ? 'column' : rulesOf({ kind }).joined
+})
 /** Triangles are cut a little large: the whole top is trimmed before anything is sewn to it. */
 const trimming = computed(() => {
   const { seam, setting } = store.quilt!
@@ -87,10 +91,10 @@ const trimming = computed(() => {
     : `Trim the whole top ${formatLength(setting.float + seam, speech.value)} outside the corners of the blocks.`
 })
 const joining = computed(() =>
-  store.quilt!.setting.kind === 'on-point'
+  joined.value === 'diagonal'
     ? 'Join each diagonal from its lower left, with the triangles at its ends; then the diagonals, from the upper '
       + `left; the corners last. ${trimming.value}`
-    : isInColumns.value
+    : joined.value === 'column'
       ? 'Join each column from the top down, then the columns two and two.'
       : 'Join each row from left to right, then the rows two and two.',
 )
@@ -386,8 +390,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
           <UButton :to="toPage('cards')"><UIcon name="i-lucide-printer" class="size-5" />Row cards</UButton>
         </div>
         <p class="note mb-3">
-          Lay all blocks out first, and step back. {{ joining }} Chain the same seam of every
-          {{ quilt.setting.kind === 'on-point' ? 'diagonal' : isInColumns ? 'column' : 'row' }};
+          Lay all blocks out first, and step back. {{ joining }} Chain the same seam of every {{ joined }};
           {{ inEnglish('two clips of one color for each row keep the order.', speech) }}
         </p>
         <ClipsField
