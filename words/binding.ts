@@ -1,4 +1,5 @@
 // The binding in words: its styles, where it begins, and how it is made and sewn on.
+import { isSewnOn } from '../core/file/bindings'
 import type { PlannedBinding, PlannedStrips } from '../core/plan/plannedBinding'
 import type { ScrappyBinding } from '../core/plan/scrappyBinding'
 import type { QuiltBinding } from '../core/file/quilt'
@@ -94,7 +95,7 @@ export function bindingSteps(
   seam: number,
   speech: Speech,
 ): BindingStep[] {
-  const steps = plan.style === 'self' ? selfSteps(plan, binding, speech) : sewnSteps(plan, binding, raw, seam, speech)
+  const steps = isSewnOn(plan) ? sewnSteps(plan, binding, raw, seam, speech) : selfSteps(plan, binding, speech)
   return steps.map(({ about, parts }) => ({
     about,
     parts: parts.map(part => (typeof part === 'string' ? inEnglish(part, speech) : part)),
@@ -102,7 +103,7 @@ export function bindingSteps(
 }
 
 function selfSteps(
-  { extra, visible }: Extract<PlannedBinding, { style: 'self' }>,
+  { extra, visible }: Exclude<PlannedBinding, PlannedStrips>,
   { finish }: QuiltBinding,
   speech: Speech,
 ): BindingStep[] {

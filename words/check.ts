@@ -1,3 +1,4 @@
+import { bindingRules } from '../core/file/bindings'
 import type { Check } from '../core/checks/check'
 import type { Decision } from '../core/made/decidedSize'
 import { formatBought, formatCount, formatLength, formatRough, formatSize, formatSmall } from './length'
@@ -202,12 +203,12 @@ export function checkText(
         + `. Cut one strip shorter, or join in one more.`
       )
     case 'border-covered':
-      if (data.style === 'self')
+      if (bindingRules(data.style).of === 'back')
         return (
           `Brought round to the front, the back shows ${length(data.shown)} and hides ${length(data.covered)} of the `
           + `top along every edge, points and all.`
         )
-      if (data.style === 'flanged' || data.shown > data.seam + 1e-6)
+      if (bindingRules(data.style).hasFlange || data.shown > data.seam + 1e-6)
         return (
           `Folded to the front, the binding shows ${length(data.shown)} in all and hides ${length(data.covered)} of `
           + `the top along every edge, points and all.`

@@ -1,6 +1,6 @@
 // Binding: what it hides, what cannot be folded, where its joins come to lie.
 import { clothOf } from '../file/quilt'
-import { leastStrip } from '../layers/binding/fold'
+import { bindingRules, isSewnOn, PLAIN_BINDING } from '../file/bindings'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import type { Check, Checker } from './check'
 
@@ -13,15 +13,15 @@ export const borderCovered: Checker = ({ quilt: { binding, borders, seam }, plan
   if (!binding || !plan.binding || plan.asYouGo) return []
   const { style } = plan.binding
   const wider = borders.at(-1)?.beyond ?? 0
-  const flange = plan.binding.style === 'self' ? 0 : (plan.binding.flange?.visible ?? 0)
+  const flange = isSewnOn(plan.binding) ? (plan.binding.flange?.visible ?? 0) : 0
   const shown = plan.binding.visible + Math.max(0, flange)
   const covered = shown - seam - wider
   if (covered <= TOLERANCE && wider <= TOLERANCE) return []
   return [
     {
       id: 'border-covered',
-      severity: covered <= TOLERANCE || (style !== 'double' && borders.length > 0) ? 'note' : 'warn',
-      path: style === 'double' || style === 'single' || style === 'tape' ? 'binding.seam' : 'binding.style',
+      severity: covered <= TOLERANCE || (style !== PLAIN_BINDING && borders.length > 0) ? 'note' : 'warn',
+      path: bindingRules(style).sewnTo === null ? 'binding.seam' : 'binding.style',
       data: { style, seam: binding.seam, shown, wider, covered: Math.max(0, covered) },
     },
   ]
@@ -32,27 +32,27 @@ const LEAST_BACK: Inches = 1 / 2
 
 /** A strip that does not reach round the edge and past its stitches. */
 export const bindingNarrow: Checker = ({ quilt: { binding, seam } }) => {
-  if (!binding || binding.style === 'tape') return []
-  const isBack = binding.style === 'self'
-  const [strip, least] =
-    binding.style === 'self'
-      ? [binding.extra ?? LEAST_BACK, LEAST_BACK]
-      : [binding.strip, leastStrip(binding.style, binding.seam, seam)]
-  if (strip >= least - TOLERANCE) return []
+  if (!binding) return []
+  const { of, leastStrip } = bindingRules(binding.style)
+  const isBack = of === 'back'
+  const least = isBack ? LEAST_BACK : leastStrip?.({ seam: binding.seam, flangeSeam: seam })
+  const strip = isBack ? (binding.extra ?? LEAST_BACK) : binding.strip
+  if (least === undefined || strip >= least - TOLERANCE) return []
   const data = { strip, least, seam: binding.seam, isBack }
   return [{ id: 'binding-narrow', severity: 'warn', path: isBack ? 'binding.extra' : 'binding.strip', data }]
 }
 
 /** A flange that is no wider than its binding strip shows nothing. */
 export const flangeHidden: Checker = ({ quilt: { binding } }) => {
-  if (binding?.style !== 'flanged' || !binding.flange || binding.flange.strip > binding.strip + TOLERANCE) return []
+  if (!binding?.flange || !bindingRules(binding.style).hasFlange) return []
+  if (binding.flange.strip > binding.strip + TOLERANCE) return []
   const data = { flange: binding.flange.strip, strip: binding.strip }
   return [{ id: 'flange-hidden', severity: 'error', path: 'binding.flange.strip', data }]
 }
 
 /** Joins that fall within 4″ of a corner or 2″ of the flange's, wherever the binding is begun. */
 export const joinAtCorner: Checker = ({ plan }) => {
-  if (!plan.binding || plan.binding.style === 'self') return []
+  if (!plan.binding || !isSewnOn(plan.binding)) return []
   const { badJoins } = plan.binding
   return badJoins.length === 0
     ? []
@@ -68,7 +68,7 @@ export const joinAtCorner: Checker = ({ plan }) => {
 
 /** The back must be as large as what is brought round. */
 export const backTooSmallToFold: Checker = ({ quilt: { backing }, plan }): Check[] =>
-  plan.binding?.style === 'self' && backing && backing.overhang < plan.binding.extra - TOLERANCE
+  plan.binding && !isSewnOn(plan.binding) && backing && backing.overhang < plan.binding.extra - TOLERANCE
     ? [
         {
           id: 'overhang-too-small',

@@ -1,6 +1,7 @@
 import { sameLength, type Inches } from '../measure/ruler'
 import { UNIT_DEFAULTS, type Units } from '../measure/units'
 import { parseLength } from '../measure/length'
+import { bindingRules, PLAIN_BINDING } from '../file/bindings'
 import type { QuiltFile } from '../file/schema'
 import { written, type Edit } from './edit'
 
@@ -31,7 +32,7 @@ export function setBinding(change: BindingChange | null): Edit {
     if (change === null) return { ...file, binding: null }
     const units = file.units ?? 'in'
     const old: BindingEntry = file.binding ?? {
-      style: 'double',
+      style: PLAIN_BINDING,
       strip: written(file, UNIT_DEFAULTS[units].bindingStrip),
       cloth: file.cloths[0]!.id,
     }
@@ -48,9 +49,9 @@ export function setBinding(change: BindingChange | null): Edit {
     if (seam === null) delete next.seam
     // the side to which a style is sewn is its own
     if (change.style !== undefined && change.style !== old.style) delete next.attach
-    if (next.style !== 'self' && next.cloth === undefined) next.cloth = file.cloths[0]!.id
+    if (bindingRules(next.style).of !== 'back' && next.cloth === undefined) next.cloth = file.cloths[0]!.id
     if (strip === undefined && next.style !== old.style) next.strip = inFile(stripFor(next.style, old, units))
-    if (next.style === 'flanged') next.flange = flangeOf(file, next, flange)
+    if (bindingRules(next.style).hasFlange) next.flange = flangeOf(file, next, flange)
     else delete next.flange
     return { ...file, binding: next }
   }
@@ -58,8 +59,7 @@ export function setBinding(change: BindingChange | null): Edit {
 
 /** How wide a style cuts its strip until a width is typed for it. */
 function usualStrip(style: BindingEntry['style'], units: Units): Inches {
-  // folded together, two strips of the usual width would hide much of the border
-  return UNIT_DEFAULTS[units][style === 'flanged' ? 'flangedStrip' : 'bindingStrip']
+  return UNIT_DEFAULTS[units][bindingRules(style).usualStrip]
 }
 
 /** The strip of a style that is tried: its own usual one, or what was typed for another of the same usual width. */

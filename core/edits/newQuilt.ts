@@ -1,3 +1,4 @@
+import { PLAIN_BINDING } from '../file/bindings'
 import type { Design } from '../designs/design'
 import type { Inches } from '../measure/ruler'
 import type { Units } from '../measure/units'
@@ -34,7 +35,7 @@ export function newQuilt({ name, units, design, size, across, down, cloths }: Ne
     borders: [],
     backing: { cloth: ids.at(-1)! },
     batting: {},
-    binding: { style: 'double', cloth: ids[0]! },
+    binding: { style: PLAIN_BINDING, cloth: ids[0]! },
   })
 }
 

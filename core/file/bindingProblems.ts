@@ -1,4 +1,5 @@
 // In: a file of the right shape. Out: what its binding names that is not there, or lacks.
+import { bindingRules } from './bindings'
 import type { Path, Problem } from './problem'
 import type { ParsedQuilt } from './schema'
 
@@ -8,7 +9,8 @@ export function bindingProblems({ binding, backing, cloths }: ParsedQuilt): Prob
   const known = cloths.map(({ id }) => id)
   const need = (got: string, path: Path): Problem[] =>
     known.includes(got) ? [] : [{ code: 'unknown-reference', path, to: 'cloth', got, known }]
-  const { style, cloth, flange } = binding
+  const { cloth, flange } = binding
+  const { of, hasFlange } = bindingRules(binding.style)
   const missing = (path: Path, kind: 'id' | 'object'): Problem => ({
     code: 'expected',
     path,
@@ -17,7 +19,7 @@ export function bindingProblems({ binding, backing, cloths }: ParsedQuilt): Prob
   })
   const named =
     cloth === undefined
-      ? style === 'self'
+      ? of === 'back'
         ? []
         : [missing(['binding', 'cloth'], 'id')]
       : typeof cloth === 'string'
@@ -26,8 +28,8 @@ export function bindingProblems({ binding, backing, cloths }: ParsedQuilt): Prob
   return [
     ...named,
     ...(flange ? need(flange.cloth, ['binding', 'flange', 'cloth']) : []),
-    ...(style === 'flanged' && !flange ? [missing(['binding', 'flange'], 'object')] : []),
-    ...(style === 'self' && !backing
+    ...(hasFlange && !flange ? [missing(['binding', 'flange'], 'object')] : []),
+    ...(of === 'back' && !backing
       ? [{ code: 'not-together' as const, path: ['binding', 'style'], what: 'self-binding-without-back' as const }]
       : []),
   ]

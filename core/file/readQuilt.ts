@@ -1,6 +1,7 @@
 // In: a quilt file as written. Out: the quilt, complete and in inches, or every fault with its path.
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { UNIT_DEFAULTS, type Units } from '../measure/units'
+import { BACK_ROUND, bindingRules } from './bindings'
 import { cellsOf } from './cells'
 import { clothLetters } from './letters'
 import { derivedBlocks, type BorderBlocks } from './derivedBlocks'
@@ -70,7 +71,7 @@ function completeBinding({ binding, backing, seam, making, asYouGo }: ParsedQuil
   // its edge is what the backs have beyond the batting
   if (making === 'as-you-go' && backing)
     return {
-      style: 'self',
+      style: BACK_ROUND,
       strip: asYouGo.allowance,
       extra: asYouGo.allowance,
       cloth: backing.cloth,
@@ -84,7 +85,8 @@ function completeBinding({ binding, backing, seam, making, asYouGo }: ParsedQuil
   if (!binding) return null
   const { bias, cloth: named, attach, ...rest } = binding
   // the back brought round shows the cloth of the back
-  const cloth = binding.style === 'self' ? backing?.cloth : named
+  const { of, sewnTo } = bindingRules(binding.style)
+  const cloth = of === 'back' ? backing?.cloth : named
   if (cloth === undefined) return null
   const cloths = typeof cloth === 'string' ? [cloth] : cloth
   return {
@@ -93,8 +95,7 @@ function completeBinding({ binding, backing, seam, making, asYouGo }: ParsedQuil
     cloths,
     seam: binding.seam ?? seam,
     isBias: bias,
-    // a flange is sewn to the back, so that it lies on the front
-    attach: attach ?? (binding.style === 'flanged' ? 'back' : 'front'),
+    attach: sewnTo ?? attach ?? 'front',
   }
 }
 

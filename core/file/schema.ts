@@ -8,6 +8,7 @@ import { refuse } from './expectation'
 import { quiltingEntry } from './quiltingEntry'
 import { fieldsFor, MOST_INCHES } from './fields'
 import { withPatches } from './designPatches'
+import { BINDING_STYLES, PLAIN_BINDING } from './bindings'
 import { PLAIN_SETTING, SETTING_KINDS } from './settings'
 
 export const FORMAT = 'wren-quilt'
@@ -19,7 +20,6 @@ export const MOST_CLIPS = 24
 export const PRESSES = ['first', 'second', 'open'] as const
 /** Half-squares are trimmed when they were opened and pressed, or before. */
 export const HALF_SQUARES = ['open', 'closed'] as const
-export const BINDING_STYLES = ['double', 'single', 'flanged', 'self', 'tape'] as const
 export const PRESSING_SCHOOLS = ['plan', 'dark', 'open'] as const
 
 /** The smallest thing that can be sewn, finished. */
@@ -282,7 +282,7 @@ function schemaFor(units: Units) {
       binding: z
         .object(
           {
-            style: f.oneOf(BINDING_STYLES).default('double'),
+            style: f.oneOf(BINDING_STYLES).default(PLAIN_BINDING),
             strip: f.length(0.5, 12).default(defaults.bindingStrip),
             // several: strips are dealt from them in turn
             cloth: z.union([f.id, f.list(f.id, 1, 100)], refuse({ kind: 'id' })).optional(),

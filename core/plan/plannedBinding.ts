@@ -1,9 +1,10 @@
+import { isSewnOn, type BackStyle } from '../file/bindings'
 import type { Binding, SelfBinding } from '../layers/binding/binding'
 import { because, type Reckonable } from '../measure/reckoned'
 import type { Inches } from '../measure/ruler'
 
 /** The back brought round, or what is sewn on. */
-export type PlannedBinding = { style: 'self'; extra: Inches; visible: Inches } | PlannedStrips
+export type PlannedBinding = { style: BackStyle; extra: Inches; visible: Inches } | PlannedStrips
 
 export interface PlannedStrips {
   style: Binding['style']
@@ -42,7 +43,7 @@ export interface PlannedStrips {
 
 /** The binding as the plan tells it. */
 export function plannedBinding(binding: Binding | SelfBinding): Reckonable<PlannedBinding> {
-  if (binding.style === 'self') {
+  if (!isSewnOn(binding)) {
     const { style, extra, visible } = binding
     return { style, extra, visible: because(visible) }
   }

@@ -1,4 +1,5 @@
 // In: a quilt that is planned. Out: cloths of which there is enough left for its binding, dealt strip by strip.
+import { isSewnOn } from '../file/bindings'
 import { gatherPieces } from '../cut/gather'
 import { clothNeed } from '../cut/need'
 import { clothOf, type Cloth, type Quilt } from '../file/quilt'
@@ -25,7 +26,7 @@ export function scrappyBinding({ quilt, pieces, dimensions }: PlanWork): Scrappy
   const { binding: own } = quilt
   const { size } = trimmedTop(quilt, dimensions.top.stages.at(-1)!)
   const binding = planBinding(quilt, size)
-  if (!own || !binding || binding.style === 'self' || binding.dealt.length === 0) return null
+  if (!own || !binding || !isSewnOn(binding) || binding.dealt.length === 0) return null
   const others = pieces.filter(({ part }) => part !== 'binding')
   const room = workroomOf(quilt)
   const stripOf = ({ id }: Cloth): DealtStrip => ({ cloth: id, length: room.longestStrip(id) })

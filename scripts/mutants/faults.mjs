@@ -773,9 +773,9 @@ export const FAULTS = [
   },
   {
     name: 'the turn over the edge forgotten',
-    file: 'core/layers/binding/fold.ts',
-    from: 'sumOf([...terms, turn])',
-    to: 'sumOf(terms)',
+    file: 'core/file/bindings/bindingRules.ts',
+    from: "[...terms, { what: 'turn-over-the-edge', value: -TURN }]",
+    to: 'terms',
     tests: ['core/layers'],
   },
   {

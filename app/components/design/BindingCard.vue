@@ -2,7 +2,7 @@
 import { setBinding, type BindingChange } from '~~/core/edits/binding'
 import type { Edit } from '~~/core/edits/edit'
 import type { Quilt } from '~~/core/file/quilt'
-import { BINDING_STYLES } from '~~/core/file/schema'
+import { bindingRules, BINDING_STYLES } from '~~/core/file/bindings'
 import { sameLength } from '~~/core/measure/ruler'
 import { UNIT_DEFAULTS } from '~~/core/measure/units'
 import { BINDING_NAMES, scrappyText } from '~~/words/binding'
@@ -14,9 +14,12 @@ const store = useQuilt()
 const speech = useSpeech()
 const binding = computed(() => quilt.binding!)
 const step = computed(() => quilt.ruler || 1 / 8)
-const isStrips = computed(() => binding.value.style !== 'self' && binding.value.style !== 'tape')
+const rules = computed(() => bindingRules(binding.value.style))
+const isStrips = computed(() => rules.value.of === 'strips')
 /** The back can be brought round only where there is one. */
-const styles = computed(() => BINDING_STYLES.filter(style => style !== 'self' || quilt.backing !== null))
+const styles = computed(() =>
+  BINDING_STYLES.filter(style => bindingRules(style).of !== 'back' || quilt.backing !== null),
+)
 
 function change(name: string, value: BindingChange) {
   emit('edit', name, setBinding(value))
@@ -67,7 +70,7 @@ function remove() {
       @choose="value => change('style of the binding', { style: value })"
     />
     <LengthField
-      v-if="binding.style === 'self'"
+      v-if="rules.of === 'back'"
       label="The back, beyond the top"
       :value="binding.extra ?? UNIT_DEFAULTS[quilt.units].selfBinding"
       :least="1 / 2"
@@ -117,7 +120,7 @@ function remove() {
         </UButton>
         <p v-if="scrapsText" class="mt-2" role="status" data-testid="scraps-text">{{ scrapsText }}</p>
       </details>
-      <template v-if="binding.style === 'flanged' && binding.flange">
+      <template v-if="rules.hasFlange && binding.flange">
         <LengthField
           label="Flange strip, as cut"
           :value="binding.flange.strip"
@@ -164,7 +167,7 @@ function remove() {
         @choose="value => change('grain of the binding', { bias: value === 'bias' })"
       />
       <ChoiceField
-        v-if="binding.style !== 'flanged'"
+        v-if="rules.sewnTo === null"
         label="Sewn first to"
         :value="binding.attach"
         :options="[
@@ -175,7 +178,7 @@ function remove() {
       />
     </template>
     <ChoiceField
-      v-if="binding.style !== 'flanged'"
+      v-if="!rules.hasFlange"
       label="Finished"
       :value="binding.finish"
       :options="[

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { bindingRules, isSewnOn } from '~~/core/file/bindings'
 import type { Quilt } from '~~/core/file/quilt'
 import { cornerPictures } from '~~/core/layers/binding/cornerPictures'
 import type { PlannedBinding } from '~~/core/plan/plannedBinding'
@@ -20,15 +21,15 @@ const {
   large?: boolean
 }>()
 const own = computed(() => quilt.binding!)
-const sewn = computed(() => (binding.style === 'self' ? null : binding))
+const sewn = computed(() => (isSewnOn(binding) ? binding : null))
 const outermost = computed(() => quilt.borders.at(-1)?.cloth ?? quilt.cloths[0]!.id)
 const corners = computed(() => {
   const strips = sewn.value
   if (!strips) return []
   const { strip, flange, style, visible } = strips
-  const wide =
-    style === 'double' ? strip / 2 : style === 'flanged' ? (strip + (flange?.strip ?? 0)) / 2 - quilt.seam : strip
-  return cornerPictures(outermost.value, own.value.cloth, { seam: own.value.seam, wide, visible })
+  const { seam, cloth } = own.value
+  const wide = bindingRules(style).sewnWidth({ strip, seam, flangeSeam: quilt.seam, flange: flange?.strip ?? 0 })
+  return cornerPictures(outermost.value, cloth, { seam, wide, visible })
 })
 const CORNER_WORDS = ['Stop a seam short', 'Fold up', 'Fold down, sew on', 'Folded over']
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { bindingRules, isSewnOn } from '~~/core/file/bindings'
 import type { Plan } from '~~/core/plan/plan'
 import { clothOf, type Quilt } from '~~/core/file/quilt'
 import { bindingSteps, BINDING_NAMES, closingText } from '~~/words/binding'
@@ -11,14 +12,15 @@ const { quilt, plan } = defineProps<{ quilt: Quilt; plan: Plan }>()
 const speech = useSpeech()
 const own = computed(() => quilt.binding!)
 const binding = computed(() => plan.binding!)
-const sewn = computed(() => (binding.value.style === 'self' ? null : binding.value))
+const sewn = computed(() => (isSewnOn(binding.value) ? binding.value : null))
+const isTape = computed(() => bindingRules(binding.value.style).of === 'tape')
 const raw = computed(() => plan.quilt.edged)
 const isFromPieces = computed(() => clothOf(quilt, own.value.cloth).form === 'piece')
 const names = computed(() => [...new Set(own.value.cloths)].map(id => clothOf(quilt, id).name).join(', '))
 /** Cloths of the strips, where there are several. */
 const inOrder = computed(() => {
   const { cloths, isBias } = own.value
-  if (!sewn.value || sewn.value.style === 'tape' || isBias || new Set(cloths).size === 1) return []
+  if (!sewn.value || isTape.value || isBias || new Set(cloths).size === 1) return []
   return Array.from({ length: sewn.value.strips }, (_, i) => clothOf(quilt, cloths[i % cloths.length]!))
 })
 const overlap = ref<number | null>(null)
@@ -35,7 +37,7 @@ const overlap = ref<number | null>(null)
       cut on the bias into strips of <span class="figure" data-given>{{ formatLength(sewn.strip, speech) }}</span> give
       <strong><Figure path="binding.length" title="Length of the binding" /></strong>.</span
     >
-    <span v-else-if="sewn && sewn.style === 'tape'"
+    <span v-else-if="sewn && isTape"
       ><strong><Figure path="binding.length" title="Length of the binding" /></strong> of ready-made tape.</span
     >
     <span v-else-if="sewn"
@@ -66,7 +68,7 @@ const overlap = ref<number | null>(null)
   </p>
   <p class="note">
     {{ capital(inEnglish(BINDING_NAMES[binding.style], speech)) }}.
-    <template v-if="sewn && sewn.style !== 'tape'"
+    <template v-if="sewn && !isTape"
       ><template v-if="isFromPieces">It is counted in the need of {{ names }}. </template
       ><template v-else
         >It takes <Figure path="binding.buy" title="Cloth for the binding" /> of cloth, counted in the need of
@@ -98,7 +100,7 @@ const overlap = ref<number | null>(null)
     </li>
   </ol>
   <BindingCorners :quilt="quilt" :binding="binding" />
-  <div v-if="sewn && sewn.style !== 'tape'" class="no-print">
+  <div v-if="sewn && !isTape" class="no-print">
     <LengthField
       label="Closing: my tails overlap by"
       :value="overlap"

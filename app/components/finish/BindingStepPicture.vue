@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isSewnOn } from '~~/core/file/bindings'
 import type { Quilt } from '~~/core/file/quilt'
 import { joinPicture } from '~~/core/layers/binding/joinPicture'
 import type { Plan } from '~~/core/plan/plan'
@@ -7,7 +8,7 @@ import type { BindingStep } from '~~/words/binding'
 /** What belongs to one step of the binding: two strips, the edge from above, the corner. */
 const { quilt, plan, about } = defineProps<{ quilt: Quilt; plan: Plan; about: BindingStep['about'] }>()
 const binding = computed(() => plan.binding!)
-const sewn = computed(() => (binding.value.style === 'self' ? null : binding.value))
+const sewn = computed(() => (isSewnOn(binding.value) ? binding.value : null))
 const join = computed(() => {
   const { cloths, join: way } = quilt.binding!
   return joinPicture([cloths[0]!, cloths[1 % cloths.length]!], sewn.value!.strip, way, quilt.seam)

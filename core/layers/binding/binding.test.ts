@@ -4,7 +4,7 @@ import type { Inches } from '../../measure/ruler'
 import { planOf, quiltOf, SAMPLE } from '../../testing/quiltOf'
 import { biasLength, biasSquares } from './biasSquare'
 import { dealtStrips, joinedLength, joinsAlong } from './dealtStrips'
-import { TURN } from './fold'
+import { TURN } from '../../file/bindings/bindingRules'
 import { fromCorner, placedJoins } from './placedJoins'
 import { runs } from '../../testing/runs'
 

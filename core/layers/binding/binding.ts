@@ -2,6 +2,7 @@
 import { UNIT_DEFAULTS } from '../../measure/units'
 import type { Inches } from '../../measure/ruler'
 import { addTerms, roundedSum, sumOf, type Sum, type Term } from '../../measure/sum'
+import { BACK_ROUND, bindingRules, isSewnOn, type BackStyle, type SewnStyle } from '../../file/bindings'
 import { clothOf, type Quilt } from '../../file/quilt'
 import { sideName } from '../../top/trimmed'
 import { stripsToReach } from '../../cut/joinedStrips'
@@ -16,7 +17,7 @@ const BINDING_SPARE: Inches = 12
 
 /** A binding that is sewn on: of strips, or of tape as it is sold. */
 export interface Binding {
-  style: 'double' | 'single' | 'flanged' | 'tape'
+  style: SewnStyle
   length: Sum
   strip: Inches
   strips: Sum
@@ -47,7 +48,7 @@ export interface Flange {
 
 /** The back brought round to the front. */
 export interface SelfBinding {
-  style: 'self'
+  style: BackStyle
   extra: Inches
   visible: Sum
 }
@@ -62,9 +63,10 @@ export function planBinding(
 ): Binding | SelfBinding | null {
   const { binding } = quilt
   if (!binding) return null
-  if (binding.style === 'self') {
+  const rules = bindingRules(binding.style)
+  if (!isSewnOn(binding)) {
     const extra = binding.extra ?? UNIT_DEFAULTS[quilt.units].selfBinding
-    return { style: 'self', extra, visible: sumOf([{ what: 'half-of-the-extra', value: extra / 2 }]) }
+    return { style: BACK_ROUND, extra, visible: sumOf([{ what: 'half-of-the-extra', value: extra / 2 }]) }
   }
   const { style, strip, join, isBias } = binding
   const length = sumOf([
@@ -73,11 +75,11 @@ export function planBinding(
     ...beyondFinished(quilt, 8),
     { what: 'binding-spare', value: BINDING_SPARE },
   ])
-  const isTape = style === 'tape'
+  const isTape = rules.of === 'tape'
   const loss = join === 'diagonal' ? strip : 2 * quilt.seam
   const square = isBias && !isTape ? bias(quilt, length.total, strip, loss) : null
   const dealt = isTape || isBias ? [] : dealtStrips(length.total, clothsOf(quilt, binding.cloths), loss)
-  const flange = style === 'flanged' && binding.flange ? planFlange(quilt, binding.flange, length) : null
+  const flange = rules.hasFlange && binding.flange ? planFlange(quilt, binding.flange, length) : null
   const edge = { width: width + beyond(quilt), height: height + beyond(quilt) }
   const round = 2 * (edge.width + edge.height)
   const joined = (strips: readonly DealtStrip[], lost: Inches) => ({

@@ -2,6 +2,7 @@ import type { PieceOrder } from '../../cut/piece'
 import { exactly } from '../../make/methods/cutSize'
 import type { MethodContext } from '../../make/methods/method'
 import { pieceOf } from '../../make/methods/pieces'
+import { isSewnOn } from '../../file/bindings'
 import type { Quilt } from '../../file/quilt'
 import type { Inches } from '../../measure/ruler'
 import { sumOf } from '../../measure/sum'
@@ -10,7 +11,7 @@ import type { Binding, SelfBinding } from './binding'
 
 /** What is cut for the binding: whole widths of cloth, or squares to be cut on the bias; nothing for tape. */
 export function bindingOrders(quilt: Quilt, binding: Binding | SelfBinding | null, room: MethodContext): PieceOrder[] {
-  if (!binding || binding.style === 'self' || !quilt.binding) return []
+  if (!binding || !isSewnOn(binding) || !quilt.binding) return []
   const { dealt, strip, square, flange } = binding
   const strips = (cloth: string, width: Inches, of: Binding['dealt'], part: 'binding' | 'flange'): PieceOrder[] => {
     const count = of.filter(other => other.cloth === cloth).length
