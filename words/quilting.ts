@@ -1,6 +1,6 @@
 // How the quilt is quilted, in words.
 import { underArm } from '../core/quilting/underArm'
-import type { QuiltingKind } from '../core/file/quiltingEntry'
+import type { QuiltingKind } from '../core/file/entries/quiltingEntry'
 import type { PlannedQuilting } from '../core/plan/plannedQuilting'
 import type { Inches } from '../core/measure/ruler'
 import { NEVER_SEWN } from '../core/quilting/thread'

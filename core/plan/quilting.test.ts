@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { QUILTING_KINDS } from '../file/quiltingEntry'
+import { QUILTING_KINDS } from '../file/entries/quiltingEntry'
 import type { QuiltFile } from '../file/schema'
 import { contains, type Point } from '../geometry/polygon'
 import { echoLines } from '../quilting/echo'

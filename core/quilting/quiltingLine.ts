@@ -1,4 +1,4 @@
-import type { QuiltingKind } from '../file/quiltingEntry'
+import type { QuiltingKind } from '../file/entries/quiltingEntry'
 import type { Point, Polygon } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
 

@@ -5,7 +5,7 @@ import { ditchLines } from './ditch'
 import { echoLines } from './echo'
 import { motifPath } from './motifPath'
 import { motifLines, pathOf } from './motifs'
-import type { QuiltingKind } from '../file/quiltingEntry'
+import type { QuiltingKind } from '../file/entries/quiltingEntry'
 import { isMeant, type QuiltedTop, type QuiltingLine } from './quiltingLine'
 import { ties } from './ties'
 

@@ -2,7 +2,7 @@
 import { chanceFrom } from '../measure/chance'
 import type { Inches } from '../measure/ruler'
 import { boundingBox, type Point, type Polygon } from '../geometry/polygon'
-import type { QuiltingKind } from '../file/quiltingEntry'
+import type { QuiltingKind } from '../file/entries/quiltingEntry'
 import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltingLine'
 
 /** Shorter than this nothing is quilted. */

@@ -2,7 +2,7 @@
 import Flatbush from 'flatbush'
 import { boundingBox, type Point } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
-import type { QuiltingKind } from '../file/quiltingEntry'
+import type { QuiltingKind } from '../file/entries/quiltingEntry'
 import type { QuiltedTop, QuiltingLine } from './quiltingLine'
 
 /** Ends nearer to each other are one point. */

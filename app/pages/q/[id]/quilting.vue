@@ -2,7 +2,7 @@
 import type { Edit } from '~~/core/edits/edit'
 import { setBatting } from '~~/core/edits/layers'
 import { addQuilting, removeQuilting, setQuilting, setStitching } from '~~/core/edits/quilting'
-import { QUILTING_KINDS } from '~~/core/file/quiltingEntry'
+import { QUILTING_KINDS } from '~~/core/file/entries/quiltingEntry'
 import { lightness } from '~~/core/measure/lightness'
 import { shortHash } from '~~/core/measure/shortHash'
 import { doneCounts } from '~~/core/cut/progress'

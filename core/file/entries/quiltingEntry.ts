@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { refuse } from './expectation'
-import type { UnitDefaults } from '../measure/units'
-import type { Fields } from './fields'
+import type { UnitDefaults } from '../../measure/units'
+import type { Fields } from '../fields'
+import { object } from './entryParts'
 
 export const QUILTING_KINDS = ['ditch', 'echo', 'diagonal', 'grid', 'lines', 'random', 'motif', 'ties'] as const
 export type QuiltingKind = (typeof QUILTING_KINDS)[number]
@@ -11,7 +11,6 @@ const MOST_MOTIF = 40_000
 
 /** One way in which a part of the quilt is quilted. Each kind reads its own fields. */
 export function quiltingEntry(f: Fields, defaults: UnitDefaults) {
-  const object = refuse({ kind: 'object' })
   return z.object(
     {
       kind: f.oneOf(QUILTING_KINDS),
@@ -23,6 +22,19 @@ export function quiltingEntry(f: Fields, defaults: UnitDefaults) {
       seed: f.whole(0, 1_000_000_000).default(1),
       motif: f.text(MOST_MOTIF).default('petals'),
       size: f.length(1 / 2, 60).default(defaults.motifSize),
+    },
+    object,
+  )
+}
+
+/** How it is quilted: length of the stitch, metres on a bobbin, which lines hold the layers first. */
+export function stitchingEntry(f: Fields) {
+  return z.object(
+    {
+      stitch: f.length(1 / 32, 1).optional(),
+      bobbin: f.number(1, 2000).optional(),
+      school: f.oneOf(['from-the-middle', 'from-the-edge']).default('from-the-middle'),
+      by: f.oneOf(['machine', 'hand', 'big-stitch']).default('machine'),
     },
     object,
   )

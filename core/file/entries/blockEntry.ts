@@ -1,0 +1,51 @@
+import { z } from 'zod'
+import { CARES } from '../cares'
+import type { Fields } from '../fields'
+import { METHOD_IDS } from '../methodNames'
+import { UNIT_KINDS } from '../unitKinds'
+import { choice, finished, object } from './entryParts'
+
+const STRIPES = ['upright', 'level', 'lengthwise', 'crosswise'] as const
+const PRESSES = ['first', 'second', 'open'] as const
+
+/** A design in its size and cloths, and how it is made. */
+export function blockEntry(f: Fields) {
+  const method = z.union(
+    [z.literal(['auto', 'template', 'foundation']), z.partialRecord(z.enum(UNIT_KINDS), z.enum(METHOD_IDS))],
+    choice(['auto', 'template', 'foundation', '{ unit kind: method id }']),
+  )
+  const care = z.union(
+    [z.literal(CARES), z.partialRecord(z.enum(UNIT_KINDS), z.enum(CARES))],
+    choice([...CARES, '{ unit kind: care }']),
+  )
+  // strips round a block, inside out, sides first
+  const frame = z.object(
+    { cloth: f.id, width: finished(f).optional(), sides: finished(f).optional(), ends: finished(f).optional() },
+    object,
+  )
+  return z.object(
+    {
+      id: f.id,
+      name: f.text(200).optional(),
+      design: f.id,
+      size: finished(f).optional(),
+      width: finished(f).optional(),
+      height: finished(f).optional(),
+      cloths: z.record(z.string(), f.id).default({}),
+      frame: f.list(frame, 0, 20).default([]),
+      // one patch that is embroidered or appliquéd before it is cut to size: cloth beyond its cut edge while it is
+      // worked, and what is kept free inside its finished edge
+      panel: z.object({ extra: f.length(1 / 4, 12), margin: f.length(0, 12) }, object).optional(),
+      method: method.default('auto'),
+      // how closely what is trimmed after sewing is cut, for all units of the block or by kind
+      trim: care.optional(),
+      // for roles in striped cloth: how the stripes run in its patches; a number is degrees clockwise from upright
+      stripes: z
+        .record(z.string(), z.union([z.literal(STRIPES), f.number(0, 180)], choice([...STRIPES, '0 to 180'])))
+        .default({}),
+      // seams pressed by hand, by their number in the plan's `sewing`
+      press: z.record(f.numeral, f.oneOf(PRESSES)).default({}),
+    },
+    object,
+  )
+}

@@ -1,0 +1,25 @@
+import { z } from 'zod'
+import type { UnitDefaults } from '../../measure/units'
+import type { Fields } from '../fields'
+import { object } from './entryParts'
+
+/** A cloth as it was bought. */
+export function clothEntry(f: Fields, defaults: UnitDefaults) {
+  return z.object(
+    {
+      id: f.id,
+      name: f.text(200).optional(),
+      letter: f.text(3).optional(),
+      colour: f.colour.default('#b8b0a0'),
+      pattern: f.text(40).default('plain'),
+      width: f.length(1).default(defaults.clothWidth),
+      selvage: f.length(0, 12).optional(),
+      form: f.oneOf(['yardage', 'piece']).default('yardage'),
+      length: f.length(1).optional(),
+      count: f.whole(1, 10_000).optional(),
+      directional: f.flag.default(false),
+      shrink: f.number(0, 0.5).default(0),
+    },
+    object,
+  )
+}
