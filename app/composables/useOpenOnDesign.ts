@@ -19,7 +19,9 @@ export function useOpenOnDesign(card: () => Card | null, home: () => HTMLElement
   let cameFrom: Element | null = null
 
   async function workIn(what: OpenOnDesign) {
-    if (!open.value) cameFrom = document.activeElement
+    // a list from which it was taken is about to go
+    const from = document.activeElement
+    if (!open.value) cameFrom = from?.closest('[role="menu"], [role="dialog"]') ? null : from
     open.value = what
     await nextTick()
     card()?.focus()

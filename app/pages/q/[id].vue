@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Check } from '~~/core/checks/check'
 import type { Edit } from '~~/core/edits/edit'
-import type { Opening } from '~/stores/quilt'
+import type { Opening } from '~/keeping/documentKeeping'
 
 const route = useRoute()
 const router = useRouter()
