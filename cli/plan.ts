@@ -1,4 +1,4 @@
-import { plannedBatches } from '../core/plan/batches/plannedBatches'
+import { plannedBatches } from '../core/batches/plannedBatches'
 import { planQuilt } from '../core/checks/planQuilt'
 import { checkText } from '../words/check'
 import { withPlainSpaces } from '../words/length'

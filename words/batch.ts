@@ -1,5 +1,5 @@
 // One batch of the sewing in words.
-import type { PlannedBatch } from '../core/plan/batches/plannedBatches'
+import type { PlannedBatch } from '../core/batches/plannedBatches'
 import type { RecipeJoin } from '../core/make/joins/joins'
 import { clipsOf } from '../core/top/clips'
 import type { QuiltRow } from '../core/top/rows'

@@ -1,5 +1,5 @@
 import type { RecipeJoin } from '../core/make/joins/joins'
-import type { Recipe, RecipeUnit } from '../core/plan/recipe'
+import type { Recipe, RecipeUnit } from '../core/recipes/recipe'
 import type { Piece } from '../core/cut/piece'
 import type { QuiltRow } from '../core/top/rows'
 import type { ClothNames } from './joinedPart'

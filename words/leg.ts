@@ -1,5 +1,5 @@
 // One leg of a step that leads from station to station: only what is done there.
-import { isLegged, type LeggedCode } from '../core/plan/batches/legs'
+import { isLegged, type LeggedCode } from '../core/batches/legs'
 import type { StepLength } from '../core/make/steps/stepData'
 import type { Step } from '../core/make/steps/step'
 import type { ClothNames } from './joinedPart'

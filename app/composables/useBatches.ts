@@ -1,5 +1,5 @@
-import { batchProgress, batchTick } from '~~/core/plan/batches/batchProgress'
-import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
+import { batchProgress, batchTick } from '~~/core/batches/batchProgress'
+import type { PlannedBatch } from '~~/core/batches/plannedBatches'
 import { tickBatch } from '~~/core/edits/record'
 import type { Picture } from '~~/core/make/steps/picture'
 import { STATION_OF, type SewingStage } from '~~/core/make/steps/stage'

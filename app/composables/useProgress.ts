@@ -1,6 +1,6 @@
 import { timesPlaced } from '~~/core/top/places'
 import { cutProgress, doneCounts } from '~~/core/cut/progress'
-import { isWorked } from '~~/core/plan/recipe'
+import { isWorked } from '~~/core/recipes/recipe'
 
 /** The steps after the rows, in order: what they are called in the file and by people. */
 export const FINISH_STEPS = ['rows-joined', 'borders', 'layered', 'quilted', 'trimmed', 'bound', 'labelled'] as const

@@ -3,8 +3,8 @@ import { planQuilt } from '~~/core/checks/planQuilt'
 import type { Progress } from '~~/core/plan/plan'
 import type { PlanWork } from '~~/core/plan/planWork'
 import type { Quilt } from '~~/core/file/quilt'
-import { recipesFor } from '~~/core/plan/recipe'
-import { topFromBehind } from '~~/core/plan/topFromBehind'
+import { recipesFor } from '~~/core/recipes/recipe'
+import { topFromBehind } from '~~/core/recipes/topFromBehind'
 import type { Workbook } from './planMessages'
 
 /** Recipes and rows take the rest. */

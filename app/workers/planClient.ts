@@ -1,4 +1,4 @@
-import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
+import type { PlannedBatch } from '~~/core/batches/plannedBatches'
 import type { ToBuy } from '~~/core/plan/chosenWays'
 import type { ScrappyBinding } from '~~/core/plan/scrappyBinding'
 import type { QuiltFile } from '~~/core/file/schema'

@@ -1,11 +1,11 @@
 import type { CheckedPlan } from '~~/core/checks/planQuilt'
-import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
+import type { PlannedBatch } from '~~/core/batches/plannedBatches'
 import type { ToBuy } from '~~/core/plan/chosenWays'
 import type { QuiltFile } from '~~/core/file/schema'
 import type { Change } from './changes'
-import type { Recipe } from '~~/core/plan/recipe'
+import type { Recipe } from '~~/core/recipes/recipe'
 import type { ScrappyBinding } from '~~/core/plan/scrappyBinding'
-import type { TopFromBehind } from '~~/core/plan/topFromBehind'
+import type { TopFromBehind } from '~~/core/recipes/topFromBehind'
 
 /** Everything the stations show, made in one go from one file. */
 export interface Workbook {

@@ -1,5 +1,5 @@
 import type { CheckedPlan } from '~~/core/checks/planQuilt'
-import { plannedBatches } from '~~/core/plan/batches/plannedBatches'
+import { plannedBatches } from '~~/core/batches/plannedBatches'
 import { buyByWay } from '~~/core/plan/chosenWays'
 import type { PlanWork } from '~~/core/plan/planWork'
 import { scrappyBinding } from '~~/core/plan/scrappyBinding'

@@ -1,4 +1,4 @@
-import { seamsOf } from '../plan/pressing/looks'
+import { seamsOf } from '../pressing/looks'
 import { timesPlaced } from '../top/places'
 import type { Check, Checker } from './check'
 

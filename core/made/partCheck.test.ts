@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import type { QuiltFile } from '../file/schema'
-import { recipesFor } from '../plan/recipe'
+import { recipesFor } from '../recipes/recipe'
 import { partCheck } from './partCheck'
 
 test('strips sewn with an allowance that is off are told to be off by just that', () => {

@@ -7,7 +7,7 @@ import type { BlockMake } from '../make/units/blockMake'
 import { pointInTop } from '../make/units/pointInTop'
 import type { QuiltRow } from '../top/rows'
 import type { Setting } from '../top/setting'
-import { outerOutcome, type QuiltPressing } from './pressing/quiltPressing'
+import { outerOutcome, type QuiltPressing } from '../pressing/quiltPressing'
 import { jointCrossings } from './rowCrossings'
 
 /** How many points come to what; the places of those that do not nest, from the setting's top left. */

@@ -4,7 +4,7 @@ import type { Piece } from '../cut/piece'
 import type { Quilt } from '../file/quilt'
 import type { Dimensions } from '../top/dimensions'
 import type { ChosenWay } from './choose'
-import type { QuiltPressing } from './pressing/quiltPressing'
+import type { QuiltPressing } from '../pressing/quiltPressing'
 
 /** What the plan was made from, for those who look deeper than the plan: recipes, tables of ways, drawings. */
 export interface PlanWork {

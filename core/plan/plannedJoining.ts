@@ -11,7 +11,7 @@ import { joiningOrder } from '../top/joiningOrder'
 import { ownSize } from '../top/region'
 import type { QuiltRow } from '../top/rows'
 import { rowArea, type SettingRow } from '../top/setting'
-import type { QuiltPressing } from './pressing/quiltPressing'
+import type { QuiltPressing } from '../pressing/quiltPressing'
 import { rowCrossings } from './rowCrossings'
 
 /** Two neighbouring sections of rows, joined: `from` to `middle` and on to `to`, by their places in `rows`, from 1. */

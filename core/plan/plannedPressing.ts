@@ -9,8 +9,8 @@ import type { Region } from '../top/region'
 import type { QuiltRow } from '../top/rows'
 import type { Setting } from '../top/setting'
 import { meetingsInTop } from './meetingsInTop'
-import type { QuiltPressing, Version } from './pressing/quiltPressing'
-import { versionSign } from './pressing/versionSigns'
+import type { QuiltPressing, Version } from '../pressing/quiltPressing'
+import { versionSign } from '../pressing/versionSigns'
 
 export interface PlannedPressing {
   school: Quilt['press']

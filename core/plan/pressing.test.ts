@@ -4,7 +4,7 @@ import { lightness } from '../measure/lightness'
 import { contains, type Point } from '../geometry/polygon'
 import { clothOf } from '../file/quilt'
 import { planOf } from '../testing/quiltOf'
-import { recipesFor } from './recipe'
+import { recipesFor } from '../recipes/recipe'
 import type { Step } from '../make/steps/step'
 
 const worked = SHIPPED_DESIGNS.flatMap(design => {

@@ -3,7 +3,7 @@ import type { Point } from '../geometry/polygon'
 import { ownSize, type Region } from '../top/region'
 import type { QuiltRow } from '../top/rows'
 import type { SettingRow } from '../top/setting'
-import { turnsAt, type QuiltPressing } from './pressing/quiltPressing'
+import { turnsAt, type QuiltPressing } from '../pressing/quiltPressing'
 
 /** Crossings of seams on the join of two neighbouring rows. */
 export interface RowCrossings {

@@ -1,7 +1,7 @@
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { rolesOf } from '../designs/design'
 import { SHIPPED_DESIGNS } from '../designs/shipped'
-import { recipesFor } from './recipe'
+import { recipesFor } from '../recipes/recipe'
 
 const dressed = (id: string) =>
   Object.fromEntries(

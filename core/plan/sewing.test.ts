@@ -7,7 +7,7 @@ import type { QuiltFile } from '../file/schema'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
 import { picture, besideLine, unfinished, type Picture } from '../make/steps/picture'
-import { isWorked, recipesFor, type Recipe } from './recipe'
+import { isWorked, recipesFor, type Recipe } from '../recipes/recipe'
 import { runs } from '../testing/runs'
 
 const oneBlock = (id: string, size = 12, method: 'auto' | 'foundation' | 'template' = 'auto'): QuiltFile => {

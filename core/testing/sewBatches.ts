@@ -1,6 +1,6 @@
 // Sews a quilt batch by batch, as a test.
 import { blockOf, designOf } from '../file/quilt'
-import { quiltBatches, type Batch } from '../plan/batches/quiltBatches'
+import { quiltBatches, type Batch } from '../batches/quiltBatches'
 import { planOf } from './quiltOf'
 
 /** Sewn on when the quilt is quilted. */

@@ -1,5 +1,5 @@
 // Faults put into the code on purpose: in `file` the text `from` becomes `to`. `tests`: those that should notice.
-const PLANS = ['core/plan', 'core/top', 'core/layers', 'core/cut']
+const PLANS = ['core/(plan|pressing|recipes|batches)/', 'core/top', 'core/layers', 'core/cut']
 
 export const FAULTS = [
   // pressing
@@ -19,7 +19,7 @@ export const FAULTS = [
   },
   {
     name: 'units pressed to the lighter part',
-    file: 'core/plan/pressing/looks.ts',
+    file: 'core/pressing/looks.ts',
     from: "one < other ? 'first' : 'second'",
     to: "one > other ? 'first' : 'second'",
     tests: ['core/plan/pressing/'],
@@ -75,7 +75,7 @@ export const FAULTS = [
   },
   {
     name: 'blocks from behind turned the wrong way',
-    file: 'core/plan/topFromBehind.ts',
+    file: 'core/recipes/topFromBehind.ts',
     from: '(region.own ? 45 : 0) - turn',
     to: '(region.own ? 45 : 0) + turn',
     tests: ['core/plan/topFromBehind'],
@@ -177,7 +177,7 @@ export const FAULTS = [
     file: 'core/geometry/handOf.ts',
     from: "own! < mirrored! ? 'left' : 'right'",
     to: "own! < mirrored! ? 'left' : 'left'",
-    tests: ['core/geometry', 'core/make', 'core/plan'],
+    tests: ['core/geometry', 'core/make', 'core/(plan|pressing|recipes|batches)/'],
   },
   {
     name: 'cut lines half a seam out',
@@ -293,7 +293,7 @@ export const FAULTS = [
     file: 'core/made/measures.ts',
     from: 'return (strips * cut - measured) / (2 * (strips - 1))',
     to: 'return (strips * cut - measured) / (strips - 1)',
-    tests: ['core/made', 'core/plan'],
+    tests: ['core/made', 'core/(plan|pressing|recipes|batches)/'],
   },
   {
     name: 'backing panels lose nothing where they are joined',
@@ -335,7 +335,7 @@ export const FAULTS = [
       "{ what: 'selvages', value: -cloth.width * cloth.shrink },",
       "    { what: 'shrinkage', value: -cloth.selvage },",
     ].join('\n'),
-    tests: ['core/plan'],
+    tests: ['core/(plan|pressing|recipes|batches)/'],
   },
   {
     name: 'a side with six seams told, and the total of two',
@@ -346,7 +346,7 @@ export const FAULTS = [
       "    { what: 'finished', value: finished - 4 * seam },",
       "    { what: 'seams', count: 6, each: seam },",
     ].join('\n'),
-    tests: ['core/plan', 'core/make'],
+    tests: ['core/(plan|pressing|recipes|batches)/', 'core/make'],
   },
   {
     name: 'the extra of a rough border told as margin',
@@ -375,7 +375,7 @@ export const FAULTS = [
     file: 'core/checks/cloth.ts',
     from: "if (cloth.form !== 'piece' || need <= (cloth.count ?? 1)) return []",
     to: "if (cloth.form !== 'piece' || need <= (cloth.count ?? 1) + 2) return []",
-    tests: ['core/checks', 'core/plan'],
+    tests: ['core/checks', 'core/(plan|pressing|recipes|batches)/'],
   },
   {
     name: 'foundation papers not mirrored',
@@ -389,7 +389,7 @@ export const FAULTS = [
     file: 'core/geometry/placement.ts',
     from: '    case 90:\n      return [height - y, mx]',
     to: '    case 90:\n      return [y, width - mx]',
-    tests: ['core/geometry', 'core/plan', 'core/edits', 'core/top'],
+    tests: ['core/geometry', 'core/(plan|pressing|recipes|batches)/', 'core/edits', 'core/top'],
   },
   {
     name: 'centimetres of 2.5 to the inch',
@@ -454,7 +454,7 @@ export const FAULTS = [
     file: 'core/cut/fillerPieces.ts',
     from: 'block * Math.SQRT2 + 2 * floatOf(setting)',
     to: 'block * Math.SQRT2',
-    tests: ['core/top', 'core/plan'],
+    tests: ['core/top', 'core/(plan|pressing|recipes|batches)/'],
   },
   {
     name: 'two corner triangles overlap where float lets them meet',
@@ -468,14 +468,14 @@ export const FAULTS = [
     file: 'core/file/halfBlocks.ts',
     from: 'ownSide(OPPOSITE[end], cell)',
     to: 'ownSide(end, cell)',
-    tests: ['core/top', 'core/plan'],
+    tests: ['core/top', 'core/(plan|pressing|recipes|batches)/'],
   },
   {
     name: 'ends of a frame no longer than the block',
     file: 'core/cut/framePieces.ts',
     from: 'strip(width + 2 * sides, ends)',
     to: 'strip(width, ends)',
-    tests: ['core/top', 'core/plan'],
+    tests: ['core/top', 'core/(plan|pressing|recipes|batches)/'],
   },
   {
     name: 'a spacer as wide as the whole gap',
@@ -542,7 +542,7 @@ export const FAULTS = [
   },
   {
     name: 'a mirrored block pressed as if it were not',
-    file: 'core/plan/pressing/placedEnds.ts',
+    file: 'core/pressing/placedEnds.ts',
     from: 'sense: placement.mirror ? (-sense as 1 | -1) : sense',
     to: 'sense',
     tests: ['core/plan/pressing/'],
@@ -566,14 +566,14 @@ export const FAULTS = [
     file: 'core/make/joins/backView.ts',
     from: "if (side === 'first') fold(edge, first, second, 'wrong')",
     to: "if (side === 'first') fold(edge, second, first, 'wrong')",
-    tests: ['core/make/joins', 'core/plan/pressing'],
+    tests: ['core/make/joins', 'core/pressing'],
   },
   {
     name: 'units numbered as if they had no seams within',
     file: 'core/make/joins/joinNumbers.ts',
     from: "if ('unit' in unit || 'patch' in node) return count(node)",
     to: "if ('unit' in unit || 'patch' in node) return",
-    tests: ['core/plan/pressing', 'core/make/joins'],
+    tests: ['core/pressing', 'core/make/joins'],
   },
   {
     name: 'corners of units pressed to the dark in their steps',
@@ -591,38 +591,38 @@ export const FAULTS = [
   },
   {
     name: 'batches: parts with a seam that ends on the next one go there unpressed',
-    file: 'core/plan/batches/blockJoins.ts',
+    file: 'core/batches/blockJoins.ts',
     from: 'return unpressed.some(seam => seam.join.seam.some(end => legs.some(leg => liesOn(end, leg))))',
     to: 'return false',
-    tests: ['core/plan/batches'],
+    tests: ['core/batches'],
   },
   {
     name: 'batches: four geese of a set counted as two',
     file: 'core/make/methods/flyingGooseFour.ts',
     from: 'into: 2,',
     to: 'into: 1,',
-    tests: ['core/plan/batches'],
+    tests: ['core/batches'],
   },
   {
     name: 'batches: mirror images taken for alike',
-    file: 'core/plan/batches/partLook.ts',
+    file: 'core/batches/partLook.ts',
     from: 'if (turn === 1) return [-y, x]',
     to: 'if (turn === 1) return [y, x]',
-    tests: ['core/plan/batches'],
+    tests: ['core/batches'],
   },
   {
     name: 'batches: one walk more than need be',
-    file: 'core/plan/batches/schedule.ts',
+    file: 'core/batches/schedule.ts',
     from: 'if (left[other] === 0 && at[other] === station) list.push(other)',
     to: '',
-    tests: ['core/plan/batches'],
+    tests: ['core/batches'],
   },
   {
     name: 'a pair of quarters of one cloth takes one square',
     file: 'core/make/methods/threePatch.ts',
     from: '...(a === b ? piece.slots : [])',
     to: '...[]',
-    tests: ['core/make/methods', 'core/plan/batches'],
+    tests: ['core/make/methods', 'core/batches'],
   },
   {
     name: 'blocks made again counted with the others',
@@ -836,9 +836,9 @@ export const FAULTS = [
   },
   {
     name: 'a walk forgets what is done before it',
-    file: 'core/plan/batches/schedule.ts',
+    file: 'core/batches/schedule.ts',
     from: 'const left = (from?.left ?? graph.waits).slice()',
     to: 'const left = graph.waits.slice()',
-    tests: ['core/plan/batches'],
+    tests: ['core/batches'],
   },
 ]

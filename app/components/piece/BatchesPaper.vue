@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PlannedBatch } from '~~/core/plan/batches/plannedBatches'
+import type { PlannedBatch } from '~~/core/batches/plannedBatches'
 import type { Picture } from '~~/core/make/steps/picture'
 import type { Quilt } from '~~/core/file/quilt'
 import { AT_STATION, batchGroups, HOW_AT, testParts } from '~~/words/batch'

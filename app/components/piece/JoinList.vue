@@ -3,7 +3,7 @@ import type { Edit } from '~~/core/edits/edit'
 import { pressSeams } from '~~/core/edits/pressing'
 import { blockOf, type Quilt } from '~~/core/file/quilt'
 import type { RecipeJoin } from '~~/core/make/joins/joins'
-import type { Recipe } from '~~/core/plan/recipe'
+import type { Recipe } from '~~/core/recipes/recipe'
 import { stepParts, stepText } from '~~/words/step'
 
 const { recipe, quilt, canWrite } = defineProps<{ recipe: Recipe; quilt: Quilt; canWrite: boolean }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RecipeUnit } from '~~/core/plan/recipe'
+import type { RecipeUnit } from '~~/core/recipes/recipe'
 import { clothOf, type Quilt } from '~~/core/file/quilt'
 
 const { units, quilt, places } = defineProps<{

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Cloth } from '~~/core/file/quilt'
 import type { Polygon } from '~~/core/geometry/polygon'
-import type { Recipe } from '~~/core/plan/recipe'
-import type { TopFromBehind } from '~~/core/plan/topFromBehind'
+import type { Recipe } from '~~/core/recipes/recipe'
+import type { TopFromBehind } from '~~/core/recipes/topFromBehind'
 import { sideColour } from '~/drawing/sideColour'
 
 /** The rows turned over: every allowance lies the way it is pressed. */

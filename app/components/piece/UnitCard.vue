@@ -2,7 +2,7 @@
 import { METHODS } from '~~/core/make/methods'
 import { CARES, type TrimAllowance } from '~~/core/file/cares'
 import type { MethodId } from '~~/core/file/methodNames'
-import type { RecipeUnit } from '~~/core/plan/recipe'
+import type { RecipeUnit } from '~~/core/recipes/recipe'
 import { followsTheHand } from '~~/core/make/steps/step'
 import type { PlannedUnit } from '~~/core/plan/plannedBlock'
 import { clothOf, type Quilt } from '~~/core/file/quilt'

@@ -1,6 +1,6 @@
 // In: the plan's work. Out: its batches as others read them.
-import type { QuiltRow } from '../../top/rows'
-import type { PlanWork } from '../planWork'
+import type { QuiltRow } from '../top/rows'
+import type { PlanWork } from '../plan/planWork'
 import type { Operation, Use } from './operation'
 import { quiltBatches } from './quiltBatches'
 

@@ -1,5 +1,5 @@
-import { chanceFrom } from '../../measure/chance'
-import { planOf } from '../../testing/quiltOf'
+import { chanceFrom } from '../measure/chance'
+import { planOf } from '../testing/quiltOf'
 
 /** So many four-patches each way, each turned by chance. */
 function fourPatches(side: number, seed: number) {

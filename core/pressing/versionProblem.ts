@@ -1,4 +1,4 @@
-import type { Press } from '../../make/steps/press'
+import type { Press } from '../make/steps/press'
 import type { Look } from './looks'
 import type { OuterCrossing } from './placedEnds'
 

@@ -1,10 +1,10 @@
-import { SHIPPED_DESIGNS } from '../../designs/shipped'
-import { finishedPatches, rolesOf, type Design } from '../../designs/design'
-import { contains, type Point } from '../../geometry/polygon'
-import { dressUnit } from '../../make/units/dressUnit'
-import { unitsOf } from '../../make/units/unitTree'
-import { planOf } from '../../testing/quiltOf'
-import { recipesFor } from '../recipe'
+import { SHIPPED_DESIGNS } from '../designs/shipped'
+import { finishedPatches, rolesOf, type Design } from '../designs/design'
+import { contains, type Point } from '../geometry/polygon'
+import { dressUnit } from '../make/units/dressUnit'
+import { unitsOf } from '../make/units/unitTree'
+import { planOf } from '../testing/quiltOf'
+import { recipesFor } from '../recipes/recipe'
 
 interface Tree {
   patch?: number

@@ -1,4 +1,4 @@
-import type { Cell } from '../../file/quilt'
+import type { Cell } from '../file/quilt'
 import type { QuiltPressing, Version } from './quiltPressing'
 
 /** The versions that cells of one dressing have, the commonest first. */

@@ -1,9 +1,9 @@
 // In: the regions of a setting. Out: where seams of neighbouring blocks end opposite each other.
-import type { Point } from '../../geometry/polygon'
-import type { Cell } from '../../file/quilt'
-import type { BlockMake } from '../../make/units/blockMake'
-import { pointInTop } from '../../make/units/pointInTop'
-import type { Region } from '../../top/region'
+import type { Point } from '../geometry/polygon'
+import type { Cell } from '../file/quilt'
+import type { BlockMake } from '../make/units/blockMake'
+import { pointInTop } from '../make/units/pointInTop'
+import type { Region } from '../top/region'
 import type { LookedCell } from './looks'
 
 /** A block in its place: a region that wears a cell. */

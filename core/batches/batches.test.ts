@@ -1,14 +1,14 @@
 import fc from 'fast-check'
-import { rolesOf } from '../../designs/design'
-import { SHIPPED_DESIGNS } from '../../designs/shipped'
-import type { QuiltFile } from '../../file/schema'
-import { SAMPLE } from '../../testing/quiltOf'
-import { randomQuilt } from '../../testing/randomQuilt'
-import { batchesOf, batchFaults } from '../../testing/sewBatches'
+import { rolesOf } from '../designs/design'
+import { SHIPPED_DESIGNS } from '../designs/shipped'
+import type { QuiltFile } from '../file/schema'
+import { SAMPLE } from '../testing/quiltOf'
+import { randomQuilt } from '../testing/randomQuilt'
+import { batchesOf, batchFaults } from '../testing/sewBatches'
 import type { Operation, Station } from './operation'
 import type { Batch } from './quiltBatches'
 import { schedule } from './schedule'
-import { runs } from '../../testing/runs'
+import { runs } from '../testing/runs'
 
 test('batches of random quilts, sewn in order, make the top', () => {
   fc.assert(

@@ -1,6 +1,6 @@
-import { tick, tickBatch } from '../../edits/record'
-import type { QuiltFile } from '../../file/schema'
-import { planOf, SAMPLE } from '../../testing/quiltOf'
+import { tick, tickBatch } from '../edits/record'
+import type { QuiltFile } from '../file/schema'
+import { planOf, SAMPLE } from '../testing/quiltOf'
 import { batchProgress, batchTick } from './batchProgress'
 import { plannedBatches, type PlannedBatch } from './plannedBatches'
 

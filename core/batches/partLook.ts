@@ -1,6 +1,6 @@
 // In: a part and what it is made of, each in its place. Out: what it is, however it is turned.
-import type { Box, Point } from '../../geometry/polygon'
-import { longHash } from '../../measure/longHash'
+import type { Box, Point } from '../geometry/polygon'
+import { longHash } from '../measure/longHash'
 
 type QuarterTurn = 0 | 1 | 2 | 3
 

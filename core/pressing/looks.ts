@@ -1,16 +1,16 @@
 // In: the blocks of a quilt and their dressings. Out: what the search for their pressing starts from, look by look.
-import { clothsOfCell } from '../../file/clothsOfCell'
-import { clothOf, type Cell, type Quilt } from '../../file/quilt'
-import type { Placement } from '../../geometry/placement'
-import { patchesOf, type SewingTree } from '../../make/order/sewingTree'
-import type { PressedBlock } from '../../make/pressing/costs'
-import { blockSeams, type BlockSeams } from '../../make/pressing/meetings'
-import type { Press } from '../../make/steps/press'
-import type { BlockMake } from '../../make/units/blockMake'
-import { variants } from '../../make/units/demands'
-import { middleOfUnit, type Unit } from '../../make/units/unit'
-import { unitsOf } from '../../make/units/unitTree'
-import { lightness } from '../../measure/lightness'
+import { clothsOfCell } from '../file/clothsOfCell'
+import { clothOf, type Cell, type Quilt } from '../file/quilt'
+import type { Placement } from '../geometry/placement'
+import { patchesOf, type SewingTree } from '../make/order/sewingTree'
+import type { PressedBlock } from '../make/pressing/costs'
+import { blockSeams, type BlockSeams } from '../make/pressing/meetings'
+import type { Press } from '../make/steps/press'
+import type { BlockMake } from '../make/units/blockMake'
+import { variants } from '../make/units/demands'
+import { middleOfUnit, type Unit } from '../make/units/unit'
+import { unitsOf } from '../make/units/unitTree'
+import { lightness } from '../measure/lightness'
 
 /** A block in cloths that press it alike: where half-squares go to the dark, other cloths may turn them round. */
 export interface Look extends PressedBlock {

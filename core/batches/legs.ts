@@ -1,4 +1,4 @@
-import type { StepCode } from '../../make/steps/stepCode'
+import type { StepCode } from '../make/steps/stepCode'
 import type { Station, Work } from './operation'
 
 /** Where something is done, and what. */

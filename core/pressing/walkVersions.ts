@@ -1,8 +1,8 @@
 // In: the versions of each look and which stands where. Out: other places for them, so that neighbours clash less.
-import type { Chance } from '../../measure/chance'
-import { STATES, turnOf } from '../../make/pressing/costs'
-import type { Press } from '../../make/steps/press'
-import { outcomes } from '../../make/pressing/pressBlock'
+import type { Chance } from '../measure/chance'
+import { STATES, turnOf } from '../make/pressing/costs'
+import type { Press } from '../make/steps/press'
+import { outcomes } from '../make/pressing/pressBlock'
 import type { Look } from './looks'
 import type { Pressed, VersionProblem } from './versionProblem'
 

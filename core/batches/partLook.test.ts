@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { boundingBox, type Point } from '../../geometry/polygon'
+import { boundingBox, type Point } from '../geometry/polygon'
 import { partLook, type Member } from './partLook'
 
 const corner = fc.record({

@@ -7,10 +7,10 @@ import type { Inches } from '../measure/ruler'
 import { outlineOf, ownSize, type Region } from '../top/region'
 import type { QuiltRow } from '../top/rows'
 import type { SettingRow } from '../top/setting'
-import { versionNames, versionOf, type PlannedPressing } from './plannedPressing'
-import type { PlanWork } from './planWork'
+import { versionNames, versionOf, type PlannedPressing } from '../plan/plannedPressing'
+import type { PlanWork } from '../plan/planWork'
 import type { Recipe } from './recipe'
-import { spanOf } from './rowCrossings'
+import { spanOf } from '../plan/rowCrossings'
 
 /** Blocks set, turned over sideways; without borders. Inches, finished, from the top left as seen from behind. */
 export interface TopFromBehind {

@@ -1,6 +1,6 @@
 // In: the batches of a plan, and what was ticked. Out: how many of each are done.
-import { doneCounts } from '../../cut/progress'
-import type { Quilt } from '../../file/quilt'
+import { doneCounts } from '../cut/progress'
+import type { Quilt } from '../file/quilt'
 import type { PlannedBatch } from './plannedBatches'
 
 /** The name of a batch in ticks. */
