@@ -63,12 +63,25 @@ export default withNuxt(
     },
   },
   {
-    files: ['words/**/*.ts'],
-    ignores: ['words/**/*.test.ts'],
+    files: ['words/*.ts'],
+    ignores: ['words/*.test.ts'],
     rules: {
       'no-restricted-imports': [
         'error',
         { patterns: [{ regex: '^(?!\\./|\\.\\./core/)', message: 'Words are made from the core alone.' }] },
+      ],
+    },
+  },
+  {
+    files: ['words/*/*.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { regex: '^(?!\\./|\\.\\./\\w+$|\\.\\./\\.\\./core/)', message: 'Words are made from the core alone.' },
+          ],
+        },
       ],
     },
   },

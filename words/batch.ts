@@ -10,7 +10,8 @@ import { inEnglish, plural } from './speech'
 import type { BatchBook } from './batchBook'
 import { joinedPart, joinedParts } from './joinedPart'
 import { legParts } from './leg'
-import { PRESS, stepParts } from './step'
+import { stepParts } from './step'
+import { PRESS } from './steps/stepWords'
 import { textOf, type TextPart } from './textPart'
 
 export const AT_STATION: Readonly<Record<PlannedBatch['at'], string>> = {
