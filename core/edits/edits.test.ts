@@ -271,6 +271,9 @@ test('styles of binding that are tried leave the strip as it was: each has its o
         const usual = quiltOf(begun).binding!.strip
         const after = [...tried, 'double' as const].reduce((file, style) => setBinding({ style })(file), begun)
         expect(quiltOf(after).binding!.strip).toBeCloseTo(usual, 9)
+        // folded together with its flange a strip of the usual width would hide much of the border
+        const flanged = quiltOf(setBinding({ style: 'flanged' })(after)).binding!.strip
+        expect(flanged).toBeCloseTo(units === 'in' ? 1.5 : 4 / 2.54, 9)
       }),
     )
 })
