@@ -365,9 +365,9 @@ export const FAULTS = [
   },
   {
     name: 'a file may name a cloth that is not there',
-    file: 'core/file/references.ts',
-    from: 'if (got !== undefined && !known.has(got))',
-    to: 'if (got !== undefined && known.size === 0)',
+    file: 'core/file/references/known.ts',
+    from: 'got === undefined || cloths.has(got)',
+    to: 'got !== null',
     tests: ['core/file'],
   },
   {
