@@ -157,10 +157,11 @@ function fittingSashes(asked: Sashing, rules: SettingRules['sashing'], cloth: st
   const stoned = isCrossed && rules.stones !== 'none' ? asked : withoutStones(asked)
   const plain = isCrossed && rules.canBePieced ? stoned : withoutPieced(stoned)
   const sashing = between === (asked.between ?? 'both') ? plain : { ...plain, between }
-  if (rules.stones !== 'always') return sashing
-  const { cornerstones: stones } = sashing
+  const round = rules.isOuter ? { ...sashing, outer: true } : sashing
+  if (rules.stones !== 'always') return round
+  const { cornerstones: stones } = round
   // those on the edge are cut in half: they are of one cloth
-  return { ...sashing, outer: rules.isOuter, cornerstones: stones && 'cloth' in stones ? stones : { cloth } }
+  return { ...round, cornerstones: stones && 'cloth' in stones ? stones : { cloth } }
 }
 
 function withoutPieced({ pieced: _, ...sashing }: Sashing): Sashing {
