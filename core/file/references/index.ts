@@ -30,7 +30,7 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
     ...needCloth(known, hanging?.cloth, ['hanging', 'cloth']),
     ...needCloth(known, label?.cloth, ['label', 'cloth']),
     ...(backing?.inHand.flatMap(({ cloth }, i) => needCloth(known, cloth, ['backing', 'inHand', i, 'cloth'])) ?? []),
-    ...bindingProblems(file),
+    ...bindingProblems(known, file),
     ...quiltingProblems(file),
   ]
 }
