@@ -1,4 +1,5 @@
 import { plannedBatches } from '../core/batches/plannedBatches'
+import type { Check } from '../core/checks/check'
 import { planQuilt } from '../core/checks/planQuilt'
 import { checkText } from '../words/check'
 import { withPlainSpaces } from '../words/length'
@@ -17,7 +18,12 @@ export function planText(text: string): Answer {
     output: `${JSON.stringify({
       ...plan,
       batches: plannedBatches(work, plan.rows),
-      checks: plan.checks.map(check => ({ ...check, text: withPlainSpaces(checkText(check, speech, names)) })),
+      checks: plan.checks.map(check => writtenCheck(check, withPlainSpaces(checkText(check, speech, names)))),
     })}\n`,
   }
+}
+
+/** Where a check leads is for screens; here its field says what it is about. */
+function writtenCheck({ id, severity, path, data }: Check, text: string) {
+  return { id, severity, text, path, data }
 }

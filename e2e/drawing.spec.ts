@@ -54,9 +54,9 @@ function clothAt(quilt: Quilt, regions: readonly Region[], point: Point, clear: 
     const at: Point = [point[0] + dx, point[1] + dy]
     const region = regions.find(candidate => liesIn(candidate, at))
     if (!region) return null
-    if ('cloth' in region.wears) return `${regions.indexOf(region)} ${region.wears.cloth}`
+    if ('cloth' in region.fabric) return `${regions.indexOf(region)} ${region.fabric.cloth}`
     const inside = inBlock(region, at)
-    const patches = patchesOf(quilt, region, region.wears.cell)
+    const patches = patchesOf(quilt, region, region.fabric.cell)
     const patch = patches.findIndex(({ polygon }) => contains(polygon, inside))
     return patch < 0 ? null : `${regions.indexOf(region)}.${patch} ${patches[patch]!.cloth}`
   })

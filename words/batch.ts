@@ -57,15 +57,15 @@ const DONE_TO: Readonly<Record<PlannedBatch['what'], string>> = {
   'mark': 'mark',
 }
 /** Batches of a visit that are named before the rest is counted. */
-const MOST_NAMED = 2
+const MAX_NAMED = 2
 
 /** What is done at one visit, in a line: `sew 72 × flying geese …; press …, and 3 more`. */
 export function visitText(batches: readonly PlannedBatch[], book: BatchBook): string {
   const said = [
     ...new Set(batches.map(batch => `${DONE_TO[batch.what]} ${batch.count} × ${lowered(batchTitle(batch, book))}`)),
   ]
-  const more = said.length - MOST_NAMED
-  return `${said.slice(0, MOST_NAMED).join('; ')}${more > 0 ? `, and ${more} more` : ''}`
+  const more = said.length - MAX_NAMED
+  return `${said.slice(0, MAX_NAMED).join('; ')}${more > 0 ? `, and ${more} more` : ''}`
 }
 
 /** Units begin small within a line; names of blocks and cloths keep their letter. */

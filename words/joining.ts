@@ -1,4 +1,4 @@
-import { LEAST_SEAM, type EasedMeeting } from '../core/made/easing'
+import { MIN_SEAM, type EasedMeeting } from '../core/made/easing'
 import type { PlannedEasing, PlannedJoin } from '../core/plan/plannedJoining'
 import type { StripWords } from '../core/paper/markStrips'
 import type { QuiltRow } from '../core/top/rows'
@@ -48,7 +48,7 @@ export function easedName({ what, block, row }: PlannedEasing, blockNames: Reado
 
 /** What to do with a part that does not measure what its place does. */
 export function meetingText(meeting: EasedMeeting, speech: Speech): string {
-  const least = meeting === 'narrow-seam' ? ` At least ${formatLength(LEAST_SEAM, speech)} of it must stay.` : ''
+  const least = meeting === 'narrow-seam' ? ` At least ${formatLength(MIN_SEAM, speech)} of it must stay.` : ''
   return MEETINGS[meeting] + least
 }
 

@@ -1,3 +1,4 @@
+import { measuredThing } from '../core/file/measuredThing'
 import type { Quilt } from '../core/file/quilt'
 import type { Piece } from '../core/cut/piece'
 import type { PartName } from '../core/make/methods/partName'
@@ -150,12 +151,20 @@ export function aimName(aim: string): string {
 
 /** `setting`, `border-1`, `border-1-first` as a quilter says them. */
 export function stageName(what: string): string {
-  if (what === 'setting') return 'the center'
   if (what === 'rows') return 'the rows'
-  if (what === 'trimmed') return 'the trimmed quilt'
-  const match = /^border-(\d+)(-first)?$/.exec(what)
-  if (!match) return what
-  return match[2] ? `the top with the first pair of border ${match[1]} on` : `the top with border ${match[1]}`
+  const thing = measuredThing(what)
+  switch (thing.kind) {
+    case 'setting':
+      return 'the center'
+    case 'trimmed':
+      return 'the trimmed quilt'
+    case 'border':
+      return thing.isFirst
+        ? `the top with the first pair of border ${thing.border} on`
+        : `the top with border ${thing.border}`
+    default:
+      return what
+  }
 }
 
 /** With a capital first letter. */

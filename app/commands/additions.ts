@@ -6,7 +6,7 @@ import { setSashing } from '~~/core/edits/setting'
 import type { Quilt } from '~~/core/file/quilt'
 import { rulesOf } from '~~/core/file/settings'
 import { UNIT_DEFAULTS } from '~~/core/measure/units'
-import type { Part } from '~~/core/top/region'
+import type { TopPart } from '~~/core/top/region'
 
 /** A part round the blocks that the quilt can get, as quilts mostly have it; its card changes the rest. */
 export interface Addition {
@@ -16,7 +16,7 @@ export interface Addition {
   /** Worked out when it is asked for: a cloth is looked for that stands out from its neighbours. */
   edit: () => Edit
   /** The part to change then. */
-  part: Extract<Part, { kind: 'sash' | 'border' | 'binding' }>
+  part: Extract<TopPart, { kind: 'sash' | 'border' | 'binding' }>
 }
 
 /** What can be put round the blocks of this quilt: one sashing, one binding, as many borders as there is cloth for. */

@@ -4,7 +4,7 @@ import { setCounts, setKind } from '~~/core/edits/setting'
 import { setTurns, TURN_PATTERNS } from '~~/core/edits/turnPatterns'
 import { SETTING_KINDS } from '~~/core/file/settings'
 import type { Quilt } from '~~/core/file/quilt'
-import type { Part } from '~~/core/top/region'
+import type { TopPart } from '~~/core/top/region'
 import { capital, settingName } from '~~/words/names'
 import { inEnglish, type Speech } from '~~/words/speech'
 import { turnPatternName } from '~~/words/tryOuts'
@@ -97,7 +97,7 @@ function edgeCommands(quilt: Quilt, { edit, show }: Hands): Command[] {
       show(part)
     },
   }))
-  const change = (id: Addition['id'], part: Part, name: string): Command => ({
+  const change = (id: Addition['id'], part: TopPart, name: string): Command => ({
     id: `change-${name}`,
     name: `Change ${name}`,
     icon: 'i-lucide-pencil',

@@ -11,7 +11,7 @@ export function downloadText(name: string, text: string, type: string) {
 }
 
 /** More letters than this some systems do not take. */
-const MOST_LETTERS = 60
+const MAX_LETTERS = 60
 
 /** A name that every system takes: letters and figures, what parts them a hyphen; its endings stay. */
 export function cleanFileName(name: string): string {
@@ -21,7 +21,7 @@ export function cleanFileName(name: string): string {
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]+/gu, '-')
     .replace(/^-+/, '')
-    .slice(0, MOST_LETTERS)
+    .slice(0, MAX_LETTERS)
     .replace(/-+$/, '')
   return `${stem || 'quilt'}${endings}`
 }

@@ -1,9 +1,9 @@
-import type { Part } from '~~/core/top/region'
+import type { TopPart } from '~~/core/top/region'
 
 /** Cards and lists of Design for the whole quilt, that lie beside or over the drawing. */
 export type OverDrawing = 'setting' | 'try-outs' | 'fit' | 'climb'
 /** One thing at a time: the card of a part, or one for the whole quilt. */
-export type OpenOnDesign = Part | { list: OverDrawing }
+export type OpenOnDesign = TopPart | { list: OverDrawing }
 /** That, or the drawing in grey, or as it is again. */
 export type ShownOnDesign = OpenOnDesign | { view: 'grey' }
 

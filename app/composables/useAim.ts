@@ -6,7 +6,7 @@ import { plural } from '~~/words/speech'
 /** Changes what ways are chosen for, and says which ways stay as the quilter chose them. */
 export function useAim() {
   const store = useQuilt()
-  const toast = useSay()
+  const toast = useToasts()
   return (aim: Quilt['aim']) => {
     toast.problems(store.apply('aim', file => ({ ...file, aim })))
     const chosen = store.file ? chosenWays(store.file) : 0

@@ -7,7 +7,7 @@ import type { FromBackWorker, ToBackWorker } from '~/workers/backWorker'
  */
 export function useBetterBack() {
   const store = useQuilt()
-  const toast = useSay()
+  const toast = useToasts()
   const state = ref<'idle' | 'running' | 'done' | 'failed'>('idle')
   const looked = ref(0)
   const found = ref<number | null>(null)

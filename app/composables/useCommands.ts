@@ -7,7 +7,7 @@ import { quiltCommands } from '~/commands/quiltCommands'
 /** Everything that can be done from anywhere with the quilt that is open: the list of commands reads it. */
 export function useCommands(lists: Lists): ComputedRef<Command[]> {
   const store = useQuilt()
-  const toast = useSay()
+  const toast = useToasts()
   const settings = useSettings()
   const speech = useSpeech()
   const light = useColorMode()

@@ -1,4 +1,4 @@
-import type { Part } from '~~/core/top/region'
+import type { TopPart } from '~~/core/top/region'
 
 interface Card {
   /** Into the card. */
@@ -14,7 +14,7 @@ interface Card {
  */
 export function useOpenOnDesign(card: () => Card | null, home: () => HTMLElement | null) {
   const open = shallowRef<OpenOnDesign | null>(null)
-  const selected = computed<Part | null>(() => (open.value && 'kind' in open.value ? open.value : null))
+  const selected = computed<TopPart | null>(() => (open.value && 'kind' in open.value ? open.value : null))
   const list = computed(() => (open.value && 'list' in open.value ? open.value.list : null))
   let cameFrom: Element | null = null
 

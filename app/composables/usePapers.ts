@@ -3,7 +3,7 @@ import type { PageKind } from '~~/core/paper/sheet'
 /** Pages at true size, made by the server and handed to the quilter as a PDF. */
 export function usePapers() {
   const store = useQuilt()
-  const toast = useSay()
+  const toast = useToasts()
   const speech = useSpeech()
   const isMaking = ref(false)
   const page = ref<PageKind>(store.quilt?.units === 'cm' ? 'a4' : 'letter')

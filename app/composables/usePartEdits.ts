@@ -5,10 +5,10 @@ import { setFloat, setSashing } from '~~/core/edits/setting'
 import { blockOf, type Quilt } from '~~/core/file/quilt'
 import { rulesOf } from '~~/core/file/settings'
 import { roundToRuler, type Inches } from '~~/core/measure/ruler'
-import type { Part } from '~~/core/top/region'
+import type { TopPart } from '~~/core/top/region'
 
 /** The edit that gives a part this size along one side of the quilt; null for parts without a size on the tape. */
-export function sizeEdit(quilt: Quilt, part: Part, side: 'width' | 'height', size: Inches): Edit | null {
+export function sizeEdit(quilt: Quilt, part: TopPart, side: 'width' | 'height', size: Inches): Edit | null {
   const { setting, ruler } = quilt
   // there the tape crosses blocks and cornerstones from corner to corner
   const isOnCorner = rulesOf(setting).standing === 'on-corner'
@@ -45,7 +45,7 @@ export function sizeEdit(quilt: Quilt, part: Part, side: 'width' | 'height', siz
 }
 
 /** What undo calls the change. */
-export function sizeEditName(part: Part): string {
+export function sizeEditName(part: TopPart): string {
   return {
     'block': 'block size',
     'sash': 'sashing width',

@@ -1,6 +1,6 @@
 import { timesPlaced } from '~~/core/top/places'
 import { cutProgress, doneCounts } from '~~/core/cut/progress'
-import { isWorked } from '~~/core/recipes/recipe'
+import { needsSewing } from '~~/core/recipes/recipe'
 
 /** The steps after the rows, in order: what they are called in the file and by people. */
 export const FINISH_STEPS = ['rows-joined', 'borders', 'layered', 'quilted', 'trimmed', 'bound', 'labelled'] as const
@@ -29,7 +29,7 @@ export function useProgress() {
     const blockCounts = doneCounts(quilt.done, 'block')
     const rowCounts = doneCounts(quilt.done, 'row')
     const units = new Map(
-      recipes.flatMap(recipe => recipe.units.filter(isWorked).map(unit => [unit.id, unit.inQuilt] as const)),
+      recipes.flatMap(recipe => recipe.units.filter(needsSewing).map(unit => [unit.id, unit.inQuilt] as const)),
     )
     const sewn = {
       units: [...units].reduce((sum, [id, all]) => sum + Math.min(all, unitCounts.get(id) ?? 0), 0),

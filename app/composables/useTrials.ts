@@ -15,7 +15,7 @@ export interface TrialFigures {
   blocks: number
 }
 
-const MOST_PINNED = 4
+const MAX_PINNED = 4
 
 /** Other quilts of this quilt's blocks and cloths; up to four of them pinned, and planned one after the other. */
 export function useTrials(file: () => QuiltFile, quilt: () => Quilt) {
@@ -62,7 +62,7 @@ export function useTrials(file: () => QuiltFile, quilt: () => Quilt) {
   }
   function pin({ key }: Trial) {
     const isPinned = pinned.value.includes(key)
-    pinned.value = isPinned ? pinned.value.filter(other => other !== key) : [...pinned.value, key].slice(-MOST_PINNED)
+    pinned.value = isPinned ? pinned.value.filter(other => other !== key) : [...pinned.value, key].slice(-MAX_PINNED)
     askNext()
   }
   /** Another random arrangement. */

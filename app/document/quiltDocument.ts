@@ -11,7 +11,7 @@ interface Undoable {
 }
 
 /** More steps back than this nobody goes. */
-const MOST_UNDOS = 200
+const MAX_UNDOS = 200
 
 /** The file as it is written, read; what was done to it, step by step. Knows nothing of storage or plans. */
 export class QuiltDocument {
@@ -44,7 +44,7 @@ export class QuiltDocument {
     const next = edit(before)
     const read = readQuilt(next)
     if (!read.ok) return read.problems
-    this.past.value = [...this.past.value.slice(1 - MOST_UNDOS), { name, file: before }]
+    this.past.value = [...this.past.value.slice(1 - MAX_UNDOS), { name, file: before }]
     this.future.value = []
     this.#take(next, read.value)
     this.#onChange()

@@ -22,7 +22,7 @@ export interface PaintView {
 export type QuiltPainter = (context: CanvasRenderingContext2D, view: PaintView) => void
 
 /** Bitmaps of blocks are no larger than this: nobody sees more of a block at once. */
-const MOST_PX = 2048
+const MAX_PX = 2048
 
 /**
  * Paints a quilt, once or piece by piece. Each distinct block (design, cloths, turn, mirror) is painted once as a
@@ -37,7 +37,7 @@ export function quiltPainter(quilt: Quilt, dimensions: Dimensions, grey?: (colou
     const sizes = bitmaps.get(cell) ?? new Map<string, HTMLCanvasElement>()
     bitmaps.set(cell, sizes)
     const key = `${width} ${height}`
-    const less = Math.min(1, MOST_PX / Math.max(width, height))
+    const less = Math.min(1, MAX_PX / Math.max(width, height))
     const bitmap = sizes.get(key) ?? paintBlock(quilt, cell, Math.ceil(width * less), Math.ceil(height * less), grey)
     sizes.set(key, bitmap)
     return bitmap
@@ -71,14 +71,14 @@ export function quiltPainter(quilt: Quilt, dimensions: Dimensions, grey?: (colou
     for (const region of dimensions.top.regions) {
       const [x, y, width, height] = box(region.x, region.y, region.width, region.height)
       if (view.seen && !meets(view.seen, x, y, width, height)) continue
-      if ('cloth' in region.wears) {
-        context.fillStyle = cloth(region.wears.cloth)
+      if ('cloth' in region.fabric) {
+        context.fillStyle = cloth(region.fabric.cloth)
         if (region.outline) fillOutline(context, region.outline, view)
         else context.fillRect(x, y, width, height)
         continue
       }
       if (width < 1 || height < 1) continue
-      const { cell } = region.wears
+      const { cell } = region.fabric
       if (region.own) {
         const side = Math.max(1, Math.round(region.own.width * view.scale))
         const bitmap = bitmapOf(cell, side, Math.max(1, Math.round(region.own.height * view.scale)))

@@ -1,11 +1,11 @@
 import { blockOf, clothOf, type Quilt } from '~~/core/file/quilt'
-import type { Part } from '~~/core/top/region'
+import type { TopPart } from '~~/core/top/region'
 
 /** For what wears more than one cloth. */
 const MADDER = '#a0392a'
 
 /** The colour by which the tape shows a part: that of its cloth. */
-export function partColour(quilt: Quilt, part: Part): string {
+export function partColour(quilt: Quilt, part: TopPart): string {
   const { setting, borders } = quilt
   const colour = (cloth: string) => clothOf(quilt, cloth).colour
   switch (part.kind) {

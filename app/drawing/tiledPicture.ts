@@ -4,9 +4,9 @@ import type { Box } from '~~/core/geometry/polygon'
 /** How wide and high a tile is, in pixels. */
 const TILE = 256
 /** Longer than this no frame goes on painting tiles. */
-const MOST_MS = 7
+const MAX_MS = 7
 /** More than this are not kept. */
-const MOST_TILES = 160
+const MAX_TILES = 160
 
 /** Where the picture lies in a window: pixels to the inch, and its corner in the window. */
 export interface TileView {
@@ -47,7 +47,7 @@ export function tiledPicture(paint: TilePainter, width: number, height: number) 
     if (hasMoved || missing.length === 0) context.clearRect(0, 0, across, down)
     if (missing.length > 0) copy(context, before, view)
     copy(context, level, view)
-    const until = performance.now() + MOST_MS
+    const until = performance.now() + MAX_MS
     let painted = 0
     while (painted < missing.length && (painted === 0 || performance.now() < until)) {
       const { name, column, row } = missing[painted]!
@@ -96,7 +96,7 @@ export function tiledPicture(paint: TilePainter, width: number, height: number) 
   /** Those painted longest ago go first. */
   function forget() {
     for (const name of level.tiles.keys()) {
-      if (level.tiles.size <= MOST_TILES) return
+      if (level.tiles.size <= MAX_TILES) return
       level.tiles.delete(name)
     }
   }

@@ -3,7 +3,7 @@ import type { QuiltDocument } from '~/document/quiltDocument'
 import { loadForms } from './keptForms'
 import { withState, type Bookmark, type KeptQuilt } from './keptQuilt'
 import { holdLease, type Lease } from './lease'
-import { leaveBehind, takeUp } from './leftBehind'
+import { stash, restore } from './leftBehind'
 import { keep, keepVersion, loadKept, Overtaken } from './quiltKeeper'
 
 /** How the opening of a quilt ended. */
@@ -112,7 +112,7 @@ export class DocumentKeeping {
   leave = () => {
     const [kept, file] = [this.kept.value, this.#document.file.value]
     if (kept && file && kept.file !== file)
-      leaveBehind(kept.id, { after: kept.savedAt, file: toRaw(file), bookmark: this.bookmark.value })
+      stash(kept.id, { after: kept.savedAt, file: toRaw(file), bookmark: this.bookmark.value })
     void this.saveNow()
   }
 
@@ -177,7 +177,7 @@ export class DocumentKeeping {
 
   /** What an earlier page could no longer write: it goes on from there, or is a version where others went on since. */
   #takeUpWhatWasLeft(newest: KeptQuilt) {
-    const left = takeUp(newest.id)
+    const left = restore(newest.id)
     if (!left) return
     if (left.after === newest.savedAt) {
       if (this.#document.show(left.file)) this.bookmark.value = left.bookmark

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import type { QuiltFile } from '~~/core/file/schema'
-import { MOST_VERSIONS, withState, type KeptQuilt } from './keptQuilt'
+import { MAX_VERSIONS, withState, type KeptQuilt } from './keptQuilt'
 
 const file = (name: string) => ({ name }) as QuiltFile
 const at = (minutes: number) => new Date(Date.UTC(2026, 2, 1) + minutes * 60_000).toISOString()
@@ -21,7 +21,7 @@ test('whatever is saved when, the last state is kept, and never more than five e
           // a marked change can always be taken back
           if (mark) expect(kept.versions[0]!.file).toBe(before.file)
         }
-        expect(kept.versions.length).toBeLessThanOrEqual(MOST_VERSIONS)
+        expect(kept.versions.length).toBeLessThanOrEqual(MAX_VERSIONS)
         const times = kept.versions.map(version => Date.parse(version.at))
         expect(times).toEqual([...times].sort((a, b) => b - a))
       },

@@ -27,7 +27,7 @@ export interface Bookmark {
   of?: string
 }
 
-export const MOST_VERSIONS = 5
+export const MAX_VERSIONS = 5
 /** A new version is begun when the last is older than this. */
 const VERSION_EVERY_MS = 5 * 60_000
 
@@ -47,7 +47,7 @@ export function isKeptQuilt(value: unknown): value is KeptQuilt {
 /** The quilt with more versions beside its own: each once, the newest first, five at the most. */
 export function withVersions(quilt: KeptQuilt, more: readonly KeptVersion[]): KeptQuilt {
   const all = new Map([...more, ...quilt.versions].map(version => [version.at, version]))
-  const versions = [...all.values()].sort((a, b) => b.at.localeCompare(a.at)).slice(0, MOST_VERSIONS)
+  const versions = [...all.values()].sort((a, b) => b.at.localeCompare(a.at)).slice(0, MAX_VERSIONS)
   return { ...quilt, versions }
 }
 
@@ -59,8 +59,6 @@ export function withState(quilt: KeptQuilt, file: QuiltFile, at: string, mark = 
   const newest = quilt.versions[0]
   const isDue = !newest || Date.parse(at) - Date.parse(newest.at) > VERSION_EVERY_MS
   const versions =
-    mark || isDue
-      ? [{ at: quilt.savedAt, file: quilt.file }, ...quilt.versions].slice(0, MOST_VERSIONS)
-      : quilt.versions
+    mark || isDue ? [{ at: quilt.savedAt, file: quilt.file }, ...quilt.versions].slice(0, MAX_VERSIONS) : quilt.versions
   return { ...quilt, file, savedAt: at, versions }
 }

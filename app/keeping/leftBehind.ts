@@ -15,7 +15,7 @@ export interface LeftBehind {
 const keyOf = (quiltId: string) => `wren-left:${quiltId}`
 
 /** Puts work that is not kept yet where a closing page can write at once. */
-export function leaveBehind(quiltId: string, left: LeftBehind): void {
+export function stash(quiltId: string, left: LeftBehind): void {
   try {
     localStorage.setItem(keyOf(quiltId), JSON.stringify(left))
   } catch {
@@ -24,7 +24,7 @@ export function leaveBehind(quiltId: string, left: LeftBehind): void {
 }
 
 /** Takes up what was left behind, if anything was, after whichever state; nothing lies there then. */
-export function takeUp(quiltId: string): LeftBehind | null {
+export function restore(quiltId: string): LeftBehind | null {
   try {
     const left = JSON.parse(localStorage.getItem(keyOf(quiltId)) ?? 'null') as LeftBehind | null
     localStorage.removeItem(keyOf(quiltId))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useStorage } from '@vueuse/core'
 import type { Problem } from '~~/core/file/problem'
-import { MOST_BYTES } from '~~/core/file/readText'
+import { MAX_BYTES } from '~~/core/file/readText'
 import type { QuiltFile } from '~~/core/file/schema'
 import { problemLine } from '~~/words/problem'
 import { plural } from '~~/words/speech'
@@ -9,7 +9,7 @@ import { loadForms, SHELF } from '~/keeping/keptForms'
 import { readFile } from '~/workers/readFile'
 
 const shelf = useShelf()
-const { done, say } = useSay()
+const { done, say } = useToasts()
 const isNew = ref(false)
 const refused = ref<{ name: string; problems: Problem[] } | null>(null)
 const picker = useTemplateRef('picker')
@@ -34,10 +34,10 @@ async function make(file: QuiltFile) {
 async function openFile(event: Event) {
   const chosen = chosenFile(event)
   if (!chosen) return
-  if (chosen.size > MOST_BYTES) {
+  if (chosen.size > MAX_BYTES) {
     refused.value = {
       name: chosen.name,
-      problems: [{ code: 'too-big', path: [], bytes: chosen.size, most: MOST_BYTES }],
+      problems: [{ code: 'too-big', path: [], bytes: chosen.size, most: MAX_BYTES }],
     }
     return
   }

@@ -6,7 +6,7 @@ const FETCHED_AFTER_MS = 4000
  * fetched the page stays as it is, and says why nothing opens.
  */
 export default defineNuxtPlugin(nuxt => {
-  const { say } = useSay()
+  const { say } = useToasts()
   nuxt.hook('app:chunkError', () => {
     say('This page needs the network once', 'Its code is not here yet. Go on here, and try again when you are online.')
   })

@@ -1,5 +1,5 @@
 /** What is asked of such a worker takes no longer, or is no quilt. */
-const MOST_MS = 8000
+const MAX_MS = 8000
 
 /** One question to a worker of its own, and its answer; null when it takes too long, breaks, or cannot be made. */
 export function askOnce<Question, Answer>(start: () => Worker, question: Question): Promise<Answer | null> {
@@ -15,7 +15,7 @@ export function askOnce<Question, Answer>(start: () => Worker, question: Questio
       worker.terminate()
       resolve(answer)
     }
-    const timer = setTimeout(() => end(null), MOST_MS)
+    const timer = setTimeout(() => end(null), MAX_MS)
     worker.addEventListener('message', ({ data }: MessageEvent<Answer>) => end(data))
     worker.addEventListener('error', () => end(null))
     worker.postMessage(question)

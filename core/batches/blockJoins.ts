@@ -9,7 +9,7 @@ import { bothParts, patchesUnder, type Join, type SewnBlock } from '../make/join
 import type { Unit } from '../make/units/unit'
 import type { UnitTree } from '../make/units/unitTree'
 import type { Operations } from './operation'
-import { partLook, type Member, type PartLook } from './partLook'
+import { partSignature, type Member, type PartSignature } from './partSignature'
 
 export interface BatchedBlock extends SewnBlock {
   count: number
@@ -22,7 +22,7 @@ export interface BatchedBlock extends SewnBlock {
 /** A part of the block so far. */
 interface SoFar {
   source: Source
-  look: PartLook
+  look: PartSignature
   box: Box
   /** Seams that are sewn, and not pressed yet. */
   unpressed: readonly { join: Join; number: number }[]
@@ -55,7 +55,7 @@ function unitSoFar(unit: Unit, block: BatchedBlock): SoFar {
     return up === undefined ? corners : [...corners, { what: 'up', points: up, at: cornerMean(polygons[i]!) }]
   })
   const box = boundingBox(polygons.flat())
-  return { source: id, look: partLook(key, members, box), box, unpressed: [] }
+  return { source: id, look: partSignature(key, members, box), box, unpressed: [] }
 }
 
 function mustBePressed({ unpressed }: SoFar, join: Join, { make }: BatchedBlock): boolean {
@@ -73,7 +73,7 @@ function mustBePressed({ unpressed }: SoFar, join: Join, { make }: BatchedBlock)
 
 function joined(join: Join, parts: [SoFar, SoFar], number: number, block: BatchedBlock, operations: Operations): SoFar {
   const box = boundingBox(parts.flatMap(part => corners(part.box)))
-  const look = partLook(`join ${join.kind}`, [...parts.map(memberOf), ...handling(join, block)], box)
+  const look = partSignature(`join ${join.kind}`, [...parts.map(memberOf), ...handling(join, block)], box)
   const id = `join.${look.key}`
   const { count } = block
   const press = block.press[number]!
@@ -121,7 +121,7 @@ function handling(join: Join, block: BatchedBlock): Member[] {
 function pressed(part: SoFar, block: BatchedBlock, operations: Operations, name: string): SoFar {
   const { unpressed, box, source } = part
   const seams = unpressed.map(({ join, number }) => pressedTo(join, block.press[number]!, block))
-  const look = partLook(`press ${name}`, [memberOf(part), ...seams], box)
+  const look = partSignature(`press ${name}`, [memberOf(part), ...seams], box)
   const id = `press.${look.key}`
   const { count } = block
   const isNew = operations.get(id) === undefined

@@ -49,7 +49,7 @@ export function quiltBatches(work: PlanWork, rowIds: readonly string[]): QuiltBa
       work.dimensions.top,
       {
         sourceOf: (region, inBorder) =>
-          'cell' in region.wears ? blocks.get(region.wears.cell)!.get(versionIn(region)!)! : partOf(region, inBorder),
+          'cell' in region.fabric ? blocks.get(region.fabric.cell)!.get(versionIn(region)!)! : partOf(region, inBorder),
         rowIds,
       },
       operations,

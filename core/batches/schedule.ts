@@ -11,7 +11,7 @@ export interface Schedule {
 
 const STATIONS: readonly Station[] = ['mat', 'machine', 'iron']
 /** States that are looked at in one round; with more the rest is left out, and the answer is no longer proven. */
-const MOST_STATES = 64
+const MAX_STATES = 64
 
 /** What is done so far, and the stations gone to. */
 interface State {
@@ -27,7 +27,7 @@ interface State {
  * Breadth first over the stations gone to. At a station all is done that can be: that never hurts, since what is done
  * only makes more possible. Of two states at one station one that has done all the other has, and more, is kept.
  */
-export function schedule(operations: readonly Operation[], mostStates = MOST_STATES): Schedule {
+export function schedule(operations: readonly Operation[], mostStates = MAX_STATES): Schedule {
   if (operations.length === 0) return { order: [], visits: 0, isProven: true }
   const graph = graphOf(operations)
   let states: State[] = STATIONS.flatMap(at => stateAfter(graph, null, at))

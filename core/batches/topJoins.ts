@@ -25,7 +25,7 @@ export function topJoins(
   operations: Operations,
 ): Source {
   const rows = setting.rows.map(({ kind, regions }, r) => {
-    const parts = regions.map(region => ({ source: sourceOf(region), look: lookOf(region) }))
+    const parts = regions.map(region => ({ source: sourceOf(region), look: signatureOf(region) }))
     const source = rowJoins(rowIds[r]!, kind, parts, operations)
     // a single part is its own row: nothing is sewn, and nothing to be ticked
     const last = parts.length > 1 ? operations.get(source) : undefined
@@ -45,8 +45,8 @@ export function topJoins(
 }
 
 /** How a part stands in its row, so that rows alike are told from rows that only have the same blocks. */
-function lookOf({ wears }: Region): string {
-  return 'cell' in wears ? `${wears.cell.turn}${wears.cell.mirror ? 'm' : ''}` : ''
+function signatureOf({ fabric }: Region): string {
+  return 'cell' in fabric ? `${fabric.cell.turn}${fabric.cell.mirror ? 'm' : ''}` : ''
 }
 
 /** A row from its first part to its last, then pressed. Rows alike are sewn together. */
@@ -126,7 +126,7 @@ function bordersSewn(
           border.corners === 'cornered' && side !== border.first && (at === 0 || at === regions.length - 1)
         const parts = regions.map((region, at) => ({
           source: sourceOf(region, isCorner(at) ? 'corner' : strips.indexOf(regions)),
-          look: lookOf(region),
+          look: signatureOf(region),
         }))
         return rowJoins(`border-${b + 1}.${side}.${k}`, 'row', parts, operations)
       })

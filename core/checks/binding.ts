@@ -3,6 +3,7 @@ import { clothOf } from '../file/quilt'
 import { bindingRules, isSewnOn, PLAIN_BINDING } from '../file/bindings'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import type { Check, Checker } from './check'
+import { inLayers } from './place'
 
 /**
  * A binding sewn with a wide seam: the outermost border makes room for it, or it hides the edge of the top. So does one
@@ -21,25 +22,25 @@ export const borderCovered: Checker = ({ quilt: { binding, borders, seam }, plan
     {
       id: 'border-covered',
       severity: covered <= TOLERANCE || (style !== PLAIN_BINDING && borders.length > 0) ? 'note' : 'warn',
-      path: bindingRules(style).sewnTo === null ? 'binding.seam' : 'binding.style',
+      ...inLayers('binding', bindingRules(style).sewnTo === null ? 'seam' : 'style'),
       data: { style, seam: binding.seam, shown, wider, covered: Math.max(0, covered) },
     },
   ]
 }
 
 /** Of the back brought round: half of it is turned under, and half shows. */
-const LEAST_BACK: Inches = 1 / 2
+const MIN_BACK: Inches = 1 / 2
 
 /** A strip that does not reach round the edge and past its stitches. */
 export const bindingNarrow: Checker = ({ quilt: { binding, seam } }) => {
   if (!binding) return []
   const { of, leastStrip } = bindingRules(binding.style)
   const isBack = of === 'back'
-  const least = isBack ? LEAST_BACK : leastStrip?.({ seam: binding.seam, flangeSeam: seam })
-  const strip = isBack ? (binding.extra ?? LEAST_BACK) : binding.strip
+  const least = isBack ? MIN_BACK : leastStrip?.({ seam: binding.seam, flangeSeam: seam })
+  const strip = isBack ? (binding.extra ?? MIN_BACK) : binding.strip
   if (least === undefined || strip >= least - TOLERANCE) return []
   const data = { strip, least, seam: binding.seam, isBack }
-  return [{ id: 'binding-narrow', severity: 'warn', path: isBack ? 'binding.extra' : 'binding.strip', data }]
+  return [{ id: 'binding-narrow', severity: 'warn', ...inLayers('binding', isBack ? 'extra' : 'strip'), data }]
 }
 
 /** A flange that is no wider than its binding strip shows nothing. */
@@ -47,7 +48,7 @@ export const flangeHidden: Checker = ({ quilt: { binding } }) => {
   if (!binding?.flange || !bindingRules(binding.style).hasFlange) return []
   if (binding.flange.strip > binding.strip + TOLERANCE) return []
   const data = { flange: binding.flange.strip, strip: binding.strip }
-  return [{ id: 'flange-hidden', severity: 'error', path: 'binding.flange.strip', data }]
+  return [{ id: 'flange-hidden', severity: 'error', ...inLayers('binding', 'flange.strip'), data }]
 }
 
 /** Joins that fall within 4″ of a corner or 2″ of the flange's, wherever the binding is begun. */
@@ -60,7 +61,7 @@ export const joinAtCorner: Checker = ({ plan }) => {
         {
           id: 'join-at-corner',
           severity: 'warn',
-          path: 'binding.strip',
+          ...inLayers('binding', 'strip'),
           data: { joins: badJoins.length, hasFlange: plan.binding.flange !== undefined },
         },
       ]
@@ -73,7 +74,7 @@ export const backTooSmallToFold: Checker = ({ quilt: { backing }, plan }): Check
         {
           id: 'overhang-too-small',
           severity: 'error',
-          path: 'backing.overhang',
+          ...inLayers('backing', 'overhang'),
           data: { layer: 'back-to-fold', overhang: backing.overhang, least: plan.binding.extra },
         },
       ]
@@ -84,4 +85,9 @@ export const turnedPrints: Checker = ({ quilt }) =>
   (quilt.binding?.cloths ?? [])
     .map(cloth => clothOf(quilt, cloth))
     .filter(({ directional }) => directional)
-    .map(({ name }): Check => ({ id: 'turned-print', severity: 'note', path: 'binding.cloth', data: { cloth: name } }))
+    .map(({ name }): Check => ({
+      id: 'turned-print',
+      severity: 'note',
+      ...inLayers('binding', 'cloth'),
+      data: { cloth: name },
+    }))

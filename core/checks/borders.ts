@@ -2,6 +2,7 @@ import { sameLength, type Inches } from '../measure/ruler'
 import { blockOf } from '../file/quilt'
 import { divides, spacersFor } from '../top/borders/spacers'
 import type { Check, Checker } from './check'
+import { inBorder } from './place'
 
 /** A repeat can be eased by this to what was measured; a plan has no such slack. */
 const EASED: Inches = 1 / 32
@@ -20,7 +21,7 @@ export const borderRepeat: Checker = ({ quilt, dimensions, planned }) =>
       {
         id: 'border-repeat',
         severity: 'error',
-        path: `borders.${i}.pieced`,
+        ...inBorder(i, 'pieced'),
         data: {
           border: i + 1,
           width,

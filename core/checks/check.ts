@@ -7,6 +7,8 @@ import type { Spacer } from '../top/borders/spacers'
 import type { Plan } from '../plan/plan'
 import type { PlannedBinding } from '../plan/plannedBinding'
 import type { PlanWork } from '../plan/planWork'
+import type { StageKey } from '../file/measuredThing'
+import type { CheckPlace } from './place'
 
 /** Where pieces go and what they are there. */
 type PieceUse = Pick<Piece, 'use' | 'places' | 'part'>
@@ -43,7 +45,7 @@ export interface CheckData {
     thenSays: Inches
   }
   'trimmed-unlikely': { side: 'width' | 'height'; measured: Inches; top: Inches }
-  'border-spread': { what: string; side: 'width' | 'height'; spread: Inches; most: Inches }
+  'border-spread': { what: StageKey | 'rows'; side: 'width' | 'height'; spread: Inches; most: Inches }
   /** Degrees from the long edge of a strip. */
   'mitre-angle': { border: number; sides: number; ends: number }
   /** `spacer`: plain borders inside it that make the repeat divide, smallest first. */
@@ -118,10 +120,8 @@ export type Check = {
   [Id in CheckId]: {
     id: Id
     severity: 'error' | 'warn' | 'note'
-    /** Field of the quilt file, joined with dots. */
-    path: string
     data: Readonly<CheckData[Id]>
-  }
+  } & CheckPlace
 }[CheckId]
 
 /** What the checks look at. */

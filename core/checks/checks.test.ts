@@ -133,6 +133,23 @@ const CAUSES: Partial<Record<CheckId, Partial<QuiltFile>>> = {
   'short-margin': { margin: 0 },
 }
 
+/** Where each part of the file is worked on. */
+const PAGES: Readonly<Record<string, string>> = {
+  cloths: 'cloth',
+  margin: 'cloth',
+  setting: 'design',
+  blocks: 'design',
+  borders: 'design',
+  done: 'cut',
+  press: 'piece',
+  backing: 'finish',
+  batting: 'finish',
+  binding: 'finish',
+  quilting: 'quilting',
+  asYouGo: 'as-you-go',
+}
+const PAGE_OF_MEASURE: Readonly<Record<string, string>> = { 'seam-test': 'cut', 'block': 'piece' }
+
 describe.each(Object.entries(CAUSES))('%s', (id, change) => {
   const file = { ...SAMPLE, ...change } as QuiltFile
   const { quilt, plan } = planOf(file)
@@ -142,6 +159,16 @@ describe.each(Object.entries(CAUSES))('%s', (id, change) => {
     expect(found.length).toBeGreaterThan(0)
     for (const check of found)
       expect(Object.hasOwn(file, check.path.split('.')[0]!) || check.path.split('.')[0]! in quilt).toBe(true)
+  })
+
+  test('leads to the page where it is put right, and to the part that its path names', () => {
+    for (const { path, leads } of found) {
+      const [room, index] = path.split('.') as [string, string | undefined]
+      const measured = file.made?.[Number(index)]?.what ?? 'setting'
+      expect(leads.page).toBe(room === 'made' ? (PAGE_OF_MEASURE[measured] ?? 'finish') : PAGES[room])
+      const part = 'border' in leads ? leads.border : 'block' in leads ? leads.block : undefined
+      if (room === 'borders' || room === 'blocks') expect(part).toBe(Number(index))
+    }
   })
 
   test('each mend changes the file into one that can be read and in which it is better', () => {

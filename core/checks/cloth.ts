@@ -1,5 +1,6 @@
 import { clothOf } from '../file/quilt'
 import type { Check, Checker } from './check'
+import { inCloth, inCloths, inLayers } from './place'
 
 /** Pieces that lie no way on their cloth. */
 export const piecesTooLarge: Checker = ({ quilt, needs, plan }) =>
@@ -10,7 +11,7 @@ export const piecesTooLarge: Checker = ({ quilt, needs, plan }) =>
       return {
         id: 'piece-too-large',
         severity: 'error',
-        path: `cloths.${i}.width`,
+        ...inCloth(i, 'width'),
         data: {
           use: piece.use,
           places: piece.places,
@@ -34,7 +35,7 @@ export const notEnoughCloth: Checker = ({ quilt, needs, plan }) => [
       {
         id: 'not-enough-cloth',
         severity: 'error',
-        path: `cloths.${i}.count`,
+        ...inCloth(i, 'count'),
         data: { cloth: cloth.name, need, have: cloth.count ?? 1 },
       },
     ]
@@ -44,7 +45,7 @@ export const notEnoughCloth: Checker = ({ quilt, needs, plan }) => [
         {
           id: 'not-enough-cloth',
           severity: 'error',
-          path: 'backing.cloth',
+          ...inLayers('backing', 'cloth'),
           data: {
             cloth: clothOf(quilt, quilt.backing.cloth).name,
             need: plan.backing.panels,
@@ -59,11 +60,13 @@ export const notEnoughCloth: Checker = ({ quilt, needs, plan }) => [
 /** Units are to be made from cloth in pieces, and there is none. */
 export const noPrecuts: Checker = ({ quilt }) =>
   quilt.aim === 'from-precuts' && !quilt.cloths.some(cloth => cloth.form === 'piece')
-    ? [{ id: 'no-precuts', severity: 'note', path: 'cloths', data: {} }]
+    ? [{ id: 'no-precuts', severity: 'note', ...inCloths('cloths'), data: {} }]
     : []
 
 export const shortMargin: Checker = ({ quilt }) =>
-  quilt.margin < 0.05 ? [{ id: 'short-margin', severity: 'note', path: 'margin', data: { margin: quilt.margin } }] : []
+  quilt.margin < 0.05
+    ? [{ id: 'short-margin', severity: 'note', ...inCloths('margin'), data: { margin: quilt.margin } }]
+    : []
 
 export const overhangTooSmall: Checker = ({ quilt }) => {
   // as you go every block has its own back, larger by what is folded over
@@ -73,21 +76,21 @@ export const overhangTooSmall: Checker = ({ quilt }) => {
     checks.push({
       id: 'overhang-too-small',
       severity: 'warn',
-      path: 'backing.overhang',
+      ...inLayers('backing', 'overhang'),
       data: { layer: 'backing', overhang: quilt.backing.overhang },
     })
   if (quilt.batting && quilt.batting.overhang < 1.5)
     checks.push({
       id: 'overhang-too-small',
       severity: 'warn',
-      path: 'batting.overhang',
+      ...inLayers('batting', 'overhang'),
       data: { layer: 'batting', overhang: quilt.batting.overhang },
     })
   if (quilt.backing && quilt.batting && quilt.batting.overhang > quilt.backing.overhang) {
     checks.push({
       id: 'overhang-too-small',
       severity: 'warn',
-      path: 'backing.overhang',
+      ...inLayers('backing', 'overhang'),
       data: { layer: 'backing-under-batting', overhang: quilt.backing.overhang, batting: quilt.batting.overhang },
     })
   }

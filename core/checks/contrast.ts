@@ -2,11 +2,12 @@ import { clothsOfCell } from '../file/clothsOfCell'
 import { rulesOf } from '../file/settings'
 import type { CellPlace } from '../file/settings/settingRules'
 import { variants } from '../make/units/demands'
-import { LEAST_CONTRAST, lightness } from '../measure/lightness'
+import { MIN_CONTRAST, lightness } from '../measure/lightness'
 import { sharedEdges } from '../geometry/adjacency'
 import type { Design } from '../designs/design'
 import { clothOf, designOf, blockOf, type Cell, type Quilt } from '../file/quilt'
 import type { Check, Checker } from './check'
+import { inCell, inRole } from './place'
 
 /**
  * Two patches that touch in cloths so alike in value that the figure melts into its ground. One check for each pair
@@ -23,18 +24,18 @@ export const lowContrast: Checker = ({ quilt }) => {
       const [a, b] = [clothOf(quilt, cloths[first]!), clothOf(quilt, cloths[second]!)]
       const difference = Math.abs(lightness(a.colour) - lightness(b.colour))
       const key = `${cell.block} ${[a.id, b.id].sort().join()}`
-      if (a.id === b.id || difference >= LEAST_CONTRAST || checks.has(key)) continue
+      if (a.id === b.id || difference >= MIN_CONTRAST || checks.has(key)) continue
       const at = quilt.blocks.findIndex(block => block.id === cell.block)
       checks.set(key, {
         id: 'low-contrast',
         severity: 'warn',
-        path: `blocks.${at}.cloths.${second}`,
+        ...inRole(at, second),
         data: {
           block: blockOf(quilt, cell.block).name,
           first: a.name,
           second: b.name,
           difference,
-          least: LEAST_CONTRAST,
+          least: MIN_CONTRAST,
         },
       })
     }
@@ -73,7 +74,7 @@ export const neighboursAlike: Checker = ({ quilt }) => {
   return alike.slice(0, 5).map(({ row, column, cloth }): Check => ({
     id: 'neighbours-alike',
     severity: 'note',
-    path: `setting.cells.${row}.${column}`,
+    ...inCell(row, column),
     data: { row: row + 1, place: column + 1, cloth: clothOf(quilt, cloth).name },
   }))
 }

@@ -2,16 +2,17 @@ import { ownBlocks } from '../file/quilt'
 import { rulesOf } from '../file/settings'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import type { Checker } from './check'
+import { inSetting } from './place'
 
 /** Beyond this a quilt is a slip of the finger, or a year of work. Source: the agreement on settings. */
 const LONGEST: Inches = 200
-const MOST_PATCHES = 40_000
+const MAX_PATCHES = 40_000
 
 /** A quilt larger than any bed, or of more patches than anybody sews. */
 export const tooLarge: Checker = ({ plan }) => {
   const { width, height, patches } = plan.quilt
-  if (Math.max(width, height) <= LONGEST && patches <= MOST_PATCHES) return []
-  return [{ id: 'very-large', severity: 'warn', path: 'setting', data: { width, height, patches } }]
+  if (Math.max(width, height) <= LONGEST && patches <= MAX_PATCHES) return []
+  return [{ id: 'very-large', severity: 'warn', ...inSetting(), data: { width, height, patches } }]
 }
 
 /** A row that begins further in than a block is long leaves a hole to fill with cloth. */
@@ -22,7 +23,7 @@ export const shiftTooLong: Checker = ({ quilt }) => {
   const block = Math.min(...ownBlocks(quilt).map(({ outer }) => outer[side]))
   const shift = Math.max(...shifts)
   return shift > block + TOLERANCE
-    ? [{ id: 'shift-too-long', severity: 'note', path: 'setting.shift', data: { shift, block } }]
+    ? [{ id: 'shift-too-long', severity: 'note', ...inSetting('shift'), data: { shift, block } }]
     : []
 }
 
@@ -30,6 +31,6 @@ export const shiftTooLong: Checker = ({ quilt }) => {
 export const oneOnPoint: Checker = ({ quilt }) => {
   const { across, down } = quilt.setting
   return rulesOf(quilt.setting).standing === 'on-corner' && across === 1 && down === 1
-    ? [{ id: 'one-on-point', severity: 'note', path: 'setting.across', data: {} }]
+    ? [{ id: 'one-on-point', severity: 'note', ...inSetting('across'), data: {} }]
     : []
 }

@@ -3,8 +3,9 @@ import { lightness } from '../measure/lightness'
 import { TOLERANCE } from '../measure/ruler'
 import { motifPath } from '../quilting/motifPath'
 import { pathOf } from '../quilting/motifs'
-import { MOST_POINTS } from '../quilting/quiltingLines'
+import { MAX_POINTS } from '../quilting/quiltingLines'
 import type { Check, Checker } from './check'
+import { inAsYouGo, inLayers, inQuilting } from './place'
 
 /** A place wider than the batting may be left unquilted: it would shift there. */
 export const gapTooWide: Checker = ({ quilt: { batting }, plan: { quilting } }) => {
@@ -15,7 +16,7 @@ export const gapTooWide: Checker = ({ quilt: { batting }, plan: { quilting } }) 
     {
       id: 'gap-too-wide',
       severity: 'warn',
-      path: 'quilting',
+      ...inQuilting(),
       data: { size, x, y, most, hasLines: quilting.lines.length > 0 },
     },
   ]
@@ -24,7 +25,7 @@ export const gapTooWide: Checker = ({ quilt: { batting }, plan: { quilting } }) 
 /** More lines than anybody sews: none is planned. */
 export const quiltingTooDense: Checker = ({ quilt, plan }) =>
   quilt.quilting.length > 0 && !plan.quilting
-    ? [{ id: 'quilting-too-dense', severity: 'error', path: 'quilting', data: { most: MOST_POINTS } }]
+    ? [{ id: 'quilting-too-dense', severity: 'error', ...inQuilting(), data: { most: MAX_POINTS } }]
     : []
 
 /** A motif whose path cannot be read, or is too long to be sewn. */
@@ -33,7 +34,7 @@ export const motifNotDrawn: Checker = ({ quilt }) =>
     if (kind !== 'motif') return []
     const found = motifPath(pathOf(motif))
     return 'fault' in found
-      ? [{ id: 'motif-not-drawn', severity: 'error', path: `quilting.${i}.motif`, data: { fault: found.fault } }]
+      ? [{ id: 'motif-not-drawn', severity: 'error', ...inQuilting(`${i}.motif`), data: { fault: found.fault } }]
       : []
   })
 
@@ -52,7 +53,7 @@ export const battingShows: Checker = ({ quilt: { batting, cloths } }) => {
     {
       id: 'batting-shows',
       severity: isDark ? 'warn' : 'note',
-      path: 'batting.colour',
+      ...inLayers('batting', 'colour'),
       data: { colour: batting.colour, cloths: shown.map(({ name }) => name) },
     },
   ]
@@ -66,7 +67,7 @@ export const battingTooSmall: Checker = ({ quilt: { batting }, plan }) => {
         {
           id: 'batting-joined',
           severity: 'note',
-          path: 'batting.width',
+          ...inLayers('batting', 'width'),
           data: {
             packets,
             width: plan.batting!.width,
@@ -82,7 +83,7 @@ export const battingTooSmall: Checker = ({ quilt: { batting }, plan }) => {
 export const babySafety: Checker = ({ quilt }) => {
   if (!quilt.for?.baby) return []
   const hasTies = quilt.quilting.some(({ kind }) => kind === 'ties')
-  return [{ id: 'baby-safety', severity: hasTies ? 'warn' : 'note', path: 'quilting', data: { hasTies } }]
+  return [{ id: 'baby-safety', severity: hasTies ? 'warn' : 'note', ...inQuilting(), data: { hasTies } }]
 }
 
 /** A panel of the back that was asked for wide and is not. */
@@ -92,7 +93,7 @@ export const backNotWide: Checker = ({ quilt: { backing, cloths }, plan }) => {
   const wanted = Math.min(plan.quilt.width, plan.quilt.height) + 2 * backing.overhang
   return usable >= wanted - TOLERANCE
     ? []
-    : [{ id: 'back-not-wide', severity: 'warn', path: 'backing.way', data: { usable, wanted } }]
+    : [{ id: 'back-not-wide', severity: 'warn', ...inLayers('backing', 'way'), data: { usable, wanted } }]
 }
 
 /** Leftovers that do not cover the back by themselves. */
@@ -102,7 +103,7 @@ export const leftoversShort: Checker = ({ plan: { backing } }) =>
         {
           id: 'leftovers-short',
           severity: 'note',
-          path: 'backing.way',
+          ...inLayers('backing', 'way'),
           data: { missing: backing.pieced.missing, buy: backing.buy },
         },
       ]
@@ -118,7 +119,7 @@ export const edgesCovered: Checker = ({ plan: { asYouGo } }) => {
     {
       id: 'edges-covered',
       severity: 2 * covered > smallest / 3 ? 'warn' : 'note',
-      path: 'asYouGo.allowance',
+      ...inAsYouGo('allowance'),
       data: { covered, sash: asYouGo.sash, smallest },
     },
   ]

@@ -1,13 +1,14 @@
 import type { BlockMake } from '../make/units/blockMake'
 import { countSeams } from '../make/order/sewingTree'
-import { MOST_SPREAD, expectedSeamTest, measuredBlock, measuredRows, measuredStage, sewnSeam } from '../made/measures'
-import { TRIMMED } from '../top/trimmed'
-import { decidedSize, isNear, MOST_SCATTER, type Decision } from '../made/decidedSize'
+import { MAX_SPREAD, expectedSeamTest, measuredBlock, measuredRows, measuredStage, sewnSeam } from '../made/measures'
+import { stageOf } from '../file/measuredThing'
+import { decidedSize, isNear, MAX_SCATTER, type Decision } from '../made/decidedSize'
 import { SEAM_TOLERANCE } from '../made/seamTest'
 import { seamTestDoubt } from '../made/seamTestDoubt'
 import { seamBeyond } from '../file/seamBeyond'
 import type { Check, CheckData, Checker } from './check'
 import type { Inches } from '../measure/ruler'
+import { inBlockMeasures, inBorder, inRowMeasures, inSeamTest, inTicks, inTopMeasures } from './place'
 
 export const seamOff: Checker = ({ quilt }) => {
   const at = quilt.made.findLastIndex(entry => entry.what === 'seam-test')
@@ -17,7 +18,7 @@ export const seamOff: Checker = ({ quilt }) => {
   const doubt = seamTestDoubt(quilt.units, { strips, cut, measured }, quilt.seam)
   if (doubt) {
     const data = { strips, cut, measured, ...doubt }
-    return [{ id: 'seam-test-unlikely', severity: 'warn', path: `made.${at}.measured`, data }]
+    return [{ id: 'seam-test-unlikely', severity: 'warn', ...inSeamTest(at), data }]
   }
   const sewn = sewnSeam(strips, cut, measured)
   if (Math.abs(sewn - quilt.seam) < SEAM_TOLERANCE) return []
@@ -25,7 +26,7 @@ export const seamOff: Checker = ({ quilt }) => {
     {
       id: 'seam-off',
       severity: 'warn',
-      path: `made.${at}.measured`,
+      ...inSeamTest(at),
       data: {
         sewn,
         wanted: quilt.seam,
@@ -53,7 +54,7 @@ export const measuredBlocks: Checker = ({ quilt, plan, makes }) =>
       checks.push({
         id: 'block-too-small',
         severity: 'warn',
-        path: `made.${i}`,
+        ...inBlockMeasures(i),
         data: {
           block: block.name,
           expected,
@@ -66,11 +67,11 @@ export const measuredBlocks: Checker = ({ quilt, plan, makes }) =>
       })
     }
     const left = leftApart(sizes, entry.decision, expected)
-    if (left.spread > MOST_SCATTER)
+    if (left.spread > MAX_SCATTER)
       checks.push({
         id: 'scattered-blocks',
         severity: 'warn',
-        path: `made.${i}`,
+        ...inBlockMeasures(i),
         data: { block: block.name, ...left },
       })
     return checks
@@ -85,18 +86,18 @@ function leftApart(sizes: readonly Inches[], decision: Decision | undefined, pla
 }
 
 /** Less than this beyond a point, and the next seam may take its tip. Source: handbook §8. */
-const LEAST_BEYOND = 1 / 8
+const MIN_BEYOND = 1 / 8
 
 /** Blocks that differ so much that trimming all alike would cut into the points at their edges. */
 export const pointsAtRisk: Checker = ({ quilt, plan, makes }) =>
   plan.blocks.flatMap((planned): Check[] => {
     const { measured, id } = planned
-    if (!measured || measured.decision !== 'trim' || measured.beyondPoints >= LEAST_BEYOND - 1e-9) return []
+    if (!measured || measured.decision !== 'trim' || measured.beyondPoints >= MIN_BEYOND - 1e-9) return []
     if (!hasPointsAtEdge(makes.get(id)!)) return []
     const at = quilt.made.findLastIndex(({ what, block }) => what === 'block' && block === id)
     const { name } = quilt.blocks.find(block => block.id === id)!
     const data = { block: name, left: measured.beyondPoints, seam: quilt.seam }
-    return [{ id: 'points-at-risk', severity: 'warn', path: `made.${at}`, data }]
+    return [{ id: 'points-at-risk', severity: 'warn', ...inBlockMeasures(at), data }]
   })
 
 /** Whether a patch ends in a sharp tip on an edge of the block, away from its corners. */
@@ -113,40 +114,41 @@ function hasPointsAtEdge({ block, polygons }: Pick<BlockMake, 'block' | 'polygon
 
 export const borderSpread: Checker = ({ quilt }) =>
   quilt.made.flatMap((entry, i): Check[] => {
-    if (![TRIMMED, 'setting'].includes(entry.what) && !entry.what.startsWith('border-')) return []
+    const stage = stageOf(entry.what)
+    if (!stage) return []
     return (['width', 'height'] as const).flatMap((side): Check[] => {
-      const found = measuredStage(quilt, entry.what, side)
-      if (!found || found.spread <= MOST_SPREAD || !entry[side]) return []
+      const found = measuredStage(quilt, stage, side)
+      if (!found || found.spread <= MAX_SPREAD || !entry[side]) return []
       return [
         {
           id: 'border-spread',
           severity: 'warn',
-          path: `made.${i}.${side}`,
-          data: { what: entry.what, side, spread: found.spread, most: MOST_SPREAD },
+          ...inTopMeasures(i, side),
+          data: { what: stage, side, spread: found.spread, most: MAX_SPREAD },
         },
       ]
     })
   })
 
 /** Quilting draws a quilt in by less than this part of it. */
-const MOST_DRAWN_IN = 0.08
+const MAX_DRAWN_IN = 0.08
 
 /** What was measured when it was trimmed cannot be what became of this top. */
 export const trimmedUnlikely: Checker = ({ plan: { trim } }) =>
   (['width', 'height'] as const).flatMap((side): Check[] => {
     const { expected: top, mean: measured } = trim.measures[side]
     if (measured === undefined) return []
-    if (measured >= top * (1 - MOST_DRAWN_IN) && measured <= top + MOST_SPREAD) return []
-    return [{ id: 'trimmed-unlikely', severity: 'warn', path: 'made', data: { side, measured, top } }]
+    if (measured >= top * (1 - MAX_DRAWN_IN) && measured <= top + MAX_SPREAD) return []
+    return [{ id: 'trimmed-unlikely', severity: 'warn', ...inTopMeasures(), data: { side, measured, top } }]
   })
 
 /** Rows that differ by more than can be eased: found before they are joined. */
 export const rowSpread: Checker = ({ quilt }) =>
   (['width', 'height'] as const).flatMap((side): Check[] => {
     const found = measuredRows(quilt, side)
-    if (!found || found.spread <= MOST_SPREAD) return []
-    const data = { what: 'rows', side, spread: found.spread, most: MOST_SPREAD }
-    return [{ id: 'border-spread', severity: 'warn', path: 'made', data }]
+    if (!found || found.spread <= MAX_SPREAD) return []
+    const data = { what: 'rows' as const, side, spread: found.spread, most: MAX_SPREAD }
+    return [{ id: 'border-spread', severity: 'warn', ...inRowMeasures, data }]
   })
 
 /** What is measured later should be what came before it makes: if not, one of the two was read wrong. */
@@ -162,9 +164,9 @@ export const measuresDisagree: Checker = ({ quilt, dimensions: { setting } }) =>
     if (whole) stages.push({ what: 'setting', says: whole.mean })
     return stages.slice(1).flatMap(({ what, says }, i): Check[] => {
       const before = stages[i]!
-      if (Math.abs(says - before.says) <= MOST_SPREAD + 1e-9) return []
+      if (Math.abs(says - before.says) <= MAX_SPREAD + 1e-9) return []
       const data = { side, first: before.what, firstSays: before.says, then: what, thenSays: says }
-      return [{ id: 'measures-disagree', severity: 'warn', path: 'made', data }]
+      return [{ id: 'measures-disagree', severity: 'warn', ...inTopMeasures(), data }]
     })
   })
 
@@ -178,7 +180,7 @@ export const borderTooShort: Checker = ({ plan }) =>
     .map((strip): Check => ({
       id: 'border-too-short',
       severity: 'error',
-      path: `borders.${strip.border - 1}`,
+      ...inBorder(strip.border - 1),
       data: { border: strip.border, length: strip.length, rough: strip.rough },
     }))
 
@@ -193,7 +195,7 @@ export const cutAlready: Checker = ({ quilt, plan }) => {
           {
             id: 'cut-already',
             severity: 'warn',
-            path: 'done',
+            ...inTicks,
             data: { piece: id, cut: count, wanted, extra: count - wanted },
           },
         ]

@@ -4,6 +4,7 @@ import { mitreAngles } from '../top/borders/mitred'
 import { joinedSide } from '../file/joinedSide'
 import { blockOf, ownBlocks } from '../file/quilt'
 import type { Check, Checker } from './check'
+import { inBlock, inBorder, inCloths, inSashing } from './place'
 
 /** A strip longer than the cloth is wide: said at the plan, with what each way costs. */
 export const longStrips: Checker = ({ quilt, plan }) =>
@@ -21,7 +22,7 @@ export const longStrips: Checker = ({ quilt, plan }) =>
       return {
         id: 'long-strip',
         severity: 'note',
-        path: border ? `borders.${border - 1}.long` : 'setting.sashing.long',
+        ...(border ? inBorder(border - 1, 'long') : inSashing('long')),
         data: {
           use: piece.use,
           places: piece.places,
@@ -43,7 +44,7 @@ export const setInSeams: Checker = ({ quilt, plan }) =>
           {
             id: 'set-in-seams',
             severity: 'note',
-            path: `blocks.${i}.design`,
+            ...inBlock(i, 'design'),
             data: { block: blockOf(quilt, block.id).name, setIn: block.setIn, partial: block.partial },
           },
         ],
@@ -53,7 +54,7 @@ export const setInSeams: Checker = ({ quilt, plan }) =>
 export const noFoundation: Checker = ({ quilt, makes }) =>
   ownBlocks(quilt).flatMap((block, i): Check[] =>
     block.method === 'foundation' && !makes.get(block.id)!.papers
-      ? [{ id: 'no-foundation', severity: 'warn', path: `blocks.${i}.method`, data: { block: block.name } }]
+      ? [{ id: 'no-foundation', severity: 'warn', ...inBlock(i, 'method'), data: { block: block.name } }]
       : [],
   )
 
@@ -68,7 +69,7 @@ export const mirroredPieces: Checker = ({ quilt, plan }) => {
     {
       id: 'mirrored-pieces',
       severity: 'note',
-      path: `blocks.${Math.max(0, at)}.design`,
+      ...inBlock(Math.max(0, at), 'design'),
       data: { left: count('left'), right: count('right'), letters: [...new Set(handed.map(piece => piece.letter))] },
     },
   ]
@@ -84,7 +85,7 @@ export const stretchedBlocks: Checker = ({ quilt, makes }) =>
       {
         id: 'stretched-block',
         severity: 'note',
-        path: `blocks.${i}.${block.size === undefined ? 'height' : 'size'}`,
+        ...inBlock(i, block.size === undefined ? 'height' : 'size'),
         data: { block: block.name, width: block.width, height: block.height, ownHeight: height },
       },
     ]
@@ -98,7 +99,7 @@ export const angledPieces: Checker = ({ plan }) => {
         {
           id: 'angled-folded',
           severity: 'note',
-          path: 'cloths',
+          ...inCloths('cloths'),
           data: { letters: [...new Set(angled.map(piece => piece.letter))] },
         },
       ]
@@ -113,7 +114,7 @@ export const biasEdges: Checker = ({ quilt, choices }) => {
   return blocks.map((i): Check => ({
     id: 'bias-edges',
     severity: 'note',
-    path: `blocks.${i}.method`,
+    ...inBlock(i, 'method'),
     data: { block: quilt.blocks[i]!.name },
   }))
 }
@@ -128,7 +129,7 @@ export const borderTooNarrow: Checker = ({ quilt }) =>
           {
             id: 'border-too-narrow',
             severity: 'warn',
-            path: `borders.${i}.width`,
+            ...inBorder(i, 'width'),
             data: { border: i + 1, width, least },
           },
         ]
@@ -143,7 +144,7 @@ export const mitreAngle: Checker = ({ quilt }) =>
           {
             id: 'mitre-angle',
             severity: 'note',
-            path: `borders.${i}.corners`,
+            ...inBorder(i, 'corners'),
             data: { border: i + 1, ...mitreAngles(border) },
           },
         ]
@@ -160,7 +161,7 @@ export const borderTooWide: Checker = ({ quilt }) =>
           {
             id: 'border-too-wide',
             severity: 'note',
-            path: `borders.${i}.width`,
+            ...inBorder(i, 'width'),
             data: { border: i + 1, width: widest, block },
           },
         ]

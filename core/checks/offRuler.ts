@@ -9,9 +9,10 @@ import { plainSide } from '../make/methods/cutSize'
 import type { ChosenWay } from '../plan/choose'
 import { ownBlocks, type Block, type Quilt } from '../file/quilt'
 import type { Check, Checker } from './check'
+import { inBlock } from './place'
 
 /** Roundings that add up to this over a block show in it. */
-const LEAST_OFF: Inches = 1 / 16
+const MIN_OFF: Inches = 1 / 16
 /** So many ruler steps each way a better size is looked for. */
 const REACH = 800
 
@@ -34,7 +35,7 @@ export const offRuler: Checker = ({ quilt, makes, choices }) =>
     }
     const errors = parts.map(({ name, rectangles }) => ({ name, off: worstOf(rectangles, roundingOf) }))
     const worst = errors.reduce((most, part) => (Math.abs(part.off) > Math.abs(most.off) + TOLERANCE ? part : most))
-    if (Math.abs(worst.off) < LEAST_OFF - TOLERANCE) return []
+    if (Math.abs(worst.off) < MIN_OFF - TOLERANCE) return []
     const isGood = (size: Inches) =>
       lengths.every(({ finished, beyond }) =>
         isOnRuler((finished * size) / block.width + beyond + 2 * quilt.seam, quilt.ruler / 2),
@@ -42,7 +43,7 @@ export const offRuler: Checker = ({ quilt, makes, choices }) =>
     const field = block.size === undefined ? 'width' : 'size'
     const sizes = nearestGood(block.width, quilt.ruler, isGood)
     const data = { block: worst.name, off: worst.off, sizes }
-    return [{ id: 'off-ruler', severity: 'warn', path: `blocks.${i}.${field}`, data }]
+    return [{ id: 'off-ruler', severity: 'warn', ...inBlock(i, field), data }]
   })
 
 /** A block and its halves, if the ends of shifted rows are filled with them. */

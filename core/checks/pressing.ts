@@ -1,13 +1,14 @@
-import { seamsOf } from '../pressing/looks'
+import { seamsOf } from '../pressing/signatures'
 import { timesPlaced } from '../top/places'
 import type { Check, Checker } from './check'
+import { inBlock, inPressing } from './place'
 
 /** Crossings at which both allowances lie the same way, whatever is done: said, with how many there are in all. */
 export const seamsDoNotNest: Checker = ({ plan }) => {
   const { nest, open, clash } = plan.pressing.crossings
   if (clash.length === 0) return []
   const data = { clashes: clash.length, crossings: nest + open + clash.length }
-  return [{ id: 'seams-do-not-nest', severity: 'note', path: 'press', data }] satisfies Check[]
+  return [{ id: 'seams-do-not-nest', severity: 'note', ...inPressing, data }] satisfies Check[]
 }
 
 /** So many seams in one point are hard to lay flat: half as many again as where four patches meet twice over. */
@@ -22,5 +23,5 @@ export const bulkyCrossings: Checker = ({ quilt, makes }) =>
     const seams = Math.max(0, ...counts)
     if (seams < BULKY) return []
     const places = counts.filter(count => count === seams).length
-    return [{ id: 'bulky-crossing', severity: 'note', path: `blocks.${i}`, data: { block: name, seams, places } }]
+    return [{ id: 'bulky-crossing', severity: 'note', ...inBlock(i), data: { block: name, seams, places } }]
   })

@@ -1,6 +1,6 @@
 import { bestStrip } from './stripPattern'
 import fc from 'fast-check'
-import { plainOf } from '../measure/reckoned'
+import { splitReasons } from '../measure/explained'
 import type { Leftover } from './leftovers'
 import { lowerBound } from './bound'
 import type { CutPiece } from './cutPiece'
@@ -109,7 +109,7 @@ test('what is left of a strip is all of it that no piece covers, but for slivers
           turn: false,
         }))
         const { strips, left: kept } = layOut(pieces, 41)
-        const left = plainOf<Leftover[]>(kept).plain
+        const left = splitReasons<Leftover[]>(kept).plain
         for (const strip of strips) {
           const inside = left.filter(
             rest =>

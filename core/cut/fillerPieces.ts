@@ -4,7 +4,7 @@ import type { MethodContext } from '../make/methods/method'
 import type { PartName } from '../make/methods/partName'
 import { pieceOf, trianglePiece } from '../make/methods/pieces'
 import { sameLength, type Inches } from '../measure/ruler'
-import type { Part, Region } from '../top/region'
+import type { TopPart, Region } from '../top/region'
 import type { Setting } from '../top/setting'
 import type { PieceOrder } from './piece'
 import type { PiecePlace } from './place'
@@ -21,11 +21,11 @@ export function fillerOrders(setting: Setting, room: MethodContext): PieceOrder[
   ]
 }
 
-const FILLERS: ReadonlySet<Part['kind']> = new Set(['side-triangle', 'corner-triangle', 'half-cornerstone', 'end'])
+const FILLERS: ReadonlySet<TopPart['kind']> = new Set(['side-triangle', 'corner-triangle', 'half-cornerstone', 'end'])
 
-function fillers(setting: Setting, kind: Part['kind']): (Region & { cloth: string })[] {
+function fillers(setting: Setting, kind: TopPart['kind']): (Region & { cloth: string })[] {
   return setting.regions.flatMap(region =>
-    region.part.kind === kind && 'cloth' in region.wears ? [{ ...region, cloth: region.wears.cloth }] : [],
+    region.part.kind === kind && 'cloth' in region.fabric ? [{ ...region, cloth: region.fabric.cloth }] : [],
   )
 }
 

@@ -3,9 +3,9 @@ import type { CutPiece } from './cutPiece'
 import { layOut, QUICK, type Layout } from './layout'
 
 /** More than the cloths of two plans; the oldest are forgotten. */
-const MOST_KEPT = 64
+const MAX_KEPT = 64
 /** Larger ones would fill the memory, and are rare. */
-const MOST_STRIPS = 500
+const MAX_STRIPS = 500
 
 const known = new Map<string, Layout>()
 
@@ -20,7 +20,7 @@ export function quickLayout(pieces: readonly CutPiece[], usable: Inches): Layout
   ].join('\n')
   const layout = known.get(key) ?? layOut(pieces, usable, QUICK)
   known.delete(key)
-  if (layout.strips.length <= MOST_STRIPS) known.set(key, layout)
-  if (known.size > MOST_KEPT) known.delete(known.keys().next().value!)
+  if (layout.strips.length <= MAX_STRIPS) known.set(key, layout)
+  if (known.size > MAX_KEPT) known.delete(known.keys().next().value!)
   return layout
 }

@@ -1,7 +1,7 @@
 // In: piles of one cloth and its usable width. Out: strips edge to edge, what is left, and a proven bound.
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { lowerBound } from './bound'
-import type { Reckonable } from '../measure/reckoned'
+import type { Explainable } from '../measure/explained'
 import { leftovers, type Leftover } from './leftovers'
 import { largestFirst, liesOf, type Cut, type CutPiece, type LooseStrip, type Strip } from './cutPiece'
 import { looseStrips } from './looseStrips'
@@ -12,7 +12,7 @@ export interface Layout {
   length: Inches
   bound: Inches
   strips: Strip[]
-  left: Reckonable<Leftover>[]
+  left: Explainable<Leftover>[]
   /** Pieces that fit no way. */
   unplaced: CutPiece[]
 }

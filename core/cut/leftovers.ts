@@ -1,4 +1,4 @@
-import { because, type Reckonable } from '../measure/reckoned'
+import { explained, type Explainable } from '../measure/explained'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { sumOf } from '../measure/sum'
 import type { Strip } from './cutPiece'
@@ -20,7 +20,7 @@ export function isWorthKeeping({ width, height }: Leftover): boolean {
 const DUST: Inches = 0.5
 
 /** In: a strip. Out: what stays of it, its end, and what lies above each column that is less deep than the strip. */
-export function leftovers(strip: Strip): Reckonable<Leftover>[] {
+export function leftovers(strip: Strip): Explainable<Leftover>[] {
   const right = Math.max(...strip.cuts.map(cut => cut.x + cut.width))
   const tops = new Map<number, { x: Inches; width: Inches; bottom: Inches }>()
   for (const cut of strip.cuts) {
@@ -32,13 +32,13 @@ export function leftovers(strip: Strip): Reckonable<Leftover>[] {
     x: right,
     y,
     sheet,
-    width: because(
+    width: explained(
       sumOf([
         { what: 'length-of-strip', value: strip.width },
         { what: 'cut-from-it', value: strip.x - right },
       ]),
     ),
-    height: because(sumOf([{ what: 'depth-of-strip', value: strip.height }])),
+    height: explained(sumOf([{ what: 'depth-of-strip', value: strip.height }])),
   }
   const above = [...tops.values()]
     .filter(({ width, bottom }) => isMoreThanDust(width, strip.height + y - bottom))
@@ -46,8 +46,8 @@ export function leftovers(strip: Strip): Reckonable<Leftover>[] {
       x,
       y: bottom,
       sheet,
-      width: because(sumOf([{ what: 'width-of-the-piece', value: width }])),
-      height: because(
+      width: explained(sumOf([{ what: 'width-of-the-piece', value: width }])),
+      height: explained(
         sumOf([
           { what: 'depth-of-strip', value: strip.height },
           { what: 'cut-from-it', value: y - bottom },
@@ -62,13 +62,13 @@ function isMoreThanDust(width: Inches, height: Inches): boolean {
 }
 
 /** In: how much of a piece of cloth `cut` takes. Out: what is left at its end, if anything. */
-export function endOfSheet(sheet: number, cut: Inches, length: Inches, usable: Inches): Reckonable<Leftover>[] {
+export function endOfSheet(sheet: number, cut: Inches, length: Inches, usable: Inches): Explainable<Leftover>[] {
   const height = sumOf([
     { what: 'length-of-cloth', value: length },
     { what: 'cut-from-it', value: -cut },
   ])
   const width = sumOf([{ what: 'usable-width', value: usable }])
   return height.total >= DUST - TOLERANCE
-    ? [{ x: 0, y: cut, width: because(width), height: because(height), sheet }]
+    ? [{ x: 0, y: cut, width: explained(width), height: explained(height), sheet }]
     : []
 }

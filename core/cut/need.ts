@@ -1,5 +1,5 @@
 // In: a cloth and its piles. Out: the cloth it takes, laid out, and what to buy, with reasons.
-import type { Reckonable } from '../measure/reckoned'
+import type { Explainable } from '../measure/explained'
 import { layOut, QUICK, type Layout, type Search } from './layout'
 import type { Leftover } from './leftovers'
 import { layOutOnSheets } from './sheets'
@@ -24,7 +24,7 @@ export interface ClothNeed {
   strips: Strip[]
   /** How many strips there are. */
   laid: number
-  left: Reckonable<Leftover>[]
+  left: Explainable<Leftover>[]
   unplaced: CutPiece[]
 }
 

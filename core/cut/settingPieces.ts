@@ -11,7 +11,7 @@ import { joinedSide } from '../file/joinedSide'
 import type { Quilt } from '../file/quilt'
 import { beyondSeam } from '../top/rawEdge'
 import { ownSize } from '../top/region'
-import { stoneWears } from '../top/stoneWears'
+import { cornerstoneFabric } from '../top/cornerstoneFabric'
 import type { Setting } from '../top/setting'
 import { fillerOrders } from './fillerPieces'
 
@@ -88,7 +88,7 @@ function sashingOrders(quilt: Quilt, setting: Setting, room: MethodContext): Pie
   const depth = plainSide(sashing.width, room)
   const sashes = (['upright', 'level'] as const).flatMap((run): PieceOrder[] => {
     const lengths = setting.regions
-      .filter(sash => sash.run === run && 'cloth' in sash.wears)
+      .filter(sash => sash.run === run && 'cloth' in sash.fabric)
       .map(sash => plainSide(run === 'upright' ? ownSize(sash).height : ownSize(sash).width, room))
     return countEqual(lengths).map(({ length, count }) => {
       const turn = !room.isDirectional(sashing.cloth)
@@ -139,10 +139,10 @@ function longSashes(
 }
 
 function cornerstones(quilt: Quilt, setting: Setting, side: CutSize, room: MethodContext): PieceOrder[] {
-  const stones = setting.regions.filter(({ part, wears }) => part.kind === 'cornerstone' && 'cloth' in wears)
+  const stones = setting.regions.filter(({ part, fabric }) => part.kind === 'cornerstone' && 'cloth' in fabric)
   if (stones.length === 0) return []
-  const wears = stoneWears(quilt)
-  const cloth = 'cloth' in wears ? wears.cloth : ''
+  const fabric = cornerstoneFabric(quilt)
+  const cloth = 'cloth' in fabric ? fabric.cloth : ''
   const draft = pieceOf(side, side, {
     cloth,
     part: 'cornerstones',

@@ -17,10 +17,10 @@ function cellFor(lies: readonly { width: Inches }[]): Inches {
 }
 
 /** Kinds of columns that a strip is filled from: of more, those that fill most of its depth. */
-const MOST_CHOICES = 60
+const MAX_CHOICES = 60
 
 /** Depths that are tried: the deepest first, since shallow pieces find room anywhere. */
-const MOST_HEIGHTS = 14
+const MAX_HEIGHTS = 14
 /** So many ways for pieces to lie are more than any quilt sewn by hand has: then fewer depths are tried. */
 const MANY_LIES = 240
 const FEW_HEIGHTS = 3
@@ -108,8 +108,8 @@ function choicesFor(
         value: stack * width * h * worth(piece),
       }
     })
-  if (choices.length <= MOST_CHOICES) return choices
-  return choices.sort((a, b) => b.stack * b.height - a.stack * a.height).slice(0, MOST_CHOICES)
+  if (choices.length <= MAX_CHOICES) return choices
+  return choices.sort((a, b) => b.stack * b.height - a.stack * a.height).slice(0, MAX_CHOICES)
 }
 
 /**
@@ -122,7 +122,7 @@ function heightsOf(lies: readonly { height: Inches }[]): Inches[] {
     const key = Math.round(height * 1e5)
     byHeight.set(key, Math.max(height, byHeight.get(key) ?? 0))
   }
-  return [...byHeight.values()].sort((a, b) => b - a).slice(0, lies.length > MANY_LIES ? FEW_HEIGHTS : MOST_HEIGHTS)
+  return [...byHeight.values()].sort((a, b) => b - a).slice(0, lies.length > MANY_LIES ? FEW_HEIGHTS : MAX_HEIGHTS)
 }
 
 /** No filling of so many cells is worth more: columns may be split here, the worthiest for their width first. */

@@ -2,7 +2,7 @@ import { rectangle } from './draft'
 import type { Patch } from './design'
 
 /** The most squares that a picture has along a side. */
-export const MOST_SQUARES = 200
+export const MAX_SQUARES = 200
 
 /** A picture in squares, one letter for each, row by row from the top: the letter is the role. */
 export function squarePatches(rows: readonly string[]): Patch[] {

@@ -5,7 +5,7 @@ import { boundingBox, signedArea, type Point } from '../geometry/polygon'
 import { blockFaultsOf, type BlockReading, type BlockTrouble } from './blockReading'
 
 /** More than any block has; a drawing with more is no block. */
-export const MOST_POINTS = 4000
+export const MAX_POINTS = 4000
 
 /** A block as a drawing that other programs open: one polygon for each patch, its role as the class, in grid units. */
 export function blockToSvg(design: Design, colours: Readonly<Record<string, string>> = {}): string {
@@ -30,8 +30,8 @@ const HOLDERS = new Set(['svg', 'g', 'title', 'desc', 'text', 'tspan', 'a', 'swi
 const ASIDE = new Set(['defs', 'clippath', 'mask', 'symbol', 'style', 'metadata', 'marker', 'pattern', 'script'])
 const CURVED = new Set(['circle', 'ellipse', 'image', 'use'])
 /** Elements one in another, and elements in all: more is no block. */
-const MOST_DEPTH = 60
-const MOST_ELEMENTS = 20_000
+const MAX_DEPTH = 60
+const MAX_ELEMENTS = 20_000
 
 /**
  * Reads a block from a drawing: polygons, rectangles and paths of straight lines, with classes or fills for roles.
@@ -79,7 +79,7 @@ function figuresIn(text: string): Figures | null {
     const tag = name.toLowerCase().replace(/^svg:/, '')
     depth += 1
     elements += 1
-    if (depth > MOST_DEPTH || elements > MOST_ELEMENTS) throw new Enough()
+    if (depth > MAX_DEPTH || elements > MAX_ELEMENTS) throw new Enough()
     if (depth === 1) isSvg = tag === 'svg'
     if (ASIDE.has(tag)) aside += 1
     if (aside > 0) return
@@ -97,7 +97,7 @@ function figuresIn(text: string): Figures | null {
     }
     for (const outline of outlines) {
       points += outline.length
-      if (points > MOST_POINTS) throw new Enough()
+      if (points > MAX_POINTS) throw new Enough()
       const isFigure =
         outline.length >= 3 && outline.every(p => p.every(Number.isFinite)) && Math.abs(signedArea(outline)) >= 1e-12
       if (isFigure)
@@ -114,7 +114,7 @@ function figuresIn(text: string): Figures | null {
   } catch (error) {
     // saxes throws at the first thing that is no XML
     if (!(error instanceof Enough)) return null
-    return { troubles: [{ code: 'too-many-points', most: MOST_POINTS }], patches: [] }
+    return { troubles: [{ code: 'too-many-points', most: MAX_POINTS }], patches: [] }
   }
   return isSvg ? found : null
 }

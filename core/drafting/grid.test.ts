@@ -2,9 +2,9 @@ import fc from 'fast-check'
 import { SHIPPED_DESIGNS } from '../designs/shipped'
 import { gridDraft } from '../designs/gridDraft'
 import { tilingFaults } from '../geometry/tiling'
-import { GRID_KINDS, gridFor, gridPoints, gridSize, LEAST_UNITS, MOST_UNITS } from './grid'
+import { GRID_KINDS, gridFor, gridPoints, gridSize, MIN_UNITS, MAX_UNITS } from './grid'
 
-const units = fc.integer({ min: LEAST_UNITS, max: MOST_UNITS })
+const units = fc.integer({ min: MIN_UNITS, max: MAX_UNITS })
 
 test('grid points lie in the block, its corners among them, and neighbours of a row a unit apart at most', () => {
   fc.assert(
@@ -36,7 +36,7 @@ test('on the 60° grid the nearest point of the next row is one unit away', () =
 test('a design opened for drafting gets a grid within bounds, and one drawn on 60° gets that', () => {
   for (const design of SHIPPED_DESIGNS) {
     const { across, down } = gridFor(design)
-    for (const count of [across, down]) expect(count >= LEAST_UNITS && count <= MOST_UNITS).toBe(true)
+    for (const count of [across, down]) expect(count >= MIN_UNITS && count <= MAX_UNITS).toBe(true)
   }
   fc.assert(
     fc.property(units, units, (across, down) => {

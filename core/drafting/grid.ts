@@ -4,8 +4,8 @@ import type { Point } from '../geometry/polygon'
 export const GRID_KINDS = ['square', 'sixty'] as const
 export type GridKind = (typeof GRID_KINDS)[number]
 
-export const LEAST_UNITS = 2
-export const MOST_UNITS = 24
+export const MIN_UNITS = 2
+export const MAX_UNITS = 24
 
 /** Height of one row of 60° triangles whose side is one unit. */
 const ROW = Math.sqrt(3) / 2
@@ -36,7 +36,7 @@ export function gridPoints({ kind, across, down }: Grid): Point[][] {
 /** The grid a design was most likely drawn on. */
 export function gridFor({ width, height }: { width: number; height: number }): Grid {
   const isWhole = (v: number) => Math.abs(v - Math.round(v)) < 1e-6
-  const within = (v: number) => Math.min(MOST_UNITS, Math.max(LEAST_UNITS, Math.round(v)))
+  const within = (v: number) => Math.min(MAX_UNITS, Math.max(MIN_UNITS, Math.round(v)))
   if (isWhole(width) && !isWhole(height) && isWhole(height / ROW))
     return { kind: 'sixty', across: within(width), down: within(height / ROW) }
   // a design on few units is drawn on finer ones, so that its halves and quarters have points too

@@ -61,9 +61,9 @@ export interface Fit {
 }
 
 /** A border narrower than this is no border; wider than so many blocks it is the quilt. */
-const LEAST_BORDER: Inches = 1
+const MIN_BORDER: Inches = 1
 const WIDEST_BORDER = 1.5
-const MOST_COUNT = 40
+const MAX_COUNT = 40
 
 /**
  * Ways to the size: by other counts, another block size, both, another sashing, or as it is, each with an outermost
@@ -84,7 +84,7 @@ export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: WantedSize): Fit[
     const made = bare(edit)
     if (!made) return false
     const { width, height } = topOf(made)
-    return wanted.width - width >= 2 * LEAST_BORDER - 1e-9 && wanted.height - height >= 2 * LEAST_BORDER - 1e-9
+    return wanted.width - width >= 2 * MIN_BORDER - 1e-9 && wanted.height - height >= 2 * MIN_BORDER - 1e-9
   }
   /** The largest that leaves room for a border, by halving: what is made larger makes the top larger. */
   const largest = (least: number, most: number, unit: number, edit: (value: number) => Edit): number | null => {
@@ -98,8 +98,8 @@ export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: WantedSize): Fit[
     return low * unit
   }
   const ways: { way: FitWay; edit: Edit }[] = [{ way: 'borders', edit: same }]
-  const wide = largest(1, MOST_COUNT, 1, count => setCounts(count, 1))
-  const high = largest(1, MOST_COUNT, 1, count => setCounts(1, count))
+  const wide = largest(1, MAX_COUNT, 1, count => setCounts(count, 1))
+  const high = largest(1, MAX_COUNT, 1, count => setCounts(1, count))
   if (wide !== null && high !== null && (wide !== across || high !== down))
     ways.push({ way: 'counts', edit: setCounts(wide, high) })
   const size = largest(least, 60, step, setBlocksSize)
@@ -117,7 +117,7 @@ export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: WantedSize): Fit[
     const wideAs = (value: number) => inTurn(setCounts(count, 1), setBlocksSize(value))
     const side = count > 0 ? largest(least, 60, step, wideAs) : null
     if (side === null) continue
-    const rows = largest(1, MOST_COUNT, 1, high => inTurn(setCounts(count, high), setBlocksSize(side)))
+    const rows = largest(1, MAX_COUNT, 1, high => inTurn(setCounts(count, high), setBlocksSize(side)))
     if (rows !== null) ways.push({ way, edit: inTurn(setCounts(count, rows), setBlocksSize(side)) })
   }
   return ways.flatMap(({ way, edit }): Fit[] => {
@@ -128,7 +128,7 @@ export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: WantedSize): Fit[
       roundToRuler(gap / 2, quilt.ruler),
     ) as [number, number]
     const first = ownBlocks(made)[0]!.outer.width
-    if (Math.min(sides, ends) < LEAST_BORDER || Math.max(sides, ends) > WIDEST_BORDER * first) return []
+    if (Math.min(sides, ends) < MIN_BORDER || Math.max(sides, ends) > WIDEST_BORDER * first) return []
     const whole: Edit = old => withOutermost(edit(old), { sides, ends }, borderCloth(quilt))
     const read = readQuilt(whole(file))
     if (!read.ok) return []

@@ -10,7 +10,7 @@ import type { QuiltFile } from '../file/schema'
 import { keepDesign } from './designs'
 import { dressRoles } from './dress'
 import { replaced, written, type Edit } from './edit'
-import { asCells, withCells, freeId } from './setting'
+import { asCells, withCells, freeId, type CellEntry } from './setting'
 import { withoutStaleMeasures } from './staleMeasures'
 
 type BlockEntry = QuiltFile['blocks'][number]
@@ -288,8 +288,6 @@ export function addBlock(design: Design, at: { row: number; column: number } | n
 export function placeBlock(row: number, column: number, block: string): Edit {
   return file => changeCell(row, column, cell => ({ block, ...(cell.turn ? { turn: cell.turn } : {}) }))(file)
 }
-
-type CellEntry = NonNullable<QuiltFile['setting']['cells']>[number][number]
 
 /** Changes one place of the setting. */
 export function changeCell(row: number, column: number, change: (cell: CellEntry) => CellEntry): Edit {

@@ -26,8 +26,8 @@ function outermost(quilt: Quilt): string[] {
   const worn = new Set<Cell>()
   const cloths = new Set<string>()
   for (const region of dimensions.top.regions.filter(isAtEdge)) {
-    if ('cloth' in region.wears) cloths.add(region.wears.cloth)
-    else worn.add(region.wears.cell)
+    if ('cloth' in region.fabric) cloths.add(region.fabric.cloth)
+    else worn.add(region.fabric.cell)
   }
   return [...new Set([...cloths, ...[...worn].flatMap(cell => edgeCloths(quilt, cell))])]
 }

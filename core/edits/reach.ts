@@ -2,7 +2,7 @@ import { dimensionsOf } from '../top/dimensions'
 import type { Inches } from '../measure/ruler'
 import { roundToRuler } from '../measure/ruler'
 import type { Quilt } from '../file/quilt'
-import { LEAST_FINISHED } from '../file/entries/entryParts'
+import { MIN_FINISHED } from '../file/entries/entryParts'
 import { setBlocksHeight, setBlocksSize, setBlocksWidth } from './blocks'
 import { setBorder } from './edge'
 import type { Edit } from './edit'
@@ -41,7 +41,7 @@ export function waysToReach(quilt: Quilt, side: 'width' | 'height', target: Inch
     gain: number = way.count,
   ) => {
     const to = roundToRuler(way.from + (target - now) / gain, quilt.ruler)
-    if (to >= LEAST_FINISHED && Math.abs(to - way.from) > 1e-9)
+    if (to >= MIN_FINISHED && Math.abs(to - way.from) > 1e-9)
       ways.push({ ...way, to, total: now + (to - way.from) * gain, edit: edit(to) })
   }
   const sash = quilt.setting.sashing?.width ?? 0
@@ -50,7 +50,7 @@ export function waysToReach(quilt: Quilt, side: 'width' | 'height', target: Inch
     const own = side === 'width' ? ownRows(quilt, now, target, blocks.each) : null
     if (own) {
       const { to, total } = own
-      if (to >= LEAST_FINISHED && Math.abs(to - blocks.each) > 1e-9)
+      if (to >= MIN_FINISHED && Math.abs(to - blocks.each) > 1e-9)
         ways.push({ part: 'blocks', from: blocks.each, count, to, total, edit: setBlocksWidth(to) })
     } else if (isOnPoint)
       offer({ part: 'blocks', from: blocks.each / Math.SQRT2 - sash, count }, setBlocksSize, count * Math.SQRT2)

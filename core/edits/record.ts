@@ -1,3 +1,4 @@
+import { measuredThing, type MeasureKey } from '../file/measuredThing'
 import type { QuiltFile } from '../file/schema'
 import type { Inches } from '../measure/ruler'
 import { replaced, written, type Edit } from './edit'
@@ -38,7 +39,7 @@ export function tickBatch(
 
 /** Measures of one stage or block, raw edge to raw edge, in inches; they replace earlier ones of the same. */
 export interface Measures {
-  what: string
+  what: MeasureKey
   block?: string
   size?: Inches[]
   width?: Inches[]
@@ -67,7 +68,7 @@ export function setMeasures({ size, width, height, cut, measured, ...rest }: Mea
 }
 
 /** Forgets what was measured of a part. */
-export function removeMeasures(what: string, block?: string): Edit {
+export function removeMeasures(what: MeasureKey, block?: string): Edit {
   return file => ({ ...file, made: withoutMeasures(file, what, block) })
 }
 
@@ -128,7 +129,7 @@ function isMeasured({ what, measured }: MadeEntry): boolean {
 
 /** Takes back what was measured of single rows. */
 export function removeRowMeasures(): Edit {
-  return file => ({ ...file, made: (file.made ?? []).filter(({ what }) => !what.startsWith('row-')) })
+  return file => ({ ...file, made: (file.made ?? []).filter(({ what }) => measuredThing(what).kind !== 'row') })
 }
 
 function withoutMeasures(file: QuiltFile, what: string, block: string | undefined): MadeEntry[] {

@@ -7,7 +7,7 @@ import type { SettingRules } from '../file/settings/settingRules'
 import { replaced, written, type Edit } from './edit'
 import { withoutStaleMeasures } from './staleMeasures'
 
-type CellEntry = NonNullable<QuiltFile['setting']['cells']>[number][number]
+export type CellEntry = NonNullable<QuiltFile['setting']['cells']>[number][number]
 type Sashing = NonNullable<QuiltFile['setting']['sashing']>
 
 /** The setting place by place, whether the file has cells or a fill. */

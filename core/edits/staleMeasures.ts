@@ -1,3 +1,4 @@
+import { measuredThing, type MeasuredThing } from '../file/measuredThing'
 import type { QuiltFile } from '../file/schema'
 
 /**
@@ -7,12 +8,11 @@ import type { QuiltFile } from '../file/schema'
 export function withoutStaleMeasures(file: QuiltFile, changed: 'blocks' | 'setting' | { border: number }): QuiltFile {
   if (!file.made || file.made.length === 0) return file
   const from = typeof changed === 'object' ? changed.border + 1 : 0
-  const isStale = (what: string) => {
-    if (what === 'block') return changed === 'blocks'
-    if (what === 'setting' || what.startsWith('row-')) return typeof changed !== 'object'
-    const border = /^border-(\d+)/.exec(what)?.[1]
-    return border !== undefined && Number(border) >= from
+  const isStale = (thing: MeasuredThing) => {
+    if (thing.kind === 'block') return changed === 'blocks'
+    if (thing.kind === 'setting' || thing.kind === 'row') return typeof changed !== 'object'
+    return thing.kind === 'border' && thing.border >= from
   }
-  const made = file.made.filter(entry => !isStale(entry.what))
+  const made = file.made.filter(entry => !isStale(measuredThing(entry.what)))
   return made.length === file.made.length ? file : { ...file, made }
 }

@@ -15,13 +15,13 @@ import { setTurns, TURN_PATTERNS, turnsFor } from './turnPatterns'
 function seen(quilt: Quilt): string {
   const { regions, width, height } = dimensionsOf(quilt).setting
   const shapes = regions.flatMap(region => {
-    const { wears } = region
-    if ('cloth' in wears) return [{ points: outlineOf(region), cloth: wears.cloth }]
-    const block = blockOf(quilt, wears.cell.block)
-    const cloths = clothsOfCell(quilt, wears.cell)
+    const { fabric } = region
+    if ('cloth' in fabric) return [{ points: outlineOf(region), cloth: fabric.cloth }]
+    const block = blockOf(quilt, fabric.cell.block)
+    const cloths = clothsOfCell(quilt, fabric.cell)
     const make = blockMake(quilt, block)
     return make.design.patches.map(({ points, role }) => ({
-      points: points.map(point => pointInTop(region, make, wears.cell, point)),
+      points: points.map(point => pointInTop(region, make, fabric.cell, point)),
       cloth: cloths[role]!,
     }))
   })

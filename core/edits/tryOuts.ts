@@ -94,7 +94,7 @@ function allTryOuts(quilt: Quilt, seed: number): TryOut[] {
 
 /** Two cloths of the blocks change places: in all of them, or in every second one. */
 function exchanges(quilt: Quilt): TryOut[] {
-  const worn = [...new Set(ownBlocks(quilt).flatMap(({ cloths }) => Object.values(cloths)))].slice(0, MOST_EXCHANGED)
+  const worn = [...new Set(ownBlocks(quilt).flatMap(({ cloths }) => Object.values(cloths)))].slice(0, MAX_EXCHANGED)
   const nameOf = (id: string) => clothOf(quilt, id).name
   return worn.flatMap((one, i) =>
     worn.slice(i + 1).flatMap(other =>
@@ -107,7 +107,7 @@ function exchanges(quilt: Quilt): TryOut[] {
 }
 
 /** Of more cloths too many pairs could be made. */
-const MOST_EXCHANGED = 3
+const MAX_EXCHANGED = 3
 
 function exchange(quilt: Quilt, one: string, other: string, where: 'everywhere' | 'every-second'): Edit {
   const swapped = (id: string) => (id === one ? other : id === other ? one : id)

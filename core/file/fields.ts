@@ -6,7 +6,7 @@ import { expectationText, refuse } from './expectation'
 import type { Expectation } from './problem'
 
 /** Longest side of anything: a sheet of cloth or a quilt beyond this is a slip of the finger. */
-export const MOST_INCHES = 4000
+export const MAX_INCHES = 4000
 
 export interface Fields {
   /** A length in the file's units or as text; gives inches. `least` 0 allows nothing at all. */
@@ -37,7 +37,7 @@ function isDate(text: string): boolean {
 
 /** The kinds of field a quilt file has, for a file written in these units. */
 export function fieldsFor(units: Units): Fields {
-  const length = (least: Inches = 0, most: Inches = MOST_INCHES) => {
+  const length = (least: Inches = 0, most: Inches = MAX_INCHES) => {
     const expected: Expectation = { kind: 'length', least, most }
     return z.union([z.number(), z.string()], refuse(expected)).transform((value, context): Inches => {
       const inches = parseLength(value, units)

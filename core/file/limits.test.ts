@@ -1,5 +1,5 @@
 import { SAMPLE } from '../testing/quiltOf'
-import { MOST_DIFFERENT, MOST_IN_A_BLOCK, MOST_MEASURES, MOST_SQUARES } from './limits'
+import { MAX_DIFFERENT, MAX_IN_A_BLOCK, MAX_MEASURES, MAX_SQUARES } from './limits'
 import { readQuilt } from './readQuilt'
 
 const faults = (file: object) => {
@@ -22,19 +22,19 @@ test('what would be planned for minutes is refused at its field, with how much i
     designs: [{ id: 'p', width: 200, height: rows, squares: Array.from({ length: rows }, () => 'AB'.repeat(100)) }],
   })
   expect(faults(picture(51))).toEqual([
-    { code: 'too-much', what: 'squares', path: 'designs.0.squares', got: 10_200, most: MOST_SQUARES },
+    { code: 'too-much', what: 'squares', path: 'designs.0.squares', got: 10_200, most: MAX_SQUARES },
   ])
   expect(faults(picture(50))).toEqual([])
   const block = (count: number) => ({ designs: [{ id: 'r', width: count, height: 1, patches: rails(count) }] })
-  expect(faults(block(MOST_IN_A_BLOCK + 1))).toMatchObject([{ what: 'block', path: 'designs.0.patches' }])
-  expect(faults(block(MOST_IN_A_BLOCK))).toEqual([])
+  expect(faults(block(MAX_IN_A_BLOCK + 1))).toMatchObject([{ what: 'block', path: 'designs.0.patches' }])
+  expect(faults(block(MAX_IN_A_BLOCK))).toEqual([])
   const measures = (count: number) => ({
     made: [{ what: 'block', block: 'star', size: Array.from({ length: 40 }, () => 9.5) }].concat(
       Array.from({ length: (count - 40) / 2 }, () => ({ what: 'block', block: 'star', size: [9.5, 9.4] })),
     ),
   })
-  expect(faults(measures(MOST_MEASURES + 2))).toMatchObject([{ what: 'measures', path: 'made' }])
-  expect(faults(measures(MOST_MEASURES))).toEqual([])
+  expect(faults(measures(MAX_MEASURES + 2))).toMatchObject([{ what: 'measures', path: 'made' }])
+  expect(faults(measures(MAX_MEASURES))).toEqual([])
 })
 
 test('of blocks that differ each counts once, however they are turned', () => {
@@ -56,9 +56,9 @@ test('of blocks that differ each counts once, however they are turned', () => {
       ),
     },
   })
-  const most = MOST_DIFFERENT / 450
+  const most = MAX_DIFFERENT / 450
   expect(faults(quilt(10, 11, most))).toEqual([])
   expect(faults(quilt(10, 11, most + 1))).toMatchObject([
-    { code: 'too-much', what: 'different', path: 'setting', got: MOST_DIFFERENT + 450, most: MOST_DIFFERENT },
+    { code: 'too-much', what: 'different', path: 'setting', got: MAX_DIFFERENT + 450, most: MAX_DIFFERENT },
   ])
 })

@@ -1,6 +1,6 @@
 import type { Design } from '../designs/design'
 import { SHIPPED_DESIGNS } from '../designs/shipped'
-import type { ParsedQuilt } from './schema'
+import type { ParsedDesign, ParsedQuilt } from './schema'
 
 /** Designs that ship and designs of this file, by id; a file's own design wins. */
 export function designsById(file: ParsedQuilt): ReadonlyMap<string, Design> {
@@ -10,8 +10,6 @@ export function designsById(file: ParsedQuilt): ReadonlyMap<string, Design> {
   byId.set(file.designs, designs)
   return designs
 }
-
-type ParsedDesign = ParsedQuilt['designs'][number]
 
 const byId = new WeakMap<readonly ParsedDesign[], ReadonlyMap<string, Design>>()
 /** A design that an edit left as it was stays the same object, with all that was worked out for it. */

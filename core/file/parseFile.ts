@@ -1,11 +1,9 @@
 // In: a file as written. Out: its shape as the schema reads it, in inches, or what the schema refuses.
 import { rulesOf, SETTING_KINDS } from './settings'
-import { quiltFileSchema, type ParsedQuilt } from './schema'
+import { quiltFileSchema, type ParsedDesign, type ParsedQuilt } from './schema'
 import type { Units } from '../measure/units'
 
 type ParsedRow = NonNullable<ParsedQuilt['setting']['cells']>[number]
-type ParsedDesign = ParsedQuilt['designs'][number]
-
 /**
  * Rows of places and designs, as they were read from these very objects: an edit makes a new file of old parts, so most
  * of a large quilt need not be read again for each key that is pressed. Neither holds a length, so that the units of

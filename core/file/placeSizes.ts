@@ -7,7 +7,7 @@ import type { StandingBlock } from './settings/settingRules'
 import type { ParsedQuilt } from './schema'
 
 /** Enough to see what is wrong. */
-const MOST_PROBLEMS = 5
+const MAX_PROBLEMS = 5
 
 /** Blocks must fill their rows and columns; how depends on the setting. */
 export function sizeProblems(file: ParsedQuilt): Problem[] {
@@ -15,7 +15,7 @@ export function sizeProblems(file: ParsedQuilt): Problem[] {
   const placed = cellsOf(file).map((line, r) =>
     line.map((cell, c): StandingBlock => ({ ...sizeOf(cell), path: pathOf(file, r, c) })),
   )
-  return rulesOf(file.setting).sizeProblems(placed, file.setting).slice(0, MOST_PROBLEMS)
+  return rulesOf(file.setting).sizeProblems(placed, file.setting).slice(0, MAX_PROBLEMS)
 }
 
 function pathOf({ setting }: ParsedQuilt, r: number, c: number): Path {

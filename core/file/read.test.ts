@@ -3,7 +3,7 @@ import { SHIPPED_DESIGNS } from '../designs/shipped'
 import { SAMPLE } from '../testing/quiltOf'
 import { clothLetters, letterAt } from './letters'
 import { readQuilt } from './readQuilt'
-import { MOST_BYTES, readText } from './readText'
+import { MAX_BYTES, readText } from './readText'
 
 const problems = (file: unknown) => {
   const read = readQuilt(file)
@@ -18,7 +18,7 @@ test('text that is no quilt is refused before anything is built from it', () => 
   expect(codes('{"a": [1, 2, {"b": "]]]]}}}"}]}')).toBe('ok')
   expect(codes('{"a": ')).toBe('not-json')
   expect(codes('['.repeat(1_000_000))).toBe('too-deep')
-  expect(codes(`"${'x'.repeat(MOST_BYTES)}"`)).toBe('too-big')
+  expect(codes(`"${'x'.repeat(MAX_BYTES)}"`)).toBe('too-big')
   expect(codes('{"blocks": [{"__proto__": {"x": 1}}]}')).toBe('forbidden-key')
   expect(codes('{"constructor": 1}')).toBe('forbidden-key')
 })

@@ -1,8 +1,8 @@
 import { fail, ok, type Result } from './problem'
 
 /** Larger than any real quilt file; read and parsed in well under a second. */
-export const MOST_BYTES = 8 * 1024 * 1024
-const MOST_DEPTH = 40
+export const MAX_BYTES = 8 * 1024 * 1024
+const MAX_DEPTH = 40
 const FORBIDDEN_KEYS = new Set(['__proto__', 'constructor', 'prototype'])
 
 /**
@@ -13,8 +13,8 @@ const FORBIDDEN_KEYS = new Set(['__proto__', 'constructor', 'prototype'])
 export function readText(text: string): Result<unknown> {
   // a byte order mark, as some editors put it in front
   const plain = text.startsWith('\uFEFF') ? text.slice(1) : text
-  if (text.length > MOST_BYTES) return fail([{ code: 'too-big', path: [], bytes: text.length, most: MOST_BYTES }])
-  if (isDeeper(plain, MOST_DEPTH)) return fail([{ code: 'too-deep', path: [], most: MOST_DEPTH }])
+  if (text.length > MAX_BYTES) return fail([{ code: 'too-big', path: [], bytes: text.length, most: MAX_BYTES }])
+  if (isDeeper(plain, MAX_DEPTH)) return fail([{ code: 'too-deep', path: [], most: MAX_DEPTH }])
   let value: unknown
   try {
     value = JSON.parse(plain)

@@ -17,7 +17,7 @@ export const FORMAT = 'wren-quilt'
 export const VERSION = 1
 export const AIMS = ['least-cloth', 'fewest-steps', 'most-exact', 'from-precuts'] as const
 /** More colours of clips than this cannot be told apart. */
-export const MOST_CLIPS = 24
+export const MAX_CLIPS = 24
 /** Half-squares are trimmed when they were opened and pressed, or before. */
 export const HALF_SQUARES = ['open', 'closed'] as const
 export const PRESSING_SCHOOLS = ['plan', 'dark', 'open'] as const
@@ -42,7 +42,7 @@ function schemaFor(units: Units) {
       press: f.oneOf(PRESSING_SCHOOLS).default('plan'),
       halfSquares: f.oneOf(HALF_SQUARES).default('open'),
       // colours of the clips that keep rows in order
-      clips: f.list(f.text(40), 0, MOST_CLIPS).default([]),
+      clips: f.list(f.text(40), 0, MAX_CLIPS).default([]),
       cloths: f.list(clothEntry(f, defaults), 1, 500),
       designs: f.list(designEntry(f), 0, 500).default([]),
       blocks: f.list(blockEntry(f), 1, 500),
@@ -81,3 +81,4 @@ export function quiltFileSchema(units: Units) {
 export type QuiltFile = z.input<ReturnType<typeof schemaFor>>
 /** What the core works with: complete, lengths in inches. */
 export type ParsedQuilt = z.output<ReturnType<typeof schemaFor>>
+export type ParsedDesign = ParsedQuilt['designs'][number]

@@ -17,14 +17,14 @@ export interface HandedOutline {
 export function handedOutline(polygon: Polygon): HandedOutline {
   const text = atOrigin(polygon).join(' ')
   const found = known.get(text) ?? handedOutlineOf(polygon)
-  if (known.size >= MOST_KNOWN) known.clear()
+  if (known.size >= MAX_KNOWN) known.clear()
   known.set(text, found)
   return found
 }
 
 /** A picture has thousands of squares, and few shapes: worked out once for each, as it lies. */
 const known = new Map<string, HandedOutline>()
-const MOST_KNOWN = 5000
+const MAX_KNOWN = 5000
 
 function handedOutlineOf(polygon: Polygon): HandedOutline {
   const own = firstOfTurns(polygon)

@@ -13,7 +13,7 @@ export interface BattingSold {
 }
 
 /** Less than this is a shred. */
-const LEAST_LEFT: Inches = 1
+const MIN_LEFT: Inches = 1
 
 /**
  * Out of packets of `across` × `length`, either way round, or of what is sold `across` wide by the length, the way
@@ -93,7 +93,7 @@ function less(whole: Term, taken: Sum): Sum {
 }
 
 function isWorthKeeping({ width, height }: { width: Sum; height: Sum }): boolean {
-  return Math.min(width.total, height.total) >= LEAST_LEFT - TOLERANCE
+  return Math.min(width.total, height.total) >= MIN_LEFT - TOLERANCE
 }
 
 function areaOf({ width, height }: { width: Sum; height: Sum }): number {

@@ -2,7 +2,7 @@
 import type { Block, Quilt } from '../file/quilt'
 import { sumOf, type Sum, type Term } from '../measure/sum'
 import type { Inches } from '../measure/ruler'
-import { isNear, MOST_SCATTER, type Decision } from './decidedSize'
+import { isNear, MAX_SCATTER, type Decision } from './decidedSize'
 import { seamError } from './measures'
 import { SEAM_TOLERANCE } from './seamTest'
 
@@ -81,7 +81,7 @@ function deviation(values: readonly Inches[], mean: Inches): Inches {
 }
 
 /** Good enough to sew on with, by the half of what can be eased. */
-const GOOD: Inches = MOST_SCATTER / 2
+const GOOD: Inches = MAX_SCATTER / 2
 
 /** What costs least: to go on, to ease, to move the needle, to make a few again, at last to trim all. */
 function advisedFor(
@@ -94,10 +94,10 @@ function advisedFor(
   if (count === 1) return off <= GOOD ? 'go-on' : 'measure-more'
   if (off <= GOOD && spread.total <= GOOD) return 'go-on'
   // all alike, and all wrong: it is the seam
-  if (spread.total <= MOST_SCATTER) return off > GOOD && Math.abs(error) >= SEAM_TOLERANCE ? 'needle' : 'ease'
+  if (spread.total <= MAX_SCATTER) return off > GOOD && Math.abs(error) >= SEAM_TOLERANCE ? 'needle' : 'ease'
   const kept = values.filter(value => isNear(value, expected))
   const isFew = remake > 0 && remake * 4 <= count
-  return isFew && Math.max(...kept) - Math.min(...kept) <= MOST_SCATTER ? 'remake' : 'trim'
+  return isFew && Math.max(...kept) - Math.min(...kept) <= MAX_SCATTER ? 'remake' : 'trim'
 }
 
 /** Why a measure cannot be right; null where it can. */

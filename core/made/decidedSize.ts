@@ -1,7 +1,7 @@
 import type { Inches } from '../measure/ruler'
 
 /** Blocks further apart than this cannot be eased together. Source: handbook §8. */
-export const MOST_SCATTER: Inches = 1 / 8
+export const MAX_SCATTER: Inches = 1 / 8
 
 /** What can be done with blocks that did not come out as planned. */
 export const DECISIONS = ['trim', 'ease', 'remake', 'needle'] as const
@@ -24,5 +24,5 @@ export function decidedSize(values: readonly Inches[], decision: Decision, plann
 
 /** Whether a block can be used with others of the planned size. */
 export function isNear(value: Inches, planned: Inches): boolean {
-  return Math.abs(value - planned) <= MOST_SCATTER + 1e-9
+  return Math.abs(value - planned) <= MAX_SCATTER + 1e-9
 }

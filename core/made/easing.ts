@@ -2,7 +2,7 @@
 import type { Block, Quilt } from '../file/quilt'
 import { sumOf, type Sum } from '../measure/sum'
 import type { Inches } from '../measure/ruler'
-import { MOST_SCATTER, type Decision } from './decidedSize'
+import { MAX_SCATTER, type Decision } from './decidedSize'
 
 /** Met as it is; eased in; sewn with what is left of its allowance; trimmed; or made again. */
 export type EasedMeeting = 'as-it-is' | 'ease' | 'narrow-seam' | 'trim' | 'remake'
@@ -24,9 +24,9 @@ export interface Eased {
 /** A difference that no one sees or feels. */
 const NOTHING: Inches = 1 / 32
 /** What can be eased between two pins of a row. */
-const MOST_BETWEEN_PINS: Inches = 1 / 16
+const MAX_BETWEEN_PINS: Inches = 1 / 16
 /** What must be left of a seam allowance. Source: handbook §7. */
-export const LEAST_SEAM: Inches = 1 / 8
+export const MIN_SEAM: Inches = 1 / 8
 
 /**
  * Measured blocks against their places, the smallest first. `place`: finished side that blocks of this kind now have in
@@ -55,9 +55,9 @@ export function easedBlocks(quilt: Quilt, block: Block, place: Sum): Eased[] {
 function forBlock(off: Inches, seam: Inches, decision: Decision): EasedMeeting {
   if (Math.abs(off) <= NOTHING + 1e-9) return 'as-it-is'
   if (off > 0 && decision === 'trim') return 'trim'
-  if (Math.abs(off) <= MOST_SCATTER + 1e-9) return 'ease'
+  if (Math.abs(off) <= MAX_SCATTER + 1e-9) return 'ease'
   if (off > 0) return 'trim'
-  return seam + off / 2 >= LEAST_SEAM - 1e-9 ? 'narrow-seam' : 'remake'
+  return seam + off / 2 >= MIN_SEAM - 1e-9 ? 'narrow-seam' : 'remake'
 }
 
 /** A measured row against what all rows are joined to, shared over the lengths between its joints. */
@@ -71,7 +71,7 @@ export function easedRow(measured: Inches, place: Sum, lengths: number): Eased {
     place,
     off,
     each,
-    do: kept ?? (each.total <= MOST_BETWEEN_PINS + 1e-9 ? 'ease' : 'remake'),
+    do: kept ?? (each.total <= MAX_BETWEEN_PINS + 1e-9 ? 'ease' : 'remake'),
   }
 }
 

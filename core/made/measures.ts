@@ -1,11 +1,12 @@
 import { sameLength, type Inches } from '../measure/ruler'
+import { measuredThing, type StageKey } from '../file/measuredThing'
 import { joinedSide } from '../file/joinedSide'
 import { seamBeyond } from '../file/seamBeyond'
 import type { Block, Quilt } from '../file/quilt'
 import { decidedSize } from './decidedSize'
 
 /** Spread of measures beyond which something is off. Source: handbook §8. */
-export const MOST_SPREAD: Inches = 1 / 2
+export const MAX_SPREAD: Inches = 1 / 2
 
 /** What was measured of one stage: raw edge to raw edge as entered, and finished as it counts from now on. */
 export interface Measured {
@@ -19,7 +20,7 @@ export interface Measured {
  * The last entry for a stage of the top (`setting`, `border-1`, `border-1-first` …): the mean of its measures less
  * two seams.
  */
-export function measuredStage(quilt: Quilt, what: string, side: 'width' | 'height'): Measured | null {
+export function measuredStage(quilt: Quilt, what: StageKey, side: 'width' | 'height'): Measured | null {
   const raw = quilt.made.findLast(entry => entry.what === what && entry[side] !== undefined)?.[side]
   return raw ? measured(raw, seamBeyond(quilt)) : null
 }
@@ -32,7 +33,7 @@ export function measuredRows(quilt: Quilt, side: 'width' | 'height'): Measured |
   if (side !== joinedSide(quilt.setting)) return null
   const rows = new Map<string, Inches>()
   for (const { what, [side]: values } of quilt.made)
-    if (/^row-\d+$/.test(what) && values && values.length > 0) rows.set(what, meanOf(values))
+    if (measuredThing(what).kind === 'row' && values && values.length > 0) rows.set(what, meanOf(values))
   return rows.size === 0 ? null : measured([...rows.values()], seamBeyond(quilt))
 }
 

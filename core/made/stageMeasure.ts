@@ -1,4 +1,5 @@
 import { sumOf, type Sum } from '../measure/sum'
+import type { StageKey } from '../file/measuredThing'
 import type { Quilt } from '../file/quilt'
 import { measuredStage } from './measures'
 
@@ -15,7 +16,7 @@ export interface StageMeasure {
 }
 
 /** What was entered for a stage, beside what was expected of it. */
-export function stageMeasure(quilt: Quilt, what: string, side: 'width' | 'height', expected: Sum): StageMeasure {
+export function stageMeasure(quilt: Quilt, what: StageKey, side: 'width' | 'height', expected: Sum): StageMeasure {
   const found = measuredStage(quilt, what, side)
   if (!found) return { expected }
   return {

@@ -4,7 +4,7 @@ for (const mode of [modeRgb, modeLrgb, modeXyz65, modeLab65]) useMode(mode as ty
 const toLab = converter('lab65')
 
 /** Touching cloths closer than this in lightness melt into each other. Source: handbook §5. */
-export const LEAST_CONTRAST = 12
+export const MIN_CONTRAST = 12
 
 /** Lightness of a colour `#rrggbb` as the eye sees it, 0 black to 100 white. Source: CIE 1976 L* under D65. */
 export function lightness(colour: string): number {

@@ -3,7 +3,7 @@ import { boundingBox, type Point, type Polygon } from '../geometry/polygon'
 import { lengthKey, type Inches } from '../measure/ruler'
 import { motifPath } from '../quilting/motifPath'
 import { motifPlaces, pathOf } from '../quilting/motifs'
-import type { QuiltedTop, QuiltingLine, TopPart, Where } from '../quilting/quiltingLine'
+import type { QuiltedTop, QuiltingLine, QuiltedPart, Where } from '../quilting/quiltingLine'
 import { line, outline, text, type Drawing, type Mark } from './sheet'
 
 /** Kept free above a drawing for its title. */
@@ -53,7 +53,7 @@ export function blockDrawings(
   words: QuiltingPaperWords,
   isMirrored: boolean,
 ): Drawing[] {
-  const first = new Map<string, TopPart>()
+  const first = new Map<string, QuiltedPart>()
   for (const part of top.parts) if (part.block !== undefined && !first.has(part.block)) first.set(part.block, part)
   return [...first].flatMap(([block, part]) => {
     const inside = lines.flatMap(({ points }) =>

@@ -3,7 +3,7 @@ import { blockMeasures, type BlockMeasures } from '../made/blockMeasures'
 import { DECISIONS, type Decision } from '../made/decidedSize'
 import type { BlockMake } from '../make/units/blockMake'
 import { seamsSinceTrim } from '../make/units/seamsSinceTrim'
-import { because, type Reckonable } from '../measure/reckoned'
+import { explained, type Explainable } from '../measure/explained'
 import type { Inches } from '../measure/ruler'
 import type { Quilt } from '../file/quilt'
 import { dimensionsOf } from '../top/dimensions'
@@ -35,7 +35,7 @@ export function plannedMeasures(
   quilt: Quilt,
   make: BlockMake,
   choices: readonly ChosenWay[],
-): { measured?: Reckonable<MeasuredBlock> } {
+): { measured?: Explainable<MeasuredBlock> } {
   const { block } = make
   if (!quilt.made.some(made => made.what === 'block' && made.block === block.id)) return {}
   const isTrimmed = isTrimmedUnit(quilt, choices)
@@ -46,7 +46,7 @@ export function plannedMeasures(
   const sizeBy = (decision: Decision) => {
     const made = quilt.made.map(other => (other === entry ? { ...other, decision } : other))
     const { width, height } = dimensionsOf({ ...quilt, made }).top.stages.at(-1)!
-    return { width: because(width), height: because(height) }
+    return { width: explained(width), height: explained(height) }
   }
   const { count, remake, advised, mean, spread, error, scatter, beyondPoints, ease } = found
   return {
@@ -55,14 +55,14 @@ export function plannedMeasures(
       seams: across,
       remake,
       advised,
-      mean: because(mean),
-      spread: because(spread),
-      ...(error ? { error: because(error) } : {}),
-      ...(scatter ? { scatter: because(scatter) } : {}),
-      beyondPoints: because(beyondPoints),
-      ease: because(ease),
+      mean: explained(mean),
+      spread: explained(spread),
+      ...(error ? { error: explained(error) } : {}),
+      ...(scatter ? { scatter: explained(scatter) } : {}),
+      beyondPoints: explained(beyondPoints),
+      ease: explained(ease),
       decision: entry.decision ?? 'trim',
-      quilts: Object.fromEntries(DECISIONS.map(decision => [decision, sizeBy(decision)])) as Reckonable<
+      quilts: Object.fromEntries(DECISIONS.map(decision => [decision, sizeBy(decision)])) as Explainable<
         MeasuredBlock['quilts']
       >,
     },

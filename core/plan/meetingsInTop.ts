@@ -32,15 +32,15 @@ export function meetingsInTop(
     counts[outcome] += 1
     if (TOLD.has(outcome)) places.set(outcome, [...(places.get(outcome) ?? []), at()])
   }
-  const within = pressing.versions.map(({ look, press }) =>
-    look.seams.meetings.flatMap(({ kind, ...meeting }) =>
+  const within = pressing.versions.map(({ signature, press }) =>
+    signature.seams.meetings.flatMap(({ kind, ...meeting }) =>
       kind === 'tee' ? [] : [{ at: meeting.at, outcome: outcomeOf({ kind, ...meeting }, press) }],
     ),
   )
   pressing.regions.forEach((region, i) => {
-    const { cell } = region.wears
+    const { cell } = region.fabric
     for (const { at, outcome } of within[pressing.versionOf[i]!]!)
-      add(outcome, () => pointInTop(region, makes.get(cell.block)!, pressing.looks.get(cell)!, at))
+      add(outcome, () => pointInTop(region, makes.get(cell.block)!, pressing.signatures.get(cell)!, at))
   })
   for (const crossing of pressing.outer) add(outerOutcome(pressing, crossing), () => crossing.at)
   // as you go rows are joined by their backs
@@ -61,16 +61,16 @@ interface CornerSeam {
 
 /** Seams of blocks that end in the corners of their blocks, by place. */
 function seamsInCorners(
-  { regions, looks, versions, versionOf }: QuiltPressing,
+  { regions, signatures, versions, versionOf }: QuiltPressing,
   makes: ReadonlyMap<string, BlockMake>,
 ): Map<string, CornerSeam[]> {
   const found = new Map<string, CornerSeam[]>()
   regions.forEach((region, i) => {
-    const { cell } = region.wears
-    const { look, ...placement } = looks.get(cell)!
+    const { cell } = region.fabric
+    const { signature, ...placement } = signatures.get(cell)!
     const make = makes.get(cell.block)!
     const { press } = versions[versionOf[i]!]!
-    for (const { join, sense, at, way } of look.seams.corners) {
+    for (const { join, sense, at, way } of signature.seams.corners) {
       const [from, to] = [at, [at[0] + way[0], at[1] + way[1]] as const].map(point =>
         pointInTop(region, make, placement, point),
       ) as [Point, Point]

@@ -39,7 +39,7 @@ import { plannedPressing, versionAt, type PlannedPressing } from './plannedPress
 import { quiltPressing } from '../pressing/quiltPressing'
 import { plannedQuilting, type PlannedQuilting } from './plannedQuilting'
 import { plannedQuilt, type PlannedQuilt } from './plannedQuilt'
-import { asItIs, because, plainOf, type Reckonable } from '../measure/reckoned'
+import { opaque, explained, splitReasons, type Explainable } from '../measure/explained'
 import { unfinishedSide } from '../measure/unfinishedSide'
 import type { BorderStrip } from '../top/border'
 import { beyondSeam } from '../top/rawEdge'
@@ -140,7 +140,7 @@ export function makePlan(
   const work: PlanWork = { quilt, makes, choices, dimensions, planned, needs, pieces, pressing }
   const rows = quiltRows(quilt, dimensions, PRESSING.row, versionAt(pressing))
   const numbers = new Map(pieces.map(piece => [piece.id, piece.letter]))
-  const parts: Reckonable<Omit<Plan, 'sums'>> = {
+  const parts: Explainable<Omit<Plan, 'sums'>> = {
     quilt: plannedQuilt(quilt, { dimensions, trimmed, pieces, needs, backing }),
     stages: plannedStages(quilt, dimensions.top, planned.top),
     pieces: pieces.map(plannedPiece),
@@ -149,7 +149,7 @@ export function makePlan(
       plannedBlock(quilt, makes.get(block.id)!, choices, testBlockPieces(work, block.id, pieces), dimensions.setting),
     ),
     rows,
-    pressing: asItIs(plannedPressing(quilt, pressing, makes, rows, dimensions.setting)),
+    pressing: opaque(plannedPressing(quilt, pressing, makes, rows, dimensions.setting)),
     marks: sashMarks(quilt, dimensions),
     joining: plannedJoining(quilt, dimensions, rows, pressing),
     easing: plannedEasing(quilt, dimensions),
@@ -164,35 +164,35 @@ export function makePlan(
     seamTest: plannedSeamTest(quilt),
   }
   onProgress(0.85)
-  const { plain, sums } = plainOf<Omit<Plan, 'sums'>>(parts)
+  const { plain, sums } = splitReasons<Omit<Plan, 'sums'>>(parts)
   return { plan: { ...plain, sums }, work }
 }
 
 /** In: a border strip by what was measured, and by the plan before measures. Out: what to cut and to trim it to. */
-function plannedBorder(quilt: Quilt, strip: BorderStrip, before: BorderStrip): Reckonable<PlannedBorder> {
+function plannedBorder(quilt: Quilt, strip: BorderStrip, before: BorderStrip): Explainable<PlannedBorder> {
   // the units of a pieced border are sewn to its length: nothing is trimmed off
   const isPieced = quilt.borders[strip.border - 1]!.pieced !== undefined
   return {
     border: strip.border,
     side: strip.side,
-    length: because(strip.length),
-    rough: because(isPieced ? strip.length : roughLength(before)),
-    width: because(plus(unfinishedSide(strip.finishedWidth, quilt.seam), ...beyondSeam(strip.beyond, 1))),
+    length: explained(strip.length),
+    rough: explained(isPieced ? strip.length : roughLength(before)),
+    width: explained(plus(unfinishedSide(strip.finishedWidth, quilt.seam), ...beyondSeam(strip.beyond, 1))),
   }
 }
 
-function plannedSeamTest(quilt: Quilt): Reckonable<Plan['seamTest']> {
+function plannedSeamTest(quilt: Quilt): Explainable<Plan['seamTest']> {
   const test = seamTest(quilt)
   const record = seamRecord(quilt)
   const { limits } = record
   return {
     ...test,
-    expected: because(test.expected),
-    sewn: test.sewn && because(test.sewn),
-    off: test.off && because(test.off),
+    expected: explained(test.expected),
+    sewn: test.sewn && explained(test.sewn),
+    off: test.off && explained(test.off),
     doubt: test.doubt,
     tests: record.tests,
-    limits: limits && { mean: because(limits.mean), low: because(limits.low), high: because(limits.high) },
-    step: record.step && because(record.step),
+    limits: limits && { mean: explained(limits.mean), low: explained(limits.low), high: explained(limits.high) },
+    step: record.step && explained(record.step),
   }
 }

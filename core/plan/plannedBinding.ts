@@ -1,6 +1,6 @@
 import { isSewnOn, type BackStyle } from '../file/bindings'
 import type { Binding, SelfBinding } from '../layers/binding/binding'
-import { because, type Reckonable } from '../measure/reckoned'
+import { explained, type Explainable } from '../measure/explained'
 import type { Inches } from '../measure/ruler'
 
 /** The back brought round, or what is sewn on. */
@@ -42,22 +42,22 @@ export interface PlannedStrips {
 }
 
 /** The binding as the plan tells it. */
-export function plannedBinding(binding: Binding | SelfBinding): Reckonable<PlannedBinding> {
+export function plannedBinding(binding: Binding | SelfBinding): Explainable<PlannedBinding> {
   if (!isSewnOn(binding)) {
     const { style, extra, visible } = binding
-    return { style, extra, visible: because(visible) }
+    return { style, extra, visible: explained(visible) }
   }
   const { style, strip, placed, flange, square } = binding
   const at = (joins: readonly Inches[]) => joins.map(join => ({ at: join }))
   return {
     style,
-    length: because(binding.length),
-    strips: because(binding.strips),
+    length: explained(binding.length),
+    strips: explained(binding.strips),
     strip,
-    buy: because(binding.buy),
-    overlap: because(binding.overlap),
-    visible: because(binding.visible),
-    back: because(binding.back),
+    buy: explained(binding.buy),
+    overlap: explained(binding.overlap),
+    visible: explained(binding.visible),
+    back: explained(binding.back),
     start: placed.start,
     trim: placed.trim,
     joins: at(placed.joins),
@@ -67,15 +67,15 @@ export function plannedBinding(binding: Binding | SelfBinding): Reckonable<Plann
       ? {
           flange: {
             strip: flange.strip,
-            strips: because(flange.strips),
-            length: because(flange.length),
-            visible: because(flange.visible),
-            buy: because(flange.buy),
+            strips: explained(flange.strips),
+            length: explained(flange.length),
+            visible: explained(flange.visible),
+            buy: explained(flange.buy),
             trim: placed.flangeTrim,
             joins: at(placed.flangeJoins),
           },
         }
       : {}),
-    ...(square ? { square: because(square.side), squares: square.count } : {}),
+    ...(square ? { square: explained(square.side), squares: square.count } : {}),
   }
 }

@@ -7,7 +7,7 @@ import type { Piece } from '../cut/piece'
 import { measuredBlock } from '../made/measures'
 import { plannedMeasures, type MeasuredBlock } from './measuredBlock'
 import type { Inches } from '../measure/ruler'
-import { because, type Reckonable } from '../measure/reckoned'
+import { explained, type Explainable } from '../measure/explained'
 import { sumOf, type Sum, type Term } from '../measure/sum'
 import { unfinishedSide } from '../measure/unfinishedSide'
 import { plannedPanel, type PlannedPanel } from './plannedPanel'
@@ -100,16 +100,16 @@ export function plannedBlock(
   choices: readonly ChosenWay[],
   test: readonly Piece[],
   setting: Setting,
-): Reckonable<PlannedBlock> {
+): Explainable<PlannedBlock> {
   const { block, design, order, tree, polygons } = make
   const { seam } = quilt
   const measured = measuredBlock(quilt, block)
   const [width, height] = [unfinishedSide(block.outer.width, seam), unfinishedSide(block.outer.height, seam)]
   return {
     id: block.id,
-    width: because(width),
-    height: because(height),
-    ...(measured ? { off: because(offBy(measured.width + 2 * seam, width.total)) } : {}),
+    width: explained(width),
+    height: explained(height),
+    ...(measured ? { off: explained(offBy(measured.width + 2 * seam, width.total)) } : {}),
     ...plannedMeasures(quilt, make, choices),
     ...plannedPanel(quilt, block, setting),
     patches: design.patches.length,
@@ -137,20 +137,20 @@ function plannedUnit(
   { demand, way: { method, made }, ways }: ChosenWay,
   block: string,
   seam: Inches,
-): Reckonable<PlannedUnit> {
+): Explainable<PlannedUnit> {
   const { unit, count, counted } = demand
   return {
     kind: unit.kind,
-    count: because(sumOf(counted.filter(entry => entry.block === block).map(unitsInBlocks))),
+    count: explained(sumOf(counted.filter(entry => entry.block === block).map(unitsInBlocks))),
     method: method.id,
     isAsked: askedFor(demand.method, unit.kind) === method.id,
-    width: because(unfinishedSide(unit.width, seam)),
-    height: because(unfinishedSide(unit.height, seam)),
+    width: explained(unfinishedSide(unit.width, seam)),
+    height: explained(unfinishedSide(unit.height, seam)),
     trim: made.trim,
     care: demand.care,
-    lengths: Object.fromEntries(Object.entries(made.lengths ?? {}).map(([name, sum]) => [name, because(sum)])),
+    lengths: Object.fromEntries(Object.entries(made.lengths ?? {}).map(([name, sum]) => [name, explained(sum)])),
     cloths: unit.patches.map(patch => patch.cloth),
-    over: because(
+    over: explained(
       sumOf([
         { what: 'units-made', value: made.made },
         { what: 'units-wanted', value: -count },
@@ -167,23 +167,23 @@ function unitsInBlocks({ block, blocks, each }: { block: string; blocks: number;
   return { what: 'units-in-blocks', count: blocks, each, of: block }
 }
 
-function plannedBonus(bonus: Bonus): Reckonable<Bonus> {
+function plannedBonus(bonus: Bonus): Explainable<Bonus> {
   const { side, square } = bonus
   const reason = sumOf([
     { what: 'corner-square', value: square },
     { what: 'lost-at-both-seams', value: side - square },
   ])
-  return { ...bonus, side: because(reason) }
+  return { ...bonus, side: explained(reason) }
 }
 
 function plannedWay(
   { method, area, length, lengthSum, waste, made, fitsPieces }: Way,
   count: number,
-): Reckonable<PlannedWay> {
+): Explainable<PlannedWay> {
   return {
     method: method.id,
     area,
-    length: Number.isFinite(length) ? because(lengthSum) : null,
+    length: Number.isFinite(length) ? explained(lengthSum) : null,
     waste,
     seams: made.seams,
     cuts: made.cuts,

@@ -2,7 +2,7 @@ import type { Strip } from '../cut/cutPiece'
 import type { Leftover } from '../cut/leftovers'
 import type { ClothNeed } from '../cut/need'
 import type { Cloth } from '../file/quilt'
-import { asItIs, because, type Reckonable } from '../measure/reckoned'
+import { opaque, explained, type Explainable } from '../measure/explained'
 import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 
@@ -19,14 +19,14 @@ export function plannedCloth(
   cloth: Cloth,
   { unplaced: _, ...need }: ClothNeed,
   numbers: ReadonlyMap<string, string>,
-): Reckonable<PlannedCloth> {
+): Explainable<PlannedCloth> {
   return {
     ...need,
-    need: because(need.need),
-    buy: because(need.buy),
-    usable: because(usableWidth(cloth)),
-    waste: because(wasteOf(need)),
-    laid: because(sumOf([{ what: 'strips-laid', value: need.laid }])),
+    need: explained(need.need),
+    buy: explained(need.buy),
+    usable: explained(usableWidth(cloth)),
+    waste: explained(wasteOf(need)),
+    laid: explained(sumOf([{ what: 'strips-laid', value: need.laid }])),
     strips: need.strips.map(strip => plannedStrip(strip, numbers)),
   }
 }
@@ -54,14 +54,14 @@ function wasteOf({ area, waste }: Pick<ClothNeed, 'area' | 'waste'>): Sum {
 }
 
 /** A strip is as deep as its deepest piece, and as long as the cloth lets it be. */
-function plannedStrip(strip: Strip, numbers: ReadonlyMap<string, string>): Reckonable<Strip> {
+function plannedStrip(strip: Strip, numbers: ReadonlyMap<string, string>): Explainable<Strip> {
   const isAlong = strip.run === 'along'
   const [deep, long] = isAlong ? (['width', 'height'] as const) : (['height', 'width'] as const)
   const deepest = strip.cuts.reduce((a, b) => (b[deep] > a[deep] ? b : a))
   return {
     ...strip,
-    cuts: asItIs(strip.cuts),
-    [deep]: because(sumOf([{ what: 'deepest-piece', value: strip[deep], of: numbers.get(deepest.piece) }])),
-    [long]: because(sumOf([{ what: isAlong ? 'length' : 'usable-there', value: strip[long] }])),
+    cuts: opaque(strip.cuts),
+    [deep]: explained(sumOf([{ what: 'deepest-piece', value: strip[deep], of: numbers.get(deepest.piece) }])),
+    [long]: explained(sumOf([{ what: isAlong ? 'length' : 'usable-there', value: strip[long] }])),
   }
 }

@@ -1,6 +1,6 @@
 // In: the rows and how they are pressed. Out: the order in which they are joined, and what must be eased.
 import { easedBlocks, easedRow, type Eased, type EasedMeeting } from '../made/easing'
-import { because, type Reckonable } from '../measure/reckoned'
+import { explained, type Explainable } from '../measure/explained'
 import type { Inches } from '../measure/ruler'
 import { sumOf } from '../measure/sum'
 import { joinedSide } from '../file/joinedSide'
@@ -46,9 +46,9 @@ const isRow = ({ kind }: Pick<SettingRow, 'kind'>) => kind !== 'corner'
 export function plannedJoining(
   quilt: Quilt,
   { setting }: Dimensions,
-  rows: readonly Reckonable<QuiltRow>[],
+  rows: readonly Explainable<QuiltRow>[],
   pressing: QuiltPressing,
-): Reckonable<PlannedJoin>[] {
+): Explainable<PlannedJoin>[] {
   // joins of backs have an order of their own
   if (quilt.making === 'as-you-go') return []
   const mine = setting.rows.filter(isRow)
@@ -69,12 +69,12 @@ export function plannedJoining(
       { what: 'seams', count: 2, each: quilt.seam },
     ])
     const { count, locking } = crossings[middle - 1]!
-    return { from, middle, to, ...(isLevel ? { deep: because(deep) } : {}), crossings: count, locking }
+    return { from, middle, to, ...(isLevel ? { deep: explained(deep) } : {}), crossings: count, locking }
   })
 }
 
 /** All that was measured and is still to be sewn to something of a settled size. */
-export function plannedEasing(quilt: Quilt, { setting }: Dimensions): Reckonable<PlannedEasing>[] {
+export function plannedEasing(quilt: Quilt, { setting }: Dimensions): Explainable<PlannedEasing>[] {
   const side = joinedSide(quilt.setting)
   const measured = side && measuredRows(quilt, side)
   const rows = (measured ? setting.rows : [])
@@ -103,5 +103,5 @@ export function plannedEasing(quilt: Quilt, { setting }: Dimensions): Reckonable
 }
 
 function reasoned({ place, off, each, ...rest }: Eased) {
-  return { ...rest, place: because(place), off: because(off), each: because(each) }
+  return { ...rest, place: explained(place), off: explained(off), each: explained(each) }
 }

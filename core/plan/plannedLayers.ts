@@ -7,7 +7,7 @@ import { planHanging, type HangingCorners, type Sleeve } from '../layers/hanging
 import { planLabel } from '../layers/label'
 import { stageMeasure } from '../made/stageMeasure'
 import { TRIMMED } from '../top/trimmed'
-import { because, type Reckonable } from '../measure/reckoned'
+import { explained, type Explainable } from '../measure/explained'
 import type { Inches } from '../measure/ruler'
 import { plus, type Sum } from '../measure/sum'
 import { beyondFinished } from '../top/rawEdge'
@@ -52,7 +52,7 @@ export interface PlannedBatting {
 }
 
 /** The back as the plan tells it. */
-export function plannedBacking(backing: Backing): Reckonable<PlannedBacking> {
+export function plannedBacking(backing: Backing): Explainable<PlannedBacking> {
   const { ways, pieced } = backing
   return {
     ...plannedWay(backing),
@@ -61,23 +61,23 @@ export function plannedBacking(backing: Backing): Reckonable<PlannedBacking> {
   }
 }
 
-function plannedWay({ seams, panels, panelLength, isSplit, buy }: BackingWay): Reckonable<PlannedBackingWay> {
-  return { panels: because(panels), panelLength: because(panelLength), seams, split: isSplit, buy: because(buy) }
+function plannedWay({ seams, panels, panelLength, isSplit, buy }: BackingWay): Explainable<PlannedBackingWay> {
+  return { panels: explained(panels), panelLength: explained(panelLength), seams, split: isSplit, buy: explained(buy) }
 }
 
 /** The batting as the plan tells it. */
-export function plannedBatting({ width, height, washed, sold }: Batting): Reckonable<PlannedBatting> {
+export function plannedBatting({ width, height, washed, sold }: Batting): Explainable<PlannedBatting> {
   return {
-    width: because(width),
-    height: because(height),
-    ...(washed ? { washed: { width: because(washed.width), height: because(washed.height) } } : {}),
+    width: explained(width),
+    height: explained(height),
+    ...(washed ? { washed: { width: explained(washed.width), height: explained(washed.height) } } : {}),
     ...(sold
       ? {
           packets: sold.packets,
           ...(sold.need && sold.buy
-            ? { need: because(sold.need), buy: { length: because(sold.buy), unit: 'in' as const } }
+            ? { need: explained(sold.need), buy: { length: explained(sold.buy), unit: 'in' as const } }
             : {}),
-          left: sold.left.map(piece => ({ width: because(piece.width), height: because(piece.height) })),
+          left: sold.left.map(piece => ({ width: explained(piece.width), height: explained(piece.height) })),
         }
       : {}),
   }
@@ -90,11 +90,11 @@ export function heldAndTrimmed(quilt: Quilt, top: LayerSize, trimmed: LayerSize)
   const { pins, thread } = planHolding(raw(top.width).total, raw(top.height).total)
   const measured = (side: 'width' | 'height') => stageFigures(stageMeasure(quilt, TRIMMED, side, raw(top[side])))
   return {
-    holding: { pins: because(pins), thread: because(thread) },
+    holding: { pins: explained(pins), thread: explained(thread) },
     trim: {
-      width: because(across),
-      height: because(down),
-      diagonal: because(diagonalOf(across.total, down.total)),
+      width: explained(across),
+      height: explained(down),
+      diagonal: explained(diagonalOf(across.total, down.total)),
       measures: { width: measured('width'), height: measured('height') },
     },
   }
@@ -114,14 +114,17 @@ export interface PlannedAsYouGo {
 }
 
 /** What is made block by block, as the plan tells it; null: the quilt is not made so. */
-export function plannedAsYouGo(quilt: Quilt): Reckonable<PlannedAsYouGo> | null {
+export function plannedAsYouGo(quilt: Quilt): Explainable<PlannedAsYouGo> | null {
   const made = planAsYouGo(quilt)
   if (!made) return null
-  const size = ({ width, height }: { width: Sum; height: Sum }) => ({ width: because(width), height: because(height) })
+  const size = ({ width, height }: { width: Sum; height: Sum }) => ({
+    width: explained(width),
+    height: explained(height),
+  })
   return {
     allowance: made.allowance,
-    sash: because(made.sash),
-    edge: because(made.edge),
+    sash: explained(made.sash),
+    edge: explained(made.edge),
     sizes: made.sizes.map(({ count, back, batting }) => ({ count, back: size(back), batting: size(batting) })),
     packets: made.packets,
   }
@@ -150,22 +153,22 @@ export function plannedLast(quilt: Quilt, width: Sum) {
   const label = planLabel(quilt)
   return {
     hanging: hanging && plannedHanging(hanging),
-    label: label && { width: because(label.width), height: because(label.height) },
+    label: label && { width: explained(label.width), height: explained(label.height) },
   }
 }
 
-function plannedHanging(hanging: Sleeve | HangingCorners): Reckonable<PlannedHanging> {
+function plannedHanging(hanging: Sleeve | HangingCorners): Explainable<PlannedHanging> {
   if (hanging.way === 'corners')
-    return { way: 'corners', square: because(hanging.square), stick: because(hanging.stick) }
+    return { way: 'corners', square: explained(hanging.square), stick: explained(hanging.stick) }
   const { way, sections, finished, depth, length, width, stick, rules } = hanging
   return {
     way,
     sections,
-    finished: because(finished),
-    depth: because(depth),
-    length: because(length),
-    width: because(width),
-    stick: because(stick),
+    finished: explained(finished),
+    depth: explained(depth),
+    length: explained(length),
+    width: explained(width),
+    stick: explained(stick),
     turn: rules.turn,
     seam: rules.seam,
     gap: rules.gap,

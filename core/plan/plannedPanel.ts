@@ -1,5 +1,5 @@
 // In: a block that is worked first, and how its places stand now. Out: what to cut it to when it is worked.
-import { because, type Reckonable } from '../measure/reckoned'
+import { explained, type Explainable } from '../measure/explained'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 import type { Block, Quilt } from '../file/quilt'
@@ -19,13 +19,13 @@ export function plannedPanel(
   { seam }: Quilt,
   { id, panel, width, height }: Block,
   { regions }: Setting,
-): { panel?: Reckonable<PlannedPanel> } {
+): { panel?: Explainable<PlannedPanel> } {
   if (!panel) return {}
   const stands = regions.flatMap(region => {
-    const { wears } = region
-    if (!('cell' in wears) || wears.cell.block !== id || region.part.kind !== 'block') return []
+    const { fabric } = region
+    if (!('cell' in fabric) || fabric.cell.block !== id || region.part.kind !== 'block') return []
     const size = ownSize(region)
-    return [wears.cell.turn % 180 === 0 ? size : { width: size.height, height: size.width }]
+    return [fabric.cell.turn % 180 === 0 ? size : { width: size.height, height: size.width }]
   })
   const least = (side: 'width' | 'height', planned: Inches) => Math.min(planned, ...stands.map(size => size[side]))
   const raw = (finished: Inches): Sum =>
@@ -35,5 +35,5 @@ export function plannedPanel(
     ])
   const [wide, high] = [least('width', width), least('height', height)]
   const isMeasured = Math.abs(wide - width) > TOLERANCE || Math.abs(high - height) > TOLERANCE
-  return { panel: { width: because(raw(wide)), height: because(raw(high)), isMeasured } }
+  return { panel: { width: explained(raw(wide)), height: explained(raw(high)), isMeasured } }
 }

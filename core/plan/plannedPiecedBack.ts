@@ -1,6 +1,6 @@
 import type { BackPiece, PiecedBack } from '../layers/leftovers/pieceBack'
 import type { BackThing } from '../layers/leftovers/things'
-import { because, type Reckonable } from '../measure/reckoned'
+import { explained, type Explainable } from '../measure/explained'
 import type { Inches } from '../measure/ruler'
 import { shortHash } from '../measure/shortHash'
 import type { Sum } from '../measure/sum'
@@ -44,7 +44,7 @@ export interface PlannedBackThing {
 }
 
 /** A back from leftovers as the plan tells it. */
-export function plannedPiecedBack(back: PiecedBack): Reckonable<PlannedPiecedBack> {
+export function plannedPiecedBack(back: PiecedBack): Explainable<PlannedPiecedBack> {
   const { panels, things, isLevel, bought, filled } = back
   const used = things.flatMap((_, i) => (isUsed(i) ? [i] : []))
   function isUsed(thing: number): boolean {
@@ -52,7 +52,10 @@ export function plannedPiecedBack(back: PiecedBack): Reckonable<PlannedPiecedBac
   }
   const places = new Map(used.map((thing, i) => [thing, i]))
   const area = filled.panels.reduce((sum, panel) => sum + panel.width * heightOf(panel), 0)
-  const size = ({ width, height }: { width: Sum; height: Sum }) => ({ width: because(width), height: because(height) })
+  const size = ({ width, height }: { width: Sum; height: Sum }) => ({
+    width: explained(width),
+    height: explained(height),
+  })
   return {
     panelsLie: isLevel ? 'below' : 'beside',
     panels: panels.map((panel, p) => ({
@@ -75,7 +78,7 @@ export function plannedPiecedBack(back: PiecedBack): Reckonable<PlannedPiecedBac
     })),
     things: used.map(thing => {
       const { from, cloth, name, width, height } = things[thing]!
-      return { from, cloth, name, width: because(width), height: because(height) }
+      return { from, cloth, name, width: explained(width), height: explained(height) }
     }),
     unused: things.length - used.length,
     bought: bought.map(({ count, ...piece }) => ({ ...size(piece), count })),

@@ -4,7 +4,7 @@ import type { BlockMake } from '../make/units/blockMake'
 import type { Outcome } from '../make/pressing/pressBlock'
 import type { Press } from '../make/steps/press'
 import type { Inches } from '../measure/ruler'
-import type { Reckonable } from '../measure/reckoned'
+import type { Explainable } from '../measure/explained'
 import type { Region } from '../top/region'
 import type { QuiltRow } from '../top/rows'
 import type { Setting } from '../top/setting'
@@ -34,8 +34,8 @@ export interface PlannedPressing {
 /** Versions of a block by signs, the commonest first; none where a block is always pressed alike. */
 export function versionNames({ versions }: QuiltPressing): ReadonlyMap<Version, string> {
   const names = new Map<Version, string>()
-  for (const block of new Set(versions.map(({ look }) => look.block))) {
-    const own = versions.filter(({ look }) => look.block === block).sort((a, b) => b.count - a.count)
+  for (const block of new Set(versions.map(({ signature }) => signature.block))) {
+    const own = versions.filter(({ signature }) => signature.block === block).sort((a, b) => b.count - a.count)
     if (own.length > 1) own.forEach((version, i) => names.set(version, versionSign(i)))
   }
   return names
@@ -47,10 +47,10 @@ export function versionOf(pressing: QuiltPressing): (region: Region) => Version 
   pressing.regions.forEach(({ part }, i) => {
     if (part.kind === 'block') byPlace.set(`${part.row} ${part.column}`, pressing.versions[pressing.versionOf[i]!]!)
   })
-  return ({ part, wears }) => {
-    if (!('cell' in wears)) return undefined
+  return ({ part, fabric }) => {
+    if (!('cell' in fabric)) return undefined
     if (part.kind === 'block') return byPlace.get(`${part.row} ${part.column}`)
-    const first = pressing.ofCell.get(wears.cell)?.keys().next().value
+    const first = pressing.ofCell.get(fabric.cell)?.keys().next().value
     return first === undefined ? undefined : pressing.versions[first]
   }
 }
@@ -71,7 +71,7 @@ export function plannedPressing(
   quilt: Quilt,
   pressing: QuiltPressing,
   makes: ReadonlyMap<string, BlockMake>,
-  reckoned: readonly Reckonable<QuiltRow>[],
+  reckoned: readonly Explainable<QuiltRow>[],
   setting: Setting,
 ): PlannedPressing {
   const rows = reckoned.map(({ row, kind, press }) => ({ row: Number(row), kind, press }))
@@ -84,7 +84,7 @@ export function plannedPressing(
     seams: versions.flatMap(version => {
       const name = names.get(version)
       return version.press.map((press, join) => ({
-        block: version.look.block,
+        block: version.signature.block,
         join,
         press,
         ...(name ? { version: name } : {}),
@@ -95,7 +95,7 @@ export function plannedPressing(
       .map(({ row, kind, press }) => ({ row, kind, press })),
     between: joinsBetween(rows),
     versions: versions.map(version => ({
-      block: version.look.block,
+      block: version.signature.block,
       version: names.get(version) ?? versionSign(0),
       count: version.count,
     })),

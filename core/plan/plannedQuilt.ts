@@ -2,7 +2,7 @@ import type { ClothNeed } from '../cut/need'
 import type { Piece } from '../cut/piece'
 import { blockOf, designOf, type Quilt } from '../file/quilt'
 import type { Backing } from '../layers/backing'
-import { because, type Reckonable } from '../measure/reckoned'
+import { explained, type Explainable } from '../measure/explained'
 import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum, type Term } from '../measure/sum'
 import type { Dimensions } from '../top/dimensions'
@@ -33,16 +33,16 @@ interface QuiltFacts {
 export function plannedQuilt(
   quilt: Quilt,
   { dimensions, trimmed, pieces, needs, backing }: QuiltFacts,
-): Reckonable<PlannedQuilt> {
+): Explainable<PlannedQuilt> {
   const { width, height } = dimensions.top.stages.at(-1)!
   return {
-    width: because(width),
-    height: because(height),
-    edged: { width: because(edgedSide(quilt, trimmed.width)), height: because(edgedSide(quilt, trimmed.height)) },
-    blocks: because(sumOf(rowsOfBlocks(dimensions))),
-    patches: because(sumOf(patchesOfBlocks(quilt))),
-    pieces: because(sumOf(quilt.cloths.map(({ id, name }) => piecesOf(pieces, id, name)))),
-    buy: because(
+    width: explained(width),
+    height: explained(height),
+    edged: { width: explained(edgedSide(quilt, trimmed.width)), height: explained(edgedSide(quilt, trimmed.height)) },
+    blocks: explained(sumOf(rowsOfBlocks(dimensions))),
+    patches: explained(sumOf(patchesOfBlocks(quilt))),
+    pieces: explained(sumOf(quilt.cloths.map(({ id, name }) => piecesOf(pieces, id, name)))),
+    buy: explained(
       sumOf([
         ...needs.flatMap((need, i) => (need.unit === 'in' ? [bought(need, quilt.cloths[i]!.name)] : [])),
         ...(backing ? [backingBought(backing)] : []),

@@ -1,7 +1,7 @@
 // In: the quilt, its top drawn. Out: its lines in the order of sewing, the widest gap between them, thread and time.
 import type { Quilt } from '../file/quilt'
 import type { BlockMake } from '../make/units/blockMake'
-import { asItIs, because, type Reckonable } from '../measure/reckoned'
+import { opaque, explained, type Explainable } from '../measure/explained'
 import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 import { inOrder, quarterTurns } from '../quilting/order'
@@ -53,7 +53,7 @@ export function plannedQuilting(
   quilt: Quilt,
   makes: ReadonlyMap<string, BlockMake>,
   dimensions: Dimensions,
-): Reckonable<PlannedQuilting> | null {
+): Explainable<PlannedQuilting> | null {
   if (quilt.quilting.length === 0) return null
   const top = quiltedTop(quilt, makes, dimensions)
   const found = quiltingLines(top, quilt.quilting)
@@ -74,10 +74,10 @@ export function plannedQuilting(
     : handThreadFor({ length: length.total, stitch, thickness })
   const holds = quilt.stitching.bobbin ?? USUAL_BOBBIN
   return {
-    length: because(length),
-    thread: because(thread),
-    bobbins: because(isByMachine ? bobbinsFor(thread.total, holds) : sumOf([])),
-    lines: asItIs(
+    length: explained(length),
+    thread: explained(thread),
+    bobbins: explained(isByMachine ? bobbinsFor(thread.total, holds) : sumOf([])),
+    lines: opaque(
       trails.map(({ points, kind, from, to }) => ({
         points: points.map(([px, py]) => [px, py] as [number, number]),
         kind,
@@ -91,7 +91,7 @@ export function plannedQuilting(
     anchors,
     turns: Math.round(quarterTurns(sewn)) + corners,
     corners,
-    ties: tied > 0 ? { count: tied, thread: because(tieThread(tied)) } : null,
+    ties: tied > 0 ? { count: tied, thread: explained(tieThread(tied)) } : null,
     width: top.width,
     height: top.height,
   }

@@ -1,7 +1,7 @@
 import type { BorderedTop } from '../top/borders/index'
 import { stageMeasure, type StageMeasure } from '../made/stageMeasure'
 import type { Inches } from '../measure/ruler'
-import { because, type Reckonable } from '../measure/reckoned'
+import { explained, type Explainable } from '../measure/explained'
 import type { Quilt } from '../file/quilt'
 
 export interface PlannedStage {
@@ -24,22 +24,22 @@ export interface StageFigures {
 }
 
 /** In: the top with what was measured, and before. Out: its stages from the setting outwards. */
-export function plannedStages(quilt: Quilt, now: BorderedTop, before: BorderedTop): Reckonable<PlannedStage>[] {
+export function plannedStages(quilt: Quilt, now: BorderedTop, before: BorderedTop): Explainable<PlannedStage>[] {
   return now.stages.map((stage, i) => {
     const planned = before.stages[i]!
     const measured = (side: 'width' | 'height') =>
       stageFigures(stageMeasure(quilt, stage.what, side, stage.expected[side]))
     return {
       what: stage.what,
-      width: because(stage.width),
-      height: because(stage.height),
-      planned: { width: because(planned.width), height: because(planned.height) },
+      width: explained(stage.width),
+      height: explained(stage.height),
+      planned: { width: explained(planned.width), height: explained(planned.height) },
       measures: { width: measured('width'), height: measured('height') },
       ...(stage.first
         ? {
             first: {
               side: stage.first.side,
-              ...stageFigures(stageMeasure(quilt, `${stage.what}-first`, stage.first.side, stage.first.expected)),
+              ...stageFigures(stageMeasure(quilt, stage.first.what, stage.first.side, stage.first.expected)),
             },
           }
         : {}),
@@ -48,9 +48,9 @@ export function plannedStages(quilt: Quilt, now: BorderedTop, before: BorderedTo
 }
 
 /** Of one side: what was expected, and what was measured of it. */
-export function stageFigures({ expected, mean, spread, off }: StageMeasure): Reckonable<StageFigures> {
+export function stageFigures({ expected, mean, spread, off }: StageMeasure): Explainable<StageFigures> {
   return {
-    expected: because(expected),
-    ...(mean && spread && off ? { mean: because(mean), spread: because(spread), off: because(off) } : {}),
+    expected: explained(expected),
+    ...(mean && spread && off ? { mean: explained(mean), spread: explained(spread), off: explained(off) } : {}),
   }
 }

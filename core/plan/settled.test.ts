@@ -53,14 +53,14 @@ describe('mirrored places of a block that is not square', () => {
         if (block.cloths[patch.role] !== cloth) continue
         const points = scalePolygon(patch.points, block.width / design.width, block.height / design.height)
         const placed = cell.mirror ? points.map(([x, y]): Point => [-x, y]) : points
-        if (looks(placed) === looks(placed.map(([x, y]): Point => [-x, y]))) continue
-        const key = looks(placed)
+        if (signatures(placed) === signatures(placed.map(([x, y]): Point => [-x, y]))) continue
+        const key = signatures(placed)
         count.set(key, (count.get(key) ?? 0) + 1)
       }
     }
     return [...count.values()].map(String).sort()
   }
-  function looks(points: Polygon): string {
+  function signatures(points: Polygon): string {
     const corners = clockwise(points)
     return corners
       .map((from, i) => {

@@ -7,7 +7,7 @@ import type { QuiltFile } from '../file/schema'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
 import { picture, besideLine, unfinished, type Picture } from '../make/steps/picture'
-import { isWorked, recipesFor, type Recipe } from '../recipes/recipe'
+import { needsSewing, recipesFor, type Recipe } from '../recipes/recipe'
 import { runs } from '../testing/runs'
 
 const oneBlock = (id: string, size = 12, method: 'auto' | 'foundation' | 'template' = 'auto'): QuiltFile => {
@@ -272,7 +272,7 @@ test('units that differ only by their hand, or by where their corners lie, are t
 test('triangles cut from squares or rectangles have their cut shown; squares are ready as they come', () => {
   const worked = (id: string) => {
     const { plan, work } = planOf(oneBlock(id))
-    return recipesFor(work, plan, 'one')[0]!.units.map(unit => [unit.method, isWorked(unit)])
+    return recipesFor(work, plan, 'one')[0]!.units.map(unit => [unit.method, needsSewing(unit)])
   }
   expect(worked('diamond-in-rectangle')).toEqual(
     expect.arrayContaining([

@@ -8,7 +8,7 @@ import type { PlanWork } from './planWork'
 import { workroomOf } from './workroom'
 
 /** Patches of a block that is sewn for a trial. */
-const MOST_TESTED = 1000
+const MAX_TESTED = 1000
 
 /**
  * What to cut for one block alone, to sew and measure before the rest is cut. Ways and numbers are those of the plan.
@@ -17,7 +17,7 @@ export function testBlockPieces({ quilt, makes, choices }: PlanWork, block: stri
   const first = variants(quilt).find(({ cell }) => cell.block === block)
   if (!first) return []
   // a picture is the whole quilt: nothing is cut after it
-  if (makes.get(block)!.polygons.length > MOST_TESTED) return []
+  if (makes.get(block)!.polygons.length > MAX_TESTED) return []
   const room = workroomOf(quilt)
   const orders = unitDemands(quilt, makes, [{ ...first, count: 1 }]).flatMap((demand): PieceOrder[] => {
     const chosen = choices.find(choice => choice.demand.key === demand.key)?.way.method

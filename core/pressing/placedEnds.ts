@@ -4,10 +4,10 @@ import type { Cell } from '../file/quilt'
 import type { BlockMake } from '../make/units/blockMake'
 import { pointInTop } from '../make/units/pointInTop'
 import type { Region } from '../top/region'
-import type { LookedCell } from './looks'
+import type { SignedCell } from './signatures'
 
 /** A block in its place: a region that wears a cell. */
-export type BlockRegion = Region & { wears: { cell: Cell } }
+export type BlockRegion = Region & { fabric: { cell: Cell } }
 
 /** A seam of a block in the quilt that ends on the edge of its block. */
 export interface PlacedEnd {
@@ -25,25 +25,25 @@ export interface OuterCrossing {
 }
 
 /** More marks, of a thousandth of an inch, than any quilt is long. */
-const MOST_MARKS = 2 ** 26
+const MAX_MARKS = 2 ** 26
 
 /** All points at which the seams of two blocks meet across the seam between them. */
 export function outerCrossings(
   regions: readonly BlockRegion[],
   makes: ReadonlyMap<string, BlockMake>,
-  looks: ReadonlyMap<Cell, LookedCell>,
+  signatures: ReadonlyMap<Cell, SignedCell>,
 ): OuterCrossing[] {
   const byPoint = new Map<number, { at: Point; ends: PlacedEnd[] }>()
   regions.forEach((region, i) => {
-    const { cell } = region.wears
-    const { look, ...placement } = looks.get(cell)!
-    if (look.seams.ends.length === 0) return
+    const { cell } = region.fabric
+    const { signature, ...placement } = signatures.get(cell)!
+    if (signature.seams.ends.length === 0) return
     const make = makes.get(cell.block)!
-    for (const { join, sense, at } of look.seams.ends) {
+    for (const { join, sense, at } of signature.seams.ends) {
       const point = pointInTop(region, make, placement, at)
       // a shade off the middle between two marks, so that no mark is rounded both ways
       const [x, y] = point.map(value => Math.round((value + 0.00037) * 1000)) as [number, number]
-      const key = x * MOST_MARKS + y
+      const key = x * MAX_MARKS + y
       const found = byPoint.get(key) ?? { at: point, ends: [] }
       found.ends.push({ region: i, join, sense: placement.mirror ? (-sense as 1 | -1) : sense })
       byPoint.set(key, found)

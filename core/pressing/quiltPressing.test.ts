@@ -67,8 +67,8 @@ function turnAt({ versions, versionOf }: QuiltPressing, { region, join, sense }:
 
 function clashesOf(pressing: QuiltPressing): number {
   const within = pressing.versionOf.map(version => {
-    const { look, press } = pressing.versions[version]!
-    return outcomes(look.seams, press).clash
+    const { signature, press } = pressing.versions[version]!
+    return outcomes(signature.seams, press).clash
   })
   const between = pressing.outer.filter(({ ends: [one, other] }) => turnAt(pressing, one) !== turnAt(pressing, other))
   return within.reduce((sum, count) => sum + count, 0) + between.length
@@ -82,7 +82,7 @@ test.each(Object.entries(WAYS))(
     // every corner of a snowball is pressed outwards, and its neighbours' too
     const left = SHIPPED_DESIGNS.filter(design => isSquare(design) || way !== 'quarter turns').filter(design => {
       const { pressing } = pressed(fileOf(design, 10, cell))
-      const stands = [...pressing.looks.values()]
+      const stands = [...pressing.signatures.values()]
       expect(pressing.versions.length).toBeLessThanOrEqual(stands.some(({ turn }) => turn % 180 !== 0) ? 4 : 2)
       return clashesOf(pressing) > 0
     })
@@ -91,20 +91,20 @@ test.each(Object.entries(WAYS))(
 )
 
 /** A block in its place, patch by patch, as it is seen. */
-function patchesInTop({ regions, looks }: QuiltPressing, at: number, make: BlockMake): Polygon[] {
+function patchesInTop({ regions, signatures }: QuiltPressing, at: number, make: BlockMake): Polygon[] {
   const region = regions[at]!
   const { width, height } = make.block
   return finishedPatches(make.design, width, height).map(polygon =>
-    movePolygon(placePolygon(polygon, looks.get(region.wears.cell)!, width, height), region.x, region.y),
+    movePolygon(placePolygon(polygon, signatures.get(region.fabric.cell)!, width, height), region.x, region.y),
   )
 }
 
 /** Looks at the cloth: on which side of the point, along the edge between the blocks, the allowance lies. */
 function sideAt(pressing: QuiltPressing, make: BlockMake, end: PlacedEnd, at: Point): Point {
   const patches = patchesInTop(pressing, end.region, make)
-  const { look, press } = pressing.versions[pressing.versionOf[end.region]!]!
+  const { signature, press } = pressing.versions[pressing.versionOf[end.region]!]!
   // of a seam that was begun in part and closed later the patches along its rest are in neither part of the join
-  const edges = look.seams.edges.filter(({ join }) => join === end.join)
+  const edges = signature.seams.edges.filter(({ join }) => join === end.join)
   const under = edges.map(({ first, second }) => (press[end.join] === 'first' ? first : second))
   const step = 0.02
   // all round the point: the allowance lies in the patch it is pressed to that touches the seam there
@@ -136,7 +136,7 @@ test.each(SHIPPED_DESIGNS.map(design => [design.id, design] as const))(
           )
         })
         .sort()
-    for (const [cell, lies] of pressing.looks) expect(seen(lies)).toEqual(seen(cell))
+    for (const [cell, lies] of pressing.signatures) expect(seen(lies)).toEqual(seen(cell))
   },
 )
 

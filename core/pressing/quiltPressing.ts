@@ -5,15 +5,15 @@ import type { Press } from '../make/steps/press'
 import { crossed, outcomes, type Crossed } from '../make/pressing/pressBlock'
 import type { Dimensions } from '../top/dimensions'
 import { placesOf } from '../top/places'
-import { looksOf, type Look, type LookedCell } from './looks'
+import { signaturesOf, type BlockSignature, type SignedCell } from './signatures'
 import { outerCrossings, type BlockRegion, type OuterCrossing } from './placedEnds'
 import { clashes, searched, turnsOf } from './searchVersions'
 import type { Pressed, VersionProblem } from './versionProblem'
 import { troubles } from './walkVersions'
 
-/** One way of pressing a look of a block. */
+/** One way of pressing a signature of a block. */
 export interface Version {
-  look: Look
+  signature: BlockSignature
   /** Each seam by its number. */
   press: readonly Press[]
   /** Places that are pressed so. */
@@ -27,7 +27,7 @@ export interface QuiltPressing {
   versionOf: readonly number[]
   /** For each cell the versions that its places have, and how many of each. */
   ofCell: ReadonlyMap<Cell, ReadonlyMap<number, number>>
-  looks: ReadonlyMap<Cell, LookedCell>
+  signatures: ReadonlyMap<Cell, SignedCell>
   /** Where seams of neighbours meet. */
   outer: readonly OuterCrossing[]
   /** Whether nothing better is possible with the versions that stand in each place. */
@@ -44,60 +44,60 @@ export function quiltPressing(
   makes: ReadonlyMap<string, BlockMake>,
   { setting }: Dimensions,
 ): QuiltPressing {
-  const regions = setting.regions.filter((region): region is BlockRegion => 'cell' in region.wears)
-  const cells = looksOf(quilt, makes)
-  const looks = [...new Set([...cells.values()].map(({ look }) => look))]
-  const places = new Map(looks.map((look, i) => [look, i]))
-  const lookOf = regions.map(({ wears }) => places.get(cells.get(wears.cell)!.look)!)
+  const regions = setting.regions.filter((region): region is BlockRegion => 'cell' in region.fabric)
+  const cells = signaturesOf(quilt, makes)
+  const signatures = [...new Set([...cells.values()].map(({ signature }) => signature))]
+  const places = new Map(signatures.map((signature, i) => [signature, i]))
+  const signatureOf = regions.map(({ fabric }) => places.get(cells.get(fabric.cell)!.signature)!)
   // as you go no seams of neighbours are sewn to each other
   const areJoined = quilt.making === 'top'
-  const key = `${areJoined} ${keyOf(looks, lookOf, regions, cells)}`
+  const key = `${areJoined} ${keyOf(signatures, signatureOf, regions, cells)}`
   const problem = (): VersionProblem => ({
     versions: 2,
-    looks,
-    lookOf,
+    signatures,
+    signatureOf,
     outer: areJoined ? outerCrossings(regions, makes, cells) : [],
   })
   const solution = solutions.get(key) ?? solve(problem(), cells, regions)
   solutions.delete(key)
   solutions.set(key, solution)
-  if (solutions.size > MOST_KEPT) solutions.delete(solutions.keys().next().value!)
-  return named(looks, solution, regions, cells, placesOf(quilt))
+  if (solutions.size > MAX_KEPT) solutions.delete(solutions.keys().next().value!)
+  return named(signatures, solution, regions, cells, placesOf(quilt))
 }
 
 /** The best that was found, for looks that are named by their places in the quilt's list. */
-interface Solution extends Pick<VersionProblem, 'lookOf' | 'outer'> {
-  looks: readonly number[]
+interface Solution extends Pick<VersionProblem, 'signatureOf' | 'outer'> {
+  signatures: readonly number[]
   best: Pressed
 }
 
 /** Other borders and other sizes leave all as it is: what was found for a setting is kept for some edits. */
 const solutions = new Map<string, Solution>()
-const MOST_KEPT = 4
+const MAX_KEPT = 4
 
 function keyOf(
-  looks: readonly Look[],
-  lookOf: readonly number[],
+  signatures: readonly BlockSignature[],
+  signatureOf: readonly number[],
   regions: readonly BlockRegion[],
-  cells: ReadonlyMap<Cell, LookedCell>,
+  cells: ReadonlyMap<Cell, SignedCell>,
 ): string {
   // where nothing meets it does not matter what stands where
-  const stands = looks.some(({ seams }) => seams.ends.length > 0)
-    ? regions.map(({ x, y, wears: { cell } }, i) => {
+  const stands = signatures.some(({ seams }) => seams.ends.length > 0)
+    ? regions.map(({ x, y, fabric: { cell } }, i) => {
         const { turn, mirror } = cells.get(cell)!
-        return `${lookOf[i]} ${turn}${mirror ? 'm' : ''} ${x.toFixed(3)} ${y.toFixed(3)}`
+        return `${signatureOf[i]} ${turn}${mirror ? 'm' : ''} ${x.toFixed(3)} ${y.toFixed(3)}`
       })
-    : [String(lookOf.length)]
-  return [...looks.map(({ key }) => key), ...stands].join('|')
+    : [String(signatureOf.length)]
+  return [...signatures.map(({ key }) => key), ...stands].join('|')
 }
 
 /**
- * With two versions of each look at most; where those are not enough, blocks that lie a quarter turned may have two of
- * their own, or every place one of four.
+ * With two versions of each signature at most; where those are not enough, blocks that lie a quarter turned may have
+ * two of their own, or every place one of four.
  */
 function solve(
   problem: VersionProblem,
-  cells: ReadonlyMap<Cell, LookedCell>,
+  cells: ReadonlyMap<Cell, SignedCell>,
   regions: readonly BlockRegion[],
 ): Solution {
   const two = inVersions(problem, regions)
@@ -114,46 +114,57 @@ interface Tried {
 
 function inVersions(problem: VersionProblem, regions: readonly BlockRegion[]): Tried {
   const best = searched(problem, regions)
-  const { lookOf, outer } = problem
-  return { solution: { looks: problem.looks.map((_, i) => i), lookOf, outer, best }, left: troubled(problem, best) }
+  const { signatureOf, outer } = problem
+  return {
+    solution: { signatures: problem.signatures.map((_, i) => i), signatureOf, outer, best },
+    left: troubled(problem, best),
+  }
 }
 
 function troubled(problem: VersionProblem, pressed: Pressed): number {
-  const { looks, lookOf } = problem
+  const { signatures, signatureOf } = problem
   const hubs = pressed.press.map((versions, l) =>
-    versions.map(press => troubles(looks[l]!, press) - outcomes(looks[l]!.seams, press).clash),
+    versions.map(press => troubles(signatures[l]!, press) - outcomes(signatures[l]!.seams, press).clash),
   )
-  return lookOf.reduce((sum, look, i) => sum + hubs[look]![pressed.versionOf[i]!]!, clashes(problem, pressed))
+  return signatureOf.reduce(
+    (sum, signature, i) => sum + hubs[signature]![pressed.versionOf[i]!]!,
+    clashes(problem, pressed),
+  )
 }
 
 /** Blocks that lie a quarter turned are looks of their own; none where all lie alike. */
 function turnedApart(
   problem: VersionProblem,
-  cells: ReadonlyMap<Cell, LookedCell>,
+  cells: ReadonlyMap<Cell, SignedCell>,
   regions: readonly BlockRegion[],
 ): Tried[] {
   const { outer } = problem
-  const looks = problem.looks.map((_, i) => i)
-  const lookOf = [...problem.lookOf]
+  const signatures = problem.signatures.map((_, i) => i)
+  const signatureOf = [...problem.signatureOf]
   const images = new Map<number, number>()
-  regions.forEach(({ wears }, i) => {
-    const look = lookOf[i]!
-    if (cells.get(wears.cell)!.turn % 180 === 0) return
-    lookOf[i] = images.get(look) ?? looks.push(look) - 1
-    images.set(look, lookOf[i])
+  regions.forEach(({ fabric }, i) => {
+    const signature = signatureOf[i]!
+    if (cells.get(fabric.cell)!.turn % 180 === 0) return
+    signatureOf[i] = images.get(signature) ?? signatures.push(signature) - 1
+    images.set(signature, signatureOf[i])
   })
   if (images.size === 0) return []
-  const apart: VersionProblem = { ...problem, looks: looks.map(look => problem.looks[look]!), lookOf, outer }
+  const apart: VersionProblem = {
+    ...problem,
+    signatures: signatures.map(signature => problem.signatures[signature]!),
+    signatureOf,
+    outer,
+  }
   const best = searched(apart, regions)
-  return [{ solution: { looks, lookOf, outer, best }, left: troubled(apart, best) }]
+  return [{ solution: { signatures, signatureOf, outer, best }, left: troubled(apart, best) }]
 }
 
 /** Versions that came out alike are one. */
 function named(
-  all: readonly Look[],
-  { looks: solved, lookOf, outer, best }: Solution,
+  all: readonly BlockSignature[],
+  { signatures: solved, signatureOf, outer, best }: Solution,
   regions: readonly BlockRegion[],
-  looks: ReadonlyMap<Cell, LookedCell>,
+  signatures: ReadonlyMap<Cell, SignedCell>,
   places: ReadonlyMap<Cell, number>,
 ): QuiltPressing {
   const { versionOf: chosen, press, isProven } = best
@@ -162,7 +173,7 @@ function named(
   const number = (l: number, version: number): number => {
     const sides = press[l]![version]!
     const key = `${solved[l]} ${sides.join()}`
-    const found = numberOf.get(key) ?? versions.push({ look: all[solved[l]!]!, press: sides, count: 0 }) - 1
+    const found = numberOf.get(key) ?? versions.push({ signature: all[solved[l]!]!, press: sides, count: 0 }) - 1
     numberOf.set(key, found)
     return found
   }
@@ -174,14 +185,14 @@ function named(
     versions[version]!.count += count
   }
   const known = solved.map((): number[] => [])
-  const versionOf = lookOf.map((l, i) => (known[l]![chosen[i]!] ??= number(l, chosen[i]!)))
-  // where a look has one version everywhere, it is counted by cells
+  const versionOf = signatureOf.map((l, i) => (known[l]![chosen[i]!] ??= number(l, chosen[i]!)))
+  // where a signature has one version everywhere, it is counted by cells
   if (solved.length > all.length || chosen.some(version => version > 0))
-    versionOf.forEach((version, i) => add(regions[i]!.wears.cell, version, 1))
+    versionOf.forEach((version, i) => add(regions[i]!.fabric.cell, version, 1))
   // what is pieced in borders stands in no place of the setting
   for (const [cell, count] of places)
-    if (!ofCell.has(cell)) add(cell, number(all.indexOf(looks.get(cell)!.look), 0), count)
-  return { versions, regions, versionOf, ofCell, looks, outer, isProven }
+    if (!ofCell.has(cell)) add(cell, number(all.indexOf(signatures.get(cell)!.signature), 0), count)
+  return { versions, regions, versionOf, ofCell, signatures, outer, isProven }
 }
 
 /** What comes of a crossing between blocks. */

@@ -17,8 +17,8 @@ const PATTERNS: readonly ((row: number, column: number) => 0 | 1)[] = [
   (row, column) => ((Math.floor(row / 2) + Math.floor(column / 2)) % 2) as 0 | 1,
 ]
 /** From how many settings of the versions the search sets out; fewer where a quilt has thousands of blocks. */
-const MOST_STARTS = 12
-const MOST_WORK = 2.5e5
+const MAX_STARTS = 12
+const MAX_WORK = 2.5e5
 /** What looking at one crossing costs beside looking up one cost. */
 const WORK_OF_A_CROSSING = 20
 /** Rounds without a gain before a start is given up. */
@@ -38,18 +38,21 @@ export function searched(problem: VersionProblem, regions: readonly BlockRegion[
     if (left(start) === 0) return settled === 0 ? start : solved(problem, start.versionOf, start)
     starts.push(start)
     spent.work += start.work
-    if (spent.work > MOST_WORK) break
+    if (spent.work > MAX_WORK) break
   }
   const chance = chanceFrom(1)
   const varied = problem.versions > 2 ? variedPresses(problem) : null
   if (varied) {
-    const placed = { versionOf: problem.lookOf.map(() => Math.floor(chance.even() * problem.versions)), press: varied }
+    const placed = {
+      versionOf: problem.signatureOf.map(() => Math.floor(chance.even() * problem.versions)),
+      press: varied,
+    }
     const start = solved(problem, walked(problem, placed, chance))
     if (left(start) === 0) return settled === 0 ? start : solved(problem, start.versionOf, start)
     starts.unshift(start)
   }
   let best = starts.reduce((one, other) => (left(other) < left(one) ? other : one))
-  for (let tried = 0; tried < MOST_STARTS && spent.work < MOST_WORK; tried++) {
+  for (let tried = 0; tried < MAX_STARTS && spent.work < MAX_WORK; tried++) {
     const start =
       starts[tried]
       ?? solved(
@@ -68,7 +71,7 @@ function descended(problem: VersionProblem, start: Pressed, chance: Chance, spen
   let best = start
   let pressed = start
   let least = clashes(problem, start)
-  for (let idle = 0; idle < PATIENCE && least > 0 && spent.work < MOST_WORK; idle++) {
+  for (let idle = 0; idle < PATIENCE && least > 0 && spent.work < MAX_WORK; idle++) {
     pressed = solved(problem, moved(problem, pressed, chance))
     spent.work += pressed.work + problem.outer.length * WORK_OF_A_CROSSING
     const left = clashes(problem, pressed)
@@ -86,19 +89,19 @@ function bitOf({ part }: BlockRegion, pattern: (row: number, column: number) => 
 
 /** The best pressing of all versions where it is settled which stands in each place, no seam open. */
 function solved(problem: VersionProblem, versionOf: readonly number[], free?: Pressed): Pressed {
-  const { looks, lookOf, outer } = problem
-  // how often each version of each look stands in the quilt
-  const used = looks.map(() => Array<number>(problem.versions).fill(0))
-  lookOf.forEach((look, i) => (used[look]![versionOf[i]!]! += 1))
+  const { signatures, signatureOf, outer } = problem
+  // how often each version of each signature stands in the quilt
+  const used = signatures.map(() => Array<number>(problem.versions).fill(0))
+  signatureOf.forEach((signature, i) => (used[signature]![versionOf[i]!]! += 1))
   const counts: number[] = []
   const factors: Factor[] = []
-  const begins = looks.map((look, l) =>
+  const begins = signatures.map((signature, l) =>
     used[l]!.map((count, version) => {
-      // a look that stands in borders alone is pressed all the same
+      // a signature that stands in borders alone is pressed all the same
       const times = count || (version === 0 && used[l]!.every(other => other === 0) ? 1 : 0)
       if (times === 0) return null
-      const fixed = free ? fixedBut(problem, l, version, free) : look.fixed
-      const own = blockFactors({ ...look, fixed }, free !== undefined)
+      const fixed = free ? fixedBut(problem, l, version, free) : signature.fixed
+      const own = blockFactors({ ...signature, fixed }, free !== undefined)
       const start = counts.length
       counts.push(...own.counts)
       for (const { variables, cost } of own.factors)
@@ -107,7 +110,7 @@ function solved(problem: VersionProblem, versionOf: readonly number[], free?: Pr
     }),
   )
   const variable = ({ region, join }: { region: number; join: number }) =>
-    begins[lookOf[region]!]![versionOf[region]!]! + join
+    begins[signatureOf[region]!]![versionOf[region]!]! + join
   const pairs = new Map<number, { a: number; b: number; isAlike: boolean; times: number }>()
   for (const { ends } of outer) {
     const [a, b] = ends.map(variable) as [number, number]
@@ -123,7 +126,7 @@ function solved(problem: VersionProblem, versionOf: readonly number[], free?: Pr
     else factors.push({ variables: [a], cost: cost.filter((_, i) => i % (counts[a]! + 1) === 0) })
   }
   const { states, isProven, work } = leastCost(counts, factors)
-  const press = looks.map(({ seams }, l) => {
+  const press = signatures.map(({ seams }, l) => {
     const found = begins[l]!.map(start =>
       start === null ? null : seams.joins.map((_, join) => STATES[states[start + join]!]!),
     )
@@ -134,11 +137,11 @@ function solved(problem: VersionProblem, versionOf: readonly number[], free?: Pr
 }
 
 function outcomeAt(
-  { lookOf }: Pick<VersionProblem, 'lookOf'>,
+  { signatureOf }: Pick<VersionProblem, 'signatureOf'>,
   { versionOf, press }: Pressed,
   { ends }: OuterCrossing,
 ): Crossed {
-  return turning(ends, region => press[lookOf[region]!]![versionOf[region]!]!)
+  return turning(ends, region => press[signatureOf[region]!]![versionOf[region]!]!)
 }
 
 /** Which way both seams turn round the point where they meet: 1 clockwise, −1 back, 0 open. */
@@ -152,20 +155,20 @@ function turning(ends: OuterCrossing['ends'], pressOf: (region: number) => reado
 }
 
 /** Clashes between neighbours and within blocks, over the whole quilt. */
-export function clashes({ looks, lookOf, outer }: VersionProblem, pressed: Pressed): number {
-  const within = pressed.press.map((versions, l) => versions.map(press => outcomes(looks[l]!.seams, press).clash))
+export function clashes({ signatures, signatureOf, outer }: VersionProblem, pressed: Pressed): number {
+  const within = pressed.press.map((versions, l) => versions.map(press => outcomes(signatures[l]!.seams, press).clash))
   let sum = 0
-  for (const crossing of outer) if (outcomeAt({ lookOf }, pressed, crossing) === 'clash') sum += 1
-  lookOf.forEach((look, i) => (sum += within[look]![pressed.versionOf[i]!]!))
+  for (const crossing of outer) if (outcomeAt({ signatureOf }, pressed, crossing) === 'clash') sum += 1
+  signatureOf.forEach((signature, i) => (sum += within[signature]![pressed.versionOf[i]!]!))
   return sum
 }
 
 /** Clashes between seams whose sides were settled before the search. */
-function settledClashes({ looks, lookOf, outer }: VersionProblem): number {
-  const settled = looks.map(({ seams, fixed }) => seams.joins.map((_, join) => fixed.get(join) ?? 'open'))
-  const between = outer.filter(({ ends }) => turning(ends, region => settled[lookOf[region]!]!) === 'clash').length
-  const within = looks.map(({ seams }, l) => outcomes(seams, settled[l]!).clash)
-  return lookOf.reduce((sum, look) => sum + within[look]!, between)
+function settledClashes({ signatures, signatureOf, outer }: VersionProblem): number {
+  const settled = signatures.map(({ seams, fixed }) => seams.joins.map((_, join) => fixed.get(join) ?? 'open'))
+  const between = outer.filter(({ ends }) => turning(ends, region => settled[signatureOf[region]!]!) === 'clash').length
+  const within = signatures.map(({ seams }, l) => outcomes(seams, settled[l]!).clash)
+  return signatureOf.reduce((sum, signature) => sum + within[signature]!, between)
 }
 
 /**
@@ -175,7 +178,7 @@ function settledClashes({ looks, lookOf, outer }: VersionProblem): number {
 function moved(problem: VersionProblem, pressed: Pressed, { even }: Chance): number[] {
   const versionOf = [...pressed.versionOf]
   const tried = { ...pressed, versionOf }
-  const touching = problem.lookOf.map((): OuterCrossing[] => [])
+  const touching = problem.signatureOf.map((): OuterCrossing[] => [])
   for (const crossing of problem.outer) for (const { region } of crossing.ends) touching[region]!.push(crossing)
   const cost = (i: number, version: number) => {
     versionOf[i] = version
@@ -196,18 +199,18 @@ function moved(problem: VersionProblem, pressed: Pressed, { even }: Chance): num
 
 /** Seams that still clash may be pressed open; all others stay as they are. */
 function fixedBut(problem: VersionProblem, l: number, version: number, pressed: Pressed): Map<number, Press> {
-  const look = problem.looks[l]!
+  const signature = problem.signatures[l]!
   const press = pressed.press[l]![version]!
   const free = new Set<number>()
   for (const crossing of problem.outer) {
     if (outcomeAt(problem, pressed, crossing) !== 'clash') continue
     for (const { region, join } of crossing.ends)
-      if (problem.lookOf[region] === l && pressed.versionOf[region] === version) free.add(join)
+      if (problem.signatureOf[region] === l && pressed.versionOf[region] === version) free.add(join)
   }
-  for (const { kind, rays, straight } of look.seams.meetings)
+  for (const { kind, rays, straight } of signature.seams.meetings)
     if (kind === 'crossing' && outcomeOf({ kind, rays, straight }, press) === 'clash')
       for (const { join } of rays) free.add(join)
   return new Map(
-    press.map((side, join) => [join, side] as const).filter(([join]) => look.fixed.has(join) || !free.has(join)),
+    press.map((side, join) => [join, side] as const).filter(([join]) => signature.fixed.has(join) || !free.has(join)),
   )
 }

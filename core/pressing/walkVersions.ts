@@ -1,13 +1,13 @@
-// In: the versions of each look and which stands where. Out: other places for them, so that neighbours clash less.
+// In: the versions of each signature and which stands where. Out: other places for them, so that neighbours clash less.
 import type { Chance } from '../measure/chance'
 import { STATES, turnOf } from '../make/pressing/costs'
 import type { Press } from '../make/steps/press'
 import { outcomes } from '../make/pressing/pressBlock'
-import type { Look } from './looks'
+import type { BlockSignature } from './signatures'
 import type { Pressed, VersionProblem } from './versionProblem'
 
 /** Passes over all places at most, and without a gain. */
-const MOST_PASSES = 160
+const MAX_PASSES = 160
 const IDLE_PASSES = 40
 
 /**
@@ -19,26 +19,27 @@ export function walked(
   { versionOf: start, press }: Pick<Pressed, 'versionOf' | 'press'>,
   chance: Chance,
 ) {
-  const { looks, lookOf, outer, versions } = problem
+  const { signatures, signatureOf, outer, versions } = problem
   const turns = press.map(ofLook => ofLook.map(sides => sides.map(turnOf)))
-  const within = press.map((ofLook, l) => ofLook.map(sides => troubles(looks[l]!, sides)))
+  const within = press.map((ofLook, l) => ofLook.map(sides => troubles(signatures[l]!, sides)))
   const versionOf = [...start]
-  const touching = lookOf.map((): number[] => [])
+  const touching = signatureOf.map((): number[] => [])
   outer.forEach(({ ends }, c) => ends.forEach(({ region }) => touching[region]!.push(c)))
   const turnAt = ({ region, join, sense }: (typeof outer)[number]['ends'][0]) =>
-    turns[lookOf[region]!]![versionOf[region]!]![join]! * sense
+    turns[signatureOf[region]!]![versionOf[region]!]![join]! * sense
   const clashesAt = (c: number) => {
     const { ends } = outer[c]!
     const [one, other] = [turnAt(ends[0]), turnAt(ends[1])]
     return one !== 0 && other !== 0 && one !== other ? 1 : 0
   }
-  const cost = (i: number) => touching[i]!.reduce((sum, c) => sum + clashesAt(c), within[lookOf[i]!]![versionOf[i]!]!)
+  const cost = (i: number) =>
+    touching[i]!.reduce((sum, c) => sum + clashesAt(c), within[signatureOf[i]!]![versionOf[i]!]!)
   const all = () =>
     outer.reduce((sum, _, c) => sum + clashesAt(c), 0)
-    + lookOf.reduce((sum, look, i) => sum + within[look]![versionOf[i]!]!, 0)
+    + signatureOf.reduce((sum, signature, i) => sum + within[signature]![versionOf[i]!]!, 0)
   let best = { versionOf: [...versionOf], left: all() }
-  for (let pass = 0, idle = 0; pass < MOST_PASSES && idle < IDLE_PASSES && best.left > 0; pass++, idle++) {
-    for (let i = 0; i < lookOf.length; i++) {
+  for (let pass = 0, idle = 0; pass < MAX_PASSES && idle < IDLE_PASSES && best.left > 0; pass++, idle++) {
+    for (let i = 0; i < signatureOf.length; i++) {
       const now = cost(i)
       if (now === 0) continue
       const own = versionOf[i]!
@@ -60,28 +61,28 @@ export function walked(
 }
 
 /** Within a block: seams that clash, and points where more than two meet and do not nest. */
-export function troubles({ seams }: Pick<Look, 'seams'>, press: readonly Press[]): number {
+export function troubles({ seams }: Pick<BlockSignature, 'seams'>, press: readonly Press[]): number {
   const found = outcomes(seams, press)
   return found.clash + found['hub-mixed']
 }
 
 /** Joins that are free are tried each way only where they are few. */
-const MOST_FREE = 6
+const MAX_FREE = 6
 
 /**
- * For each look ways of pressing it that clash least within, and differ as much as can be in what its neighbours meet;
- * null where a look has too many free seams to try them all.
+ * For each signature ways of pressing it that clash least within, and differ as much as can be in what its neighbours
+ * meet; null where a signature has too many free seams to try them all.
  */
-export function variedPresses({ looks, lookOf, outer, versions }: VersionProblem): Press[][][] | null {
-  const met = looks.map(() => new Set<number>())
-  for (const { ends } of outer) for (const { region, join } of ends) met[lookOf[region]!]!.add(join)
-  const varied = looks.map((look, l) => presses(look, [...met[l]!], versions))
+export function variedPresses({ signatures, signatureOf, outer, versions }: VersionProblem): Press[][][] | null {
+  const met = signatures.map(() => new Set<number>())
+  for (const { ends } of outer) for (const { region, join } of ends) met[signatureOf[region]!]!.add(join)
+  const varied = signatures.map((signature, l) => presses(signature, [...met[l]!], versions))
   return varied.every(found => found !== null) ? (varied as Press[][][]) : null
 }
 
-function presses({ seams, fixed }: Look, met: readonly number[], versions: number): Press[][] | null {
+function presses({ seams, fixed }: BlockSignature, met: readonly number[], versions: number): Press[][] | null {
   const free = seams.joins.map((_, join) => join).filter(join => !fixed.has(join))
-  if (free.length > MOST_FREE) return null
+  if (free.length > MAX_FREE) return null
   const all = Array.from({ length: 2 ** free.length }, (_, at) =>
     seams.joins.map((_, join): Press => fixed.get(join) ?? STATES[(at >> free.indexOf(join)) & 1]!),
   )

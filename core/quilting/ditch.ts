@@ -1,6 +1,6 @@
 // In: the patches of the top. Out: its seams as long unbroken straight lines, to be quilted in the ditch.
 import type { Point } from '../geometry/polygon'
-import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltingLine'
+import { isInScope, type QuiltedTop, type QuiltingLine, type Where } from './quiltingLine'
 
 /** Directions that differ by less are one: chained, so that turned squares come out as one line. In radians. */
 const SAME_ANGLE = 2e-4
@@ -15,7 +15,7 @@ interface DitchSide {
   /** Whether its patch lies to the left of the line as that runs. */
   isLeft: boolean
   /** Whether its patch is one of those meant. */
-  isMeant: boolean
+  isInScope: boolean
   from: Point
   to: Point
 }
@@ -46,7 +46,7 @@ export function ditchLines(top: QuiltedTop, where: Where): QuiltingLine[] {
         start: Math.min(a, b),
         end: Math.max(a, b),
         isLeft: side.isLeft !== isTurned,
-        isMeant: side.isMeant,
+        isInScope: side.isInScope,
       }
     })
     placed.sort((a, b) => a.off - b.off)
@@ -64,7 +64,7 @@ export function ditchLines(top: QuiltedTop, where: Where): QuiltingLine[] {
 }
 
 function sidesOf({ patches, parts }: QuiltedTop, where: Where): DitchSide[] {
-  const meant = parts.map(part => isMeant(part, where))
+  const meant = parts.map(part => isInScope(part, where))
   return patches.flatMap(({ polygon, part }) => {
     let twice = 0
     for (let i = 0; i < polygon.length; i++) {
@@ -81,7 +81,7 @@ function sidesOf({ patches, parts }: QuiltedTop, where: Where): DitchSide[] {
       const angle = Math.atan2(dy, dx)
       const isBackwards = angle < 0 || angle >= Math.PI
       const own = angle < 0 ? angle + Math.PI : angle >= Math.PI ? angle - Math.PI : angle
-      return [{ angle: own, isLeft: isClockwise === isBackwards, isMeant: meant[part]!, from, to }]
+      return [{ angle: own, isLeft: isClockwise === isBackwards, isInScope: meant[part]!, from, to }]
     })
   })
 }
@@ -101,9 +101,9 @@ function chained<T>(sorted: readonly T[], value: (entry: T) => number, near: num
 
 /** Stretches of a line with patches on both of its sides, one of them meant. */
 function coveredOnBoth(
-  sides: readonly { start: number; end: number; isLeft: boolean; isMeant: boolean }[],
+  sides: readonly { start: number; end: number; isLeft: boolean; isInScope: boolean }[],
 ): [number, number][] {
-  const events = sides.flatMap(({ start, end, isLeft, isMeant: meant }) => [
+  const events = sides.flatMap(({ start, end, isLeft, isInScope: meant }) => [
     { at: start, by: 1, isLeft, meant },
     { at: end, by: -1, isLeft, meant },
   ])

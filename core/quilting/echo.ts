@@ -11,7 +11,7 @@ import {
 } from '../geometry/polygon'
 import { direction } from '../geometry/vector'
 import { TOLERANCE, type Inches } from '../measure/ruler'
-import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltingLine'
+import { isInScope, type QuiltedTop, type QuiltingLine, type Where } from './quiltingLine'
 
 /** Nothing smaller than this is quilted round. */
 const LEAST: Inches = 1 / 2
@@ -19,7 +19,7 @@ const LEAST: Inches = 1 / 2
 /** Lines inside each patch, `distance` inches from its seams. */
 export function echoLines(top: QuiltedTop, { distance, where }: { distance: Inches; where: Where }): QuiltingLine[] {
   return top.patches.flatMap(({ polygon, part }): QuiltingLine[] => {
-    if (!isMeant(top.parts[part]!, where)) return []
+    if (!isInScope(top.parts[part]!, where)) return []
     const inner = inset(withoutIdleCorners(polygon, 1e-3), distance)
     return inner ? [{ kind: 'echo', points: [...inner, inner[0]!] }] : []
   })

@@ -2,7 +2,7 @@
 import { boundingBox, type Point } from '../geometry/polygon'
 
 /** Points beyond which a motif is refused: it would be sewn for days. */
-export const MOST_MOTIF_POINTS = 4000
+export const MAX_MOTIF_POINTS = 4000
 /** A curve is sewn as so many straight stitches' worth of line. */
 const PIECES = 16
 
@@ -63,7 +63,7 @@ export function motifPath(text: string): { lines: Point[][] } | { fault: MotifFa
         for (let k = 1; k <= PIECES; k++) add(onCurve(from, controls, end, k / PIECES))
         control = controls.at(-1)!
       }
-      if (count > MOST_MOTIF_POINTS) return { fault: 'too-many-points' }
+      if (count > MAX_MOTIF_POINTS) return { fault: 'too-many-points' }
     }
   }
   const drawn = lines.filter(line => line.length > 1)

@@ -2,7 +2,7 @@
 import { boundingBox, type Point, type Polygon } from '../geometry/polygon'
 import type { Inches } from '../measure/ruler'
 import { motifPath } from './motifPath'
-import { isMeant, type QuiltedTop, type QuiltingLine, type TopPart, type Where } from './quiltingLine'
+import { isInScope, type QuiltedTop, type QuiltingLine, type QuiltedPart, type Where } from './quiltingLine'
 
 /** Motifs that ship, drawn for Wren; each in one line without stopping. */
 export const MOTIFS: Readonly<Record<string, string>> = {
@@ -25,7 +25,7 @@ const FREE: Inches = 1 / 4
 
 /** Where a motif is wanted: its middle, whether it lies level, and how large its longer side is. */
 export interface MotifPlace {
-  part: TopPart
+  part: QuiltedPart
   at: Point
   across: boolean
   scale: Inches
@@ -35,7 +35,7 @@ type MotifEntry = { motif: string; size: Inches; where: Where }
 
 /** Where a motif stands in each part that is quilted with it. */
 export function motifPlaces(top: QuiltedTop, { size, where }: MotifEntry): MotifPlace[] {
-  const parts = top.parts.filter(part => isMeant(part, where === 'all' ? 'blocks' : where))
+  const parts = top.parts.filter(part => isInScope(part, where === 'all' ? 'blocks' : where))
   return parts.flatMap(part => placesIn(part.outline, size, part.kind === 'border').map(place => ({ part, ...place })))
 }
 

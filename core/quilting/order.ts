@@ -6,7 +6,7 @@ import type { QuiltedTop } from './quiltingLine'
 import { isAnchor, type Trail } from './trails'
 
 /** From the middle to the right edge, turn the quilt end for end, again; or from the edge in, turn, and out. */
-export type School = 'from-the-middle' | 'from-the-edge'
+export type OrderPolicy = 'from-the-middle' | 'from-the-edge'
 
 /** What turning the quilt a quarter costs, as idle thread. Source: the finishing experiments. */
 const A_QUARTER: Inches = 6
@@ -24,9 +24,9 @@ export interface Ordered {
  * Then the rest from the middle outwards, each the cheapest next by the way to it, the quilt's turns and what of it
  * lies under the arm.
  */
-export function inOrder(trails: readonly Trail[], top: QuiltedTop, school: School): Ordered {
+export function inOrder(trails: readonly Trail[], top: QuiltedTop, policy: OrderPolicy): Ordered {
   const holds = ({ points }: Trail) => isAnchor(points, top)
-  const anchors = anchored(trails.filter(holds), top, school)
+  const anchors = anchored(trails.filter(holds), top, policy)
   const isTie = ({ points }: Trail) => points.length === 1
   const rest = fromTheMiddle(
     trails.filter(trail => !holds(trail) && !isTie(trail)),
@@ -44,7 +44,7 @@ function directionOf({ points }: Trail): number {
 /** Directions within two degrees are sewn together. */
 const SAME_DIRECTION = (2 * Math.PI) / 180
 
-function anchored(trails: readonly Trail[], { width, height }: QuiltedTop, school: School): Trail[] {
+function anchored(trails: readonly Trail[], { width, height }: QuiltedTop, policy: OrderPolicy): Trail[] {
   const groups: Trail[][] = []
   for (const trail of trails) {
     const angle = directionOf(trail)
@@ -66,7 +66,7 @@ function anchored(trails: readonly Trail[], { width, height }: QuiltedTop, schoo
       .sort((a, b) => a.off - b.off)
     // one half outwards from the middle; the quilt turned end for end, the other half
     const [near, far] = [placed.filter(({ off: at }) => at >= 0), placed.filter(({ off: at }) => at < 0).reverse()]
-    const first = school === 'from-the-middle' ? near : [...near].reverse()
+    const first = policy === 'from-the-middle' ? near : [...near].reverse()
     return [...first.map(({ trail }) => trail), ...far.map(({ trail }) => turned(trail))]
   })
 }

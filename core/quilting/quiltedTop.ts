@@ -9,7 +9,7 @@ import type { Dimensions } from '../top/dimensions'
 import { drawnTop } from '../top/parts'
 import { beyondFinished } from '../top/rawEdge'
 import { outlineOf, ownSize, type Region } from '../top/region'
-import type { QuiltedTop, TopPart, TopPatch } from './quiltingLine'
+import type { QuiltedTop, QuiltedPart, QuiltedPatch } from './quiltingLine'
 
 /** Where the drawing of a top lies in the raw top: a drawn place is `beyond` + place × `sx`, `sy` from its top left. */
 export interface RawPlace {
@@ -42,30 +42,30 @@ export function quiltedTop(
 ): QuiltedTop {
   const { width, height, beyond, sx, sy } = rawPlace(quilt, dimensions)
   const placed = ([x, y]: Point): Point => [beyond + x * sx, beyond + y * sy]
-  const parts: TopPart[] = []
-  const patches: TopPatch[] = []
+  const parts: QuiltedPart[] = []
+  const patches: QuiltedPatch[] = []
   for (const region of dimensions.top.regions) {
     const outline = outlineOf(region).map(placed)
     const part = parts.push({ kind: kindOf(region), outline, ...blockIn(region) }) - 1
     const polygons =
-      'cell' in region.wears ? patchesIn(region, region.wears.cell, makes).map(p => p.map(placed)) : [outline]
+      'cell' in region.fabric ? patchesIn(region, region.fabric.cell, makes).map(p => p.map(placed)) : [outline]
     for (const polygon of polygons) patches.push({ polygon, part })
   }
   return { width, height, beyond, parts, patches }
 }
 
-function kindOf({ part }: Region): TopPart['kind'] {
+function kindOf({ part }: Region): QuiltedPart['kind'] {
   if (part.kind === 'block' || part.kind === 'half-block') return 'block'
   return part.kind === 'border' ? 'border' : 'other'
 }
 
-function blockIn({ part, wears }: Region): { block?: string } {
-  return part.kind === 'block' && 'cell' in wears ? { block: wears.cell.block } : {}
+function blockIn({ part, fabric }: Region): { block?: string } {
+  return part.kind === 'block' && 'cell' in fabric ? { block: fabric.cell.block } : {}
 }
 
 function patchesIn(
   region: Region,
-  cell: Extract<Region['wears'], { cell: unknown }>['cell'],
+  cell: Extract<Region['fabric'], { cell: unknown }>['cell'],
   makes: ReadonlyMap<string, BlockMake>,
 ): Polygon[] {
   const { design, block, ...make } = makes.get(cell.block)!

@@ -8,19 +8,19 @@ export interface QuiltedTop {
   height: Inches
   /** Of the raw edge beyond the finished one. */
   beyond: Inches
-  parts: readonly TopPart[]
-  patches: readonly TopPatch[]
+  parts: readonly QuiltedPart[]
+  patches: readonly QuiltedPatch[]
 }
 
 /** A block, a strip of a border, a sash. */
-export interface TopPart {
+export interface QuiltedPart {
   kind: 'block' | 'border' | 'other'
   outline: Polygon
   /** The block that it is. */
   block?: string
 }
 
-export interface TopPatch {
+export interface QuiltedPatch {
   polygon: Polygon
   /** By its place among the parts. */
   part: number
@@ -36,7 +36,7 @@ export interface QuiltingLine {
 export type Where = 'all' | 'blocks' | 'borders' | { block: string }
 
 /** Whether a part of the top is meant. */
-export function isMeant({ kind, block }: TopPart, where: Where): boolean {
+export function isInScope({ kind, block }: QuiltedPart, where: Where): boolean {
   if (where === 'all') return true
   if (where === 'blocks') return kind === 'block'
   return where === 'borders' ? kind === 'border' : block === where.block

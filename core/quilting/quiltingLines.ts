@@ -6,7 +6,7 @@ import { echoLines } from './echo'
 import { motifPath } from './motifPath'
 import { motifLines, pathOf } from './motifs'
 import type { QuiltingKind } from '../file/entries/quiltingEntry'
-import { isMeant, type QuiltedTop, type QuiltingLine } from './quiltingLine'
+import { isInScope, type QuiltedTop, type QuiltingLine } from './quiltingLine'
 import { ties } from './ties'
 
 type QuiltingWish = Quilt['quilting'][number]
@@ -23,12 +23,12 @@ const BY_KIND: Readonly<Record<QuiltingKind, (top: QuiltedTop, entry: QuiltingWi
 }
 
 /** More points than this nobody sews, and no screen shows. */
-export const MOST_POINTS = 50_000
+export const MAX_POINTS = 50_000
 
 /** Null where there would be more of them than can be sewn. */
 export function quiltingLines(top: QuiltedTop, entries: readonly QuiltingWish[]): QuiltingLine[] | null {
   const found: QuiltingLine[] = []
-  let left = MOST_POINTS
+  let left = MAX_POINTS
   for (const entry of entries) {
     if (leastPoints(top, entry) > left) return null
     for (const line of BY_KIND[entry.kind](top, entry)) {
@@ -48,5 +48,5 @@ function leastPoints({ width, height, parts }: QuiltedTop, { kind, spacing, moti
   const each = 'fault' in path ? 0 : path.lines.reduce((sum, line) => sum + line.length, 0)
   return where === 'borders'
     ? each
-    : each * parts.filter(part => isMeant(part, where === 'all' ? 'blocks' : where)).length
+    : each * parts.filter(part => isInScope(part, where === 'all' ? 'blocks' : where)).length
 }

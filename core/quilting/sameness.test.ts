@@ -3,7 +3,7 @@ import { asCells } from '../edits/setting'
 import type { QuiltFile } from '../file/schema'
 import { blockMake } from '../make/units/blockMake'
 import { plannedQuilting, type PlannedQuilting } from '../plan/plannedQuilting'
-import { plainOf } from '../measure/reckoned'
+import { splitReasons } from '../measure/explained'
 import type { Point } from '../geometry/polygon'
 import { quiltedTop } from './quiltedTop'
 import { quiltingLines } from './quiltingLines'
@@ -31,7 +31,7 @@ function told(file: QuiltFile) {
   const makes = new Map(quilt.blocks.map(block => [block.id, blockMake(quilt, block)]))
   const found = plannedQuilting(quilt, makes, dimensionsOf(quilt))
   if (!found) return null
-  const { length, gap, stops, ends, lines, corners } = plainOf<PlannedQuilting>(found).plain
+  const { length, gap, stops, ends, lines, corners } = splitReasons<PlannedQuilting>(found).plain
   const top = quiltedTop(quilt, makes, dimensionsOf(quilt))
   const fewest = trailsOf(quiltingLines(top, quilt.quilting)!, top, Infinity)
   // where a trail turns, which of two takes a ring in, and where it is broken, may be another: they come to as few

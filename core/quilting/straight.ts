@@ -3,7 +3,7 @@ import { chanceFrom } from '../measure/chance'
 import type { Inches } from '../measure/ruler'
 import { boundingBox, type Point, type Polygon } from '../geometry/polygon'
 import type { QuiltingKind } from '../file/entries/quiltingEntry'
-import { isMeant, type QuiltedTop, type QuiltingLine, type Where } from './quiltingLine'
+import { isInScope, type QuiltedTop, type QuiltingLine, type Where } from './quiltingLine'
 
 /** Shorter than this nothing is quilted. */
 const LEAST: Inches = 1 / 8
@@ -43,7 +43,7 @@ export function gridLines(
 export function diagonalLines(top: QuiltedTop, where: Where): QuiltingLine[] {
   const found = new Map<string, Straight>()
   for (const part of top.parts) {
-    if (part.kind !== 'block' || part.outline.length !== 4 || !(isMeant(part, where) || where === 'borders')) continue
+    if (part.kind !== 'block' || part.outline.length !== 4 || !(isInScope(part, where) || where === 'borders')) continue
     for (const [i, j] of [
       [0, 2],
       [1, 3],
@@ -112,7 +112,7 @@ function rawBox({ width, height }: QuiltedTop): Polygon {
 
 /** What of lines lies in the whole top, or in the parts that are meant, neighbouring ones joined. */
 function clipped(top: QuiltedTop, lines: readonly Straight[], kind: QuiltingKind, where: Where): QuiltingLine[] {
-  const places = where === 'all' ? [rawBox(top)] : top.parts.filter(part => isMeant(part, where)).map(p => p.outline)
+  const places = where === 'all' ? [rawBox(top)] : top.parts.filter(part => isInScope(part, where)).map(p => p.outline)
   const boxes = places.map(place => boundingBox(place))
   return lines.flatMap(line => {
     const spans = places

@@ -28,7 +28,7 @@ export interface Trail {
 export function trailsOf(
   lines: readonly QuiltingLine[],
   top: Pick<QuiltedTop, 'width' | 'height'>,
-  mostCorners = MOST_CORNERS,
+  mostCorners = MAX_CORNERS,
 ): Trail[] {
   const ties = lines.filter(({ points }) => points.length === 1)
   const open: Point[][] = []
@@ -65,7 +65,7 @@ export function trailsOf(
 }
 
 /** A person turns with the needle down a few times in a run, not hundreds. Source: handbook §10. */
-const MOST_CORNERS = 12
+const MAX_CORNERS = 12
 /** Where a ring is taken in the trail turns into it, at its own corner, and out again. */
 const CORNERS_OF_A_TOUCH = 3
 /** Less than this is no corner: the quilt is led round it while sewing. */

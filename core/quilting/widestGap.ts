@@ -17,7 +17,7 @@ export interface Gap {
 /** A place may be this much farther from all lines than the best one found: half of 1⁄16″. */
 const SLACK: Inches = 1 / 32
 /** More cells than this are not looked at; what is left then is an upper bound. */
-const MOST_CELLS = 60_000
+const MAX_CELLS = 60_000
 
 /** The best place so far. */
 interface Best {
@@ -52,7 +52,7 @@ export function widestGap(width: Inches, height: Inches, lines: readonly LineStr
   const flat = Float64Array.from(all.flat())
   const best: Best = { distance: 0, x: width / 2, y: height / 2 }
   const heap = new Heap()
-  let left = MOST_CELLS
+  let left = MAX_CELLS
   const add = (x: number, y: number, half: number, from: Int32Array) => {
     const cell = look(flat, x, y, half, from, width, height, best)
     if (cell && cell.bound > best.distance + SLACK) heap.push(cell)

@@ -18,7 +18,7 @@ import { unitIds } from '../plan/unitIds'
 import type { Plan } from '../plan/plan'
 import { versionNames } from '../plan/plannedPressing'
 import type { PlanWork } from '../plan/planWork'
-import { seamsOf } from '../pressing/looks'
+import { seamsOf } from '../pressing/signatures'
 import { pressedVersions } from '../pressing/pressedVersions'
 import type { Version } from '../pressing/quiltPressing'
 import { joinSteps, type RecipeJoin } from '../make/joins/joins'
@@ -79,7 +79,7 @@ export interface RecipeUnit {
  * Whether a unit is sewn, or cut further, before the block is joined; others are ready as they come from the cutting
  * sheet.
  */
-export function isWorked({ steps, pieces }: RecipeUnit): boolean {
+export function needsSewing({ steps, pieces }: RecipeUnit): boolean {
   return (
     steps.length > 1
     || pieces.length > 1

@@ -63,11 +63,11 @@ test.each(['straight', 'on-point', 'offset-rows', 'offset-columns'] as const)(
             }
     const { work, recipes, behind } = behindOf({ ...SAMPLE, made: [], blocks: BLOCKS, setting } as QuiltFile)
     const places = work.dimensions.setting.regions.filter(
-      ({ wears, part }) => 'cell' in wears && (part.kind === 'block' || part.kind === 'half-block'),
+      ({ fabric, part }) => 'cell' in fabric && (part.kind === 'block' || part.kind === 'half-block'),
     )
     expect(behind.blocks).toHaveLength(places.length)
     places.forEach((region, i) => {
-      const { cell } = region.wears as { cell: Parameters<typeof placePolygon>[1] & { block: string } }
+      const { cell } = region.fabric as { cell: Parameters<typeof placePolygon>[1] & { block: string } }
       const { design, block } = work.makes.get(cell.block)!
       const { width, height } = ownSize(region)
       const front = finishedPatches(design, block.width, block.height).map(polygon =>

@@ -26,9 +26,9 @@ export interface TopFromBehind {
 }
 
 /** More blocks and sashes cannot be told apart on a screen or a page. */
-const MOST_REGIONS = 1200
+const MAX_REGIONS = 1200
 /** More arrows than this only hide the seams. */
-const MOST_ARROWS = 150
+const MAX_ARROWS = 150
 
 /** Null where the setting is too large to be drawn. */
 export function topFromBehind(
@@ -37,7 +37,7 @@ export function topFromBehind(
   recipes: readonly Recipe[],
 ): TopFromBehind | null {
   const { setting } = dimensions
-  if (setting.regions.length > MOST_REGIONS) return null
+  if (setting.regions.length > MAX_REGIONS) return null
   const names = versionNames(pressing)
   const pressed = versionOf(pressing)
   const dressed = new Map(variants(quilt).flatMap(({ cell, cells }) => cells.map(placed => [placed, cell] as const)))
@@ -51,25 +51,25 @@ export function topFromBehind(
     arrows: [],
   }
   for (const region of setting.regions) {
-    const { wears, part } = region
-    if ('cloth' in wears) {
-      found.plain.push({ points: outlineOf(region).map(behind), cloth: wears.cloth })
+    const { fabric, part } = region
+    if ('cloth' in fabric) {
+      found.plain.push({ points: outlineOf(region).map(behind), cloth: fabric.cloth })
       continue
     }
     const version = pressed(region)
-    const cell = dressed.get(wears.cell)
+    const cell = dressed.get(fabric.cell)
     const name = version && names.get(version)
     const recipe = recipes.findIndex(other => other.cell === cell && other.version === name)
     if ((part.kind !== 'block' && part.kind !== 'half-block') || recipe < 0) {
       found.plain.push({
         points: outlineOf(region).map(behind),
-        cloth: Object.values(clothsOfCell(quilt, wears.cell))[0]!,
+        cloth: Object.values(clothsOfCell(quilt, fabric.cell))[0]!,
       })
       continue
     }
-    const { turn } = pressing.looks.get(wears.cell)!
+    const { turn } = pressing.signatures.get(fabric.cell)!
     const { width, height } = ownSize(region)
-    const planned = makes.get(wears.cell.block)!.block
+    const planned = makes.get(fabric.cell.block)!.block
     const [x, y] = behind([region.x + region.width / 2, region.y + region.height / 2])
     found.blocks.push({
       recipe,
@@ -81,7 +81,7 @@ export function topFromBehind(
   }
   const seams = [...rowSeams(setting.rows, rows, quilt.seam), ...joinsOfRows(setting.rows, planned.between, quilt.seam)]
   found.allowances = seams.map(({ band }) => band.map(behind))
-  if (seams.length <= MOST_ARROWS) found.arrows = seams.map(({ from, to }) => ({ from: behind(from), to: behind(to) }))
+  if (seams.length <= MAX_ARROWS) found.arrows = seams.map(({ from, to }) => ({ from: behind(from), to: behind(to) }))
   return found
 }
 

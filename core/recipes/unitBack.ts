@@ -9,7 +9,7 @@ import type { DressedUnit } from '../make/units/dressedUnit'
 import type { Feed } from '../make/units/dressUnit'
 import type { Inches } from '../measure/ruler'
 import { TOLERANCE } from '../measure/ruler'
-import { seamsOf } from '../pressing/looks'
+import { seamsOf } from '../pressing/signatures'
 
 /** As the unit lies in the pictures of its steps. Null where it has no seam of its own. */
 export function unitBack(

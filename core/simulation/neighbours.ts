@@ -30,10 +30,10 @@ export function meetingPairs(regions: readonly Region[], parts: ReadonlyMap<stri
   const waiting = new Map<string, NeighbourMeeting & { middle: Point }>()
   const pairs = new Map<string, MeetingPair>()
   for (const region of regions) {
-    if (!('cell' in region.wears) || region.own || region.part.kind !== 'block') continue
-    const part = parts.get(region.wears.cell.block)
+    if (!('cell' in region.fabric) || region.own || region.part.kind !== 'block') continue
+    const part = parts.get(region.fabric.cell.block)
     if (!part) continue
-    for (const { at, ...meeting } of marksOf(region, region.wears.cell, part)) {
+    for (const { at, ...meeting } of marksOf(region, region.fabric.cell, part)) {
       const place = at.map(value => value.toFixed(3)).join()
       const known = waiting.get(place)
       if (!known) {

@@ -51,7 +51,7 @@ export interface SimulationQuestion {
 }
 
 /** Rows of very large quilts are as wide as those that are looked at. */
-const MOST_ROWS = 20
+const MAX_ROWS = 20
 const BARS = 21
 
 /** Sews quilts, `times` more at each call, and says what came of all so far. The same seed gives the same quilts. */
@@ -112,7 +112,7 @@ function rowsOf(rows: PlanWork['dimensions']['setting']['rows']): (readonly Regi
   const own = rows.filter(({ kind, regions }) => kind === 'row' && regions.length > 0)
   const isPlain = own.every(({ regions }) => regions.every(region => !region.own))
   return own.length > 0 && isPlain && !rows.some(({ kind }) => kind === 'column' || kind === 'diagonal')
-    ? own.slice(0, MOST_ROWS).map(({ regions }) => regions)
+    ? own.slice(0, MAX_ROWS).map(({ regions }) => regions)
     : null
 }
 
@@ -148,12 +148,12 @@ function rawWidth(
   parts: ReadonlyMap<string, SewnPart>,
   { quilt, hand, times, chance }: Omit<QuiltSewing, 'units'>,
 ): Inches {
-  const { wears } = region
+  const { fabric } = region
   const planned = ownSize(region).width + 2 * quilt.seam
-  if (!('cell' in wears)) return planned + hand.cutBias + hand.cutScatter * chance.normal()
-  const part = parts.get(wears.cell.block)!
+  if (!('cell' in fabric)) return planned + hand.cutBias + hand.cutScatter * chance.normal()
+  const part = parts.get(fabric.cell.block)!
   const any = Math.floor(chance.even() * times)
-  const isLying = wears.cell.turn % 180 !== 0
+  const isLying = fabric.cell.turn % 180 !== 0
   const off = isLying
     ? part.height[any]! - part.planned.height - 2 * quilt.seam
     : part.width[any]! - part.planned.width - 2 * quilt.seam

@@ -70,7 +70,8 @@ export function batchFaults(file: unknown): string[] {
     patches.set(id, inAll / gives)
   }
   const wanted = work.dimensions.top.regions.reduce(
-    (sum, { wears }) => sum + ('cell' in wears ? designOf(quilt, blockOf(quilt, wears.cell.block)).patches.length : 1),
+    (sum, { fabric }) =>
+      sum + ('cell' in fabric ? designOf(quilt, blockOf(quilt, fabric.cell.block)).patches.length : 1),
     0,
   )
   if (table.get(top) !== 1) faults.push(`${table.get(top)} tops`)

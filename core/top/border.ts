@@ -1,11 +1,12 @@
 import { blockOf, type Border, type Cell, type Quilt } from '../file/quilt'
+import type { StageKey } from '../file/measuredThing'
 import type { Box } from '../geometry/polygon'
 import { sameLength, type Inches } from '../measure/ruler'
 import { plus, type Sum } from '../measure/sum'
 import { derivedCell } from './derivedCell'
 import { beyondSeam } from './rawEdge'
 import type { Corner, Region } from './region'
-import type { Stage } from './stage'
+import type { GrowthStage } from './growthStage'
 
 export type Side = 'left' | 'right' | 'top' | 'bottom'
 
@@ -25,7 +26,7 @@ export interface PlacedBorder extends Border {
   /** Of a pieced border: what is repeated along a side, and how long each repeat is, finished. */
   unit: (side: Side) => { cell: Cell; length: Inches } | null
   /** What a corner wears that is a piece of its own. */
-  corner: (corner: Corner) => Region['wears']
+  corner: (corner: Corner) => Region['fabric']
 }
 
 /** The top inside a border, finished, and what was measured of a stage: its planned size where nothing was. */
@@ -34,7 +35,7 @@ export interface Inside {
   height: Sum
   seam: Inches
   /** `beyond`: what of the raw size lies outside both seams. */
-  sizeOf: (stage: string, side: 'width' | 'height', planned: Sum, beyond?: Inches) => Sum
+  sizeOf: (stage: StageKey, side: 'width' | 'height', planned: Sum, beyond?: Inches) => Sum
 }
 
 /** What a border adds: its strips in the order of sewing, and the size of the top with it before that is measured. */
@@ -42,7 +43,7 @@ export interface Ring {
   strips: Omit<BorderStrip, 'border' | 'beyond'>[]
   width: Sum
   height: Sum
-  first?: Stage['first']
+  first?: GrowthStage['first']
 }
 
 /** One way of putting a border round a top: a file of its own, and a line in `borders/index.ts`. */
@@ -80,7 +81,7 @@ function unitOf(quilt: Quilt, { pieced }: Border, side: Side): { cell: Cell; len
 }
 
 /** Square corners are turned, others mirrored, so that one design lies alike in all four. */
-function cornerOf(quilt: Quilt, { cornerWears, cloth, sides, ends }: Border, corner: Corner): Region['wears'] {
+function cornerOf(quilt: Quilt, { cornerWears, cloth, sides, ends }: Border, corner: Corner): Region['fabric'] {
   if (!cornerWears || 'cloth' in cornerWears) return cornerWears ?? { cloth }
   const { block } = cornerWears
   if (sameLength(sides, ends)) return { cell: derivedCell(quilt, block, TURNS[corner]) }

@@ -2,19 +2,19 @@
 import { placePolygon } from '../geometry/placement'
 import { boundingBox, cornersOf, type Box, type Point } from '../geometry/polygon'
 import { blockOf, type Quilt } from '../file/quilt'
-import { ownSize, type Part, type Region } from './region'
+import { ownSize, type TopPart, type Region } from './region'
 
 /** A block without frames is one region, as it was. */
 export function framedRegions(quilt: Quilt, region: Region): Region[] {
-  const { part, wears } = region
-  if (part.kind !== 'block' || !('cell' in wears)) return [region]
-  const { cell } = wears
+  const { part, fabric } = region
+  if (part.kind !== 'block' || !('cell' in fabric)) return [region]
+  const { cell } = fabric
   const { frame } = blockOf(quilt, cell.block)
   if (frame.length === 0) return [region]
   const standing = ownSize(region)
   const isTurned = cell.turn % 180 !== 0
   const whole = isTurned ? { width: standing.height, height: standing.width } : standing
-  const put = (box: Box, stands: Part, worn: Region['wears']): Region =>
+  const put = (box: Box, stands: TopPart, worn: Region['fabric']): Region =>
     within(region, boundingBox(placePolygon(cornersOf(box), cell, whole.width, whole.height)), stands, worn)
   const strips: Region[] = []
   // from the outside in, for what is inside is what the outer strips leave
@@ -31,14 +31,14 @@ export function framedRegions(quilt: Quilt, region: Region): Region[] {
     )
     inside = { x: x + sides, y: y + ends, width: width - 2 * sides, height: high }
   }
-  return [put(inside, part, wears), ...strips]
+  return [put(inside, part, fabric), ...strips]
 }
 
 /** A part of a region: `box` in its own directions, from its own first corner. */
-function within(region: Region, box: Box, part: Part, wears: Region['wears']): Region {
-  if (!region.own || !region.outline) return { ...box, x: region.x + box.x, y: region.y + box.y, part, wears }
+function within(region: Region, box: Box, part: TopPart, fabric: Region['fabric']): Region {
+  if (!region.own || !region.outline) return { ...box, x: region.x + box.x, y: region.y + box.y, part, fabric }
   // the outline begins at the first corner of the region's own
   const [x, y] = region.outline[0]!
   const outline = cornersOf(box).map(([u, v]): Point => [x + (u + v) / Math.SQRT2, y + (v - u) / Math.SQRT2])
-  return { ...boundingBox(outline), part, wears, outline, own: { width: box.width, height: box.height } }
+  return { ...boundingBox(outline), part, fabric, outline, own: { width: box.width, height: box.height } }
 }

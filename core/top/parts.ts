@@ -2,10 +2,10 @@ import { cornersOf, type Box, type Polygon } from '../geometry/polygon'
 import type { Dimensions } from './dimensions'
 import type { Inches } from '../measure/ruler'
 import type { Quilt } from '../file/quilt'
-import { liesIn, outlineOf, samePart, type Part, type Region } from './region'
+import { liesIn, outlineOf, samePart, type TopPart, type Region } from './region'
 
 /** Outlines of all that a part stands for, from the top left of the top. A sash stands for all sashes. */
-export function outlinesOf(part: Part, dimensions: Dimensions): Polygon[] {
+export function outlinesOf(part: TopPart, dimensions: Dimensions): Polygon[] {
   if (part.kind === 'binding') return [cornersOf(drawnTop(dimensions))]
   return dimensions.top.regions.filter(region => samePart(region.part, part)).map(outlineOf)
 }
@@ -21,7 +21,7 @@ export function drawnTop({ top }: Dimensions): Box {
 }
 
 /** The part at a point of the drawing; outside the top, within `reach`, it is the binding. */
-export function partAt(x: Inches, y: Inches, dimensions: Dimensions, quilt: Quilt, reach: Inches): Part | null {
+export function partAt(x: Inches, y: Inches, dimensions: Dimensions, quilt: Quilt, reach: Inches): TopPart | null {
   const region = dimensions.top.regions.find(candidate => liesIn(candidate, [x, y]))
   if (region) return region.part
   const whole = drawnTop(dimensions)
@@ -31,7 +31,7 @@ export function partAt(x: Inches, y: Inches, dimensions: Dimensions, quilt: Quil
 
 /** One stretch of the measuring tape: a real part of the quilt with its finished size. */
 export interface TapeSegment {
-  part: Part
+  part: TopPart
   start: Inches
   size: Inches
 }

@@ -9,21 +9,21 @@ import { outlineOf, type Region } from './region'
 
 /** What is seen of each block and sash, and where; of nothing else. */
 export function pictureKey(quilt: Quilt): string {
-  const looks = new Map<Cell, string>()
-  const lookOf = (wears: Region['wears']): string => {
-    if ('cloth' in wears) return wears.cloth
-    const look = looks.get(wears.cell) ?? cellLook(quilt, wears.cell)
-    looks.set(wears.cell, look)
-    return look
+  const signatures = new Map<Cell, string>()
+  const signatureOf = (fabric: Region['fabric']): string => {
+    if ('cloth' in fabric) return fabric.cloth
+    const signature = signatures.get(fabric.cell) ?? cellSignature(quilt, fabric.cell)
+    signatures.set(fabric.cell, signature)
+    return signature
   }
   return dimensionsOf(quilt)
-    .setting.regions.map(region => `${cornersText(outlineOf(region))}=${lookOf(region.wears)}`)
+    .setting.regions.map(region => `${cornersText(outlineOf(region))}=${signatureOf(region.fabric)}`)
     .sort()
     .join('\n')
 }
 
 /** The patches of a block as it lies, each with its cloth; a block of one cloth is that cloth. */
-function cellLook(quilt: Quilt, cell: Cell): string {
+function cellSignature(quilt: Quilt, cell: Cell): string {
   const block = blockOf(quilt, cell.block)
   const design = designOf(quilt, block)
   const cloths = clothsOfCell(quilt, cell)

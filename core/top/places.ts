@@ -13,8 +13,8 @@ export function placesOf(quilt: Quilt): ReadonlyMap<Cell, number> {
   const setting = settingOf(quilt)
   const isPieced = quilt.borders.some(({ pieced, cornerWears }) => pieced || (cornerWears && 'block' in cornerWears))
   const borders = isPieced ? addBorders(quilt, setting).drawnStrips.flat() : []
-  for (const { wears } of [...setting.regions, ...borders])
-    if ('cell' in wears) places.set(wears.cell, (places.get(wears.cell) ?? 0) + 1)
+  for (const { fabric } of [...setting.regions, ...borders])
+    if ('cell' in fabric) places.set(fabric.cell, (places.get(fabric.cell) ?? 0) + 1)
   counted.set(quilt, places)
   return places
 }
@@ -24,4 +24,14 @@ export function timesPlaced(quilt: Quilt, block: string): number {
   let times = 0
   for (const [cell, places] of placesOf(quilt)) if (cell.block === block) times += places
   return times
+}
+
+/** The first place of the block with this number; null where it stands in none, as a half or a border's. */
+export function firstPlace({ blocks, setting }: Quilt, block: number): { row: number; column: number } | null {
+  const id = blocks[block]?.id
+  for (const [row, line] of setting.cells.entries()) {
+    const column = line.findIndex(cell => cell.block === id)
+    if (column >= 0) return { row, column }
+  }
+  return null
 }

@@ -6,7 +6,7 @@ export type Edge = 'left' | 'right' | 'top' | 'bottom'
 export type Corner = 'nw' | 'ne' | 'se' | 'sw'
 
 /** What can be pressed in the drawing. A border is counted from 1, as in the plan. */
-export type Part =
+export type TopPart =
   | { kind: 'block'; row: number; column: number }
   | { kind: 'sash' }
   | { kind: 'cornerstone' }
@@ -24,12 +24,12 @@ export type Part =
   | { kind: 'border'; border: number }
   | { kind: 'binding' }
 
-/** One piece of the finished top: what it is, where it lies, and what it wears. In inches. */
+/** One piece of the finished top: what it is, where it lies, and the fabric it is of. In inches. */
 export interface Region extends Box {
-  part: Part
+  part: TopPart
   /** Of a sash: `upright` between the blocks of a row, `level` below or above one block, `long` across many. */
   run?: 'upright' | 'level' | 'long'
-  wears: { cloth: string } | { cell: Cell }
+  fabric: { cloth: string } | { cell: Cell }
   /** Its corners, where it does not fill its box. */
   outline?: Polygon
   /** Its own sides, where it stands on a corner: turned by 45° counterclockwise. */
@@ -52,7 +52,7 @@ export function liesIn(region: Region, point: Point): boolean {
 }
 
 /** Whether two name one part of the quilt. */
-export function samePart(a: Part | null, b: Part | null): boolean {
+export function samePart(a: TopPart | null, b: TopPart | null): boolean {
   if (a === null || b === null || a.kind !== b.kind) return a === b
   if ((a.kind === 'block' && b.kind === 'block') || (a.kind === 'frame' && b.kind === 'frame'))
     return a.row === b.row && a.column === b.column

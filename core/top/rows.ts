@@ -9,7 +9,7 @@ import { halvedBlock } from '../file/halfBlocks'
 import type { Cell, HalfSide, Quilt } from '../file/quilt'
 import type { TermName } from '../measure/termName'
 import { sameLength, type Inches } from '../measure/ruler'
-import { because, type Reckonable } from '../measure/reckoned'
+import { explained, type Explainable } from '../measure/explained'
 import { rulerLength, rulerReadings } from './rulerReadings'
 import { addTerms, plus, sumOf, type Sum, type Term } from '../measure/sum'
 
@@ -19,7 +19,7 @@ export type RowPart = Sized
     | ({ what: 'block' } & PlacedBlock)
     | ({ what: 'half-block'; half: HalfSide } & PlacedBlock)
     /** Of triangles: on which edge, or in which corner of the quilt. */
-    | ({ what: FillerName; at?: Edge | Corner } & Region['wears'])
+    | ({ what: FillerName; at?: Edge | Corner } & Region['fabric'])
   )
 
 interface PlacedBlock {
@@ -77,7 +77,7 @@ export function quiltRows(
   { setting }: Dimensions,
   pressOf: (row: number, isSashed: boolean, kind: QuiltRow['kind']) => QuiltRow['press'],
   versionOf: (region: Region) => string | undefined = () => undefined,
-): Reckonable<QuiltRow>[] {
+): Explainable<QuiltRow>[] {
   const own = joinAllowance(quilt)
   const both = 2 * own
   const names = new Map([...placesOf(quilt).keys()].map(cell => [cell, nameOf(quilt, cell)]))
@@ -89,10 +89,10 @@ export function quiltRows(
     counts.set(kind, row)
     const parts = regions.map(partAt)
     const links = new Set(linksOf({ parts }))
-    const cells = regions.flatMap(({ wears }) => ('cell' in wears ? [wears.cell] : []))
+    const cells = regions.flatMap(({ fabric }) => ('cell' in fabric ? [fabric.cell] : []))
     const size = rowSize(setting, kind, regions)
     const reckoned = (side: 'width' | 'height') =>
-      because(plus(sumOf(size[side]), { what: 'seams', count: 2, each: own }))
+      explained(plus(sumOf(size[side]), { what: 'seams', count: 2, each: own }))
     const [width, height] = [reckoned('width'), reckoned('height')]
     return {
       id:
@@ -101,7 +101,7 @@ export function quiltRows(
           : [kind, ...cells.map(cell => names.get(cell)!)].join('.'),
       row,
       kind,
-      parts: parts.map((part, k) => (links.has(k) ? reckonedLink(part, regions[k]!, kind, own) : part)),
+      parts: parts.map((part, k) => (links.has(k) ? explainedLink(part, regions[k]!, kind, own) : part)),
       width,
       height,
       press: pressOf(row, isSashed, kind),
@@ -115,7 +115,7 @@ function onePartForEach(both: Inches, versionOf: (region: Region) => string | un
   return region => {
     const { part: stands } = region
     const lie = 'edge' in stands ? stands.edge : 'corner' in stands ? stands.corner : ''
-    const key = 'cell' in region.wears ? region.wears.cell : `${stands.kind} ${lie}`
+    const key = 'cell' in region.fabric ? region.fabric.cell : `${stands.kind} ${lie}`
     const alike = known.get(key) ?? []
     const { width, height } = ownSize(region)
     const version = versionOf(region)
@@ -133,14 +133,14 @@ function onePartForEach(both: Inches, versionOf: (region: Region) => string | un
 }
 
 function partOf(region: Region, both: Inches, version: string | undefined): RowPart {
-  const { part, wears } = region
+  const { part, fabric } = region
   const { width, height } = ownSize(region)
   const size = { width: width + both, height: height + both }
-  if ('cloth' in wears || part.kind === 'sash' || part.kind === 'cornerstone') {
+  if ('cloth' in fabric || part.kind === 'sash' || part.kind === 'cornerstone') {
     const at = 'edge' in part ? part.edge : 'corner' in part ? part.corner : undefined
-    return { what: part.kind as FillerName, ...wears, ...(at ? { at } : {}), ...size }
+    return { what: part.kind as FillerName, ...fabric, ...(at ? { at } : {}), ...size }
   }
-  const { cell } = wears
+  const { cell } = fabric
   const { block, turn, mirror } = cell
   const placed = { block, turn, mirror, cell, ...(version ? { version } : {}), ...size }
   return part.kind === 'half-block'
@@ -195,7 +195,7 @@ function termOf({ part, run }: Region, kind: QuiltRow['kind']): TermName {
 }
 
 /** A part that is no block, with the reason for each side: the sashing's width, or the side of the blocks beside it. */
-function reckonedLink(part: RowPart, region: Region, kind: QuiltRow['kind'], seam: Inches): Reckonable<RowPart> {
+function explainedLink(part: RowPart, region: Region, kind: QuiltRow['kind'], seam: Inches): Explainable<RowPart> {
   const { width, height } = ownSize(region)
   const { run } = region
   const isEnd = region.part.kind === 'end'
@@ -204,7 +204,7 @@ function reckonedLink(part: RowPart, region: Region, kind: QuiltRow['kind'], sea
       ? ['blocks', 'ends']
       : ['ends', 'blocks']
     : [run === 'level' ? 'blocks' : 'sashing', run === 'upright' ? 'blocks' : 'sashing']
-  return { ...part, width: because(rawSum(across, width, seam)), height: because(rawSum(down, height, seam)) }
+  return { ...part, width: explained(rawSum(across, width, seam)), height: explained(rawSum(down, height, seam)) }
 }
 
 /** Places of the sashes, cornerstones and ends of a row, one for each size: those are told of with the row. */
@@ -230,8 +230,8 @@ function rawSum(what: TermName, finished: Inches, seam: Inches): Sum {
 }
 
 /** Marks on long sashes: one for every seam of the rows beside them. Without them rows drift. Source: handbook §4. */
-export function sashMarks(quilt: Quilt, { setting }: Pick<Dimensions, 'setting'>): Reckonable<SashMarks>[] {
-  const marks: Reckonable<SashMarks>[] = []
+export function sashMarks(quilt: Quilt, { setting }: Pick<Dimensions, 'setting'>): Explainable<SashMarks>[] {
+  const marks: Explainable<SashMarks>[] = []
   const { rows } = setting
   const ruler = rulerLength(quilt)
   const jointsBeside = (row: SettingRow | undefined) =>
@@ -239,7 +239,7 @@ export function sashMarks(quilt: Quilt, { setting }: Pick<Dimensions, 'setting'>
   const readOff = (joints: readonly Sum[], length: Inches) =>
     length <= ruler
       ? []
-      : rulerReadings(joints, ruler).map(({ from, at }) => ({ from: because(from), at: at.map(because) }))
+      : rulerReadings(joints, ruler).map(({ from, at }) => ({ from: explained(from), at: at.map(explained) }))
   rows.forEach((row, r) => {
     if (!isLongSash(row)) return
     const { regions } = row
@@ -247,8 +247,8 @@ export function sashMarks(quilt: Quilt, { setting }: Pick<Dimensions, 'setting'>
     const length = Math.max(regions[0]!.width, regions[0]!.height) + 2 * quilt.seam
     marks.push({
       sash: marks.length + 1,
-      above: above.map(because),
-      below: below.map(because),
+      above: above.map(explained),
+      below: below.map(explained),
       readings: { above: readOff(above, length), below: readOff(below, length) },
     })
   })

@@ -85,8 +85,8 @@ test('the top is joined in its own order, every seam straight and edge to edge, 
       let at = 0
       const rows = setting.rows.map(({ regions }) => {
         // a framed block is sewn first: strip after strip round it
-        const row = regions.map(({ part, wears }) => {
-          const block = part.kind === 'block' && 'cell' in wears ? wears.cell.block : ''
+        const row = regions.map(({ part, fabric }) => {
+          const block = part.kind === 'block' && 'cell' in fabric ? fabric.cell.block : ''
           const frames = quilt.blocks.find(({ id }) => id === block)?.frame.length ?? 0
           const parts = inside.slice(at, at + 1 + 4 * frames).map(outlineOf)
           at += 1 + 4 * frames
@@ -187,7 +187,7 @@ test('of two parts that share a box, cut by a slant, the one under the point is 
   const half = (border: number, outline: Polygon): Region => ({
     ...{ x: 0, y: 0, width: 4, height: 2 },
     part: { kind: 'border', border },
-    wears: { cloth: 'soot' },
+    fabric: { cloth: 'soot' },
     outline,
   })
   const halves = [

@@ -19,7 +19,7 @@ export const FAULTS = [
   },
   {
     name: 'units pressed to the lighter part',
-    file: 'core/pressing/looks.ts',
+    file: 'core/pressing/signatures.ts',
     from: "one < other ? 'first' : 'second'",
     to: "one > other ? 'first' : 'second'",
     tests: ['core/plan/pressing/'],
@@ -55,8 +55,8 @@ export const FAULTS = [
   {
     name: 'a block too small keeps its whole allowance',
     file: 'core/made/easing.ts',
-    from: 'seam + off / 2 >= LEAST_SEAM',
-    to: 'seam >= LEAST_SEAM',
+    from: 'seam + off / 2 >= MIN_SEAM',
+    to: 'seam >= MIN_SEAM',
     tests: ['core/made/easing'],
   },
   {
@@ -444,8 +444,8 @@ export const FAULTS = [
   {
     name: 'blocks counted once too often where the setting repeats them',
     file: 'core/top/places.ts',
-    from: '(places.get(wears.cell) ?? 0) + 1',
-    to: '(places.get(wears.cell) ?? 1) + 1',
+    from: '(places.get(fabric.cell) ?? 0) + 1',
+    to: '(places.get(fabric.cell) ?? 1) + 1',
     tests: ['core/plan/plan.test.ts'],
   },
   // settings and borders
@@ -605,7 +605,7 @@ export const FAULTS = [
   },
   {
     name: 'batches: mirror images taken for alike',
-    file: 'core/batches/partLook.ts',
+    file: 'core/batches/partSignature.ts',
     from: 'if (turn === 1) return [-y, x]',
     to: 'if (turn === 1) return [y, x]',
     tests: ['core/batches'],

@@ -2,8 +2,8 @@ import type { H3Event } from 'h3'
 import { papersInThread } from '../utils/papersThread'
 import { readLimited } from '../utils/readLimited'
 
-const MOST_BYTES = 8_000_000
-const MOST_MS = 10_000
+const MAX_BYTES = 8_000_000
+const MAX_MS = 10_000
 
 async function font(weight: number): Promise<Uint8Array> {
   return (await useStorage('assets:fonts').getItemRaw(`commissioner-latin-${weight}-normal.woff`)) as Uint8Array
@@ -11,7 +11,7 @@ async function font(weight: number): Promise<Uint8Array> {
 
 /** Templates or foundation papers of one block of a quilt, as a PDF at true size. */
 export default defineEventHandler(async (event: H3Event) => {
-  const body = await readLimited(event, MOST_BYTES, MOST_MS)
+  const body = await readLimited(event, MAX_BYTES, MAX_MS)
   // a client that has left frees its place
   const left = new AbortController()
   event.node.res.once('close', () => left.abort())

@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { blockMake } from '~~/core/make/units/blockMake'
 import { planLabel } from '~~/core/layers/label'
-import { plainOf } from '~~/core/measure/reckoned'
+import { splitReasons } from '~~/core/measure/explained'
 import { dimensionsOf } from '~~/core/top/dimensions'
 import { isLongSash, sashMarks, type SashMarks } from '~~/core/top/rows'
 import { timesPlaced } from '~~/core/top/places'
@@ -64,7 +64,7 @@ export function papersFor(quilt: Quilt, asked: PapersAsked, speech: Speech): She
 function markPages(quilt: Quilt, page: PageKind, speech: Speech): Sheet[] | null {
   const { setting } = dimensionsOf(quilt)
   const lengths = setting.rows.filter(isLongSash).map(({ regions: [sash] }) => Math.max(sash!.width, sash!.height))
-  const { plain } = plainOf<SashMarks[]>(sashMarks(quilt, { setting }))
+  const { plain } = splitReasons<SashMarks[]>(sashMarks(quilt, { setting }))
   const alike = new Map<string, { marks: StripMarks; sashes: number[] }>()
   plain.forEach(({ sash, above, below }, i) => {
     const marks = { length: lengths[i]! + 2 * quilt.seam, above, below }

@@ -1,5 +1,5 @@
 /** Pages made in one go. */
-export const MOST_PAGES = 200
+export const MAX_PAGES = 200
 
 /** What a thread is given, and what it answers. */
 export interface PapersJob {

@@ -4,11 +4,11 @@ import { Piscina } from 'piscina'
 import type { PapersAnswer, PapersJob } from './papersJob'
 
 /** Longer than any quilt's pages take, waiting included. */
-const MOST_MS = 20_000
+const MAX_MS = 20_000
 /** One core is left for everybody else's requests. */
 const THREADS = Math.min(4, Math.max(1, availableParallelism() - 1))
 /** So many wait for a thread; who comes later is told when to try again. */
-const MOST_WAITING = 24
+const MAX_WAITING = 24
 /** Seconds after which a thread is likely to be free. */
 const TRY_AGAIN_S = 5
 
@@ -20,7 +20,7 @@ function threads(): Piscina<PapersJob, PapersAnswer> {
     filename: fileURLToPath(new URL('./papersWorker.mjs', import.meta.url)),
     minThreads: 1,
     maxThreads: THREADS,
-    maxQueue: MOST_WAITING,
+    maxQueue: MAX_WAITING,
     idleTimeout: 60_000,
     resourceLimits: { maxOldGenerationSizeMb: 1024 },
   })
@@ -42,9 +42,9 @@ const TOO_LONG: PapersAnswer = {
 
 /** Makes pages in a thread; one that takes too long is ended, as is one whose client has left. Never fails. */
 export async function papersInThread(job: PapersJob, left: AbortSignal): Promise<PapersAnswer> {
-  const late = AbortSignal.timeout(MOST_MS)
+  const late = AbortSignal.timeout(MAX_MS)
   const all = threads()
-  if (all.queueSize >= MOST_WAITING) return BUSY
+  if (all.queueSize >= MAX_WAITING) return BUSY
   try {
     return await all.run(job, { signal: AbortSignal.any([late, left]) })
   } catch {

@@ -1,8 +1,8 @@
 import type { H3Event } from 'h3'
 
 /** What comes beyond the most that is taken is thrown away, so that the answer is heard: so much, for so long. */
-const MOST_DRAINED = 64_000_000
-const MOST_DRAINING_MS = 5000
+const MAX_DRAINED = 64_000_000
+const MAX_DRAINING_MS = 5000
 
 /**
  * The body of a request as text, read as it comes: refused when it is larger than `mostBytes`, whether that was
@@ -24,17 +24,17 @@ export function readLimited(event: H3Event, mostBytes: number, mostMs: number): 
     }
     const refuse = () => stop(413, 'Too large for a quilt')
     const late = () => (isRefused ? refuse() : stop(408, 'The request took too long to arrive'))
-    let timer = setTimeout(late, isRefused ? MOST_DRAINING_MS : mostMs)
+    let timer = setTimeout(late, isRefused ? MAX_DRAINING_MS : mostMs)
     req.on('data', (chunk: Buffer) => {
       bytes += chunk.length
       if (!isRefused && bytes > mostBytes) {
         isRefused = true
         chunks.length = 0
         clearTimeout(timer)
-        timer = setTimeout(late, MOST_DRAINING_MS)
+        timer = setTimeout(late, MAX_DRAINING_MS)
       }
       if (!isRefused) chunks.push(chunk)
-      else if (bytes > MOST_DRAINED) refuse()
+      else if (bytes > MAX_DRAINED) refuse()
     })
     req.on('end', () => {
       clearTimeout(timer)

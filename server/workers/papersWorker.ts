@@ -1,6 +1,6 @@
 import { readQuilt } from '~~/core/file/readQuilt'
 import { readText } from '~~/core/file/readText'
-import { MOST_PAGES, type PapersAnswer, type PapersJob } from '../utils/papersJob'
+import { MAX_PAGES, type PapersAnswer, type PapersJob } from '../utils/papersJob'
 import { papersFor } from '../utils/papersFor'
 import { papersRequest } from '../utils/papersRequest'
 import { pdfOfSheets } from '../utils/pdfSheets'
@@ -14,11 +14,11 @@ async function make({ body, fonts }: PapersJob): Promise<PapersAnswer> {
   const { units, english, ...papers } = asked.data
   const sheets = papersFor(quilt.value, papers, { units, english })
   if (!sheets) return { ok: false, status: 404, message: 'There is nothing of that to print' }
-  if (sheets.length > MOST_PAGES) {
+  if (sheets.length > MAX_PAGES) {
     return {
       ok: false,
       status: 422,
-      message: `That would be ${sheets.length} pages; at most ${MOST_PAGES} are made at once. Ask for fewer copies.`,
+      message: `That would be ${sheets.length} pages; at most ${MAX_PAGES} are made at once. Ask for fewer copies.`,
     }
   }
   const pdf = await pdfOfSheets(sheets, `${quilt.value.name}: ${papers.what}`, {

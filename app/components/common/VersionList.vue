@@ -1,7 +1,7 @@
 <script setup lang="ts">
 const open = defineModel<boolean>('open', { required: true })
 const store = useQuilt()
-const { say } = useSay()
+const { say } = useToasts()
 const versions = computed(() => store.kept?.versions ?? [])
 const when = (at: string) => new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })
 

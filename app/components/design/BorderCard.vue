@@ -35,9 +35,9 @@ const piecedOf = (id: string | undefined) => {
   return { design, cloths }
 }
 const unit = computed(() => piecedOf(found.value.pieced?.sides))
-const wears = computed(() => found.value.cornerWears)
-const cornerCloth = computed(() => (wears.value && 'cloth' in wears.value ? wears.value.cloth : null))
-const cornerBlock = computed(() => piecedOf(wears.value && 'block' in wears.value ? wears.value.block : undefined))
+const fabric = computed(() => found.value.cornerWears)
+const cornerCloth = computed(() => (fabric.value && 'cloth' in fabric.value ? fabric.value.cloth : null))
+const cornerBlock = computed(() => piecedOf(fabric.value && 'block' in fabric.value ? fabric.value.block : undefined))
 const cornerKind = computed((): CornerKind => {
   const { corners } = found.value
   if (corners !== 'cornered') return corners

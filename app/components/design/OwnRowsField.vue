@@ -6,7 +6,7 @@ import type { Quilt } from '~~/core/file/quilt'
 /** How many blocks each row has, and where it stands. */
 const { quilt } = defineProps<{ quilt: Quilt }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
-const MOST_BLOCKS = 200
+const MAX_BLOCKS = 200
 </script>
 
 <template>
@@ -15,7 +15,7 @@ const MOST_BLOCKS = 200
       :label="`Blocks in row ${r + 1}`"
       :value="entry.cells.length"
       :least="1"
-      :most="MOST_BLOCKS"
+      :most="MAX_BLOCKS"
       @commit="count => emit('edit', 'blocks of a row', setRowCount(r, count))"
     />
     <LengthField

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Inches } from '~~/core/measure/ruler'
 import type { TapeSegment } from '~~/core/top/parts'
-import { samePart, type Part } from '~~/core/top/region'
+import { samePart, type TopPart } from '~~/core/top/region'
 import { formatMark } from '~~/words/length'
 
 const {
@@ -18,7 +18,7 @@ const {
   side: 'width' | 'height'
   /** Pixels to the inch. */
   scale: number
-  selected?: Part | null
+  selected?: TopPart | null
   /** The ruler's step: what a drag snaps to. */
   step: Inches
   /** A colour for the edge of each segment. */
@@ -26,11 +26,11 @@ const {
   readonly?: boolean
 }>()
 const emit = defineEmits<{
-  select: [part: Part]
-  preview: [part: Part, size: Inches | null]
-  commit: [part: Part, size: Inches]
+  select: [part: TopPart]
+  preview: [part: TopPart, size: Inches | null]
+  commit: [part: TopPart, size: Inches]
   /** By so many ruler steps. */
-  nudge: [part: Part, steps: number]
+  nudge: [part: TopPart, steps: number]
 }>()
 
 const settings = useSettings()

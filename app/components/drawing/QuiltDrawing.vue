@@ -3,7 +3,7 @@ import { boundingBox, holds, type Box, type Point, type Polygon } from '~~/core/
 import type { Dimensions } from '~~/core/top/dimensions'
 import type { Quilt } from '~~/core/file/quilt'
 import { drawnTop, outlinesOf, partAt } from '~~/core/top/parts'
-import type { Part } from '~~/core/top/region'
+import type { TopPart } from '~~/core/top/region'
 import { paintQuilt } from '~/drawing/paintQuilt'
 
 const {
@@ -18,13 +18,13 @@ const {
   dimensions: Dimensions
   /** Pixels to the inch. */
   scale: number
-  selected?: Part | null
+  selected?: TopPart | null
   /** A block picked up, waiting for its new place. */
-  carried?: Part | null
+  carried?: TopPart | null
   grey?: (colour: string) => string
 }>()
 const emit = defineEmits<{
-  press: [part: Part | null]
+  press: [part: TopPart | null]
   /** A key pressed while the drawing has focus. */
   key: [event: KeyboardEvent]
 }>()

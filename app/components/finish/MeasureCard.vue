@@ -3,15 +3,15 @@ import type { Edit } from '~~/core/edits/edit'
 import { removeMeasures, setMeasures } from '~~/core/edits/record'
 import type { Inches } from '~~/core/measure/ruler'
 import type { StageFigures } from '~~/core/plan/plannedStages'
+import type { StageKey } from '~~/core/file/measuredThing'
 import type { Quilt } from '~~/core/file/quilt'
-import { MOST_SPREAD } from '~~/core/made/measures'
+import { MAX_SPREAD } from '~~/core/made/measures'
 import { TRIMMED } from '~~/core/top/trimmed'
 import { formatLength, formatRoughPart } from '~~/words/length'
 
 const { quilt, what, title, measures } = defineProps<{
   quilt: Quilt
-  /** The stage, as in the file: `setting`, `border-1`, `border-1-first`, `trimmed`. */
-  what: string
+  what: StageKey
   title: string
   /** Side by side: what it should measure and what it did, and where that stands in the plan. */
   measures: readonly { side: 'width' | 'height'; figures: StageFigures; path: string }[]
@@ -93,8 +93,8 @@ const placeName = (side: 'width' | 'height', i: number) =>
         Mean <Figure :path="`${path}.mean`" title="Mean of the measures" /><template v-if="figures.spread! > 0"
           >, spread <Figure :path="`${path}.spread`" title="Spread of the measures" /></template
         >.
-        <strong v-if="figures.spread! > MOST_SPREAD" class="wrong"
-          >More than <span data-given>{{ formatRoughPart(MOST_SPREAD, speech) }}</span> apart:
+        <strong v-if="figures.spread! > MAX_SPREAD" class="wrong"
+          >More than <span data-given>{{ formatRoughPart(MAX_SPREAD, speech) }}</span> apart:
           {{ what === TRIMMED ? 'trim it once more.' : 'find out why before you cut the border.' }}</strong
         >
         <template v-else-if="Math.abs(figures.off!) > 1 / 64"

@@ -12,7 +12,7 @@ const {
   unit = null,
 } = defineProps<{ back: PlannedPiecedBack; quilt: Quilt; panel?: number | null; unit?: number | null }>()
 
-interface Shape {
+interface DrawnPiece {
   x: number
   y: number
   width: number
@@ -22,7 +22,7 @@ interface Shape {
   isNew: boolean
   isOut: boolean
 }
-const shapes = computed((): Shape[] => {
+const shapes = computed((): DrawnPiece[] => {
   const names = pieceNames(back)
   const seam = 2 * quilt.seam
   return back.panels.flatMap(({ units }, p) =>
@@ -49,7 +49,7 @@ const size = computed(() => ({
 }))
 /** Dark cloth takes pale names. */
 const ink = (colour: string) => (lightness(colour) < 55 ? '#ffffff' : '#1d1b18')
-const textSize = ({ width, height, name }: Shape) =>
+const textSize = ({ width, height, name }: DrawnPiece) =>
   Math.min(size.value.height / 22, height * 0.62, (width / name.length) * 1.35)
 </script>
 

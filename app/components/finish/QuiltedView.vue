@@ -22,7 +22,7 @@ const {
 
 const MARGIN_PX = 10
 /** Nearer than this there is nothing more to see, in pixels to the inch. */
-const MOST_SCALE = 48
+const MAX_SCALE = 48
 
 const frame = useTemplateRef('frame')
 const canvas = useTemplateRef('canvas')
@@ -37,7 +37,7 @@ const fit = computed(() =>
     Math.min((across.value - 2 * MARGIN_PX) / size.value.width, (down.value - 2 * MARGIN_PX) / size.value.height),
   ),
 )
-const most = computed(() => Math.max(1, MOST_SCALE / fit.value))
+const most = computed(() => Math.max(1, MAX_SCALE / fit.value))
 const { view, isMoving, nearer, farther, whole, lookAt, onKey } = usePanZoom(frame, most)
 /** Where the quilt lies in the frame. */
 const place = computed(() => {

@@ -3,7 +3,7 @@ import type { Edit } from '~~/core/edits/edit'
 import { removeMeasures, setMeasures } from '~~/core/edits/record'
 import type { Block, Quilt } from '~~/core/file/quilt'
 import { doubtOf, type Doubt } from '~~/core/made/blockMeasures'
-import { DECISIONS, MOST_SCATTER, type Decision } from '~~/core/made/decidedSize'
+import { DECISIONS, MAX_SCATTER, type Decision } from '~~/core/made/decidedSize'
 import type { Inches } from '~~/core/measure/ruler'
 import type { PlannedBlock } from '~~/core/plan/plannedBlock'
 import { formatLength, formatSmall } from '~~/words/length'
@@ -31,7 +31,8 @@ const doubt = ref<Doubt | null>(null)
 function write(next: readonly Inches[], decision: Decision | undefined, name: string) {
   if (next.length === 0) return emit('edit', 'measures taken back', removeMeasures('block', block.id))
   const { height } = entry.value ?? {}
-  const measures = { what: 'block', block: block.id, [side.value]: [...next], ...(decision ? { decision } : {}) }
+  const decided = decision ? { decision } : {}
+  const measures = { what: 'block' as const, block: block.id, [side.value]: [...next], ...decided }
   emit('edit', name, setMeasures(side.value === 'width' && height ? { ...measures, height } : measures))
 }
 function add(inches: Inches) {
@@ -145,7 +146,7 @@ const remove = (i: number) =>
                   :path="`${path}.measured.ease`"
                   :text="formatSmall(found.ease, speech)"
                   title="Farthest from the mean"
-                />{{ found.ease > MOST_SCATTER ? ': too much to be eased' : '' }}.
+                />{{ found.ease > MAX_SCATTER ? ': too much to be eased' : '' }}.
               </p>
               <p class="figure !whitespace-normal">
                 The quilt:

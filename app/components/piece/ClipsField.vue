@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { setClips } from '~~/core/edits/record'
 import type { Edit } from '~~/core/edits/edit'
-import { MOST_CLIPS } from '~~/core/file/schema'
+import { MAX_CLIPS } from '~~/core/file/schema'
 import { clipColours } from '~~/core/top/clips'
 import { inEnglish } from '~~/words/speech'
 
@@ -16,7 +16,7 @@ watch(
   () => clips,
   now => (text.value = now.join(', ')),
 )
-const isTooMany = computed(() => clipColours(text.value.split(',')).length > MOST_CLIPS)
+const isTooMany = computed(() => clipColours(text.value.split(',')).length > MAX_CLIPS)
 function commit() {
   const colours = clipColours(text.value.split(','))
   if (isTooMany.value || colours.join() === clips.join()) return
@@ -39,7 +39,7 @@ function commit() {
     />
     <p v-if="isTooMany" class="caution mt-1" role="alert">
       {{
-        inEnglish(`More than ${MOST_CLIPS} colors cannot be told apart: keep to fewer, and dots tell the rest.`, speech)
+        inEnglish(`More than ${MAX_CLIPS} colors cannot be told apart: keep to fewer, and dots tell the rest.`, speech)
       }}
     </p>
   </div>

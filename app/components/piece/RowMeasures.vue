@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Edit } from '~~/core/edits/edit'
 import { removeRowMeasures, setMeasures } from '~~/core/edits/record'
+import { measuredThing } from '~~/core/file/measuredThing'
 import type { Quilt } from '~~/core/file/quilt'
 import type { QuiltRow } from '~~/core/top/rows'
 import { formatLength } from '~~/words/length'
@@ -19,7 +20,7 @@ const measurable = computed(() => rows.filter(({ kind }) => kind === 'row' || ki
 const sideOf = ({ kind }: QuiltRow) => (kind === 'column' ? ('height' as const) : ('width' as const))
 const valueOf = (row: QuiltRow) =>
   quilt.made.findLast(({ what }) => what === `row-${row.row}`)?.[sideOf(row)]?.[0] ?? null
-const isAny = computed(() => quilt.made.some(({ what }) => what.startsWith('row-')))
+const isAny = computed(() => quilt.made.some(({ what }) => measuredThing(what).kind === 'row'))
 function measure(row: QuiltRow, value: number) {
   emit('edit', 'measure of a row', setMeasures({ what: `row-${row.row}`, [sideOf(row)]: [value] }))
 }

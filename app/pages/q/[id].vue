@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import type { Check } from '~~/core/checks/check'
+import { firstPlace } from '~~/core/top/places'
 import type { Edit } from '~~/core/edits/edit'
 import type { Opening } from '~/keeping/documentKeeping'
 
 const route = useRoute()
 const router = useRouter()
 const store = useQuilt()
-const { problems, say } = useSay()
+const { problems, say } = useToasts()
 const progress = useProgress()
 const id = computed(() => String(route.params.id))
 const state = ref<'opening' | Opening>('opening')
@@ -46,22 +47,15 @@ watch(
 function mend(name: string, edit: Edit) {
   problems(store.apply(name, edit))
 }
-async function show(check: Check) {
+async function show({ leads }: Check) {
   isLooking.value = false
-  const [place, index] = check.path.split('.')
-  const go = (to: QuiltPage) => navigateTo(toPage(to))
-  if (place === 'cloths' || place === 'margin') return go('cloth')
-  if (place === 'made' || place === 'backing' || place === 'batting' || place === 'binding') return go('finish')
-  if (place === 'done') return go('cut')
-  await go('design')
-  if (place === 'borders') showOnDesign({ kind: 'border', border: Number(index) + 1 })
-  else if (place === 'setting' && index === 'sashing') showOnDesign({ kind: 'sash' })
-  else if (place === 'blocks' && store.quilt) {
-    const block = store.quilt.blocks[Number(index)]?.id
-    const cell = store.quilt.setting.cells
-      .flatMap((line, row) => line.map((c, column) => ({ c, row, column })))
-      .find(({ c }) => c.block === block)
-    if (cell) showOnDesign({ kind: 'block', row: cell.row, column: cell.column })
+  await navigateTo(toPage(leads.page))
+  if ('border' in leads) showOnDesign({ kind: 'border', border: leads.border + 1 })
+  else if ('sashing' in leads) showOnDesign({ kind: 'sash' })
+  else if ('cell' in leads) showOnDesign({ kind: 'block', row: leads.cell[0], column: leads.cell[1] })
+  else if ('block' in leads) {
+    const place = store.quilt && firstPlace(store.quilt, leads.block)
+    if (place) showOnDesign({ kind: 'block', ...place })
   }
 }
 const downloadCopy = () => store.file && downloadQuilt(store.file)

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { MOST_SQUARES } from '../../designs/squares'
+import { MAX_SQUARES } from '../../designs/squares'
 import { withPatches } from '../designPatches'
 import { refuse } from '../expectation'
 import type { Fields } from '../fields'
@@ -17,7 +17,7 @@ export function designEntry(f: Fields) {
         width: f.number(1e-3, 1000),
         height: f.number(1e-3, 1000),
         patches: f.list(z.object({ role: f.id, points: f.list(point, 3, 200) }, object), 1, 2000).optional(),
-        squares: f.list(f.text(MOST_SQUARES), 1, MOST_SQUARES).optional(),
+        squares: f.list(f.text(MAX_SQUARES), 1, MAX_SQUARES).optional(),
       },
       object,
     )

@@ -2,10 +2,10 @@
 import { z } from 'zod'
 import { refuse } from '../expectation'
 import type { Fields } from '../fields'
-import { MOST_INCHES } from '../fields'
+import { MAX_INCHES } from '../fields'
 
 /** The smallest thing that can be sewn, finished. */
-export const LEAST_FINISHED = 1 / 8
+export const MIN_FINISHED = 1 / 8
 
 /** For what must be an object. */
 export const object = refuse({ kind: 'object' })
@@ -15,7 +15,7 @@ export const choice = (options: readonly (string | number)[]) => refuse({ kind: 
 
 /** A finished size. */
 export function finished(f: Fields) {
-  return f.length(LEAST_FINISHED, MOST_INCHES)
+  return f.length(MIN_FINISHED, MAX_INCHES)
 }
 
 /** A place of the setting: which block, how it lies, and cloths of this place alone. */

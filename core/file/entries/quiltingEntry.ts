@@ -7,7 +7,7 @@ export const QUILTING_KINDS = ['ditch', 'echo', 'diagonal', 'grid', 'lines', 'ra
 export type QuiltingKind = (typeof QUILTING_KINDS)[number]
 
 /** Text longer than this is no motif. */
-const MOST_MOTIF = 40_000
+const MAX_MOTIF = 40_000
 
 /** One way in which a part of the quilt is quilted. Each kind reads its own fields. */
 export function quiltingEntry(f: Fields, defaults: UnitDefaults) {
@@ -20,7 +20,7 @@ export function quiltingEntry(f: Fields, defaults: UnitDefaults) {
       distance: f.length(1 / 16, 12).default(defaults.echoDistance),
       count: f.whole(1, 3000).default(40),
       seed: f.whole(0, 1_000_000_000).default(1),
-      motif: f.text(MOST_MOTIF).default('petals'),
+      motif: f.text(MAX_MOTIF).default('petals'),
       size: f.length(1 / 2, 60).default(defaults.motifSize),
     },
     object,

@@ -57,7 +57,7 @@ export interface BackQuestion {
   bought: (panels: readonly FilledPanel[], isLevel: boolean) => number
 }
 
-const MOST_IN_ROW = 6
+const MAX_IN_ROW = 6
 const WIDTHS = 6
 const LEADERS = 8
 /** Each piece more is worth as much trouble as so many square inches lost. Source: finishing experiments. */
@@ -121,7 +121,7 @@ function fillOnce(question: BackQuestion, isLevel: boolean, chance: Chance): Fil
     const isMiddle = (wide: Inches) => isOffCentre && Math.abs(across - left + wide - across / 2) < MIDDLE
     const widths = panelWidths(filling, left).filter(wide => wide === left || !isMiddle(wide))
     const tries = widths.map(wide => fillPanel(filling, wide, down))
-    const whole = (panel: BackPanel) => worth(panel, panel.missing) / panel.panel.width
+    const whole = (panel: PanelFilling) => worth(panel, panel.missing) / panel.panel.width
     const best = tries.reduce((a, b) => (whole(b) < whole(a) - TOLERANCE ? b : a))
     // where a panel would have to be bought whole, all that is left is bought in one
     const isBought = best.pieces === 0
@@ -160,7 +160,7 @@ function panelWidths({ pool, seam, narrowest, chance }: Filling, left: Inches): 
   return [left, ...some.filter(wide => wide >= narrowest && wide <= left - narrowest)]
 }
 
-interface BackPanel {
+interface PanelFilling {
   panel: FilledPanel
   pool: readonly Stock[]
   missing: number
@@ -168,8 +168,8 @@ interface BackPanel {
   pieces: number
 }
 
-function fillPanel(filling: Filling, width: Inches, height: Inches): BackPanel {
-  const found: BackPanel = { panel: { width, rows: [] }, pool: filling.pool, missing: 0, lost: 0, pieces: 0 }
+function fillPanel(filling: Filling, width: Inches, height: Inches): PanelFilling {
+  const found: PanelFilling = { panel: { width, rows: [] }, pool: filling.pool, missing: 0, lost: 0, pieces: 0 }
   for (let left = height; left > TOLERANCE;) {
     const row = bestRow({ ...filling, pool: found.pool }, width, left)
     if (!row) {
@@ -250,7 +250,7 @@ function fillRow(leader: ThingLie, width: Inches, most: Inches, supply: Supply):
   let left = width
   for (let lie: ThingLie | null = leader; lie; lie = left > TOLERANCE ? nextInRow(row, left, supply) : null) {
     const wide = partOf(lie.width, left, lie.scrap, narrowest)
-    if (wide < narrowest || row.taken.length === MOST_IN_ROW) return null
+    if (wide < narrowest || row.taken.length === MAX_IN_ROW) return null
     row.taken.push({ lie, width: wide })
     left -= wide
   }

@@ -1,7 +1,7 @@
 // In: the quilt and how its cloths are cut. Out: what is left of them, and what else is in hand for the back.
 import type { ClothNeed } from '../../cut/need'
 import { clothOf, type Quilt } from '../../file/quilt'
-import { Reckoned } from '../../measure/reckoned'
+import { Explained } from '../../measure/explained'
 import { TOLERANCE, type Inches } from '../../measure/ruler'
 import { sumOf, type Sum } from '../../measure/sum'
 import { toInches } from '../../measure/units'
@@ -23,18 +23,18 @@ export interface BackThing {
 }
 
 /** Smaller ones are hardly worth their seams; and more of them would take long to look through. */
-const MOST_THINGS = 150
+const MAX_THINGS = 150
 /** Source: handbook §6, worth keeping. */
-const LEAST_SIDE: Inches = 2
+const MIN_SIDE: Inches = 2
 
 /** All things that the back may be pieced from, the largest first. */
 export function thingsInHand(quilt: Quilt, needs: readonly ClothNeed[]): BackThing[] {
   const found = [...cutLeftovers(quilt, needs), ...unopenedCloth(quilt, needs), ...namedInHand(quilt)]
   const area = ({ squared }: BackThing) => squared.width * squared.height
   return found
-    .filter(({ squared }) => Math.min(squared.width, squared.height) >= LEAST_SIDE - TOLERANCE)
+    .filter(({ squared }) => Math.min(squared.width, squared.height) >= MIN_SIDE - TOLERANCE)
     .sort((a, b) => area(b) - area(a))
-    .slice(0, MOST_THINGS)
+    .slice(0, MAX_THINGS)
 }
 
 type NamedCut = Pick<BackThing, 'from' | 'cloth' | 'name' | 'width' | 'height'>
@@ -64,8 +64,8 @@ function cutLeftovers(quilt: Quilt, needs: readonly ClothNeed[]): BackThing[] {
   )
 }
 
-function asSum(value: number | Reckoned): Sum {
-  return value instanceof Reckoned ? value.sum : sumOf([{ what: 'length-of-cloth', value }])
+function asSum(value: number | Explained): Sum {
+  return value instanceof Explained ? value.sum : sumOf([{ what: 'length-of-cloth', value }])
 }
 
 /** Pieces of cloth that the quilt does not take. */

@@ -24,7 +24,7 @@ export type BackShapes = Omit<Picture, 'shapes'> & {
 }
 
 /** More arrows than this only hide the seams; the folded allowances show the same. */
-const MOST_ARROWS = 60
+const MAX_ARROWS = 60
 
 /**
  * The wrong side of a block, turned over sideways, with its allowances folded the way they lie: pressed to a patch, the
@@ -52,7 +52,7 @@ export function backShapes({ width, height, polygons, edges, press, seam }: Bloc
     }
   }
   const closed = longestOfEach(edges).filter(({ join }) => press[join] !== 'open')
-  const arrows = (closed.length > MOST_ARROWS ? [] : closed).map(edge => {
+  const arrows = (closed.length > MAX_ARROWS ? [] : closed).map(edge => {
     const under = press[edge.join] === 'first' ? edge.first : edge.second
     return arrowInto(polygons[under]!, edge, seam, behind)
   })

@@ -4,7 +4,7 @@ import type { BothParts, Join } from './sewnBlock'
 
 /** The same for joins that look alike, however the parts lie: sewn one after the other they need be said only once. */
 export function lookOfJoin(node: Join, parts: BothParts, press: Direction): string {
-  if (parts[0].length + parts[1].length > MOST_LOOKED_AT) return lookOfLarge(node, parts, press)
+  if (parts[0].length + parts[1].length > MAX_LOOKED_AT) return lookOfLarge(node, parts, press)
   const turns: readonly Direction[] = ['up', 'right', 'down', 'left']
   return outlinesOf(node, parts)
     .map((outlines, turn) => {
@@ -21,7 +21,7 @@ export function lookOfJoin(node: Join, parts: BothParts, press: Direction): stri
 }
 
 /** Parts of so many patches, as in a picture, are never alike but for a turn: they are told by where they lie. */
-const MOST_LOOKED_AT = 150
+const MAX_LOOKED_AT = 150
 
 function lookOfLarge({ seam }: Join, parts: BothParts, press: Direction): string {
   const cloths = parts.map(part => part.map(({ cloth }) => cloth).join('|'))

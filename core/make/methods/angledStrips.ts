@@ -10,7 +10,7 @@ import type { Step } from '../steps/step'
 import { allowance, exactly, legSquare, sewnAsCut, type CutSize } from './cutSize'
 import { pressAndTrim } from './finishing'
 import type { MethodOutput, Method, PieceDraft, MethodContext } from './method'
-import { hasUp, type DressedPatch, type DressedUnit } from '../units/dressedUnit'
+import { isDirectional, type DressedPatch, type DressedUnit } from '../units/dressedUnit'
 import { pieceOf, trianglePiece } from './pieces'
 
 /** How pieces lie in a strip. */
@@ -224,7 +224,7 @@ function restLength(lie: AngledLie, count: number, usable: Inches, { ruler }: Me
  * Turned end for end stripes look alike; a print with an up does not. Stripes must run along the strip or across it.
  */
 function keepsItsPrint(unit: DressedUnit, room: MethodContext): boolean {
-  if (!hasUp(unit)) return true
+  if (!isDirectional(unit)) return true
   const [patch] = unit.patches
   return (
     unit.patches.length === 1

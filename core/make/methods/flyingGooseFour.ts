@@ -2,7 +2,7 @@ import { besideLine, box, cloth, line, picture } from '../steps/picture'
 import { legSquare, longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import type { Method } from './method'
-import { hasUp, patchAt } from '../units/dressedUnit'
+import { isDirectional, patchAt } from '../units/dressedUnit'
 import { squarePiece } from './pieces'
 
 /** What a generous cut adds to the large and the small squares. Source: handbook §3. */
@@ -16,7 +16,7 @@ const SPARE = { large: 1 / 2, small: 3 / 8 }
  */
 export const flyingGooseFour: Method = {
   id: 'goose-4',
-  fits: unit => !hasUp(unit) && patchAt(unit, 'left').cloth === patchAt(unit, 'right').cloth,
+  fits: unit => !isDirectional(unit) && patchAt(unit, 'left').cloth === patchAt(unit, 'right').cloth,
   make(unit, count, room) {
     const goose = patchAt(unit, 'goose').cloth
     const sky = patchAt(unit, 'left').cloth

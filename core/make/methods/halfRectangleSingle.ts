@@ -7,7 +7,7 @@ import { box, cloth, line, picture, type Picture } from '../steps/picture'
 import type { Step } from '../steps/step'
 import { allowance, trimmedLater, type CutSize } from './cutSize'
 import type { Method, MethodContext } from './method'
-import { hasUp } from '../units/dressedUnit'
+import { isDirectional } from '../units/dressedUnit'
 import { pieceOf } from './pieces'
 
 /**
@@ -20,7 +20,7 @@ import { pieceOf } from './pieces'
  */
 export const halfRectangleSingle: Method = {
   id: 'half-rectangle-single',
-  fits: unit => !hasUp(unit) && unit.patches.length === 1 && legsOf(unit.patches[0]!.polygon) !== null,
+  fits: unit => !isDirectional(unit) && unit.patches.length === 1 && legsOf(unit.patches[0]!.polygon) !== null,
   make(unit, count, room, mirrored = 0) {
     const [patch] = unit.patches
     const legs = legsOf(patch!.polygon)!

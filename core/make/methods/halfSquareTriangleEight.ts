@@ -3,7 +3,7 @@ import { legSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { lighterOnTop } from './layers'
 import type { Method, MethodContext } from './method'
-import { clothsOf, hasUp, type DressedUnit } from '../units/dressedUnit'
+import { clothsOf, isDirectional, type DressedUnit } from '../units/dressedUnit'
 import { squarePiece } from './pieces'
 
 /**
@@ -15,7 +15,7 @@ export const halfSquareTriangleEight: Method = {
   id: 'hst-8',
   ownPile: 'eight',
   fits: (unit, room) =>
-    !hasUp(unit) && clothsOf(unit).every(name => sizeOf(unit, room).total <= room.usableWidth(name)),
+    !isDirectional(unit) && clothsOf(unit).every(name => sizeOf(unit, room).total <= room.usableWidth(name)),
   make(unit, count, room) {
     const size = sizeOf(unit, room)
     const side = size.total

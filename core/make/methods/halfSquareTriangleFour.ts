@@ -3,7 +3,7 @@ import { longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { lighterOnTop } from './layers'
 import type { Method } from './method'
-import { hasUp } from '../units/dressedUnit'
+import { isDirectional } from '../units/dressedUnit'
 import { squarePiece } from './pieces'
 
 /**
@@ -15,7 +15,7 @@ import { squarePiece } from './pieces'
 export const halfSquareTriangleFour: Method = {
   id: 'hst-4',
   ownPile: 'four',
-  fits: unit => !hasUp(unit),
+  fits: unit => !isDirectional(unit),
   make(unit, count, room) {
     const size = longSideSquare(Math.SQRT2 * unit.width, room)
     const side = size.total

@@ -3,7 +3,7 @@ import { legSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { lighterOnTop } from './layers'
 import type { Method } from './method'
-import { hasUp } from '../units/dressedUnit'
+import { isDirectional } from '../units/dressedUnit'
 import { squarePiece } from './pieces'
 
 /**
@@ -12,7 +12,7 @@ import { squarePiece } from './pieces'
  */
 export const halfSquareTriangleTwo: Method = {
   id: 'hst-2',
-  fits: unit => !hasUp(unit),
+  fits: unit => !isDirectional(unit),
   make(unit, count, room) {
     const size = legSquare(unit.width, room)
     const side = size.total

@@ -3,7 +3,7 @@ import { longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { lighterOnTop } from './layers'
 import type { Method } from './method'
-import { hasUp, patchAt, type DressedUnit } from '../units/dressedUnit'
+import { isDirectional, patchAt, type DressedUnit } from '../units/dressedUnit'
 import { squarePiece } from './pieces'
 
 /**
@@ -13,7 +13,7 @@ import { squarePiece } from './pieces'
  */
 export const quarterSquareTwo: Method = {
   id: 'qst-2',
-  fits: unit => !hasUp(unit) && hourglassCloths(unit) !== null,
+  fits: unit => !isDirectional(unit) && hourglassCloths(unit) !== null,
   make(unit, count, room) {
     const size = longSideSquare(unit.width, room)
     const side = size.total

@@ -5,7 +5,7 @@ import { box, cloth, line, picture, type PictureShape } from '../steps/picture'
 import { exactly, plainSide, type CutSize } from './cutSize'
 import { pressAndTrim } from './finishing'
 import type { Method, PieceDraft, MethodContext } from './method'
-import { hasUp, type DressedUnit } from '../units/dressedUnit'
+import { isDirectional, type DressedUnit } from '../units/dressedUnit'
 import { pieceOf } from './pieces'
 
 /**
@@ -18,7 +18,7 @@ export const stripSet: Method = {
   ownPile: 'set',
   singly: 'rectangle',
   sewnAsCut: 'patches',
-  fits: (unit, room) => !hasUp(unit) && stripSetSegment(unit, room).total <= setLength(unit, room),
+  fits: (unit, room) => !isDirectional(unit) && stripSetSegment(unit, room).total <= setLength(unit, room),
   make(unit, count, room) {
     const beside = liesBeside(unit)
     const size = stripSetSegment(unit, room)

@@ -4,7 +4,7 @@ import { legSquare, longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { lighterOnTop } from './layers'
 import type { Method, PieceDraft, MethodContext } from './method'
-import { hasUp, patchAt, type DressedUnit } from '../units/dressedUnit'
+import { isDirectional, patchAt, type DressedUnit } from '../units/dressedUnit'
 import { squarePiece, trianglePiece } from './pieces'
 
 /** The sizes both ways share: quarters are cut from squares f + 2(1 + √2)·seam, the half from f + (2 + √2)·seam. */
@@ -25,7 +25,7 @@ function clothsOfThree(unit: DressedUnit): { first: string; second: string; half
  */
 export const threePatchPairs: Method = {
   id: 'three-patch-pairs',
-  fits: unit => !hasUp(unit),
+  fits: unit => !isDirectional(unit),
   make(unit, count, room, mirrored = 0) {
     const { quarter, half } = sizesOf(unit, room)
     const { first: a, second: b, half: c } = clothsOfThree(unit)
@@ -135,7 +135,7 @@ export const threePatchPairs: Method = {
  */
 export const threePatchAlike: Method = {
   id: 'three-patch-alike',
-  fits: unit => !hasUp(unit),
+  fits: unit => !isDirectional(unit),
   make(unit, count, room) {
     const { quarter, half } = sizesOf(unit, room)
     const { first: over, second: under, half: c } = clothsOfThree(unit)

@@ -6,7 +6,7 @@ import type { Step } from '../steps/step'
 import { allowance, exactly, trimmedLater, type CutSize } from './cutSize'
 import { unfinishedSide } from '../../measure/unfinishedSide'
 import type { Method, PieceDraft, MethodContext } from './method'
-import { hasUp, patchAt, type DressedPatch, type DressedUnit } from '../units/dressedUnit'
+import { isDirectional, patchAt, type DressedPatch, type DressedUnit } from '../units/dressedUnit'
 import { pieceOf } from './pieces'
 
 /** What a corner is cut too deep by, to be trimmed when the block is squared from its centre. Source: handbook §3. */
@@ -24,7 +24,7 @@ export const wedgeStripSet: Method = {
   id: 'wedge-strip-set',
   ownPile: 'set',
   fits: (unit, room) =>
-    unit.patches.length === 2 && !hasUp(unit) && perSet(setOf(unit, room), setLength(unit, room)) >= 1,
+    unit.patches.length === 2 && !isDirectional(unit) && perSet(setOf(unit, room), setLength(unit, room)) >= 1,
   make(unit, count, room) {
     const [wedge, corner] = [patchAt(unit, 'wedge'), patchAt(unit, 'corner')]
     const set = setOf(unit, room)

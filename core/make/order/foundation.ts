@@ -19,10 +19,10 @@ export interface Foundation {
 }
 
 /** Parts looked at before the search settles for the best found. */
-const MOST_PARTS = 1500
+const MAX_PARTS = 1500
 
 /** Larger pictures are never sewn on papers: to look for them would take longer than all else. */
-const MOST_PATCHES = 2000
+const MAX_PATCHES = 2000
 
 /**
  * The fewest papers on which the patches can be sewn in number order, the papers then joined by straight seams; null
@@ -31,7 +31,7 @@ const MOST_PATCHES = 2000
  * as long as it goes; where it does not lead to the end, every straight cut into two parts is tried.
  */
 export function findFoundation(patches: readonly Polygon[]): Foundation | null {
-  if (patches.length > MOST_PATCHES) return null
+  if (patches.length > MAX_PATCHES) return null
   const known = new Map<string, PaperPart | null>()
   let isFewest = true
   const solve = (members: readonly number[]): PaperPart | null => {
@@ -52,7 +52,7 @@ export function findFoundation(patches: readonly Polygon[]): Foundation | null {
       // two papers cannot be beaten where one does not do
       if (fewest && papers(fewest) === 2) break
       // a search that grew too long takes what it has, and says so
-      if (fewest && known.size > MOST_PARTS) {
+      if (fewest && known.size > MAX_PARTS) {
         isFewest = false
         break
       }

@@ -10,7 +10,7 @@ export const sewingOrderOf = onceForEachDrawing(findSewingOrder)
 export const foundationOf = onceForEachDrawing(findFoundation)
 
 /** More drawings than a quilt has; the oldest are forgotten. */
-const MOST_KEPT = 300
+const MAX_KEPT = 300
 
 function onceForEachDrawing<T>(find: (patches: readonly Polygon[]) => T): (design: Design) => T {
   const byDesign = new WeakMap<Design, T>()
@@ -24,7 +24,7 @@ function onceForEachDrawing<T>(find: (patches: readonly Polygon[]) => T): (desig
     const found = byCorners.has(key) ? byCorners.get(key)! : find(patches)
     byCorners.delete(key)
     byCorners.set(key, found)
-    if (byCorners.size > MOST_KEPT) byCorners.delete(byCorners.keys().next().value!)
+    if (byCorners.size > MAX_KEPT) byCorners.delete(byCorners.keys().next().value!)
     byDesign.set(design, found)
     return found
   }

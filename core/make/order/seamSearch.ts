@@ -22,7 +22,7 @@ export interface SeamOrder {
 }
 
 /** Looks at so many plans before it gives up; a few hundred do for any block that is sewn by hand. */
-const MOST_PLANS = 6000
+const MAX_PLANS = 6000
 
 /**
  * An order of sewing with the fewest seams sewn in part. Which seam runs through a corner where several could, and
@@ -33,7 +33,7 @@ const MOST_PLANS = 6000
 export function fewestPartialSeams(plan: SeamPlan): SeamOrder {
   const start = longestThrough(plan)
   const budget = { plans: 0 }
-  for (let partial = 0; budget.plans < MOST_PLANS; partial++) {
+  for (let partial = 0; budget.plans < MAX_PLANS; partial++) {
     const found = search(plan, start, new Map(), new Set(), partial, budget)
     if (found) return { ...found, partial, isProven: true }
   }
@@ -52,7 +52,7 @@ function search(
   partial: number,
   budget: { plans: number },
 ): FoundSeams | null {
-  if (++budget.plans > MOST_PLANS) return null
+  if (++budget.plans > MAX_PLANS) return null
   const seams = seamsFor(plan, choice)
   const { order, ring } = sewingOrder(plan, choice, seams, cuts)
   if (ring === null) return { seams, parts: order }

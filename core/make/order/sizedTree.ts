@@ -1,5 +1,5 @@
 import { boundingBox, type Polygon } from '../../geometry/polygon'
-import { because, type Reckonable } from '../../measure/reckoned'
+import { explained, type Explainable } from '../../measure/explained'
 import type { Inches } from '../../measure/ruler'
 import { unfinishedSide } from '../../measure/unfinishedSide'
 import { patchesOf, type SewingTree } from './sewingTree'
@@ -14,13 +14,13 @@ export type SizedTree =
     })
 
 /** In: the order of sewing, and the patches finished, in inches. Out: the same with the size after each seam. */
-export function sizedTree(tree: SewingTree, polygons: readonly Polygon[], seam: Inches): Reckonable<SizedTree> {
+export function sizedTree(tree: SewingTree, polygons: readonly Polygon[], seam: Inches): Explainable<SizedTree> {
   if ('patch' in tree) return tree
   const box = boundingBox(patchesOf(tree).flatMap(patch => polygons[patch]!))
   return {
     ...tree,
     join: [sizedTree(tree.join[0], polygons, seam), sizedTree(tree.join[1], polygons, seam)],
-    width: because(unfinishedSide(box.width, seam)),
-    height: because(unfinishedSide(box.height, seam)),
+    width: explained(unfinishedSide(box.width, seam)),
+    height: explained(unfinishedSide(box.height, seam)),
   }
 }

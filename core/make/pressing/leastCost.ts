@@ -16,7 +16,7 @@ export interface LeastCost {
 }
 
 /** The largest table made while variables are taken out: ten of three states. */
-const MOST_ENTRIES = 3 ** 11
+const MAX_ENTRIES = 3 ** 11
 /** The table of a variable that meets one other. */
 const END_OF_CHAIN = 3 ** 2
 /** Beginnings from which a problem that is too large is bettered step by step. */
@@ -64,7 +64,7 @@ function eliminated(counts: readonly number[], given: readonly Factor[]): LeastC
       // nothing is smaller than the end of a chain by more than it costs to look for it
       if (sizes[variable]! <= END_OF_CHAIN) break
     }
-    if (sizes[variable]! > MOST_ENTRIES) return null
+    if (sizes[variable]! > MAX_ENTRIES) return null
     const others = othersOf(variable)
     const mine = [...touching[variable]!]
     const { cost, best } = withoutOne(variable, others, mine, counts)

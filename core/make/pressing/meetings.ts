@@ -23,7 +23,7 @@ export interface Ray {
  * allowances turn the same way round the point. At a tee they end on one side only, and nothing is asked of them. At a
  * hub three or more end on both sides, as in the middle of a star: it lies flat when all turn one way.
  */
-export interface Meeting {
+export interface SeamMeeting {
   kind: 'crossing' | 'tee' | 'hub'
   /** In grid units. */
   at: Point
@@ -60,7 +60,7 @@ export interface SeamEdge {
 
 export interface BlockSeams {
   joins: JoinTree['joins']
-  meetings: Meeting[]
+  meetings: SeamMeeting[]
   ends: EdgeEnd[]
   corners: CornerEnd[]
   edges: SeamEdge[]
@@ -162,7 +162,7 @@ function areOpposite(one: readonly [number, number], other: readonly [number, nu
 }
 
 /** What the seams round a point make there; null where one turns at a dot, or where nothing ends. */
-function meetingOf(rays: readonly Leaving[], at: Point): Meeting | null {
+function meetingOf(rays: readonly Leaving[], at: Point): SeamMeeting | null {
   const clockwise = [...rays].sort((a, b) => angle(a) - angle(b))
   const through: [Leaving, Leaving][] = []
   const ending: Leaving[] = []

@@ -2,7 +2,7 @@
 import type { Press } from '../steps/press'
 import { blockFactors, STATES, turnOf, type PressedBlock } from './costs'
 import { leastCost } from './leastCost'
-import type { BlockSeams, Meeting, Ray } from './meetings'
+import type { BlockSeams, SeamMeeting, Ray } from './meetings'
 
 /** Each seam by its number. */
 export interface Pressing {
@@ -40,7 +40,7 @@ export function outcomeOf({ kind, rays, straight }: CrossedMeeting, press: reado
   )
 }
 
-type CrossedMeeting = Pick<Meeting, 'rays' | 'straight'> & { kind: 'crossing' | 'hub' }
+type CrossedMeeting = Pick<SeamMeeting, 'rays' | 'straight'> & { kind: 'crossing' | 'hub' }
 
 /** Of a hub, by the ways in which all its seams turn, and those of the pairs that run straight on. */
 export function hubOutcome(

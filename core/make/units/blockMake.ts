@@ -32,7 +32,7 @@ type BlockShape = Omit<BlockMake, 'block'>
 /** A change of cloth, of borders, of other blocks leaves a block as it is: what was worked out for it stays. */
 const shapes = new WeakMap<Design, Map<string, BlockShape>>()
 /** Sizes of one design that are kept; while a size is dragged each frame has a new one. */
-const MOST_SIZES = 6
+const MAX_SIZES = 6
 
 function shapeOf(design: Design, block: Block, seam: Inches): BlockShape {
   const sizes = shapes.get(design) ?? new Map<string, BlockShape>()
@@ -42,7 +42,7 @@ function shapeOf(design: Design, block: Block, seam: Inches): BlockShape {
   const shape = sizes.get(key) ?? makeShape(design, block, seam, isOnPapers)
   sizes.delete(key)
   sizes.set(key, shape)
-  if (sizes.size > MOST_SIZES) sizes.delete(sizes.keys().next().value!)
+  if (sizes.size > MAX_SIZES) sizes.delete(sizes.keys().next().value!)
   return shape
 }
 

@@ -117,13 +117,13 @@ function countVariants(quilt: Quilt): Variant[] {
   const found = new Map<string, Variant>()
   for (const [cell, places] of placesOf(quilt)) {
     const cloths = clothsOfCell(quilt, cell)
-    const hasUp = Object.values(cloths).some(id => clothOf(quilt, id).directional)
+    const isDirectional = Object.values(cloths).some(id => clothOf(quilt, id).directional)
     const block = blockOf(quilt, cell.block)
     // only what has stripes of its own is still its own mirror image here: at an angle they slant the other way
     const isOwnMirrorImage =
       isItsOwnMirrorImage(designOf(quilt, block), block)
       && !Object.values(block.stripes).some(stripes => typeof stripes === 'number')
-    const placement: Placement = hasUp
+    const placement: Placement = isDirectional
       ? { turn: cell.turn, mirror: cell.mirror }
       : { turn: 0, mirror: cell.mirror && !isOwnMirrorImage }
     const key = JSON.stringify([cell.block, Object.entries(cloths).sort(), placement])

@@ -26,13 +26,13 @@ export function dressUnit(
 ): { dressed: DressedUnit; feeds: Feed[] } {
   const cloths = clothsOfCell(quilt, cell)
   const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
-  const hasUp = unit.patches.some(({ patch }) => clothOf(quilt, clothOfPatch(patch)).directional)
+  const isDirectional = unit.patches.some(({ patch }) => clothOf(quilt, clothOfPatch(patch)).directional)
   const stripesOf = (patch: number, { placement, lean }: UnitLie): number | undefined => {
     const { role } = make.design.patches[patch]!
     const angle = stripesOfPatch(quilt, make.block, role, clothOfPatch(patch), make.polygons[patch]!)
     return angle === undefined ? undefined : placedAngle(angle + lean, placement)
   }
-  const [best] = liesOf(make, unit, cell, hasUp)
+  const [best] = liesOf(make, unit, cell, isDirectional)
     .map(lie => {
       // in the order of their looks, so that like units name like patches alike, whatever order they are drawn in
       const looks = lie.members
@@ -106,13 +106,13 @@ interface UnitLie {
 const known = new WeakMap<Unit, Map<string, readonly UnitLie[]>>()
 
 /** In how many ways a unit may lie: as it stands in the quilt where a print has an up, else any quarter turn of it. */
-function liesOf(make: BlockMake, unit: Unit, { turn, mirror }: Placement, hasUp: boolean): readonly UnitLie[] {
+function liesOf(make: BlockMake, unit: Unit, { turn, mirror }: Placement, isDirectional: boolean): readonly UnitLie[] {
   const ofUnit = known.get(unit) ?? new Map<string, readonly UnitLie[]>()
   known.set(unit, ofUnit)
   // tips make a difference only to what is cut by its template
   const isByTemplate = isCutByTemplate(make.block.method, unit.kind, unit.patches[0]!.polygon)
-  const key = `${hasUp ? turn : 'any'} ${mirror} ${isByTemplate}`
-  const lies = ofUnit.get(key) ?? findLies(make.cutLines, unit, { turn, mirror }, hasUp, isByTemplate)
+  const key = `${isDirectional ? turn : 'any'} ${mirror} ${isByTemplate}`
+  const lies = ofUnit.get(key) ?? findLies(make.cutLines, unit, { turn, mirror }, isDirectional, isByTemplate)
   ofUnit.set(key, lies)
   return lies
 }
@@ -121,7 +121,7 @@ function findLies(
   cutLines: readonly Polygon[],
   unit: Unit,
   { turn, mirror }: Placement,
-  hasUp: boolean,
+  isDirectional: boolean,
   isByTemplate: boolean,
 ): UnitLie[] {
   const corner = boundingBox(unit.patches.flatMap(patch => patch.polygon))
@@ -131,12 +131,12 @@ function findLies(
     cutLine: movePolygon(cutLines[patch]!, -corner.x, -corner.y),
   }))
   // a print keeps its up in the quilt; stripes are turned with their unit
-  const placements = hasUp
+  const placements = isDirectional
     ? [{ turn, mirror }]
     : ([0, 90, 180, 270] as const).map((quarter): Placement => ({ turn: quarter, mirror }))
   // strips are cut at an angle whichever way a diamond or wedge lies: each of its sides is tried as the level one
   const frames =
-    !hasUp && local.length === 1 && (unit.kind === 'diamond' || unit.kind === 'wedge')
+    !isDirectional && local.length === 1 && (unit.kind === 'diamond' || unit.kind === 'wedge')
       ? local[0]!.polygon.map((_, side) => levelled(local[0]!, side))
       : [{ members: local, width: unit.width, height: unit.height, lean: 0 }]
   return frames.flatMap(({ members, width, height, lean }) =>

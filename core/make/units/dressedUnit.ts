@@ -45,6 +45,6 @@ export function patchAt(unit: DressedUnit, slot: string): DressedPatch {
   return patch
 }
 
-export function hasUp(unit: DressedUnit): boolean {
+export function isDirectional(unit: DressedUnit): boolean {
   return unit.patches.some(patch => patch.isUpright)
 }

@@ -32,7 +32,10 @@ export function middleOfUnit<T extends { slot: string }>(patches: readonly T[]):
 
 /** What the patches make together, or null when they are no unit by themselves. Polygons are finished, in inches. */
 export function recogniseUnit(polygons: readonly Polygon[], members: readonly number[]): Unit | null {
-  const parts = members.map((patch): UnitPart => ({ patch, polygon: withoutIdleCorners(polygons[patch]!, TOLERANCE) }))
+  const parts = members.map((patch): PatchInUnit => ({
+    patch,
+    polygon: withoutIdleCorners(polygons[patch]!, TOLERANCE),
+  }))
   const box = boundingBox(parts.flatMap(part => part.polygon))
   const wedge = corneredWedge(parts)
   if (wedge) return { kind: 'wedge', width: box.width, height: box.height, patches: wedge }
@@ -51,7 +54,7 @@ export function recogniseUnit(polygons: readonly Polygon[], members: readonly nu
   return { kind: patches.kind, width: box.width, height: box.height, patches: patches.slots }
 }
 
-interface UnitPart {
+interface PatchInUnit {
   patch: number
   polygon: Polygon
 }
@@ -63,9 +66,9 @@ interface UnitBox {
 }
 type FoundUnit = { kind: UnitKind; slots: UnitPatch[] } | null
 
-const named = (slot: string, part: UnitPart): UnitPatch => ({ slot, patch: part.patch, polygon: part.polygon })
+const named = (slot: string, part: PatchInUnit): UnitPatch => ({ slot, patch: part.patch, polygon: part.polygon })
 
-function singlePatch(parts: readonly UnitPart[]): FoundUnit {
+function singlePatch(parts: readonly PatchInUnit[]): FoundUnit {
   if (parts.length !== 1) return null
   const part = parts[0]!
   const kind = isUprightRectangle(part.polygon)
@@ -78,17 +81,17 @@ function singlePatch(parts: readonly UnitPart[]): FoundUnit {
   return { kind, slots: [named('patch', part)] }
 }
 
-function halfSquare(parts: readonly UnitPart[], box: UnitBox): FoundUnit {
+function halfSquare(parts: readonly PatchInUnit[], box: UnitBox): FoundUnit {
   if (parts.length !== 2 || !sameLength(box.width, box.height)) return null
   const corners = parts.map(part => squareCorner(part.polygon))
   if (!corners.every(corner => corner !== null && sameLength(corner.leg, box.width))) return null
   return { kind: 'half-square', slots: [named('first', parts[0]!), named('second', parts[1]!)] }
 }
 
-function quarterSquare(parts: readonly UnitPart[], box: UnitBox): FoundUnit {
+function quarterSquare(parts: readonly PatchInUnit[], box: UnitBox): FoundUnit {
   if (parts.length !== 4 || !sameLength(box.width, box.height)) return null
   const middle: Point = [box.x + box.width / 2, box.y + box.height / 2]
-  const bySide = new Map<string, UnitPart>()
+  const bySide = new Map<string, PatchInUnit>()
   for (const part of parts) {
     const corner = squareCorner(part.polygon)
     if (corner === null || !samePoint(corner.at, middle)) return null
@@ -103,22 +106,22 @@ function quarterSquare(parts: readonly UnitPart[], box: UnitBox): FoundUnit {
 /**
  * Half a square, and the other half in quarters: `first` follows the half clockwise round the middle, then `second`.
  */
-function threePatch(parts: readonly UnitPart[], box: UnitBox): FoundUnit {
+function threePatch(parts: readonly PatchInUnit[], box: UnitBox): FoundUnit {
   if (parts.length !== 3 || !sameLength(box.width, box.height)) return null
   const half = parts.find(part => sameLength(squareCorner(part.polygon)?.leg ?? 0, box.width))
   const quarters = parts.filter(part => sameLength(squareCorner(part.polygon)?.leg ?? 0, box.width / Math.SQRT2))
   if (!half || quarters.length !== 2) return null
   const centre: Point = [box.x + box.width / 2, box.y + box.height / 2]
-  const angle = (part: UnitPart) => {
+  const angle = (part: PatchInUnit) => {
     const m = cornerMean(part.polygon)
     return Math.atan2(m[1] - centre[1], m[0] - centre[0])
   }
-  const after = (part: UnitPart) => (angle(part) - angle(half) + 4 * Math.PI) % (2 * Math.PI)
-  const [first, second] = quarters.sort((a, b) => after(a) - after(b)) as [UnitPart, UnitPart]
+  const after = (part: PatchInUnit) => (angle(part) - angle(half) + 4 * Math.PI) % (2 * Math.PI)
+  const [first, second] = quarters.sort((a, b) => after(a) - after(b)) as [PatchInUnit, PatchInUnit]
   return { kind: 'three-patch', slots: [named('half', half), named('first', first), named('second', second)] }
 }
 
-function goose(parts: readonly UnitPart[], box: UnitBox): FoundUnit {
+function goose(parts: readonly PatchInUnit[], box: UnitBox): FoundUnit {
   const long = Math.max(box.width, box.height)
   const short = Math.min(box.width, box.height)
   if (parts.length !== 3 || !sameLength(long, 2 * short)) return null
@@ -129,16 +132,16 @@ function goose(parts: readonly UnitPart[], box: UnitBox): FoundUnit {
   const tip = squareCorner(big.polygon)!.at
   const centre: Point = [box.x + box.width / 2, box.y + box.height / 2]
   const up: Point = [tip[0] - centre[0], tip[1] - centre[1]]
-  const leftness = (part: UnitPart) => {
+  const leftness = (part: PatchInUnit) => {
     const at = squareCorner(part.polygon)!.at
     return (at[0] - centre[0]) * up[1] - (at[1] - centre[1]) * up[0]
   }
-  const [left, right] = [...small].sort((a, b) => leftness(b) - leftness(a)) as [UnitPart, UnitPart]
+  const [left, right] = [...small].sort((a, b) => leftness(b) - leftness(a)) as [PatchInUnit, PatchInUnit]
   return { kind: 'goose', slots: [named('goose', big), named('left', left), named('right', right)] }
 }
 
 /** A figure with some of its corners cut off at 45°; a whole square standing on its tip is a square in a square. */
-function corners(parts: readonly UnitPart[], box: UnitBox): FoundUnit {
+function corners(parts: readonly PatchInUnit[], box: UnitBox): FoundUnit {
   if (parts.length < 2 || parts.length > 5) return null
   const order: [string, Point][] = [
     ['nw', [box.x, box.y]],
@@ -158,7 +161,7 @@ function corners(parts: readonly UnitPart[], box: UnitBox): FoundUnit {
     base.delete(part)
   }
   if (base.size !== 1 || slots.length !== parts.length - 1) return null
-  const [middle] = base as Set<UnitPart>
+  const [middle] = base as Set<PatchInUnit>
   if (middle!.polygon.length < 4) return null
   const half = Math.min(box.width, box.height) / 2
   const isInscribed =
@@ -172,7 +175,7 @@ function corners(parts: readonly UnitPart[], box: UnitBox): FoundUnit {
 }
 
 /** Rectangles side by side, all as long as the unit: sewn from strips and cut across. */
-function stripSet(parts: readonly UnitPart[], box: UnitBox): FoundUnit {
+function stripSet(parts: readonly PatchInUnit[], box: UnitBox): FoundUnit {
   if (parts.length < 2 || !parts.every(part => isUprightRectangle(part.polygon))) return null
   const boxes = parts.map(part => ({ part, box: boundingBox(part.polygon) }))
   const beside = boxes.every(b => sameLength(b.box.height, box.height))
@@ -208,7 +211,7 @@ function isWedge(polygon: Polygon): boolean {
 }
 
 /** A wedge with a corner of the block on its base: half a square whose long side is that base. */
-function corneredWedge(parts: readonly UnitPart[]): UnitPatch[] | null {
+function corneredWedge(parts: readonly PatchInUnit[]): UnitPatch[] | null {
   if (parts.length !== 2) return null
   const corner = parts.find(part => squareCorner(part.polygon))
   const wedge = parts.find(part => part !== corner)

@@ -3,6 +3,7 @@ import type { Inches } from '../../measure/ruler'
 import type { Term } from '../../measure/sum'
 import { plus } from '../../measure/sum'
 import { raw, type BorderStyle, type Ring, type Side } from '../border'
+import type { StageKey } from '../../file/measuredThing'
 import type { Region } from '../region'
 
 /**
@@ -13,7 +14,7 @@ export const butted: BorderStyle = {
   around(inside, border) {
     const { seam, sizeOf } = inside
     const { beyond } = border
-    const name = `border-${border.at}`
+    const what: StageKey = `border-${border.at}-first`
     const sides: Term = { what: 'border', count: 2, each: border.sides, of: String(border.at) }
     const ends: Term = { what: 'border', count: 2, each: border.ends, of: String(border.at) }
     const pair = (beyond: Inches, ...both: Side[]) =>
@@ -28,20 +29,22 @@ export const butted: BorderStyle = {
     if (border.first === 'sides') {
       strips.push(...pair(0, 'left', 'right'))
       const wider = plus(width, sides)
-      width = sizeOf(`${name}-first`, 'width', wider, beyond)
-      height = sizeOf(`${name}-first`, 'height', height)
+      width = sizeOf(what, 'width', wider, beyond)
+      height = sizeOf(what, 'height', height)
       strips.push(...pair(beyond, 'top', 'bottom'))
-      return { strips, width, height: plus(height, ends), first: { side: 'width', expected: raw(wider, seam, beyond) } }
+      const first = { what, side: 'width' as const, expected: raw(wider, seam, beyond) }
+      return { strips, width, height: plus(height, ends), first }
     }
     strips.push(...pair(0, 'top', 'bottom'))
     const higher = plus(height, ends)
-    height = sizeOf(`${name}-first`, 'height', higher, beyond)
-    width = sizeOf(`${name}-first`, 'width', width)
+    height = sizeOf(what, 'height', higher, beyond)
+    width = sizeOf(what, 'width', width)
     strips.push(...pair(beyond, 'left', 'right'))
-    return { strips, width: plus(width, sides), height, first: { side: 'height', expected: raw(higher, seam, beyond) } }
+    const first = { what, side: 'height' as const, expected: raw(higher, seam, beyond) }
+    return { strips, width: plus(width, sides), height, first }
   },
   groups({ x, y, width, height }, { at, sides, ends, first, cloth }) {
-    const strip = (box: Box): Region => ({ ...box, part: { kind: 'border', border: at }, wears: { cloth } })
+    const strip = (box: Box): Region => ({ ...box, part: { kind: 'border', border: at }, fabric: { cloth } })
     // the pair sewn on second spans the first
     const over = first === 'ends' ? ends : 0
     const beyond = first === 'sides' ? sides : 0

@@ -39,7 +39,7 @@ export const cornered: BorderStyle = {
       width: sides,
       height: ends,
       part: { kind: 'border', border: border.at },
-      wears: border.corner(name),
+      fabric: border.corner(name),
     })
     if (first === 'sides') {
       return [
@@ -71,6 +71,6 @@ function along(border: PlacedBorder, side: Side, [x, y]: readonly [Inches, Inche
     width: isUpright ? depth : each,
     height: isUpright ? each : depth,
     part: { kind: 'border', border: border.at },
-    wears: unit ? { cell: unit.cell } : { cloth: border.cloth },
+    fabric: unit ? { cell: unit.cell } : { cloth: border.cloth },
   }))
 }

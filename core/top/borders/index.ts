@@ -1,6 +1,7 @@
 // In: the quilt and its setting. Out: the stages of the top, its border strips, and all its regions.
 import type { Border, Quilt } from '../../file/quilt'
 import type { Box } from '../../geometry/polygon'
+import type { StageKey } from '../../file/measuredThing'
 import { measuredRows, measuredStage, type Measured } from '../../made/measures'
 import { sumOf, type Sum } from '../../measure/sum'
 import { placed, raw, type BorderStrip, type BorderStyle, type Inside, type Ring } from '../border'
@@ -8,7 +9,7 @@ import { seamBeyond } from '../../file/seamBeyond'
 import { beyondSeam } from '../rawEdge'
 import { movedRegions, type Region } from '../region'
 import type { Setting } from '../setting'
-import type { Stage } from '../stage'
+import type { GrowthStage } from '../growthStage'
 import { butted } from './butted'
 import { cornered } from './cornered'
 import { mitred } from './mitred'
@@ -18,7 +19,7 @@ const STYLES: Record<Border['corners'], BorderStyle> = { butted, mitred, cornere
 
 export interface BorderedTop {
   /** From the setting outwards; the last one is the top. */
-  stages: Stage[]
+  stages: GrowthStage[]
   /** In the order of sewing. */
   strips: BorderStrip[]
   /** Each border strip as it is drawn, one region or several sewn end to end, in the order of sewing. */
@@ -50,7 +51,7 @@ export function addBorders(quilt: Quilt, setting: Setting): BorderedTop {
     const found = measuredRows(quilt, side)
     return found ? asMeasured(found, 'rows', 0) : planned
   }
-  const stageOf = (what: string, { width, height, first }: Size, beyond = 0): Stage => ({
+  const stageOf = (what: StageKey, { width, height, first }: Size, beyond = 0): GrowthStage => ({
     what,
     width: sizeOf(what, 'width', width, beyond),
     height: sizeOf(what, 'height', height, beyond),

@@ -35,7 +35,7 @@ export const mitred: BorderStyle = {
     const strip = (box: Box, ...outline: Polygon): Region => ({
       ...box,
       part: { kind: 'border', border: at },
-      wears: { cloth },
+      fabric: { cloth },
       outline,
     })
     const upright = { y: t, width: sides, height: b - t }

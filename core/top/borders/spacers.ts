@@ -20,7 +20,7 @@ export function divides(length: Inches, repeat: Inches, ease: Inches): boolean {
 }
 
 /** So many are worth a choice. */
-const MOST_SPACERS = 4
+const MAX_SPACERS = 4
 /** So many repeats more, each way, are looked at. */
 const REACH = 8
 
@@ -36,7 +36,7 @@ export function spacersFor(inside: { width: Inches; height: Inches }, repeat: Re
   const even = pairs.filter(pair => sameLength(pair.sides, pair.ends)).map(({ sides: w }) => ({ sides: w, ends: w }))
   const wide = (spacer: Spacer) => spacer.sides + spacer.ends
   const sorted = pairs.sort((a, b) => wide(a) - wide(b))
-  return (even.length > 0 ? even : sorted).slice(0, MOST_SPACERS)
+  return (even.length > 0 ? even : sorted).slice(0, MAX_SPACERS)
 }
 
 /** Widths on both sides of a length that make it so many repeats. */

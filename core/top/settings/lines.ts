@@ -3,7 +3,7 @@ import type { Box } from '../../geometry/polygon'
 import type { Cell } from '../../file/quilt'
 import { sameLength, type Inches } from '../../measure/ruler'
 import type { Term } from '../../measure/sum'
-import type { Part, Region } from '../region'
+import type { TopPart, Region } from '../region'
 import type { Setting, SettingRow } from '../setting'
 
 /** A row or a column: `length` runs along it, `depth` across. Finished. */
@@ -17,8 +17,8 @@ export interface Line {
 
 export interface Filler {
   length: Inches
-  part: Part
-  wears: Region['wears']
+  part: TopPart
+  fabric: Region['fabric']
 }
 
 /** Sashes of one width: between the blocks of a line, between the lines, and outside of both where they are outer. */
@@ -42,7 +42,7 @@ export function lineSetting(lines: readonly Line[], sashes: Sashes | null, kind:
     const box = lie({ along: 0, across: at, length, depth: between!.width })
     rows.push({
       kind: 'sash',
-      regions: [{ ...box, part: { kind: 'sash' }, run: 'long', wears: { cloth: between!.cloth } }],
+      regions: [{ ...box, part: { kind: 'sash' }, run: 'long', fabric: { cloth: between!.cloth } }],
     })
     at += between!.width
   }
@@ -67,12 +67,12 @@ function regionsOf(line: Line, across: Inches, within: Sashes | null, kind: 'row
   const lie = lieOf(kind)
   const regions: Region[] = []
   let along = 0
-  const put = (length: Inches, part: Part, wears: Region['wears'], run?: Region['run']) => {
-    regions.push({ ...lie({ along, across, length, depth: line.depth }), part, wears, ...(run ? { run } : {}) })
+  const put = (length: Inches, part: TopPart, fabric: Region['fabric'], run?: Region['run']) => {
+    regions.push({ ...lie({ along, across, length, depth: line.depth }), part, fabric, ...(run ? { run } : {}) })
     along += length
   }
   const fill = (filler: Filler | undefined) => {
-    if (filler && filler.length > NOTHING) put(filler.length, filler.part, filler.wears)
+    if (filler && filler.length > NOTHING) put(filler.length, filler.part, filler.fabric)
   }
   const sash = () =>
     put(within!.width, { kind: 'sash' }, { cloth: within!.cloth }, kind === 'row' ? 'upright' : 'level')

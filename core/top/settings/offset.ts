@@ -40,7 +40,7 @@ function withEnds(lines: readonly Line[], shifts: readonly Inches[], cloth: stri
   const largest = Math.max(...lines.map((_, i) => shiftOf(i)))
   const lengthOf = ({ blocks }: Line) => blocks.reduce((sum, { length }) => sum + length, 0)
   const longest = Math.max(...lines.map(lengthOf))
-  const end = (length: Inches): Filler => ({ length, part: { kind: 'end' }, wears: { cloth } })
+  const end = (length: Inches): Filler => ({ length, part: { kind: 'end' }, fabric: { cloth } })
   return lines.map((line, i) => ({
     ...line,
     before: end(shiftOf(i)),
@@ -60,7 +60,7 @@ function withHalfBlocks(quilt: Quilt, placed: readonly PlacedLine[][], kind: 'ro
     const half = (side: HalfSide): Filler => ({
       length: length / 2,
       part: { kind: 'half-block', half: side },
-      wears: { cell: halfCell(cells[0]!, side) },
+      fabric: { cell: halfCell(cells[0]!, side) },
     })
     return blocks.length < placed[0]!.length ? { ...line, before: half(first), after: half(last) } : line
   })

@@ -4,9 +4,9 @@ import { boundingBox, cornersOf, type Point, type Polygon } from '../../geometry
 import type { Cell, Quilt } from '../../file/quilt'
 import type { Inches } from '../../measure/ruler'
 import type { Term } from '../../measure/sum'
-import type { Edge, Part, Region } from '../region'
+import type { Edge, TopPart, Region } from '../region'
 import type { SettingRow, SettingStyle } from '../setting'
-import { stoneWears } from '../stoneWears'
+import { cornerstoneFabric } from '../cornerstoneFabric'
 import { standingSizes } from '../standingSize'
 
 /**
@@ -154,7 +154,7 @@ function sashesBeside(quilt: Quilt, lattice: Lattice, k: number): Region[] {
     const stone = leaning(
       { fromU: u - sash / 2, toU: u + sash / 2, fromV, toV },
       edge ? { kind: 'half-cornerstone', edge } : { kind: 'cornerstone' },
-      stoneWears(quilt),
+      cornerstoneFabric(quilt),
       edge ? lattice : undefined,
     )
     const fromU = u + sash / 2
@@ -180,9 +180,9 @@ function cornersIn(quilt: Quilt, lattice: Lattice): SettingRow[] {
       plane,
       ...(i < 2 ? planes.slice(2).map(opposite) : []),
     ])
-    const part: Part = { kind: 'corner-triangle', corner: (['nw', 'se', 'sw', 'ne'] as const)[i]! }
-    const wears = { cloth: quilt.setting.settingCloth! }
-    return { kind: 'corner', regions: [{ ...boundingBox(outline), part, wears, outline }] }
+    const part: TopPart = { kind: 'corner-triangle', corner: (['nw', 'se', 'sw', 'ne'] as const)[i]! }
+    const fabric = { cloth: quilt.setting.settingCloth! }
+    return { kind: 'corner', regions: [{ ...boundingBox(outline), part, fabric, outline }] }
   })
 }
 
@@ -194,7 +194,7 @@ interface Lying {
 }
 
 /** What lies between these lines; `within`: as much of it as the quilt and its corners leave. */
-function leaning({ fromU, toU, fromV, toV }: Lying, part: Part, wears: Region['wears'], within?: Lattice): Region {
+function leaning({ fromU, toU, fromV, toV }: Lying, part: TopPart, fabric: Region['fabric'], within?: Lattice): Region {
   const whole: Polygon = [
     [fromU, fromV],
     [toU, fromV],
@@ -203,7 +203,7 @@ function leaning({ fromU, toU, fromV, toV }: Lying, part: Part, wears: Region['w
   ].map(([u, v]): Point => [(u! + v!) / Math.SQRT2, (v! - u!) / Math.SQRT2])
   const outline = within ? clip(whole, edgesOf(within)) : whole
   const own = within ? undefined : { width: toU - fromU, height: toV - fromV }
-  return { ...boundingBox(outline), part, wears, outline, ...(own ? { own } : {}) }
+  return { ...boundingBox(outline), part, fabric, outline, ...(own ? { own } : {}) }
 }
 
 function edgesOf({ width, height, ends }: Lattice): HalfPlane[] {

@@ -19,7 +19,7 @@ export const rowsSetting: SettingStyle = quilt => {
   const end = (wide: Inches): Filler => ({
     length: wide,
     part: { kind: 'end' },
-    wears: { cloth: typeof ends === 'object' ? ends.cloth : '' },
+    fabric: { cloth: typeof ends === 'object' ? ends.cloth : '' },
   })
   const lines = cells.map((line, row): Line => ({
     depth: sizeOf(line, 'height'),

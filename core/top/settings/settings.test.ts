@@ -80,8 +80,8 @@ test('a half block is what the block would show if it ran on beyond the edge, ho
       const { regions } = settingOf(quilt)
       const halves = regions.filter(({ part }) => part.kind === 'half-block')
       expect(halves).toHaveLength(2)
-      for (const { part, wears, width, height } of halves) {
-        if (part.kind !== 'half-block' || !('cell' in wears)) throw new Error('a half wears a block')
+      for (const { part, fabric, width, height } of halves) {
+        if (part.kind !== 'half-block' || !('cell' in fabric)) throw new Error('a half wears a block')
         const isLater = part.half === 'right' || part.half === 'bottom'
         for (const point of [
           [1, 2],
@@ -94,7 +94,7 @@ test('a half block is what the block would show if it ran on beyond the edge, ho
           if (point[0] > width || point[1] > height) continue
           // the half at the beginning is the second half of the block
           const beyond: Point = isLater ? [0, 0] : kind === 'offset-rows' ? [4.5, 0] : [0, 4.5]
-          expect(clothAt(quilt, wears.cell, point, width, height)).toBe(
+          expect(clothAt(quilt, fabric.cell, point, width, height)).toBe(
             clothAt(quilt, { ...cell, cloths: {} }, [point[0] + beyond[0], point[1] + beyond[1]], 9, 9),
           )
         }
@@ -222,10 +222,10 @@ test('a fill goes by row and column: in shifted columns with half blocks each co
     const quilt = quiltOf(columns)
     const { regions } = settingOf(quilt)
     const seen = new Map<number, Set<string>>()
-    for (const { part, x, wears } of regions) {
-      if (part.kind !== 'block' || !('cell' in wears)) continue
+    for (const { part, x, fabric } of regions) {
+      if (part.kind !== 'block' || !('cell' in fabric)) continue
       const column = Math.round(x / 9)
-      seen.set(column, (seen.get(column) ?? new Set()).add(wears.cell.block))
+      seen.set(column, (seen.get(column) ?? new Set()).add(fabric.cell.block))
     }
     expect([...seen.keys()].sort()).toEqual(Array.from({ length: across }, (_, c) => c))
     for (const [column, blocks] of seen) expect([...blocks]).toEqual([column % 2 === 0 ? 'star' : 'other'])

@@ -7,7 +7,7 @@ import type { Region } from '../region'
 import type { Setting, SettingRow } from '../setting'
 import { derivedCell } from '../derivedCell'
 import { standingSizes } from '../standingSize'
-import { stoneWears } from '../stoneWears'
+import { cornerstoneFabric } from '../cornerstoneFabric'
 import { grouped, lineSetting, type Line } from './lines'
 
 /**
@@ -41,7 +41,7 @@ export function straightSetting(quilt: Quilt): Setting {
       width: widths[c]!,
       height: heights[r]!,
       part: { kind: 'block', row: r, column: c },
-      wears: { cell },
+      fabric: { cell },
     })),
   }))
   const joined = sashing ? withSashes(quilt, rows, width) : rows
@@ -62,7 +62,7 @@ function withSashes(quilt: Quilt, rows: readonly SettingRow[], across: Inches): 
     ...box,
     part: { kind: 'sash' },
     run,
-    wears: sashWears(quilt, run, run === 'upright' ? box.height : box.width),
+    fabric: sashFabric(quilt, run, run === 'upright' ? box.height : box.width),
   })
   const beside = ({ x, y, height }: Box) => sash('upright', { x: x - width, y, width, height })
   const sashed = rows.map(({ regions }): SettingRow => ({
@@ -82,7 +82,7 @@ function withSashes(quilt: Quilt, rows: readonly SettingRow[], across: Inches): 
       width,
       height: width,
       part: { kind: 'cornerstone' },
-      wears: stoneWears(quilt),
+      fabric: cornerstoneFabric(quilt),
     })
     return between(
       blocks.map(block => sash('level', { x: block.x, y, width: block.width, height: width })),
@@ -103,7 +103,7 @@ function withSashes(quilt: Quilt, rows: readonly SettingRow[], across: Inches): 
 type SashRun = NonNullable<Region['run']>
 
 /** Short sashes may be pieced: by the block that is nearest in length, its height along the sash. */
-function sashWears(quilt: Quilt, run: SashRun, length: Inches): Region['wears'] {
+function sashFabric(quilt: Quilt, run: SashRun, length: Inches): Region['fabric'] {
   const { sashBlocks, sashing } = quilt.setting
   if (run === 'long' || sashBlocks.length === 0) return { cloth: sashing!.cloth }
   const off = (known: { length: Inches }) => Math.abs(known.length - length)

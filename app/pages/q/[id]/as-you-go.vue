@@ -11,7 +11,7 @@ import type { ModeStep } from '~/components/common/StepMode.vue'
 
 /** A quilt made block by block through all layers: what lies under each, how they are joined, how edges are folded. */
 const store = useQuilt()
-const toast = useSay()
+const toast = useToasts()
 const route = useRoute()
 const speech = useSpeech()
 const quilt = computed(() => store.quilt!)

@@ -11,7 +11,7 @@ import type { ModeStep } from '~/components/common/StepMode.vue'
 
 /** The back pieced from leftovers: its picture, what is cut from what, and how it is sewn. */
 const store = useQuilt()
-const toast = useSay()
+const toast = useToasts()
 const route = useRoute()
 const speech = useSpeech()
 const settings = useSettings()

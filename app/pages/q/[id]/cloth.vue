@@ -6,7 +6,7 @@ import { aimName, capital } from '~~/words/names'
 import { AIMS } from '~~/core/file/schema'
 
 const store = useQuilt()
-const toast = useSay()
+const toast = useToasts()
 const setAim = useAim()
 const quilt = computed(() => store.quilt!)
 const steps = computed(() => doneCounts(quilt.value.done, 'step'))

@@ -14,7 +14,7 @@ import type { TextPart } from '~~/words/textPart'
 import type { ModeStep } from '~/components/common/StepMode.vue'
 
 const store = useQuilt()
-const toast = useSay()
+const toast = useToasts()
 const route = useRoute()
 const speech = useSpeech()
 const settings = useSettings()

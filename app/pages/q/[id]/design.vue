@@ -3,15 +3,15 @@ import { exchangeCells, mirrorCell, turnCell } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
 import type { Inches } from '~~/core/measure/ruler'
 import { drawnTop, tapeSegments } from '~~/core/top/parts'
-import { samePart, type Part } from '~~/core/top/region'
+import { samePart, type TopPart } from '~~/core/top/region'
 import { greyOf } from '~~/core/measure/lightness'
 import { partColour } from '~/drawing/partColour'
 
 const store = useQuilt()
-const toast = useSay()
+const toast = useToasts()
 const quilt = computed(() => store.quilt!)
 const dimensions = computed(() => store.dimensions!)
-const carried = ref<Extract<Part, { kind: 'block' }> | null>(null)
+const carried = ref<Extract<TopPart, { kind: 'block' }> | null>(null)
 const isGrey = ref(false)
 
 const stage = useTemplateRef('stage')
@@ -36,11 +36,12 @@ const scale = computed(() =>
 const across = computed(() => tapeSegments(dimensions.value, 'width'))
 const down = computed(() => tapeSegments(dimensions.value, 'height'))
 const step = computed(() => quilt.value.ruler || 1 / 8)
-const isSashing = ({ kind }: Part) => kind === 'sash' || kind === 'cornerstone' || kind === 'half-cornerstone'
+const isSashing = ({ kind }: TopPart) => kind === 'sash' || kind === 'cornerstone' || kind === 'half-cornerstone'
 /** What fills the edge is changed with the setting. */
-const isFiller = ({ kind }: Part) =>
+const isFiller = ({ kind }: TopPart) =>
   kind === 'side-triangle' || kind === 'corner-triangle' || kind === 'end' || kind === 'half-block'
-const countOf = (kind: Part['kind']) => dimensions.value.setting.regions.filter(({ part }) => part.kind === kind).length
+const countOf = (kind: TopPart['kind']) =>
+  dimensions.value.setting.regions.filter(({ part }) => part.kind === kind).length
 
 // a part that an undo took away is no longer selected
 watch([quilt, selected], () => {
@@ -57,23 +58,23 @@ function edit(name: string, change: Edit) {
   if (!store.canWrite) return toast.say('Nothing was changed', 'This page only looks on. The line at the top says why.')
   toast.problems(store.apply(name, change))
 }
-function preview(part: Part, side: 'width' | 'height', size: Inches | null) {
+function preview(part: TopPart, side: 'width' | 'height', size: Inches | null) {
   store.preview(size === null ? null : sizeEdit(quilt.value, part, side, size))
 }
-function commit(part: Part, side: 'width' | 'height', size: Inches) {
+function commit(part: TopPart, side: 'width' | 'height', size: Inches) {
   const change = sizeEdit(quilt.value, part, side, size)
   if (change) edit(sizeEditName(part), change)
 }
-function nudge(part: Part, side: 'width' | 'height', steps: number) {
+function nudge(part: TopPart, side: 'width' | 'height', steps: number) {
   const segment = (side === 'width' ? across.value : down.value).find(candidate => candidate.part.kind === part.kind)
   if (segment) commit(part, side, Math.max(step.value, segment.size + steps * step.value))
 }
 /** A part is changed on its own card; what fills the edge with the setting, a frame with its block. */
-function cardOf(part: Part): OpenOnDesign {
+function cardOf(part: TopPart): OpenOnDesign {
   if (isFiller(part)) return { list: 'setting' }
   return part.kind === 'frame' ? { ...part, kind: 'block' } : part
 }
-function press(part: Part | null) {
+function press(part: TopPart | null) {
   if (carried.value && part?.kind === 'block') {
     const from = carried.value
     carried.value = null
@@ -90,7 +91,10 @@ function pickUp() {
   drawing.value?.$el.focus()
 }
 /** The block so many rows and columns on; at the edge, and where a row has fewer places, the last there is. */
-function blockBeside({ row, column }: { row: number; column: number }, [down, right]: readonly [number, number]): Part {
+function blockBeside(
+  { row, column }: { row: number; column: number },
+  [down, right]: readonly [number, number],
+): TopPart {
   const { cells } = quilt.value.setting
   let to = row + down
   // on point, one block across, every second row is empty
@@ -138,9 +142,9 @@ const tape = (side: 'width' | 'height') => {
     colours: segments.map(segment => partColour(quilt.value, segment.part)),
     readonly: !store.canWrite,
     onSelect: press,
-    onPreview: (part: Part, size: Inches | null) => preview(part, side, size),
-    onCommit: (part: Part, size: Inches) => commit(part, side, size),
-    onNudge: (part: Part, steps: number) => nudge(part, side, steps),
+    onPreview: (part: TopPart, size: Inches | null) => preview(part, side, size),
+    onCommit: (part: TopPart, size: Inches) => commit(part, side, size),
+    onNudge: (part: TopPart, steps: number) => nudge(part, side, steps),
   }
 }
 const total = (side: 'width' | 'height') => store.dimensions!.top.stages.at(-1)![side].total

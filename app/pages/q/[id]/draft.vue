@@ -3,7 +3,7 @@ import type { Design } from '~~/core/designs/design'
 import { rolesOf } from '~~/core/designs/design'
 import { blockToSvg } from '~~/core/drafting/blockSvg'
 import { blankDraft, type Draft } from '~~/core/drafting/draft'
-import { LEAST_UNITS, MOST_UNITS, GRID_KINDS, type Grid } from '~~/core/drafting/grid'
+import { MIN_UNITS, MAX_UNITS, GRID_KINDS, type Grid } from '~~/core/drafting/grid'
 import { SYMMETRIES, type Symmetry } from '~~/core/drafting/symmetry'
 import { setDesign, setRoleCloth } from '~~/core/edits/blocks'
 import { keepDesign } from '~~/core/edits/designs'
@@ -18,7 +18,7 @@ import type { Tool } from '~/composables/useDrafting'
 
 const store = useQuilt()
 const route = useRoute()
-const toast = useSay()
+const toast = useToasts()
 const quilt = computed(() => store.quilt!)
 const block = blockOf(
   quilt.value,
@@ -28,11 +28,11 @@ const original = designOf(quilt.value, block)
 const isNew = route.query.blank !== undefined
 const own = computed(() => (store.file?.designs ?? []).map(design => design.id))
 /** A part of the block, as the quilter calls it, and the cloth that it wears. */
-interface Part {
+interface DraftPart {
   role: string
   cloth: string
 }
-const { form: kept, clear } = useKeptForm<{ draft: Draft; grid: Grid; name: string; parts: Part[] } | null>(
+const { form: kept, clear } = useKeptForm<{ draft: Draft; grid: Grid; name: string; parts: DraftPart[] } | null>(
   String(route.params.id),
   `draft:${block.id}:${isNew ? 'new' : original.id}`,
   () => null,
@@ -46,7 +46,7 @@ const name = ref(
     ?? (isNew ? 'My block' : own.value.includes(original.id) ? original.name : `${original.name}, my own`),
 )
 const tool = ref<Tool>('line')
-const parts = ref<Part[]>(
+const parts = ref<DraftPart[]>(
   kept.value?.parts ?? (isNew ? [] : rolesOf(original).map(role => ({ role, cloth: block.cloths[role]! }))),
 )
 withNewParts()
@@ -279,8 +279,8 @@ useUndoHere({ undo: drafting.undo, redo: drafting.redo })
             labelled="unseen"
             class="!w-20"
             :value="grid.across"
-            :least="LEAST_UNITS"
-            :most="MOST_UNITS"
+            :least="MIN_UNITS"
+            :most="MAX_UNITS"
             @commit="across => resize({ across })"
           />
           by
@@ -289,8 +289,8 @@ useUndoHere({ undo: drafting.undo, redo: drafting.redo })
             labelled="unseen"
             class="!w-20"
             :value="grid.down"
-            :least="LEAST_UNITS"
-            :most="MOST_UNITS"
+            :least="MIN_UNITS"
+            :most="MAX_UNITS"
             @commit="down => resize({ down })"
           />
           <UButton @click="drafting.startAgain">Start empty</UButton>

@@ -11,7 +11,7 @@ import { capital, stageName } from '~~/words/names'
 import { craft, inEnglish } from '~~/words/speech'
 
 const store = useQuilt()
-const toast = useSay()
+const toast = useToasts()
 const speech = useSpeech()
 const quilt = computed(() => store.quilt!)
 const plan = computed(() => store.plan)

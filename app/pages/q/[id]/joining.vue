@@ -14,13 +14,13 @@ const quilt = computed(() => store.plannedQuilt!)
 const plan = computed(() => store.plan)
 const rows = computed(() => plan.value?.rows.filter(({ kind }) => kind !== 'corner') ?? [])
 /** Drawn as long as it can be taken in. */
-const MOST_DRAWN = 40
+const MAX_DRAWN = 40
 const pressOf = (middle: number) => plan.value!.pressing.between[middle - 1]?.press
 
-type Side = 'above' | 'below'
+type SashSide = 'above' | 'below'
 /** Sashes that are marked alike are told of once; a side too, where the other has the same marks. */
 const marks = computed(() => {
-  const alike = new Map<string, { mark: SashMarks; place: number; sashes: number[]; sides: Side[] }>()
+  const alike = new Map<string, { mark: SashMarks; place: number; sashes: number[]; sides: SashSide[] }>()
   plan.value?.marks.forEach((mark, place) => {
     const key = JSON.stringify([mark.above, mark.below])
     const both = (['above', 'below'] as const).filter(side => mark[side].length > 0)
@@ -31,7 +31,7 @@ const marks = computed(() => {
   })
   return [...alike.values()].filter(({ sides }) => sides.length > 0)
 })
-const sideName = (sides: readonly Side[], side: Side) =>
+const sideName = (sides: readonly SashSide[], side: SashSide) =>
   sides.length === 2 ? `On its ${side === 'above' ? 'upper' : 'lower'} edge` : 'On both edges, as far as rows lie there'
 const printPage = () => window.print()
 </script>
@@ -59,7 +59,7 @@ const printPage = () => window.print()
           underneath points towards you; where it points away, pin it.
         </p>
         <div class="flex flex-wrap items-start gap-6">
-          <JoiningTree v-if="rows.length <= MOST_DRAWN" :rows="rows" :joins="plan.joining" />
+          <JoiningTree v-if="rows.length <= MAX_DRAWN" :rows="rows" :joins="plan.joining" />
           <ol class="min-w-72 flex-1 space-y-2">
             <li v-for="(join, i) in plan.joining" :key="i" class="join" data-testid="rows-joined">
               <span class="number">{{ i + 1 }}</span>

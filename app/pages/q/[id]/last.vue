@@ -6,7 +6,7 @@ import { inEnglish } from '~~/words/speech'
 
 /** What comes last: what the quilt hangs by, its label, how it is cared for. */
 const store = useQuilt()
-const toast = useSay()
+const toast = useToasts()
 const speech = useSpeech()
 const quilt = computed(() => store.quilt!)
 const plan = computed(() => store.plan)

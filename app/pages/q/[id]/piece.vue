@@ -7,7 +7,7 @@ import { setMethod, setTrim, setWholeMethod } from '~~/core/edits/blocks'
 import { setHalfSquares, setPressing } from '~~/core/edits/pressing'
 import type { MethodId } from '~~/core/file/methodNames'
 import type { Picture } from '~~/core/make/steps/picture'
-import { isWorked, type Recipe, type RecipeUnit } from '~~/core/recipes/recipe'
+import { needsSewing, type Recipe, type RecipeUnit } from '~~/core/recipes/recipe'
 import { followsTheHand, type Step } from '~~/core/make/steps/step'
 import { blockOf, designOf, clothOf } from '~~/core/file/quilt'
 import { clothsOfCell } from '~~/core/file/clothsOfCell'
@@ -24,7 +24,7 @@ import { textOf } from '~~/words/textPart'
 import type { ModeStep } from '~/components/common/StepMode.vue'
 
 const store = useQuilt()
-const toast = useSay()
+const toast = useToasts()
 const route = useRoute()
 const speech = useSpeech()
 const settings = useSettings()
@@ -101,7 +101,7 @@ const joining = computed(() =>
 // at the machine: the units of this block, its joins, then the rows
 const modeSteps = computed((): PieceStep[] => {
   const r = recipe.value
-  return r ? [...r.units.filter(isWorked).flatMap(unitSteps), ...joinSteps(r), ...rowSteps()] : []
+  return r ? [...r.units.filter(needsSewing).flatMap(unitSteps), ...joinSteps(r), ...rowSteps()] : []
 })
 interface PieceStep extends ModeStep {
   picture: Picture | null
@@ -327,13 +327,13 @@ const isStepping = computed(() => route.query.steps !== undefined)
       </p>
       <section class="mb-6 space-y-4" aria-label="Units">
         <PlainPieces
-          v-if="recipe.units.some(unit => !isWorked(unit))"
-          :units="recipe.units.filter(unit => !isWorked(unit))"
+          v-if="recipe.units.some(unit => !needsSewing(unit))"
+          :units="recipe.units.filter(unit => !needsSewing(unit))"
           :quilt="quilt"
           :places="places"
         />
         <UnitCard
-          v-for="unit in recipe.units.filter(isWorked)"
+          v-for="unit in recipe.units.filter(needsSewing)"
           :key="unit.id"
           :unit="unit"
           :quilt="quilt"

@@ -27,7 +27,7 @@ import type { ModeStep } from '~/components/common/StepMode.vue'
 
 /** How the layers are quilted together: the lines on the quilt, their order, what they take. */
 const store = useQuilt()
-const toast = useSay()
+const toast = useToasts()
 const route = useRoute()
 const speech = useSpeech()
 const quilt = computed(() => store.quilt!)
@@ -76,7 +76,7 @@ function tick(i: number) {
   store.tick('step', id, isDone ? -1 : 1, isDone ? 'line not quilted' : 'line quilted')
 }
 /** More lines are no plan that a person follows on paper. */
-const MOST_ON_PAPER = 150
+const MAX_ON_PAPER = 150
 const days = ref<MarkDays>('a week')
 const tools = computed(() =>
   markingTools(
@@ -122,7 +122,7 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
           :quilting="quilting"
           :width="900"
           :height="760"
-          :numbered="MOST_ON_PAPER"
+          :numbered="MAX_ON_PAPER"
           :warn="isTooWide"
         />
         <template v-if="quilting">
@@ -277,12 +277,12 @@ const doneLines = computed(() => modeSteps.value.filter(({ done }) => done).leng
       <section v-if="modeSteps.length > 0" class="print-only" data-testid="lines-on-paper">
         <h2>In this order</h2>
         <ol class="lines">
-          <li v-for="(step, i) in modeSteps.slice(0, MOST_ON_PAPER)" :key="i">
+          <li v-for="(step, i) in modeSteps.slice(0, MAX_ON_PAPER)" :key="i">
             <span class="whitespace-nowrap">{{ step.done ? '☑' : '☐' }} {{ i + 1 }}.</span> {{ textOf(step.parts) }}
           </li>
         </ol>
-        <p v-if="modeSteps.length > MOST_ON_PAPER">
-          {{ modeSteps.length - MOST_ON_PAPER }} lines more stand on the screen, one by one.
+        <p v-if="modeSteps.length > MAX_ON_PAPER">
+          {{ modeSteps.length - MAX_ON_PAPER }} lines more stand on the screen, one by one.
         </p>
       </section>
     </div>

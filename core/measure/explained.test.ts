@@ -1,4 +1,4 @@
-import { because, plainOf } from './reckoned'
+import { explained, splitReasons } from './explained'
 import { sumOf } from './sum'
 
 const three = sumOf([
@@ -8,9 +8,9 @@ const three = sumOf([
 
 test('numbers come out bare, reasons under their paths, the rest as it was', () => {
   const rest = { a: [1, { b: null }], c: 'text' }
-  const { plain, sums } = plainOf<unknown>({
-    top: because(three),
-    list: [{ width: because(three), on: true }, 4],
+  const { plain, sums } = splitReasons<unknown>({
+    top: explained(three),
+    list: [{ width: explained(three), on: true }, 4],
     rest,
   })
   expect(plain).toEqual({ top: 3, list: [{ width: 3, on: true }, 4], rest })

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { boundingBox, type Point } from '../geometry/polygon'
-import { partLook, type Member } from './partLook'
+import { partSignature, type Member } from './partSignature'
 
 const corner = fc.record({
   what: fc.constantFrom('dark', 'light'),
@@ -11,7 +11,7 @@ const members = fc.array(corner, { minLength: 3, maxLength: 7 })
 /** Moved by any function of the plane. */
 const moved = (list: readonly Member[], move: (point: Point) => Point): Member[] =>
   list.map(member => ({ ...member, at: move(member.at) }))
-const look = (list: readonly Member[]) => partLook('part', list, boundingBox(list.map(({ at }) => at)))
+const look = (list: readonly Member[]) => partSignature('part', list, boundingBox(list.map(({ at }) => at)))
 const text = (list: readonly Member[]) => list.map(({ what, at }) => `${what} ${at.map(v => v.toFixed(3)).join()}`)
 
 test('turned by quarters a part is the same, turned so much more', () => {

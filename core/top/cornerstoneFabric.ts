@@ -3,7 +3,7 @@ import { derivedCell } from './derivedCell'
 import type { Region } from './region'
 
 /** What a cornerstone wears: a design of its own, or one cloth. */
-export function stoneWears(quilt: Quilt): Region['wears'] {
+export function cornerstoneFabric(quilt: Quilt): Region['fabric'] {
   const { stoneBlock, sashing } = quilt.setting
   if (stoneBlock !== null) return { cell: derivedCell(quilt, stoneBlock) }
   const stones = sashing!.cornerstones!

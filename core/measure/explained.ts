@@ -1,43 +1,43 @@
 import type { Sum } from './sum'
 
 /** A number of the plan with the reason it was made with. */
-export class Reckoned {
+export class Explained {
   constructor(readonly sum: Sum) {}
 }
 
 /** The number a sum comes to, which keeps its reason until it is read by path. */
-export function because(sum: Sum): Reckoned {
-  return new Reckoned(sum)
+export function explained(sum: Sum): Explained {
+  return new Explained(sum)
 }
 
 const withoutReasons = new WeakSet<object>()
 
 /** Large data that holds no reason anywhere: it need not be looked through for them. */
-export function asItIs<T extends object>(data: T): T {
+export function opaque<T extends object>(data: T): T {
   withoutReasons.add(data)
   return data
 }
 
 /** Data whose numbers may still carry their reasons. */
-export type Reckonable<T> = T extends number
-  ? T | Reckoned
+export type Explainable<T> = T extends number
+  ? T | Explained
   : T extends readonly (infer U)[]
-    ? readonly Reckonable<U>[]
+    ? readonly Explainable<U>[]
     : T extends object
-      ? { [K in keyof T]: Reckonable<T[K]> }
+      ? { [K in keyof T]: Explainable<T[K]> }
       : T
 
 /**
  * In: data whose numbers carry their reasons. Out: the same data with bare numbers, and each reason under the path of
  * its number, steps joined with dots. What holds no reason is handed on as it is.
  */
-export function plainOf<T>(tree: Reckonable<T>): { plain: T; sums: Record<string, Sum> } {
+export function splitReasons<T>(tree: Explainable<T>): { plain: T; sums: Record<string, Sum> } {
   const sums: Record<string, Sum> = {}
   // what holds no reason and stands in many places need be looked through only once
   const bare = new Set<object>()
   const visit = (node: unknown, path: string): unknown => {
     if (typeof node !== 'object' || node === null || bare.has(node) || withoutReasons.has(node)) return node
-    if (node instanceof Reckoned) {
+    if (node instanceof Explained) {
       sums[path] = node.sum
       return node.sum.total
     }

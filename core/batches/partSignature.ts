@@ -5,7 +5,7 @@ import { longHash } from '../measure/longHash'
 type QuarterTurn = 0 | 1 | 2 | 3
 
 /** A part as it lies: what it is, and by how many quarter turns it is turned against others that are the same. */
-export interface PartLook {
+export interface PartSignature {
   /** The same for parts that are alike but for a turn; made from what they are. */
   key: string
   turn: QuarterTurn
@@ -16,7 +16,7 @@ export interface PartLook {
 /** What a part is made of: a text that says what, and where it lies, with its own turn where it has one. */
 export interface Member {
   what: string
-  turn?: Pick<PartLook, 'turn' | 'period'>
+  turn?: Pick<PartSignature, 'turn' | 'period'>
   /** Which way something points, in quarter turns. */
   points?: QuarterTurn
   at: Point
@@ -25,10 +25,10 @@ export interface Member {
 const TURNS: readonly QuarterTurn[] = [0, 1, 2, 3]
 
 /**
- * The look of a part: of its four turns the first in the order of their texts. Parts that are mirror images of each
- * other are not alike.
+ * The signature of a part: of its four turns the first in the order of their texts. Parts that are mirror images of
+ * each other are not alike.
  */
-export function partLook(kind: string, members: readonly Member[], { x, y, width, height }: Box): PartLook {
+export function partSignature(kind: string, members: readonly Member[], { x, y, width, height }: Box): PartSignature {
   const middle: Point = [x + width / 2, y + height / 2]
   const texts = TURNS.map(turn =>
     members
@@ -43,8 +43,8 @@ export function partLook(kind: string, members: readonly Member[], { x, y, width
   )
   const first = [...texts].sort()[0]!
   const found = texts.indexOf(first)
-  const period = (4 / texts.filter(text => text === first).length) as PartLook['period']
-  // turned so far from the first of its looks
+  const period = (4 / texts.filter(text => text === first).length) as PartSignature['period']
+  // turned so far from the first of its ways to lie
   const turn = ((4 - found) % period) as QuarterTurn
   return { key: longHash(`${kind} ${first}`), turn, period }
 }

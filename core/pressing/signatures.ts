@@ -1,4 +1,5 @@
-// In: the blocks of a quilt and their dressings. Out: what the search for their pressing starts from, look by look.
+// In: the blocks of a quilt and their dressings. Out: what the search for their pressing starts from, one signature
+// for all that are pressed alike.
 import { clothsOfCell } from '../file/clothsOfCell'
 import { clothOf, type Cell, type Quilt } from '../file/quilt'
 import type { Placement } from '../geometry/placement'
@@ -13,9 +14,9 @@ import { unitsOf } from '../make/units/unitTree'
 import { lightness } from '../measure/lightness'
 
 /** A block in cloths that press it alike: where half-squares go to the dark, other cloths may turn them round. */
-export interface Look extends PressedBlock {
+export interface BlockSignature extends PressedBlock {
   block: string
-  /** The same for looks that are alike in any state of the quilt. */
+  /** The same for signatures that are alike in any state of the quilt. */
   key: string
 }
 
@@ -43,15 +44,15 @@ export function seamsOf({ design, tree }: Pick<BlockMake, 'design' | 'tree'>): B
   return found
 }
 
-/** A cell with its look, and how the block that was sewn lies in it. */
-export interface LookedCell extends Placement {
-  look: Look
+/** A cell with its signature, and how the block that was sewn lies in it. */
+export interface SignedCell extends Placement {
+  signature: BlockSignature
 }
 
-/** For each cell of the quilt its look; cells that are pressed alike share one. */
-export function looksOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): ReadonlyMap<Cell, LookedCell> {
-  const byKey = new Map<string, Look>()
-  const looks = new Map<Cell, LookedCell>()
+/** For each cell of the quilt its signature; cells that are pressed alike share one. */
+export function signaturesOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): ReadonlyMap<Cell, SignedCell> {
+  const byKey = new Map<string, BlockSignature>()
+  const signatures = new Map<Cell, SignedCell>()
   for (const { cell, cells } of variants(quilt)) {
     const make = makes.get(cell.block)!
     const cloths = clothsOfCell(quilt, cell)
@@ -59,7 +60,7 @@ export function looksOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): Re
     const light = (patch: number) => lights[patch]!
     const fixed = fixedSeams(quilt, make, light)
     const key = `${cell.block} ${[...fixed].join()}`
-    const look = byKey.get(key) ?? {
+    const signature = byKey.get(key) ?? {
       block: cell.block,
       key: `${key} ${numberOf(make.tree)} ${lights.map(value => value.toFixed(2)).join()}`,
       seams: seamsOf(make),
@@ -67,15 +68,15 @@ export function looksOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): Re
       side: Math.max(make.design.width, make.design.height),
       fixed,
     }
-    byKey.set(key, look)
-    for (const placed of cells) looks.set(placed, { look, turn: placed.turn, mirror: placed.mirror })
+    byKey.set(key, signature)
+    for (const placed of cells) signatures.set(placed, { signature, turn: placed.turn, mirror: placed.mirror })
   }
-  return looks
+  return signatures
 }
 
-/** Seams whose side is settled before any search: by the quilter, by the school, by how units and papers are made. */
+/** Seams whose side is settled before any search: by the quilter, by the policy, by how units and papers are made. */
 function fixedSeams(
-  { press: school, blocks }: Quilt,
+  { press: policy, blocks }: Quilt,
   make: BlockMake,
   light: (patch: number) => number,
 ): Map<number, Press> {
@@ -92,13 +93,13 @@ function fixedSeams(
     const unit = units.get(patches[0]!)!
     const isInUnit = patches.every(patch => units.get(patch) === unit)
     const press =
-      school === 'open'
+      policy === 'open'
         ? 'open'
         : onPaper(make, node)
           ? 'second'
           : isInUnit && unit.kind !== 'strip-set'
             ? (outwards(unit, node) ?? toDark(node) ?? 'second')
-            : school === 'dark'
+            : policy === 'dark'
               ? toDark(node)
               : null
     if (press) fixed.set(join, press)

@@ -2,7 +2,7 @@ import type { Problem } from '~~/core/file/problem'
 import { problemText } from '~~/words/problem'
 
 /** Short messages that pass: what went wrong, and what was done with a way back. */
-export function useSay() {
+export function useToasts() {
   const toast = useToast()
   return {
     problems(problems: readonly Problem[]) {
