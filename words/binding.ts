@@ -3,9 +3,9 @@ import { isSewnOn } from '../core/file/bindings'
 import type { PlannedBinding, PlannedStrips } from '../core/plan/plannedBinding'
 import type { ScrappyBinding } from '../core/plan/scrappyBinding'
 import type { QuiltBinding } from '../core/file/quilt'
-import { formatExactLength, formatLength, formatRough } from './length'
-import { inEnglish, plural, type Speech } from './speech'
-import { lengthPart, textOf, type LengthPart, type TextPart } from './textPart'
+import { formatLength, formatRough } from './length'
+import { plural, type Speech } from './speech'
+import { given, inSpeech, lengthPart, say, textOf, type LengthPart, type TextPart } from './textPart'
 
 export const BINDING_NAMES: Readonly<Record<PlannedBinding['style'], string>> = {
   double: 'double, folded in half',
@@ -22,20 +22,6 @@ const FOLDED = 'press to the binding. Fold in half, raw edges level:'
 
 const SIDES = ['upper', 'right', 'lower', 'left'] as const
 const FROM = ['left', 'upper', 'right', 'lower'] as const
-
-/** A sentence in parts: its lengths apart from its words, other parts put in whole. */
-function say(strings: TemplateStringsArray, ...values: (string | LengthPart | readonly TextPart[])[]): TextPart[] {
-  return strings.flatMap((text, i): TextPart[] => {
-    const value = values[i]
-    if (value === undefined) return [text]
-    return [text, ...(typeof value === 'object' && !('text' in value) ? value : [value as TextPart])]
-  })
-}
-
-/** A length that the quilter gave, or that is a rule of thumb. */
-function given(inches: number, speech: Speech): LengthPart {
-  return { text: formatExactLength(inches, speech), inches }
-}
 
 function rough(inches: number, speech: Speech): LengthPart {
   return { text: formatRough(inches, speech), inches }
@@ -98,7 +84,7 @@ export function bindingSteps(
   const steps = isSewnOn(plan) ? sewnSteps(plan, binding, raw, seam, speech) : selfSteps(plan, binding, speech)
   return steps.map(({ about, parts }) => ({
     about,
-    parts: parts.map(part => (typeof part === 'string' ? inEnglish(part, speech) : part)),
+    parts: inSpeech(parts, speech),
   }))
 }
 

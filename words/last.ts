@@ -1,13 +1,8 @@
 // What comes last, in words: hanging, label, care, safety.
 import type { Quilt } from '../core/file/quilt'
 import type { PlannedHanging } from '../core/plan/plannedLayers'
-import { formatExactLength } from './length'
 import { inEnglish, type Speech } from './speech'
-import { lengthPart, type LengthPart, type TextPart } from './textPart'
-
-function given(inches: number, speech: Speech): LengthPart {
-  return { text: formatExactLength(inches, speech), inches }
-}
+import { given, inSpeech, lengthPart, type TextPart } from './textPart'
 
 /** How it is made and sewn on, in order. */
 export function hangingSteps(hanging: PlannedHanging, speech: Speech): TextPart[][] {
@@ -60,7 +55,7 @@ export function hangingSteps(hanging: PlannedHanging, speech: Speech): TextPart[
       lengthPart(hanging.stick, speech, 'hanging.stick'),
       ' long: its ends stay behind the quilt and still reach the hooks. Seal bare wood, it stains cloth.',
     ],
-  ].map(step => step.map(part => (typeof part === 'string' ? inEnglish(part, speech) : part)))
+  ].map(step => inSpeech(step, speech))
 }
 
 /** What is written on the label: the quilter's own words, or what the record says. */

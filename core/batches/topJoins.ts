@@ -1,4 +1,5 @@
 // In: rows and borders, and where each of their parts comes from. Out: what is done to join them.
+import { cornerRules } from '../file/corners'
 import type { BorderedTop } from '../top/borders/index'
 import type { Quilt } from '../file/quilt'
 import { longHash } from '../measure/longHash'
@@ -119,11 +120,12 @@ function bordersSewn(
   let inside = top
   quilt.borders.forEach((border, b) => {
     const mine = strips.slice(4 * b, 4 * b + 4)
+    const rules = cornerRules(border.corners)
     const others = border.first === 'sides' ? ('ends' as const) : ('sides' as const)
     for (const [side, pair] of [[border.first, mine.slice(0, 2)] as const, [others, mine.slice(2)] as const]) {
       const sources = pair.map((regions, k) => {
         const isCorner = (at: number) =>
-          border.corners === 'cornered' && side !== border.first && (at === 0 || at === regions.length - 1)
+          rules.isOwnPiece && side !== border.first && (at === 0 || at === regions.length - 1)
         const parts = regions.map((region, at) => ({
           source: sourceOf(region, isCorner(at) ? 'corner' : strips.indexOf(regions)),
           look: signatureOf(region),
@@ -143,7 +145,7 @@ function bordersSewn(
       })
       inside = pressOne(operations, id, { border: b + 1, side })
     }
-    if (border.corners === 'mitred') {
+    if (rules.isOnSlant) {
       const id = `mitres.${longHash(inside)}`
       operations.add({
         id,

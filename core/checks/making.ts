@@ -1,6 +1,7 @@
 import { isSlanted, STRETCH } from '../designs/fixedShape'
 import { sameLength, TOLERANCE } from '../measure/ruler'
 import { mitreAngles } from '../top/borders/mitred'
+import { cornerRules } from '../file/corners'
 import { joinedSide } from '../file/joinedSide'
 import { blockOf, ownBlocks } from '../file/quilt'
 import type { Check, Checker } from './check'
@@ -139,7 +140,7 @@ export const borderTooNarrow: Checker = ({ quilt }) =>
 /** A mitre is at 45° only where both borders that meet are equally wide. */
 export const mitreAngle: Checker = ({ quilt }) =>
   quilt.borders.flatMap((border, i): Check[] =>
-    border.corners === 'mitred' && !sameLength(border.sides, border.ends)
+    cornerRules(border.corners).isOnSlant && !sameLength(border.sides, border.ends)
       ? [
           {
             id: 'mitre-angle',

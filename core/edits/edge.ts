@@ -1,4 +1,5 @@
 import type { Inches } from '../measure/ruler'
+import { cornerEntry, cornerKindOf, cornerRules, PLAIN_CORNERS, type CornerKind } from '../file/corners'
 import type { QuiltFile } from '../file/schema'
 import { replaced, written, type Edit } from './edit'
 import { withoutStaleMeasures } from './staleMeasures'
@@ -64,11 +65,22 @@ export function setBorder(index: number, { sides, ends, pieced, ...rest }: Borde
   }
 }
 
+/** Corners made another way, begun in cloths of the quilt. */
+export function setCorners(index: number, kind: CornerKind): Edit {
+  return file => {
+    const border = file.borders?.[index]
+    if (!border) return file
+    const other = file.cloths.find(({ id }) => id !== border.cloth)?.id ?? border.cloth
+    return setBorder(index, { corners: cornerEntry(kind, { border: border.cloth, other }) })(file)
+  }
+}
+
 /** A pieced border has corners of its own; corners that run through make it plain again. */
 function withPieced(border: BorderEntry, change: BorderChange['pieced']): BorderEntry {
   const { pieced = undefined, ...plain } = border
   const wanted = change === undefined ? pieced : change
   if (!wanted) return plain
-  if (typeof border.corners === 'object') return { ...plain, pieced: wanted }
+  const kind = cornerKindOf(border.corners ?? PLAIN_CORNERS)
+  if (cornerRules(kind).canBePieced) return { ...plain, pieced: wanted }
   return change ? { ...plain, corners: { cloth: border.cloth }, pieced: wanted } : plain
 }

@@ -1,3 +1,4 @@
+import type { CornerKind } from './corners'
 import type { Design } from '../designs/design'
 import type { Placement } from '../geometry/placement'
 import type { Inches } from '../measure/ruler'
@@ -90,7 +91,7 @@ export interface Border {
   sides: Inches
   ends: Inches
   cloth: string
-  corners: 'butted' | 'mitred' | 'cornered'
+  corners: CornerKind
   /** What its corners wear, where they are pieces of their own. */
   cornerWears?: { cloth: string } | { block: string }
   /** Of a pieced border: the blocks repeated along its sides and its ends. */

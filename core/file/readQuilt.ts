@@ -1,4 +1,5 @@
 // In: a quilt file as written. Out: the quilt, complete and in inches, or every fault with its path.
+import { cornerKindOf } from './corners'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { UNIT_DEFAULTS, type Units } from '../measure/units'
 import { BACK_ROUND, bindingRules } from './bindings'
@@ -108,7 +109,7 @@ function completeBorder(border: ParsedQuilt['borders'][number], made: BorderBloc
     sides: border.sides ?? border.width!,
     ends: border.ends ?? border.width!,
     cloth: border.cloth,
-    corners: typeof corners === 'object' ? 'cornered' : corners,
+    corners: cornerKindOf(corners),
     ...(cornerWears ? { cornerWears } : {}),
     ...(sides !== undefined && ends !== undefined ? { pieced: { sides, ends } } : {}),
     first: border.first,

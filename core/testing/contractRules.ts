@@ -295,7 +295,7 @@ export const RULES: readonly Rule[] = [
         const { sides, ends, first, corners, pieced } = quilt.borders[b.border - 1]!
         const wider = widerFor(quilt, b.border)
         const isMitred = corners === 'mitred'
-        const isCornered = corners === 'cornered'
+        const isCornered = corners === 'squares' || corners === 'pieced'
         const inner = stages[b.border - 1]!
         const upright = b.side === 'left' || b.side === 'right'
         const length = upright

@@ -1,3 +1,4 @@
+import { cornerRules } from '../file/corners'
 import fc from 'fast-check'
 import { dimensionsOf } from './dimensions'
 import { quiltOf, SAMPLE } from '../testing/quiltOf'
@@ -102,7 +103,7 @@ test('the top is joined in its own order, every seam straight and edge to edge, 
         // corners of their own are no part of the strip
         const { corners, sides, ends, first, beyond } = quilt.borders[border - 1]!
         const isSecond = (first === 'sides') !== isUpright
-        const ownCorners = corners === 'cornered' && isSecond ? 2 * (isUpright ? ends : sides) : 0
+        const ownCorners = cornerRules(corners).isOwnPiece && isSecond ? 2 * (isUpright ? ends : sides) : 0
         // the second pair spans what the first is cut wider for the binding
         const wider = corners === 'butted' && isSecond ? 2 * beyond : 0
         const drawn = isUpright ? strip.height : strip.width

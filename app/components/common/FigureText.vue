@@ -1,14 +1,22 @@
 <script setup lang="ts">
-import type { TextPart } from '~~/words/textPart'
+import type { LengthPart, TextPart } from '~~/words/textPart'
 
 const { parts } = defineProps<{ parts: readonly TextPart[] }>()
+/** A number with its reason, or the place in the plan where that is. */
+const figureOf = ({ text, sum, path, title }: LengthPart) => ({
+  text,
+  path: path ?? 'step',
+  ...(sum ? { sum } : {}),
+  ...(title ? { title } : {}),
+})
 </script>
 
 <template>
   <template v-for="(part, i) in parts" :key="i">
     <template v-if="typeof part === 'string'">{{ part }}</template>
-    <Figure v-else-if="part.sum" path="step" :sum="part.sum" :text="part.text" />
-    <Figure v-else-if="part.path" :path="part.path" :text="part.text" />
+    <component :is="part.isStrong ? 'strong' : 'span'" v-else-if="part.sum || part.path">
+      <Figure v-bind="figureOf(part)" />
+    </component>
     <span v-else class="figure" data-given>{{ part.text }}</span>
   </template>
 </template>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { removeBorder, setBorder } from '~~/core/edits/edge'
+import { removeBorder, setBorder, setCorners } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
 import { borderOffers } from '~~/core/edits/widthOffers'
+import { CORNER_KINDS, cornerRules } from '~~/core/file/corners'
 import { blockOf, type Quilt } from '~~/core/file/quilt'
-import { craft } from '~~/words/speech'
+import { cornersName } from '~~/words/border'
 
 const { quilt, border } = defineProps<{
   quilt: Quilt
@@ -28,7 +29,6 @@ const offers = computed(() => borderOffers(settled.value, border - 1))
 const isAuditioning = ref(false)
 const dressBorder = (cloth: string) => edit({ cloth })
 
-type CornerKind = 'butted' | 'mitred' | 'cloth' | 'design'
 const piecedOf = (id: string | undefined) => {
   if (id === undefined) return null
   const { design, cloths } = blockOf(quilt, id)
@@ -38,22 +38,6 @@ const unit = computed(() => piecedOf(found.value.pieced?.sides))
 const fabric = computed(() => found.value.cornerWears)
 const cornerCloth = computed(() => (fabric.value && 'cloth' in fabric.value ? fabric.value.cloth : null))
 const cornerBlock = computed(() => piecedOf(fabric.value && 'block' in fabric.value ? fabric.value.block : undefined))
-const cornerKind = computed((): CornerKind => {
-  const { corners } = found.value
-  if (corners !== 'cornered') return corners
-  return cornerCloth.value === null ? 'design' : 'cloth'
-})
-function chooseCorners(kind: CornerKind) {
-  const { cloths } = quilt
-  const two = [found.value.cloth, cloths.find(({ id }) => id !== found.value.cloth)?.id ?? found.value.cloth]
-  const corners =
-    kind === 'cloth'
-      ? { cloth: two[1]! }
-      : kind === 'design'
-        ? { design: 'half-square', cloths: { dark: two[0]!, light: two[1]! } }
-        : kind
-  emit('edit', 'corners of the border', edit({ corners }))
-}
 /** A design of the quilter's own goes into the file with it. */
 const both =
   (also: Edit, change: Parameters<typeof setBorder>[1]): Edit =>
@@ -127,14 +111,9 @@ function remove() {
     />
     <ChoiceField
       label="Corners"
-      :value="cornerKind"
-      :options="[
-        { value: 'butted', label: 'butted, one pair over the other' },
-        { value: 'mitred', label: `${craft('mitered', speech)}, seams on the slant` },
-        { value: 'cloth', label: 'corner squares of one cloth' },
-        { value: 'design', label: 'pieced corners' },
-      ]"
-      @choose="value => chooseCorners(value)"
+      :value="found.corners"
+      :options="CORNER_KINDS.map(value => ({ value, label: cornersName(value, speech) }))"
+      @choose="value => emit('edit', 'corners of the border', setCorners(border - 1, value))"
     />
     <ClothPicker
       v-if="cornerCloth !== null"
@@ -158,7 +137,7 @@ function remove() {
       @choose="(pieced, also) => emit('edit', 'piecing of the border', both(also, { pieced }))"
     />
     <ChoiceField
-      v-if="found.corners !== 'mitred'"
+      v-if="!cornerRules(found.corners).isOnSlant"
       label="Sewn on first"
       :value="found.first"
       :options="[

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { NAMED_CORNERS, PLAIN_CORNERS } from '../corners'
 import type { Fields } from '../fields'
 import { choice, finished, object, piecedEntry } from './entryParts'
 
@@ -13,10 +14,10 @@ export function borderEntry(f: Fields) {
       cloth: f.id,
       corners: z
         .union(
-          [z.literal(['butted', 'mitred']), z.object({ cloth: f.id }), pieced],
-          choice(['butted', 'mitred', '{ cloth }', '{ design, cloths }']),
+          [z.literal(NAMED_CORNERS), z.object({ cloth: f.id }), pieced],
+          choice([...NAMED_CORNERS, '{ cloth }', '{ design, cloths }']),
         )
-        .default('butted'),
+        .default(PLAIN_CORNERS),
       // the design is as high as the border is wide, and is repeated along each side
       pieced: pieced.optional(),
       first: f.oneOf(['sides', 'ends']).default('sides'),

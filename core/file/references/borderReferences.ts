@@ -1,3 +1,4 @@
+import { cornerKindOf, cornerRules } from '../corners'
 import type { Path, Problem } from '../problem'
 import type { ParsedQuilt } from '../schema'
 import { needCloth, needPieced, type Known } from './known'
@@ -16,7 +17,8 @@ export function borderReferences(known: Known, border: ParsedBorder, path: Path)
 }
 
 function cornerReferences(known: Known, { corners, pieced }: ParsedBorder, path: Path): Problem[] {
-  if (typeof corners === 'object')
-    return 'design' in corners ? needPieced(known, corners, path) : needCloth(known, corners.cloth, [...path, 'cloth'])
-  return pieced ? [{ code: 'not-together', path, what: 'pieced-border-without-corners' }] : []
+  if (pieced && !cornerRules(cornerKindOf(corners)).canBePieced)
+    return [{ code: 'not-together', path, what: 'pieced-border-without-corners' }]
+  if (typeof corners !== 'object') return []
+  return 'design' in corners ? needPieced(known, corners, path) : needCloth(known, corners.cloth, [...path, 'cloth'])
 }

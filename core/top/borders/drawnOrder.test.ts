@@ -1,10 +1,8 @@
+import { CORNER_KINDS, cornerEntry } from '../../file/corners'
 import { quiltOf, SAMPLE } from '../../testing/quiltOf'
 import { dimensionsOf } from '../dimensions'
 
-const CORNERS = { butted: 'butted', mitred: 'mitred', cornered: { cloth: 'brass' } } as const
-const STYLES = ['butted', 'mitred', 'cornered'] as const
-
-test.each(STYLES.flatMap(corners => (['sides', 'ends'] as const).map(first => [corners, first] as const)))(
+test.each(CORNER_KINDS.flatMap(corners => (['sides', 'ends'] as const).map(first => [corners, first] as const)))(
   'strips of a %s border, %s first, are drawn in the order in which they are sewn',
   (corners, first) => {
     const block = SAMPLE.blocks[0]!.id
@@ -12,7 +10,15 @@ test.each(STYLES.flatMap(corners => (['sides', 'ends'] as const).map(first => [c
       quiltOf({
         ...SAMPLE,
         setting: { across: 2, down: 3, fill: [[block]] },
-        borders: [{ sides: 3, ends: 4, cloth: 'soot', corners: CORNERS[corners], first }],
+        borders: [
+          {
+            sides: 3,
+            ends: 4,
+            cloth: 'soot',
+            corners: cornerEntry(corners, { border: 'soot', other: 'brass' }),
+            first,
+          },
+        ],
       }),
     )
     const [whole] = top.stages.slice(-1)

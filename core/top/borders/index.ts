@@ -1,5 +1,6 @@
 // In: the quilt and its setting. Out: the stages of the top, its border strips, and all its regions.
-import type { Border, Quilt } from '../../file/quilt'
+import type { CornerKind } from '../../file/corners'
+import type { Quilt } from '../../file/quilt'
 import type { Box } from '../../geometry/polygon'
 import type { StageKey } from '../../file/measuredThing'
 import { measuredRows, measuredStage, type Measured } from '../../made/measures'
@@ -15,7 +16,7 @@ import { cornered } from './cornered'
 import { mitred } from './mitred'
 
 /** By how its corners are made. */
-const STYLES: Record<Border['corners'], BorderStyle> = { butted, mitred, cornered }
+const STYLES: Record<CornerKind, BorderStyle> = { butted, mitred, squares: cornered, pieced: cornered }
 
 export interface BorderedTop {
   /** From the setting outwards; the last one is the top. */

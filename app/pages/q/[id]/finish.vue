@@ -3,6 +3,7 @@ import { setBinding } from '~~/core/edits/binding'
 import { setBacking, setBatting } from '~~/core/edits/layers'
 import { setMaking } from '~~/core/edits/making'
 import type { Edit } from '~~/core/edits/edit'
+import { cornerRules } from '~~/core/file/corners'
 import { TRIMMED } from '~~/core/top/trimmed'
 import { doneCounts } from '~~/core/cut/progress'
 import { CAUTIONS } from '~~/words/caution'
@@ -127,7 +128,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
           <template v-for="(border, i) in planned.borders" :key="i">
             <BorderSteps :quilt="planned" :plan="plan" :border="i + 1" />
             <MeasureCard
-              v-if="border.corners === 'butted'"
+              v-if="cornerRules(border.corners).spansFirstPair"
               :quilt="planned"
               :what="`border-${i + 1}-first`"
               :title="border.first === 'sides' ? 'across, with the sides on' : 'down, with top and bottom on'"
