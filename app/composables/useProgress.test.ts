@@ -3,7 +3,7 @@ import { quiltOf, SAMPLE } from '~~/core/testing/quiltOf'
 import { tick } from '~~/core/edits/record'
 import type { DoneKind } from '~~/core/cut/progress'
 import { makeWorkbook } from '~/workers/makeWorkbook'
-import { FINISH_STEPS, useProgress } from './useProgress'
+import { useProgress } from './useProgress'
 import { useMade } from './useMade'
 
 const AT = '2026-03-01T10:00:00Z'
@@ -38,7 +38,7 @@ test('nothing done is nothing, everything done is all, at each station', () => {
     ...[...units].map(([id, count]): [DoneKind, string, number] => ['unit', id, count]),
     ...plan.blocks.map((block): [DoneKind, string, number] => ['block', block.id, 100]),
     ...rows.map((row): [DoneKind, string, number] => ['row', row.id, 1]),
-    ...FINISH_STEPS.map((step): [DoneKind, string, number] => ['step', step, 1]),
+    ...done([]).finishSteps.map((step): [DoneKind, string, number] => ['step', step, 1]),
   ])
   expect(all.stations).toMatchObject({ cloth: 1, cut: 1, piece: 1, finish: 1 })
   expect(all.sewn.blocks).toBe(all.sewn.allBlocks)

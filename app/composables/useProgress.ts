@@ -1,11 +1,7 @@
+import { makingRules } from '~~/core/file/makings'
 import { timesPlaced } from '~~/core/top/places'
 import { cutProgress, doneCounts } from '~~/core/cut/progress'
 import { needsSewing } from '~~/core/recipes/recipe'
-
-/** The steps after the rows, in order: what they are called in the file and by people. */
-export const FINISH_STEPS = ['rows-joined', 'borders', 'layered', 'quilted', 'trimmed', 'bound', 'labelled'] as const
-/** The same of a quilt that is made block by block; its rows are ticked as rows. */
-const STEPS_AS_YOU_GO = ['as-you-go.blocks', 'as-you-go.long', 'as-you-go.edges', 'labelled'] as const
 
 /** How far the work has come, station by station, from 0 to 1, and in figures. */
 export function useProgress() {
@@ -14,12 +10,10 @@ export function useProgress() {
     const { quilt, workbook } = store
     if (!quilt || !workbook) return null
     const { plan, recipes } = workbook
-    const isAsYouGo = quilt.making === 'as-you-go'
-    // of one block there is nothing to join
-    const rows = isAsYouGo ? plan.rows.filter(({ parts }) => parts.length > 1) : plan.rows
-    const finishSteps: readonly string[] = isAsYouGo
-      ? STEPS_AS_YOU_GO.filter(step => step !== 'as-you-go.long' || plan.rows.length > 1)
-      : FINISH_STEPS
+    const making = makingRules(quilt.making)
+    // without a top there is nothing to join in a row of one block
+    const rows = making.hasTop ? plan.rows : plan.rows.filter(({ parts }) => parts.length > 1)
+    const finishSteps = making.steps.flatMap(({ step, ofRows }) => (ofRows && plan.rows.length <= 1 ? [] : [step]))
     const steps = doneCounts(quilt.done, 'step')
     const cut = cutProgress(plan.pieces, doneCounts(quilt.done, 'cut'))
     const share = (done: number, all: number) => (all === 0 ? 1 : Math.min(1, done / all))

@@ -1,4 +1,5 @@
 // In: the plan's work. Out: all the sewing of the quilt in batches, in the order of work.
+import { makingRules } from '../file/makings'
 import { frameOrders } from '../cut/framePieces'
 import { pieceId } from '../cut/gather'
 import { clothsOfCell } from '../file/clothsOfCell'
@@ -42,7 +43,7 @@ export function quiltBatches(work: PlanWork, rowIds: readonly string[]): QuiltBa
   const blocks = blockSources(work, operations)
   const versionIn = versionOf(work.pressing)
   const partOf = cutParts(work.quilt, work, operations)
-  if (work.quilt.making === 'top')
+  if (makingRules(work.quilt.making).hasTop)
     topJoins(
       work.quilt,
       work.dimensions.setting,

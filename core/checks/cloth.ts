@@ -1,3 +1,4 @@
+import { makingRules } from '../file/makings'
 import { clothOf } from '../file/quilt'
 import type { Check, Checker } from './check'
 import { inCloth, inCloths, inLayers } from './place'
@@ -70,7 +71,7 @@ export const shortMargin: Checker = ({ quilt }) =>
 
 export const overhangTooSmall: Checker = ({ quilt }) => {
   // as you go every block has its own back, larger by what is folded over
-  if (quilt.making === 'as-you-go') return []
+  if (!makingRules(quilt.making).hasTop) return []
   const checks: Check[] = []
   if (quilt.backing && quilt.backing.overhang < 2)
     checks.push({

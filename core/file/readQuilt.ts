@@ -1,4 +1,5 @@
 // In: a quilt file as written. Out: the quilt, complete and in inches, or every fault with its path.
+import { makingRules } from './makings'
 import { cornerKindOf } from './corners'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { UNIT_DEFAULTS, type Units } from '../measure/units'
@@ -70,7 +71,7 @@ function complete(file: ParsedQuilt, units: Units): Quilt {
 
 function completeBinding({ binding, backing, seam, making, asYouGo }: ParsedQuilt): QuiltBinding | null {
   // its edge is what the backs have beyond the batting
-  if (making === 'as-you-go' && backing)
+  if (!makingRules(making).hasTop && backing)
     return {
       style: BACK_ROUND,
       strip: asYouGo.allowance,

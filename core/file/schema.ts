@@ -1,3 +1,4 @@
+import { MAKING_KINDS, PLAIN_MAKING } from './makings'
 import { z } from 'zod'
 import { UNIT_DEFAULTS, type Units } from '../measure/units'
 import { bindingEntry } from './entries/bindingEntry'
@@ -54,7 +55,7 @@ function schemaFor(units: Units) {
       stitching: stitchingEntry(f).prefault({}),
       binding: bindingEntry(f, defaults).nullish(),
       // a top, then layered; or block by block through all layers, the backs' allowance folded over the joins
-      making: f.oneOf(['top', 'as-you-go']).default('top'),
+      making: f.oneOf(MAKING_KINDS).default(PLAIN_MAKING),
       asYouGo: z.object({ allowance: f.length(1 / 2, 6).default(defaults.asYouGo) }, object).prefault({}),
       hanging: hangingEntry(f, defaults).nullish(),
       label: labelEntry(f, defaults).nullish(),

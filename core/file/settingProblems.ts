@@ -1,4 +1,5 @@
 // In: a file whose references are right. Out: what its setting lacks, or asks for and cannot have together.
+import { makingRules } from './makings'
 import { rowLengths, cellsOf } from './cells'
 import { placedSizes } from './placedSize'
 import type { Path, Problem, Unfitting } from './problem'
@@ -12,7 +13,7 @@ export function settingProblems(file: ParsedQuilt): Problem[] {
   const counts = countProblems(file)
   return counts.length > 0
     ? counts
-    : [...fieldProblems(file), ...sashingProblems(file), ...shiftProblems(file), ...asYouGoProblems(file)]
+    : [...fieldProblems(file), ...sashingProblems(file), ...shiftProblems(file), ...makingProblems(file)]
 }
 
 /** As many places as the setting has. */
@@ -47,13 +48,13 @@ function fieldProblems({ setting }: ParsedQuilt): Problem[] {
   return [{ code: 'expected', path: ['setting', 'ends'], expected: { kind: 'one-of', options }, got: ends }]
 }
 
-/** Sashes and binding come from the backs: there are no others. */
-function asYouGoProblems({ making, setting, borders, backing }: ParsedQuilt): Problem[] {
-  if (making !== 'as-you-go') return []
+/** What a way of making the quilt up needs and has not. */
+function makingProblems({ making, setting, borders, backing }: ParsedQuilt): Problem[] {
+  const { needsPlainRows, needsBack } = makingRules(making)
   const path: Path = ['making']
-  if (!rulesOf(setting).asYouGo || setting.sashing || borders.length > 0)
+  if (needsPlainRows && (!rulesOf(setting).plainRows || setting.sashing || borders.length > 0))
     return [{ code: 'not-together', path, what: 'as-you-go-not-side-by-side' }]
-  return backing ? [] : [{ code: 'not-together', path, what: 'as-you-go-without-back' }]
+  return needsBack && !backing ? [{ code: 'not-together', path, what: 'as-you-go-without-back' }] : []
 }
 
 function sashingProblems({ setting }: ParsedQuilt): Problem[] {

@@ -1,4 +1,5 @@
 // In: a quilt that is made block by block. Out: its backs and batting, what covers the joins, how it is folded.
+import { makingRules } from '../file/makings'
 import { blockOf, type Quilt } from '../file/quilt'
 import { measuredBlock } from '../made/measures'
 import { lengthKey, type Inches } from '../measure/ruler'
@@ -29,7 +30,7 @@ export interface BlockLayers {
  * to the seam, and lies half an allowance over each block; round the outside likewise. Source: handbook §10.
  */
 export function planAsYouGo(quilt: Quilt): AsYouGo | null {
-  if (quilt.making !== 'as-you-go') return null
+  if (makingRules(quilt.making).hasTop) return null
   const { allowance } = quilt.asYouGo
   const sizes = blockSizes(quilt)
   return {

@@ -1,4 +1,5 @@
 // In: the finished size of the top. Out: panels of the back, and what to buy.
+import { makingRules } from '../file/makings'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { roundedSum, sumOf, type Sum } from '../measure/sum'
 import { beyondFinished } from '../top/rawEdge'
@@ -33,7 +34,7 @@ export function planBacking(
   { width: topWidth, height: topHeight }: { width: Inches; height: Inches },
   needs: readonly ClothNeed[],
 ): Backing | null {
-  if (!quilt.backing || quilt.making === 'as-you-go') return null
+  if (!quilt.backing || !makingRules(quilt.making).hasTop) return null
   const { overhang, way: asked } = quilt.backing
   const cloth = clothOf(quilt, quilt.backing.cloth)
   const side = (what: TermName, finished: Inches): Sum =>

@@ -1,4 +1,5 @@
 // In: the finished size of the top. Out: how large the batting must be, what of it is bought, and how it shrinks.
+import { makingRules } from '../file/makings'
 import type { Quilt } from '../file/quilt'
 import type { Inches } from '../measure/ruler'
 import { addTerms, sumOf, type Sum } from '../measure/sum'
@@ -20,7 +21,7 @@ export interface Batting {
 /** The raw top and its overhang on every side; what was trimmed shrinks. Source: handbook §9. */
 export function planBatting(quilt: Quilt, top: { width: Inches; height: Inches }, trimmed = top): Batting | null {
   const { batting } = quilt
-  if (!batting || quilt.making === 'as-you-go') return null
+  if (!batting || !makingRules(quilt.making).hasTop) return null
   const side = (what: TermName, finished: Inches) =>
     sumOf([
       { what, value: finished },

@@ -1,3 +1,4 @@
+import { makingRules } from '../file/makings'
 import { sameLength, type Inches } from '../measure/ruler'
 import { measuredThing, type StageKey } from '../file/measuredThing'
 import { joinedSide } from '../file/joinedSide'
@@ -85,7 +86,7 @@ function measuredNow(quilt: Quilt, { outer }: Pick<Block, 'outer'>): { width: In
   const finished = (side: 'width' | 'height', values: readonly Inches[]) => {
     if (values.length === 0) return outer[side]
     const least = Math.min(...values)
-    return quilt.making === 'as-you-go' ? Math.min(outer[side], least) : least - 2 * quilt.seam
+    return makingRules(quilt.making).hasTop ? least - 2 * quilt.seam : Math.min(outer[side], least)
   }
   return { width: finished('width', widths), height: finished('height', heights) }
 }

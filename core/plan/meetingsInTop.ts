@@ -1,4 +1,5 @@
 // In: a pressed quilt and its rows. Out: what comes of every point at which its seams meet, and where.
+import { makingRules } from '../file/makings'
 import type { Quilt } from '../file/quilt'
 import type { Point } from '../geometry/polygon'
 import { turnOf } from '../make/pressing/costs'
@@ -44,7 +45,7 @@ export function meetingsInTop(
   })
   for (const crossing of pressing.outer) add(outerOutcome(pressing, crossing), () => crossing.at)
   // as you go rows are joined by their backs
-  if (quilt.making === 'as-you-go') return { counts, places }
+  if (!makingRules(quilt.making).hasTop) return { counts, places }
   const cornerEnds = seamsInCorners(pressing, makes)
   for (const { at, turns } of jointCrossings(setting.rows, pressOf)) {
     const more = cornerEnds.get(keyOf(at)) ?? []

@@ -1,4 +1,5 @@
 // In: the rows and how they are pressed. Out: the order in which they are joined, and what must be eased.
+import { makingRules } from '../file/makings'
 import { easedBlocks, easedRow, type Eased, type EasedMeeting } from '../made/easing'
 import { explained, type Explainable } from '../measure/explained'
 import type { Inches } from '../measure/ruler'
@@ -50,7 +51,7 @@ export function plannedJoining(
   pressing: QuiltPressing,
 ): Explainable<PlannedJoin>[] {
   // joins of backs have an order of their own
-  if (quilt.making === 'as-you-go') return []
+  if (!makingRules(quilt.making).hasTop) return []
   const mine = setting.rows.filter(isRow)
   const crossings = rowCrossings(
     mine,

@@ -1,4 +1,5 @@
 // In: a quilt and how its blocks are sewn. Out: the side to which every seam is pressed, and what clashes are left.
+import { makingRules } from '../file/makings'
 import type { Cell, Quilt } from '../file/quilt'
 import type { BlockMake } from '../make/units/blockMake'
 import type { Press } from '../make/steps/press'
@@ -50,7 +51,7 @@ export function quiltPressing(
   const places = new Map(signatures.map((signature, i) => [signature, i]))
   const signatureOf = regions.map(({ fabric }) => places.get(cells.get(fabric.cell)!.signature)!)
   // as you go no seams of neighbours are sewn to each other
-  const areJoined = quilt.making === 'top'
+  const areJoined = makingRules(quilt.making).hasTop
   const key = `${areJoined} ${keyOf(signatures, signatureOf, regions, cells)}`
   const problem = (): VersionProblem => ({
     versions: 2,

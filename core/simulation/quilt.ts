@@ -1,4 +1,5 @@
 // In: a quilt. Out: many quilts sewn with chance: how large they come out, what is lost at their points and crossings.
+import { makingRules } from '../file/makings'
 import type { Quilt } from '../file/quilt'
 import { isTrimmedUnit } from '../plan/trimmedUnits'
 import type { Inches } from '../measure/ruler'
@@ -69,7 +70,7 @@ export function simulator(
   let pairs: MeetingPair[] | null = null
   let missed = 0
   // as you go blocks are not sewn to each other
-  const isTop = quilt.making === 'top'
+  const isTop = makingRules(quilt.making).hasTop
   const rows = isTop ? rowsOf(dimensions.setting.rows) : null
   const plannedWidth = dimensions.setting.width
   let done = 0

@@ -1,3 +1,4 @@
+import { makingRules } from '../file/makings'
 import type { Quilt } from '../file/quilt'
 import type { Inches } from '../measure/ruler'
 import type { Term } from '../measure/sum'
@@ -11,7 +12,7 @@ export function beyondFinished(
   edges: number,
 ): Term[] {
   // made as you go its blocks end where the batting ends
-  if (making === 'as-you-go') return []
+  if (!makingRules(making).hasTop) return []
   return [{ what: 'seams', count: edges, each: seam }, ...beyondSeam(borders.at(-1)?.beyond ?? 0, edges)]
 }
 
@@ -21,6 +22,6 @@ export function beyondSeam(beyond: number, edges: number): Term[] {
 }
 
 /** What each side of a join takes: as you go the backs are joined along the batting. */
-export function joinAllowance({ seam, making, asYouGo }: Pick<Quilt, 'seam' | 'making' | 'asYouGo'>): Inches {
-  return making === 'as-you-go' ? asYouGo.allowance : seam
+export function joinAllowance(quilt: Pick<Quilt, 'seam' | 'making' | 'asYouGo'>): Inches {
+  return makingRules(quilt.making).joinAllowance(quilt)
 }

@@ -1,4 +1,5 @@
 // In: the finished top and what the quilt measured when it was trimmed. Out: its size for binding, hanging, washing.
+import { makingRules } from '../file/makings'
 import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 import type { Quilt } from '../file/quilt'
@@ -10,7 +11,7 @@ import type { TermName } from '../measure/termName'
 export const TRIMMED = 'trimmed'
 
 function measuredSide(quilt: Quilt, side: 'width' | 'height'): Measured | null {
-  return quilt.making === 'as-you-go' ? null : measuredStage(quilt, TRIMMED, side)
+  return makingRules(quilt.making).hasTop ? measuredStage(quilt, TRIMMED, side) : null
 }
 
 /** What a side is called in sums: that of the top, or that of the quilt as it was trimmed. */

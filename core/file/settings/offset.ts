@@ -7,7 +7,7 @@ const OFFSET = {
   hasTriangles: false,
   canFloat: false,
   hasOwnRows: false,
-  asYouGo: false,
+  plainRows: false,
   // corners of shifted blocks do not meet
   sashing: { between: ['both'], stones: 'none', canBePieced: false, isOuter: false },
 } as const satisfies Partial<SettingRules>

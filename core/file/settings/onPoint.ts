@@ -10,7 +10,7 @@ export const onPoint: SettingRules = {
   hasTriangles: true,
   canFloat: true,
   hasOwnRows: false,
-  asYouGo: false,
+  plainRows: false,
   // the edge runs through the middle of the outer cornerstones
   sashing: { between: ['both'], stones: 'always', canBePieced: false, isOuter: true },
   lengths: ({ across, down }) => Array.from({ length: 2 * down - 1 }, (_, r) => across - (r % 2)),

@@ -10,7 +10,7 @@ export const ownRows: SettingRules = {
   hasTriangles: false,
   canFloat: false,
   hasOwnRows: true,
-  asYouGo: false,
+  plainRows: false,
   sashing: { between: ['rows'], stones: 'none', canBePieced: false, isOuter: false },
   lengths: counts => counts.rows?.map(({ cells }) => cells.length) ?? fullRows(counts),
   columnOf: (_, __, place) => place,

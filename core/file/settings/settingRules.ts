@@ -41,8 +41,8 @@ export interface SettingRules {
   canFloat: boolean
   /** Each row has its own blocks and its own height. */
   hasOwnRows: boolean
-  /** It can be made block by block through all layers. */
-  asYouGo: boolean
+  /** Its blocks lie side by side, in straight rows of one height. */
+  plainRows: boolean
   sashing: {
     /** Where sashes can run; the first is taken for what it cannot have. */
     between: readonly [SashesBetween, ...SashesBetween[]]

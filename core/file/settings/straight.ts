@@ -10,7 +10,7 @@ export const straight: SettingRules = {
   hasTriangles: false,
   canFloat: false,
   hasOwnRows: false,
-  asYouGo: true,
+  plainRows: true,
   sashing: { between: ['both', 'rows', 'columns'], stones: 'free', canBePieced: true, isOuter: false },
   lengths: fullRows,
   columnOf: (_, __, place) => place,

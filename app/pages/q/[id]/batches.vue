@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makingRules } from '~~/core/file/makings'
 import { followsTheHand } from '~~/core/make/steps/step'
 import { AT_STATION, batchParts, batchTitle, HOW_AT, visitText } from '~~/words/batch'
 import { CAUTIONS } from '~~/words/caution'
@@ -128,8 +129,8 @@ function keepPlace(i: number) {
         :picture-of="pictureOf"
       />
       <p class="no-print mb-4 max-w-3xl">
-        {{ quilt.making === 'as-you-go' ? 'All blocks' : 'The whole top' }} in {{ plural(walks, 'walk') }} between mat,
-        machine and iron, as few as can be: at each stop all is done that can be done there.
+        {{ makingRules(quilt.making).hasTop ? 'The whole top' : 'All blocks' }} in {{ plural(walks, 'walk') }} between
+        mat, machine and iron, as few as can be: at each stop all is done that can be done there.
         <template v-if="visits[0]!.isTest">
           First one block of each kind, to measure before the rest is sewn; what that takes is counted apart.
         </template>

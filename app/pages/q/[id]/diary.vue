@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { addNote, removeNote } from '~~/core/edits/record'
-import type { Quilt } from '~~/core/file/quilt'
-import { formatExactLength } from '~~/words/length'
-import { stageName } from '~~/words/names'
-import { inEnglish, plural } from '~~/words/speech'
+import { finishStepName, measureLine, nextText } from '~~/words/diary'
+import { inEnglish } from '~~/words/speech'
 
 const store = useQuilt()
 const speech = useSpeech()
@@ -31,57 +29,10 @@ function write() {
     return
   clear()
 }
-/** What was measured, said in one line each. */
 const measures = computed(() =>
-  quilt.value.made.map(entry => {
-    const list = (values: readonly number[] | undefined) =>
-      (values ?? []).map(v => formatExactLength(v, speech.value)).join(', ')
-    if (entry.what === 'seam-test')
-      return (
-        `Seam test: ${entry.strips} strips of ${list([entry.cut!])}`
-        + (entry.measured === undefined ? ', not measured yet' : ` measured ${list([entry.measured])}`)
-        + setupText(entry)
-      )
-    if (entry.what === 'block')
-      return (
-        `${store.blockNames.get(entry.block ?? '') ?? entry.block}: `
-        + `${list([...(entry.size ?? []), ...(entry.width ?? []), ...(entry.height ?? [])])}`
-      )
-    return `${inEnglish(stageName(entry.what), speech.value)}: ${[
-      entry.width ? `across ${list(entry.width)}` : '',
-      entry.height ? `down ${list(entry.height)}` : '',
-    ]
-      .filter(Boolean)
-      .join('; ')}`
-  }),
+  quilt.value.made.map(entry => measureLine(entry, id => store.blockNames.get(id) ?? id, speech.value)),
 )
-/** In which cloth, on which machine, with which thread and needle a seam was tested. */
-function setupText({ cloth, machine, thread, needle }: Quilt['made'][number]): string {
-  const said = [cloth && `${cloth} cloth`, machine, thread, needle === undefined ? '' : `needle at ${needle}`]
-  return said.filter(Boolean).length > 0 ? ` (${said.filter(Boolean).join(', ')})` : ''
-}
-const STEP_NAMES: Record<string, string> = {
-  'rows-joined': 'Rows joined',
-  'borders': 'Borders on',
-  'layered': 'Layered',
-  'quilted': 'Quilted',
-  'trimmed': 'Trimmed square',
-  'bound': 'Bound',
-  'labelled': 'Labelled and washed',
-  'as-you-go.blocks': 'Blocks quilted to their backs',
-  'as-you-go.long': 'Rows joined by their backs',
-  'as-you-go.edges': 'Edges folded and sewn',
-}
-const next = computed(() => {
-  const p = progress.value
-  if (!p) return ''
-  if (p.cut.cut < p.cut.all) return `${p.cut.all - p.cut.cut} pieces are still to be cut.`
-  if (p.sewn.units < p.sewn.allUnits) return `${p.sewn.allUnits - p.sewn.units} units are still to be sewn.`
-  if (p.sewn.blocks < p.sewn.allBlocks) return `${p.sewn.allBlocks - p.sewn.blocks} blocks are still to be sewn.`
-  if (p.sewn.rows < p.sewn.allRows) return `${plural(p.sewn.allRows - p.sewn.rows, 'row')} still to be joined.`
-  const step = p.finishSteps.find(s => !p.steps.has(s))
-  return step ? `Next: ${STEP_NAMES[step]!.toLowerCase()}.` : 'It is finished.'
-})
+const next = computed(() => (progress.value ? nextText(progress.value) : ''))
 </script>
 
 <template>
@@ -161,7 +112,7 @@ const next = computed(() => {
               :key="step"
               class="border-t border-line"
             >
-              <td class="py-1">{{ STEP_NAMES[step] }}</td>
+              <td class="py-1">{{ finishStepName(step) }}</td>
               <td class="text-right">{{ progress.steps.has(step) ? 'yes' : 'not yet' }}</td>
             </tr>
             <tr class="border-t border-line">

@@ -8,6 +8,7 @@ import { TRIMMED } from '~~/core/top/trimmed'
 import { doneCounts } from '~~/core/cut/progress'
 import { CAUTIONS } from '~~/words/caution'
 import { formatBought, formatRough, formatRoughPart, formatYards } from '~~/words/length'
+import { MAKING_OPTIONS } from '~~/words/diary'
 import { capital, stageName } from '~~/words/names'
 import { craft, inEnglish } from '~~/words/speech'
 
@@ -75,10 +76,7 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
           label="How it is made"
           place="grow"
           :value="quilt.making"
-          :options="[
-            { value: 'top', label: 'a whole top, then layered and quilted' },
-            { value: 'as-you-go', label: 'block by block through all layers, as you go' },
-          ]"
+          :options="MAKING_OPTIONS"
           data-testid="making"
           :disabled="!store.canWrite"
           @choose="value => edit('way of making', setMaking(value))"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makingRules } from '~~/core/file/makings'
 import { rulesOf } from '~~/core/file/settings'
 import { clipsOf } from '~~/core/top/clips'
 import { timesPlaced } from '~~/core/top/places'
@@ -166,7 +167,7 @@ function clipsSentence(row: QuiltRow): string {
 }
 function rowSteps(): PieceStep[] {
   // as you go rows are joined by their backs, on a page of their own
-  if (quilt.value.making === 'as-you-go') return []
+  if (!makingRules(quilt.value.making).hasTop) return []
   return rows.value.map((row, i) => ({
     place: `Joining the top: ${i + 1} of ${rows.value.length}`,
     picture: null,
@@ -375,7 +376,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
         :can-write="store.canWrite"
         @method="makeWhole"
       />
-      <p v-if="quilt.making === 'as-you-go'" class="card no-print">
+      <p v-if="!makingRules(quilt.making).hasTop" class="card no-print">
         The blocks are quilted one by one and joined by their backs, not as a top.
         <UButton class="mt-2" :to="toPage('as-you-go')"
           ><UIcon name="i-lucide-layers" class="size-5" />Block by block, as you go</UButton
