@@ -1,5 +1,6 @@
-import { box, cloth, line, picture, type PictureShape } from '../steps/picture'
-import type { Point } from '../../geometry/polygon'
+import type { Inches } from '../../measure/ruler'
+import { box, cloth, line, picture } from '../steps/picture'
+import type { Step } from '../steps/step'
 import { bonusFrom } from './bonus'
 import { allowance, plainSide, trimmedLater, type CutSize } from './cutSize'
 import { pressAndTrim } from './finishing'
@@ -27,18 +28,6 @@ export const flyingGooseFlip: Method = {
     const isTrimmed = room.care === 'generous'
     const corner = sideOf(Math.min(unit.width, unit.height), room)
     const long = sideOf(Math.max(unit.width, unit.height), room).total
-    const short = corner.total
-    const base = cloth(goose.cloth, box(0, 0, long, short))
-    const flipped = (name: string, corners: [Point, Point, Point]): PictureShape => cloth(name, corners)
-    const leftDone = flipped(left.cloth, [
-      [0, 0],
-      [short, 0],
-      [0, short],
-    ])
-    const leftSeam = line('sew', [0, short], [short, 0])
-    const leftSquare = cloth(left.cloth, box(0, 0, short, short), 'wrong')
-    const rightSeam = line('sew', [long, short], [long - short, 0])
-    const arrow = { from: [short * 0.6, short * 0.6], to: [short * 0.25, short * 0.25] } as const
     const squares =
       left.cloth === right.cloth
         ? [squarePiece(left.cloth, 'points', corner, { count: 2 * count, perUnit: 2 }, ['left', 'right'])]
@@ -61,40 +50,58 @@ export const flyingGooseFlip: Method = {
       biasEdges: 0,
       bonus: bonusFrom(corner.total, room.seam, 2 * count),
       steps: () => [
-        {
-          do: 'mark',
-          code: 'mark-corner-squares',
-          adds: ['left', 'right'],
-          data: { side: corner },
-          picture: picture([leftSquare], [line('mark', [0, short], [short, 0])]),
-        },
-        {
-          do: 'sew',
-          code: 'sew-corner-square',
-          adds: ['left'],
-          data: { seam: room.seam },
-          picture: picture([base, leftSquare], [leftSeam]),
-        },
-        {
-          do: 'press',
-          code: 'fold-check-then-trim',
-          data: { seam: room.seam },
-          picture: picture([base, leftDone], [leftSeam], [arrow]),
-          stages: flipStages(base, { square: leftSquare, seam: leftSeam, done: leftDone }, room.seam),
-        },
-        {
-          do: 'sew',
-          code: 'same-on-other-corner',
-          adds: ['right'],
-          picture: picture(
-            [base, leftDone, cloth(right.cloth, box(long - short, 0, short, short), 'wrong')],
-            [rightSeam],
-          ),
-        },
+        ...cornerSteps([goose.cloth, left.cloth, right.cloth], { long, corner, seam: room.seam }),
         ...pressAndTrim(unit, room, isTrimmed ? 'goose' : null),
       ],
     }
   },
+}
+
+/** A square over one end of the rectangle, folded up and trimmed behind, then over the other. `long`: as cut. */
+function cornerSteps(
+  [goose, left, right]: readonly [string, string, string],
+  { long, corner, seam }: { long: Inches; corner: CutSize; seam: Inches },
+): Step[] {
+  const short = corner.total
+  const base = cloth(goose, box(0, 0, long, short))
+  const leftDone = cloth(left, [
+    [0, 0],
+    [short, 0],
+    [0, short],
+  ])
+  const leftSeam = line('sew', [0, short], [short, 0])
+  const leftSquare = cloth(left, box(0, 0, short, short), 'wrong')
+  const rightSeam = line('sew', [long, short], [long - short, 0])
+  const arrow = { from: [short * 0.6, short * 0.6], to: [short * 0.25, short * 0.25] } as const
+  return [
+    {
+      do: 'mark',
+      code: 'mark-corner-squares',
+      adds: ['left', 'right'],
+      data: { side: corner },
+      picture: picture([leftSquare], [line('mark', [0, short], [short, 0])]),
+    },
+    {
+      do: 'sew',
+      code: 'sew-corner-square',
+      adds: ['left'],
+      data: { seam },
+      picture: picture([base, leftSquare], [leftSeam]),
+    },
+    {
+      do: 'press',
+      code: 'fold-check-then-trim',
+      data: { seam },
+      picture: picture([base, leftDone], [leftSeam], [arrow]),
+      stages: flipStages(base, { square: leftSquare, seam: leftSeam, done: leftDone }, seam),
+    },
+    {
+      do: 'sew',
+      code: 'same-on-other-corner',
+      adds: ['right'],
+      picture: picture([base, leftDone, cloth(right, box(long - short, 0, short, short), 'wrong')], [rightSeam]),
+    },
+  ]
 }
 
 function sideOf(finished: number, room: MethodContext): CutSize {

@@ -1,4 +1,6 @@
-import { besideLine, box, cloth, line, picture } from '../steps/picture'
+import type { Inches } from '../../measure/ruler'
+import { bothSides, type BothSides } from '../steps/bothSides'
+import { box, cloth } from '../steps/picture'
 import { legSquare, longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
 import type { Method } from './method'
@@ -23,44 +25,7 @@ export const flyingGooseFour: Method = {
     const large = longSideSquare(Math.max(unit.width, unit.height), room, SPARE.large)
     const small = legSquare(Math.min(unit.width, unit.height), room, 1, SPARE.small)
     const sets = Math.ceil(count / 4)
-    const L = large.total
-    const q = small.total
-    const layered = [
-      cloth(goose, box(0, 0, L, L)),
-      cloth(sky, box(0, L - q, q, q), 'wrong'),
-      cloth(sky, box(L - q, 0, q, q), 'wrong'),
-    ]
-    const diagonal = [
-      [0, L],
-      [L, 0],
-    ] as const
-    const sewn = besideLine('sew', ...diagonal, room.seam)
-    // a heart: half of the large square, and two small triangles folded out past the seams along its long side
-    const past = room.seam * Math.SQRT2
-    const ear = q - past
-    const heart = [
-      cloth(goose, [
-        [0, 0],
-        [L, 0],
-        [0, L],
-      ]),
-      cloth(sky, [
-        [L - past, 0],
-        [L - past, ear],
-        [L - past - ear, ear],
-      ]),
-      cloth(sky, [
-        [0, L - past],
-        [ear, L - past],
-        [ear, L - past - ear],
-      ]),
-    ]
-    const third = [...heart, cloth(sky, box(0, 0, q, q), 'wrong')]
-    const across = [
-      [0, 0],
-      [q, q],
-    ] as const
-    const crossed = besideLine('sew', ...across, room.seam)
+    const [first, second] = goosePictures(goose, sky, { L: large.total, q: small.total, seam: room.seam })
     return {
       pieces: [
         squarePiece(goose, 'geese', large, { count: sets, perUnit: 1 / 4 }, ['goose']),
@@ -77,36 +42,73 @@ export const flyingGooseFour: Method = {
           code: 'layer-two-on-large',
           of: sets,
           data: { large, small },
-          picture: picture(layered, [line('mark', ...diagonal)]),
+          picture: first.marked,
         },
         {
           do: 'sew',
           code: 'sew-both-sides',
           data: { seam: room.seam },
-          picture: picture(layered, [line('mark', ...diagonal), ...sewn]),
+          picture: first.sewn,
         },
         {
           do: 'cut-apart',
           code: 'cut-and-press-hearts',
           into: 2,
-          picture: picture(layered, [line('cut', ...diagonal), ...sewn]),
+          picture: first.cut,
         },
         {
           do: 'layer',
           code: 'square-on-each-heart',
           adds: ['right'],
           data: { small, seam: room.seam },
-          picture: picture(third, [line('mark', ...across), ...crossed]),
+          picture: second.sewn,
         },
         {
           do: 'cut-apart',
           code: 'cut-on-line',
           into: 2,
           data: { gives: 4 },
-          picture: picture(third, [line('cut', ...across), ...crossed]),
+          picture: second.cut,
         },
         ...pressAndTrim(unit, room, 'goose'),
       ],
     }
   },
+}
+
+/** Two small squares on a large one, sewn across; then a heart with the last square on it. `L`, `q`: their sides. */
+function goosePictures(
+  goose: string,
+  sky: string,
+  { L, q, seam }: { L: Inches; q: Inches; seam: Inches },
+): [BothSides, BothSides] {
+  const layered = [
+    cloth(goose, box(0, 0, L, L)),
+    cloth(sky, box(0, L - q, q, q), 'wrong'),
+    cloth(sky, box(L - q, 0, q, q), 'wrong'),
+  ]
+  // a heart: half of the large square, and two small triangles folded out past the seams along its long side
+  const past = seam * Math.SQRT2
+  const ear = q - past
+  const heart = [
+    cloth(goose, [
+      [0, 0],
+      [L, 0],
+      [0, L],
+    ]),
+    cloth(sky, [
+      [L - past, 0],
+      [L - past, ear],
+      [L - past - ear, ear],
+    ]),
+    cloth(sky, [
+      [0, L - past],
+      [ear, L - past],
+      [ear, L - past - ear],
+    ]),
+  ]
+  return [
+    bothSides(layered, [0, L], [L, 0], seam),
+    bothSides([...heart, cloth(sky, box(0, 0, q, q), 'wrong')], [0, 0], [q, q], seam),
+  ]
 }

@@ -1,6 +1,6 @@
-import { besideLine, box, cloth, line, picture } from '../steps/picture'
 import { legSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
+import { layeredSteps } from './layeredSteps'
 import { lighterOnTop } from './layers'
 import type { Method } from './method'
 import { isDirectional } from '../units/dressedUnit'
@@ -15,16 +15,9 @@ export const halfSquareTriangleTwo: Method = {
   fits: unit => !isDirectional(unit),
   make(unit, count, room) {
     const size = legSquare(unit.width, room)
-    const side = size.total
     const pairs = Math.ceil(count / 2)
-    const { under, over } = lighterOnTop(unit.patches[0]!.cloth, unit.patches[1]!.cloth, room)
-    const shift = side * 0.05
-    const layers = [cloth(under, box(0, 0, side, side)), cloth(over, box(shift, shift, side, side), 'wrong')]
-    const diagonal = [
-      [shift, shift + side],
-      [shift + side, shift],
-    ] as const
-    const sewn = besideLine('sew', ...diagonal, room.seam)
+    const layers = lighterOnTop(unit.patches[0]!.cloth, unit.patches[1]!.cloth, room)
+    const square = { side: size, of: pairs, aside: size.total * 0.05, seam: room.seam }
     return {
       pieces: unit.patches.map(patch =>
         squarePiece(patch.cloth, 'half-squares', size, { count: pairs, perUnit: 1 / 2 }, [patch.slot]),
@@ -34,28 +27,7 @@ export const halfSquareTriangleTwo: Method = {
       seams: 1,
       cuts: 0.5,
       biasEdges: 0,
-      steps: () => [
-        {
-          do: 'layer',
-          code: 'layer-and-mark',
-          of: pairs,
-          data: { side: size, over, under },
-          picture: picture(layers, [line('mark', ...diagonal)]),
-        },
-        {
-          do: 'sew',
-          code: 'sew-both-sides',
-          data: { seam: room.seam },
-          picture: picture(layers, [line('mark', ...diagonal), ...sewn]),
-        },
-        {
-          do: 'cut-apart',
-          code: 'cut-on-line',
-          data: { gives: 2 },
-          picture: picture(layers, [line('cut', ...diagonal), ...sewn]),
-        },
-        ...pressAndTrim(unit, room, 'half-square'),
-      ],
+      steps: () => [...layeredSteps(layers, square, 'cut-on-line'), ...pressAndTrim(unit, room, 'half-square')],
     }
   },
 }

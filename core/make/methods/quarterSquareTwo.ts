@@ -1,6 +1,10 @@
-import { besideLine, box, cloth, line, picture } from '../steps/picture'
+import { movePolygon } from '../../geometry/polygon'
+import type { Inches } from '../../measure/ruler'
+import { bothSides, halfSquareFaces, type BothSides } from '../steps/bothSides'
+import { cloth } from '../steps/picture'
 import { longSideSquare } from './cutSize'
 import { pressAndTrim } from './finishing'
+import { layeredSteps } from './layeredSteps'
 import { lighterOnTop } from './layers'
 import type { Method } from './method'
 import { isDirectional, patchAt, type DressedUnit } from '../units/dressedUnit'
@@ -21,49 +25,7 @@ export const quarterSquareTwo: Method = {
     const [a, b] = hourglassCloths(unit)!
     const { under, over } = lighterOnTop(a, b, room)
     const shift = side * 0.05
-    const squares = [cloth(under, box(0, 0, side, side)), cloth(over, box(shift, shift, side, side), 'wrong')]
-    const rising = [
-      [shift, shift + side],
-      [shift + side, shift],
-    ] as const
-    const falling = [
-      [shift, shift],
-      [shift + side, shift + side],
-    ] as const
-    const sewn = besideLine('sew', ...rising, room.seam)
-    // two half-squares right sides together, unlike cloths facing: the lower one shows its faces, the upper one its
-    // wrong side
-    const halves = [
-      cloth(under, [
-        [0, 0],
-        [side, 0],
-        [0, side],
-      ]),
-      cloth(over, [
-        [side, 0],
-        [side, side],
-        [0, side],
-      ]),
-      cloth(
-        over,
-        [
-          [shift, shift],
-          [shift + side, shift],
-          [shift, shift + side],
-        ],
-        'wrong',
-      ),
-      cloth(
-        under,
-        [
-          [shift + side, shift],
-          [shift + side, shift + side],
-          [shift, shift + side],
-        ],
-        'wrong',
-      ),
-    ]
-    const crossed = besideLine('sew', ...falling, room.seam)
+    const crossed = halvesAcross(under, over, side, shift, room.seam)
     const each = { count: pairs, perUnit: 1 / 2 }
     return {
       pieces: [
@@ -76,37 +38,23 @@ export const quarterSquareTwo: Method = {
       cuts: 1,
       biasEdges: 0,
       steps: () => [
-        {
-          do: 'layer',
-          code: 'layer-and-mark',
-          of: pairs,
-          data: { side: size, over, under },
-          picture: picture(squares, [line('mark', ...rising)]),
-        },
-        {
-          do: 'sew',
-          code: 'sew-both-sides',
-          data: { seam: room.seam },
-          picture: picture(squares, [line('mark', ...rising), ...sewn]),
-        },
-        {
-          do: 'cut-apart',
-          code: 'cut-on-line-and-press',
-          data: { gives: 2 },
-          picture: picture(squares, [line('cut', ...rising), ...sewn]),
-        },
+        ...layeredSteps(
+          { under, over },
+          { side: size, of: pairs, aside: shift, seam: room.seam },
+          'cut-on-line-and-press',
+        ),
         {
           do: 'layer',
           code: 'lock-and-mark-across',
           of: pairs,
           data: { seam: room.seam },
-          picture: picture(halves, [line('mark', ...falling), ...crossed]),
+          picture: crossed.sewn,
         },
         {
           do: 'cut-apart',
           code: 'cut-on-line',
           data: { gives: 2 },
-          picture: picture(halves, [line('cut', ...falling), ...crossed]),
+          picture: crossed.cut,
         },
         ...pressAndTrim(unit, room, 'quarter-square'),
       ],
@@ -118,4 +66,16 @@ export const quarterSquareTwo: Method = {
 function hourglassCloths(unit: DressedUnit): [string, string] | null {
   const [north, east, south, west] = ['north', 'east', 'south', 'west'].map(side => patchAt(unit, side).cloth)
   return north === south && east === west ? [north!, east!] : null
+}
+
+/**
+ * Two half-squares right sides together, unlike cloths facing, the upper one a little aside: the lower one shows its
+ * faces, the upper one its wrong side. Sewn on the diagonal that crosses their seams.
+ */
+function halvesAcross(under: string, over: string, side: Inches, aside: Inches, seam: Inches): BothSides {
+  const upper = halfSquareFaces(over, under, side).map(({ cloth: name, points }) =>
+    cloth(name, movePolygon(points, aside, aside), 'wrong'),
+  )
+  const layers = [...halfSquareFaces(under, over, side), ...upper]
+  return bothSides(layers, [aside, aside], [aside + side, aside + side], seam)
 }

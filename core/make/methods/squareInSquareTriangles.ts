@@ -1,10 +1,10 @@
-import { boundingBox } from '../../geometry/polygon'
-import { box, cloth, line, picture } from '../steps/picture'
+import { boundingBox, movePolygon, type Polygon } from '../../geometry/polygon'
+import { box, cloth, line, picture, type Picture } from '../steps/picture'
 import { allowance, legSquare, trimmedLater } from './cutSize'
 import { pressAndTrim } from './finishing'
 import { cornerOf } from './halfSquareTriangleSingle'
 import type { Method } from './method'
-import { patchAt } from '../units/dressedUnit'
+import { patchAt, type DressedUnit } from '../units/dressedUnit'
 import { squarePiece, trianglePiece } from './pieces'
 
 /** What a generous cut adds to the centre and to the corner squares. Source: handbook §3. */
@@ -28,20 +28,9 @@ export const squareInSquareTriangles: Method = {
       SPARE,
     )
     const size = legSquare(unit.width / 2, room, 1, SPARE)
-    const f = unit.width
-    const apart = (polygon: typeof centre.polygon, by: number) => {
-      const b = boundingBox(polygon)
-      const dx = Math.sign(b.x + b.width / 2 - f / 2) * by
-      const dy = Math.sign(b.y + b.height / 2 - f / 2) * by
-      return polygon.map(([x, y]) => [x + dx, y + dy] as const)
-    }
-    const isFalling = (slot: string) => slot === 'nw' || slot === 'se'
-    const pair = (first: boolean, by: number) =>
-      corners
-        .filter(corner => isFalling(corner.slot) === first)
-        .map(corner => cloth(corner.cloth, apart(corner.polygon, by)))
     const side = size.total
     const oneSquare = picture([cloth(corners[0]!.cloth, box(0, 0, side, side))], [line('cut', [0, side], [side, 0])])
+    const [opposite, others] = cornersLaidOn(unit)
     return {
       pieces: [
         squarePiece(centre.cloth, 'centres', middle, { count, perUnit: 1 }, ['centre']),
@@ -68,17 +57,35 @@ export const squareInSquareTriangles: Method = {
           do: 'sew',
           code: 'sew-opposite-corners',
           data: { seam: room.seam },
-          picture: picture([cloth(centre.cloth, centre.polygon), ...pair(true, f * 0.08)]),
+          picture: opposite,
         },
         {
           do: 'sew',
           code: 'sew-other-corners',
           adds: ['ne', 'sw'],
           data: { seam: room.seam },
-          picture: picture([cloth(centre.cloth, centre.polygon), ...pair(true, 0), ...pair(false, f * 0.08)]),
+          picture: others,
         },
         ...pressAndTrim(unit, room, 'square-in-square'),
       ],
     }
   },
+}
+
+/** The centre with a pair of corners about to be sewn on, then with the other. */
+function cornersLaidOn(unit: DressedUnit): [Picture, Picture] {
+  const { cloth: name, polygon } = patchAt(unit, 'centre')
+  const middle = unit.width / 2
+  const apart = (corner: Polygon, by: number) => {
+    const { x, y, width, height } = boundingBox(corner)
+    return movePolygon(corner, Math.sign(x + width / 2 - middle) * by, Math.sign(y + height / 2 - middle) * by)
+  }
+  const pair = (slots: readonly string[], by: number) =>
+    slots.map(slot => patchAt(unit, slot)).map(corner => cloth(corner.cloth, apart(corner.polygon, by)))
+  const gap = unit.width * 0.08
+  const centre = cloth(name, polygon)
+  return [
+    picture([centre, ...pair(['nw', 'se'], gap)]),
+    picture([centre, ...pair(['nw', 'se'], 0), ...pair(['ne', 'sw'], gap)]),
+  ]
 }

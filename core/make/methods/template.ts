@@ -17,26 +17,7 @@ export const template: Method = {
   takesSlantedStripes: true,
   fits: () => true,
   make(unit, count, room, mirrored = 0) {
-    const pieces = unit.patches.map((patch): PieceDraft => {
-      const { outline, hand } = outlineOf(patch)
-      const box = boundingBox(outline)
-      return {
-        cloth: patch.cloth,
-        part: 'templates',
-        shape: 'template',
-        width: box.width,
-        height: box.height,
-        exact: { width: box.width, height: box.height },
-        why: outlineReasons(outline),
-        cuts: 'angle',
-        hand,
-        outline,
-        turn: !patch.isUpright,
-        count,
-        perUnit: 1,
-        slots: [patch.slot],
-      }
-    })
+    const pieces = unit.patches.map(patch => pieceByTemplate(patch, count))
     const [only] = pieces
     const pairs = pieces.length === 1 && only!.hand !== 'either' ? Math.min(count, mirrored) : 0
     const cut = (): Step[] => {
@@ -79,6 +60,27 @@ export const template: Method = {
             ],
     }
   },
+}
+
+function pieceByTemplate(patch: DressedPatch, count: number): PieceDraft {
+  const { outline, hand } = outlineOf(patch)
+  const { width, height } = boundingBox(outline)
+  return {
+    cloth: patch.cloth,
+    part: 'templates',
+    shape: 'template',
+    width,
+    height,
+    exact: { width, height },
+    why: outlineReasons(outline),
+    cuts: 'angle',
+    hand,
+    outline,
+    turn: !patch.isUpright,
+    count,
+    perUnit: 1,
+    slots: [patch.slot],
+  }
 }
 
 /** A template is as large as the box of its outline: nothing is rounded. */

@@ -1,7 +1,11 @@
 import type { Step } from '../steps/step'
-import { besideLine, box, cloth, line, picture } from '../steps/picture'
-import { legSquare, longSideSquare } from './cutSize'
+import { movePolygon } from '../../geometry/polygon'
+import type { Inches } from '../../measure/ruler'
+import { bothSides, halfSquareFaces } from '../steps/bothSides'
+import { box, cloth, line, picture, type Picture } from '../steps/picture'
+import { legSquare, longSideSquare, type CutSize } from './cutSize'
 import { pressAndTrim } from './finishing'
+import { layeredSteps } from './layeredSteps'
 import { lighterOnTop } from './layers'
 import type { Method, PieceDraft, MethodContext } from './method'
 import { isDirectional, patchAt, type DressedUnit } from '../units/dressedUnit'
@@ -44,35 +48,15 @@ export const threePatchPairs: Method = {
       },
     })
     const { under, over } = lighterOnTop(a, b, room)
-    const q = quarter.total
-    const h = half.total
-    const up = q * 0.04
-    const rising = [
-      [up, up + q],
-      [up + q, up],
-    ] as const
-    const layers = [cloth(under, box(0, 0, q, q)), cloth(over, box(up, up, q, q), 'wrong')]
-    const sewn = besideLine('sew', ...rising, room.seam)
     // sewn and opened, a half-square unit is as large as the square that is laid on it
-    const aside = h * 0.04
-    const falling = [
+    const [h, aside] = [half.total, half.total * 0.04]
+    const crossed = bothSides(
+      [...halfSquareFaces(under, over, h), cloth(c, box(aside, aside, h, h), 'wrong')],
       [aside, aside],
       [aside + h, aside + h],
-    ] as const
-    const seamed = [
-      cloth(under, [
-        [0, 0],
-        [h, 0],
-        [0, h],
-      ]),
-      cloth(over, [
-        [h, 0],
-        [h, h],
-        [0, h],
-      ]),
-      cloth(c, box(aside, aside, h, h), 'wrong'),
-    ]
-    const crossed = besideLine('sew', ...falling, room.seam)
+      room.seam,
+    )
+    const square = { side: quarter, of: sets, aside: quarter.total * 0.04, seam: room.seam }
     const pair = { count: sets, perUnit: 1 / 2 }
     return {
       pieces: [
@@ -88,37 +72,19 @@ export const threePatchPairs: Method = {
       mirrored: Math.max(0, count - mirrored),
       isBothHands: mirrored > 0,
       steps: () => [
-        {
-          do: 'layer',
-          code: 'layer-and-mark',
-          of: sets,
-          data: { side: quarter, over, under },
-          picture: picture(layers, [line('mark', ...rising)]),
-        },
-        {
-          do: 'sew',
-          code: 'sew-both-sides',
-          data: { seam: room.seam },
-          picture: picture(layers, [line('mark', ...rising), ...sewn]),
-        },
-        {
-          do: 'cut-apart',
-          code: 'cut-on-line-and-press',
-          data: { gives: 2 },
-          picture: picture(layers, [line('cut', ...rising), ...sewn]),
-        },
+        ...layeredSteps({ under, over }, square, 'cut-on-line-and-press'),
         {
           do: 'layer',
           code: 'square-on-half-square',
           adds: ['half'],
           data: { side: half, seam: room.seam, over: c },
-          picture: picture(seamed, [line('mark', ...falling), ...crossed]),
+          picture: crossed.sewn,
         },
         {
           do: 'cut-apart',
           code: 'cut-mirrored-pair',
           data: { gives: 2 },
-          picture: picture(seamed, [line('cut', ...falling), ...crossed]),
+          picture: crossed.cut,
         },
         ...pressAndTrim(unit, room, 'quarter-square'),
       ],
@@ -140,60 +106,6 @@ export const threePatchAlike: Method = {
     const { quarter, half } = sizesOf(unit, room)
     const { first: over, second: under, half: c } = clothsOfThree(unit)
     const sets = Math.ceil(count / 4)
-    const q = quarter.total
-    const s = room.seam / Math.SQRT2
-    const m = q / 2
-    const layers = [cloth(under, box(0, 0, q, q)), cloth(over, box(0, 0, q, q), 'wrong')]
-    const sewn = (
-      [
-        [0, 0],
-        [q, 0],
-        [q, q],
-        [0, q],
-      ] as const
-    ).map(([x, y]) => {
-      const dx = Math.sign(m - x)
-      const dy = Math.sign(m - y)
-      return line('sew', [x + dy * s, y - dx * s], [m + dy * s, m - dx * s])
-    })
-    const both = (kind: 'mark' | 'cut') => [line(kind, [0, 0], [q, q]), line(kind, [q, 0], [0, q])]
-    const halfSquare = picture(
-      [cloth(c, box(0, 0, half.total, half.total))],
-      [line('cut', [0, half.total], [half.total, 0])],
-    )
-    const gap = unit.width * 0.08
-    const apart = unit.patches.map(patch => {
-      const by = patch.slot === 'half' ? gap : 0
-      const centre = [unit.width / 2, unit.height / 2] as const
-      const [dx, dy] = awayFrom(centre, patchAt(unit, 'half').polygon, by)
-      return cloth(
-        patch.cloth,
-        patch.polygon.map(([x, y]) => [x + dx, y + dy] as const),
-      )
-    })
-    const sew: Step[] = [
-      {
-        do: 'layer',
-        code: 'layer-for-half-lines',
-        of: sets,
-        data: { side: quarter, over, under },
-        picture: picture(layers, both('mark')),
-      },
-      {
-        do: 'sew',
-        code: 'sew-half-lines',
-        data: { seam: room.seam },
-        picture: picture(layers, [...both('mark'), ...sewn]),
-      },
-      {
-        do: 'cut-apart',
-        code: 'cut-pairs-alike',
-        data: { gives: 4 },
-        picture: picture(layers, [...both('cut'), ...sewn]),
-      },
-      { do: 'cut', code: 'cut-once', data: { side: half }, picture: halfSquare },
-      { do: 'sew', code: 'sew-half-to-quarters', adds: ['half'], data: { seam: room.seam }, picture: picture(apart) },
-    ]
     const set = { count: sets, perUnit: 1 / 4 }
     return {
       pieces: [
@@ -206,9 +118,70 @@ export const threePatchAlike: Method = {
       seams: 2,
       cuts: 1,
       biasEdges: 0,
-      steps: () => [...sew, ...pressAndTrim(unit, room, 'quarter-square')],
+      steps: () => [
+        ...quartersAlike(over, under, { side: quarter, of: sets, seam: room.seam }),
+        {
+          do: 'cut',
+          code: 'cut-once',
+          data: { side: half },
+          picture: picture(
+            [cloth(c, box(0, 0, half.total, half.total))],
+            [line('cut', [0, half.total], [half.total, 0])],
+          ),
+        },
+        {
+          do: 'sew',
+          code: 'sew-half-to-quarters',
+          adds: ['half'],
+          data: { seam: room.seam },
+          picture: halfApart(unit),
+        },
+        ...pressAndTrim(unit, room, 'quarter-square'),
+      ],
     }
   },
+}
+
+/** Half of each diagonal sewn, to the left as it is walked from its corner, then both cut. */
+function quartersAlike(over: string, under: string, square: { side: CutSize; of: number; seam: Inches }): Step[] {
+  const { side, of, seam } = square
+  const q = side.total
+  const [s, m] = [seam / Math.SQRT2, q / 2]
+  const layers = [cloth(under, box(0, 0, q, q)), cloth(over, box(0, 0, q, q), 'wrong')]
+  const sewn = box(0, 0, q, q).map(([x, y]) => {
+    const dx = Math.sign(m - x)
+    const dy = Math.sign(m - y)
+    return line('sew', [x + dy * s, y - dx * s], [m + dy * s, m - dx * s])
+  })
+  const both = (kind: 'mark' | 'cut') => [line(kind, [0, 0], [q, q]), line(kind, [q, 0], [0, q])]
+  return [
+    {
+      do: 'layer',
+      code: 'layer-for-half-lines',
+      of,
+      data: { side, over, under },
+      picture: picture(layers, both('mark')),
+    },
+    { do: 'sew', code: 'sew-half-lines', data: { seam }, picture: picture(layers, [...both('mark'), ...sewn]) },
+    {
+      do: 'cut-apart',
+      code: 'cut-pairs-alike',
+      data: { gives: 4 },
+      picture: picture(layers, [...both('cut'), ...sewn]),
+    },
+  ]
+}
+
+/** The unit with its half a little away from its quarters. */
+function halfApart(unit: DressedUnit): Picture {
+  const gap = unit.width * 0.08
+  const centre = [unit.width / 2, unit.height / 2] as const
+  return picture(
+    unit.patches.map(({ cloth: name, polygon, slot }) => {
+      const [dx, dy] = awayFrom(centre, patchAt(unit, 'half').polygon, slot === 'half' ? gap : 0)
+      return cloth(name, movePolygon(polygon, dx, dy))
+    }),
+  )
 }
 
 /** A step of this length from the centre towards the middle of a figure. */

@@ -3,6 +3,7 @@ import { addTerms, roundedSum, sumOf, type Term } from '../../measure/sum'
 import type { Point, Polygon } from '../../geometry/polygon'
 import { arrowsOf, box, cloth, line, picture, unfinished, type Picture } from '../steps/picture'
 import type { Step } from '../steps/step'
+import type { StepData } from '../steps/stepData'
 import { allowance, exactly, trimmedLater, type CutSize } from './cutSize'
 import { unfinishedSide } from '../../measure/unfinishedSide'
 import type { Method, PieceDraft, MethodContext } from './method'
@@ -47,37 +48,7 @@ export const wedgeStripSet: Method = {
       { what: 'slant-over-the-depth', value: set.wide - set.narrow },
     ])
     const data = { angle: Math.round(set.halfAngleDeg * 20) / 10, gives: most, count, wide }
-    const shown = Math.min(most, 4)
-    const width = unfinishedSide(unit.width, room.seam)
-    const height = unfinishedSide(unit.height, room.seam)
     const sets = whole + (rest > 0 ? 1 : 0)
-    const steps = (): Step[] => [
-      {
-        do: 'sew',
-        code: 'sew-strips-along',
-        of: sets,
-        data: { seam: room.seam, sets, strips: 3 },
-        picture: setPicture(set, wedge.cloth, corner.cloth, shown, false, room),
-      },
-      {
-        do: 'cut-apart',
-        code: 'cut-wedges-in-turn',
-        data,
-        picture: setPicture(set, wedge.cloth, corner.cloth, shown, true, room),
-      },
-      {
-        do: 'press',
-        code: room.pressed(wedge.cloth, corner.cloth) === 'open' ? 'press-open' : 'press-to-dark',
-        picture: wedgePicture(set, wedge.cloth, corner.cloth, room),
-      },
-      {
-        do: 'trim',
-        code: 'trim-corner-later',
-        data: { width, height },
-        picture: unfinished(unit.patches, unit.width, unit.height, room.seam),
-        expect: { width: width.total, height: height.total },
-      },
-    ]
     return {
       pieces: [
         ...(whole > 0 ? strips(whole, full, whole * most) : []),
@@ -88,10 +59,49 @@ export const wedgeStripSet: Method = {
       seams: 4 / most,
       cuts: 4,
       biasEdges: 2,
-      steps,
+      steps: () => wedgeSteps(unit, set, { shown: Math.min(most, 4), sets, data }, room),
       lengths: { wide, pitch },
     }
   },
+}
+
+/** `shown`: how many wedges of a set are drawn. */
+function wedgeSteps(
+  unit: DressedUnit,
+  set: WedgeSet,
+  { shown, sets, data }: { shown: number; sets: number; data: StepData },
+  room: MethodContext,
+): Step[] {
+  const { seam } = room
+  const [wedge, corner] = [patchAt(unit, 'wedge').cloth, patchAt(unit, 'corner').cloth]
+  const [width, height] = [unfinishedSide(unit.width, seam), unfinishedSide(unit.height, seam)]
+  return [
+    {
+      do: 'sew',
+      code: 'sew-strips-along',
+      of: sets,
+      data: { seam, sets, strips: 3 },
+      picture: setPicture(set, wedge, corner, shown, false, room),
+    },
+    {
+      do: 'cut-apart',
+      code: 'cut-wedges-in-turn',
+      data,
+      picture: setPicture(set, wedge, corner, shown, true, room),
+    },
+    {
+      do: 'press',
+      code: room.pressed(wedge, corner) === 'open' ? 'press-open' : 'press-to-dark',
+      picture: wedgePicture(set, wedge, corner, room),
+    },
+    {
+      do: 'trim',
+      code: 'trim-corner-later',
+      data: { width, height },
+      picture: unfinished(unit.patches, unit.width, unit.height, seam),
+      expect: { width: width.total, height: height.total },
+    },
+  ]
 }
 
 /** The sewn set and how the wedges lie in it; all in inches as cut and sewn, allowances within. */
