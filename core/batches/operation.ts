@@ -73,6 +73,20 @@ export class Operations {
     return operation.id
   }
 
+  /** What was just sewn is pressed: `count` of them. */
+  press(sewn: string, task: Task, count = 1, id = `${sewn}.press`): string {
+    return this.add({
+      id,
+      at: 'iron',
+      what: 'press',
+      task,
+      count,
+      uses: [{ id: sewn, count }],
+      parts: [sewn],
+      gives: count,
+    })
+  }
+
   all(): Operation[] {
     return [...this.known.values()]
   }

@@ -3,8 +3,8 @@ import { makingRules } from '../file/makings'
 import { frameOrders } from '../cut/framePieces'
 import { pieceId } from '../cut/gather'
 import { clothsOfCell } from '../file/clothsOfCell'
-import { blockOf, clothOf, type Cell } from '../file/quilt'
-import { dressedUnits, variants } from '../make/units/demands'
+import { blockOf, clothOf, type Cell, type Quilt } from '../file/quilt'
+import { dressedUnits, variants, type Variant } from '../make/units/demands'
 import { mirroredMake } from '../make/units/mirroredMake'
 import type { Unit } from '../make/units/unit'
 import type { UnitTree } from '../make/units/unitTree'
@@ -70,86 +70,92 @@ export function quiltBatches(work: PlanWork, rowIds: readonly string[]): QuiltBa
 
 /** What ends each block, for each cell and each way it is pressed there. */
 function blockSources(work: PlanWork, operations: Operations): Map<Cell, Map<Version, Source>> {
-  const { quilt, makes, choices, pressing } = work
-  const lots = unitLots(choices, operations)
-  const ofUnit = new Map(
-    choices.flatMap(({ demand }) =>
-      [...demand.perBlock.keys()].map(block => [`${block} ${demand.unit.key}`, demand.key] as const),
-    ),
-  )
-  const room = workroomOf(quilt)
+  const { quilt, pressing } = work
+  const sourceOf = unitSources(work, operations)
   const sources = new Map<Cell, Map<Version, Source>>()
   for (const variant of variants(quilt)) {
-    const { cell, cells } = variant
-    const make = makes.get(cell.block)!
-    const seen = cell.mirror ? mirroredMake(make) : make
-    const cloths = clothsOfCell(quilt, cell)
-    const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
-    const up = ((4 - cell.turn / 90) % 4) as 0 | 1 | 2 | 3
-    const drawn = pairedUnits(seen.units, make.units)
-    const dressed = dressedUnits(quilt, make, variant)
-    for (const { version, count } of pressedVersions(pressing, cells)) {
-      const block = blockJoins(
-        {
-          make: seen,
-          clothOfPatch,
-          seam: quilt.seam,
-          path: '',
-          press: version.press,
-          isTrimmed: () => false,
-          count,
-          sourceOf(unit) {
-            const { key } = dressed.get(drawn.get(unit)!)!.dressed
-            const demand = ofUnit.get(`${cell.block} ${key}`)!
-            return { id: lots.get(demand)!, key: demand }
-          },
-          upOf: patch => (clothOf(quilt, clothOfPatch(patch)).directional ? up : undefined),
-        },
-        operations,
-      )
-      for (const placed of cells) {
+    for (const { version, count } of pressedVersions(pressing, variant.cells)) {
+      const block = sewnBlock(work, variant, { press: version.press, count, sourceOf }, operations)
+      for (const placed of variant.cells) {
         // strips of a print with an up are cut as they lie in the quilt: cell by cell
         const times = pressing.ofCell.get(placed)!.get(pressing.versions.indexOf(version))
         if (times === undefined) continue
         const known = sources.get(placed) ?? new Map<Version, Source>()
-        sources.set(placed, known.set(version, framedBlock(block, placed, times)))
+        sources.set(placed, known.set(version, framedBlock(block, placed, times, quilt, operations)))
       }
     }
   }
   return sources
+}
 
-  /** Two sides and two ends, round after round. */
-  function framedBlock(block: Source, cell: Cell, count: number): Source {
-    const strips = frameOrders(quilt, [[cell, count]], room)
-    return strips.reduce((inside, order, i) => {
-      const pile = pieceId(order)
-      const id = `frame.${inside}.${pile}.${i}`
-      const task = { frame: cell.block, round: i }
-      operations.add({
-        id,
-        at: 'machine',
-        what: 'join',
-        task,
-        count,
-        uses: [
-          { id: inside, count },
-          { id: pile, count: 2 * count },
-        ],
-        parts: [inside, pile],
-        gives: count,
-      })
-      return operations.add({
-        id: `${id}.press`,
-        at: 'iron',
-        what: 'press',
-        task,
-        count,
-        uses: [{ id, count }],
-        parts: [id],
-        gives: count,
-      })
-    }, block)
+type UnitSource = { id: Source; key: string }
+
+/** Where the units of a block come from, by its id and the key of a dressed unit. */
+function unitSources({ choices }: PlanWork, operations: Operations): (block: string, key: string) => UnitSource {
+  const lots = unitLots(choices, operations)
+  const demands = new Map(
+    choices.flatMap(({ demand }) =>
+      [...demand.perBlock.keys()].map(block => [`${block} ${demand.unit.key}`, demand.key] as const),
+    ),
+  )
+  return (block, key) => {
+    const demand = demands.get(`${block} ${key}`)!
+    return { id: lots.get(demand)!, key: demand }
   }
+}
+
+/** All blocks of one dressing that are pressed alike, as they are seen from the front. */
+function sewnBlock(
+  { quilt, makes }: PlanWork,
+  variant: Variant,
+  lot: { press: Version['press']; count: number; sourceOf: (block: string, key: string) => UnitSource },
+  operations: Operations,
+): Source {
+  const { cell } = variant
+  const make = makes.get(cell.block)!
+  const seen = cell.mirror ? mirroredMake(make) : make
+  const cloths = clothsOfCell(quilt, cell)
+  const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
+  const up = ((4 - cell.turn / 90) % 4) as 0 | 1 | 2 | 3
+  const drawn = pairedUnits(seen.units, make.units)
+  const dressed = dressedUnits(quilt, make, variant)
+  return blockJoins(
+    {
+      make: seen,
+      clothOfPatch,
+      seam: quilt.seam,
+      path: '',
+      press: lot.press,
+      isTrimmed: () => false,
+      count: lot.count,
+      sourceOf: unit => lot.sourceOf(cell.block, dressed.get(drawn.get(unit)!)!.dressed.key),
+      upOf: patch => (clothOf(quilt, clothOfPatch(patch)).directional ? up : undefined),
+    },
+    operations,
+  )
+}
+
+/** Two sides and two ends, round after round. */
+function framedBlock(block: Source, cell: Cell, count: number, quilt: Quilt, operations: Operations): Source {
+  return frameOrders(quilt, [[cell, count]], workroomOf(quilt)).reduce((inside, order, i) => {
+    const pile = pieceId(order)
+    const id = `frame.${inside}.${pile}.${i}`
+    const task = { frame: cell.block, round: i }
+    operations.add({
+      id,
+      at: 'machine',
+      what: 'join',
+      task,
+      count,
+      uses: [
+        { id: inside, count },
+        { id: pile, count: 2 * count },
+      ],
+      parts: [inside, pile],
+      gives: count,
+    })
+    return operations.press(id, task, count)
+  }, block)
 }
 
 /** The units of a block in the mirror by the units as drawn. */

@@ -65,16 +65,7 @@ function rowJoins(
     text = longHash(`${text} + ${source} ${look}`)
     before = joinTwo(operations, `row.${text}`, { row: name, kind, part: k + 1 }, before, source)
   })
-  return operations.add({
-    id: `row.${text}.press`,
-    at: 'iron',
-    what: 'press',
-    task: { row: name, kind, part: others.length },
-    count: 1,
-    uses: [{ id: before, count: 1 }],
-    parts: [before],
-    gives: 1,
-  })
+  return operations.press(before, { row: name, kind, part: others.length }, 1, `row.${text}.press`)
 }
 
 /** Neighbours in the order in which the least is in hand. */
@@ -90,7 +81,7 @@ function rowsJoined(
     sections.set(from, joinTwo(operations, id, { rows: [from, middle, to], kind }, first, second))
   }
   const source = sections.get(1)!
-  return rows.length === 1 ? source : pressOne(operations, source, { rows: [1, rows.length, rows.length], kind })
+  return rows.length === 1 ? source : operations.press(source, { rows: [1, rows.length, rows.length], kind })
 }
 
 function cornersSewn(top: Source, corners: readonly Source[], operations: Operations): Source {
@@ -106,7 +97,7 @@ function cornersSewn(top: Source, corners: readonly Source[], operations: Operat
     parts: [top, corners[0]!],
     gives: 1,
   })
-  return pressOne(operations, id, { border: 0, side: 'corners' })
+  return operations.press(id, { border: 0, side: 'corners' })
 }
 
 /** Two opposite strips, pressed; then the other two. */
@@ -143,7 +134,7 @@ function bordersSewn(
         parts: [inside, sources[0]!],
         gives: 1,
       })
-      inside = pressOne(operations, id, { border: b + 1, side })
+      inside = operations.press(id, { border: b + 1, side })
     }
     if (rules.isOnSlant) {
       const id = `mitres.${longHash(inside)}`
@@ -157,7 +148,7 @@ function bordersSewn(
         parts: [inside],
         gives: 1,
       })
-      inside = pressOne(operations, id, { border: b + 1, side: 'corners' })
+      inside = operations.press(id, { border: b + 1, side: 'corners' })
     }
   })
   return inside
@@ -172,19 +163,6 @@ function joinTwo(operations: Operations, id: string, task: Task, first: Source, 
     count: 1,
     uses: counted([first, second]),
     parts: [first, second],
-    gives: 1,
-  })
-}
-
-function pressOne(operations: Operations, from: Source, task: Task): Source {
-  return operations.add({
-    id: `${from}.press`,
-    at: 'iron',
-    what: 'press',
-    task,
-    count: 1,
-    uses: [{ id: from, count: 1 }],
-    parts: [from],
     gives: 1,
   })
 }

@@ -1,6 +1,7 @@
 import { isSlanted, STRETCH } from '../designs/fixedShape'
 import { sameLength, TOLERANCE } from '../measure/ruler'
 import { mitreAngles } from '../top/borders/mitred'
+import { isJoinedPart } from '../make/methods/partName'
 import { cornerRules } from '../file/corners'
 import { joinedSide } from '../file/joinedSide'
 import { blockOf, ownBlocks } from '../file/quilt'
@@ -10,7 +11,7 @@ import { inBlock, inBorder, inCloths, inSashing } from './place'
 /** A strip longer than the cloth is wide: said at the plan, with what each way costs. */
 export const longStrips: Checker = ({ quilt, plan }) =>
   plan.pieces
-    .filter(piece => piece.part.endsWith('-joined'))
+    .filter(piece => isJoinedPart(piece.part))
     .filter((piece, i, all) => all.findIndex(other => other.use === piece.use) === i)
     .map((piece): Check => {
       const place = piece.places[0]!

@@ -71,32 +71,32 @@ const MAX_COUNT = 40
  * narrow or too wide are left out.
  */
 export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: WantedSize): Fit[] {
+  return waysTo(file, quilt, wanted).flatMap(({ way, edit }): Fit[] => {
+    const made = withoutBorder(file, edit)
+    if (!made) return []
+    const top = topOf(made)
+    const [sides, ends] = [wanted.width - top.width, wanted.height - top.height].map(gap =>
+      roundToRuler(gap / 2, quilt.ruler),
+    ) as [number, number]
+    const block = ownBlocks(made)[0]!.outer.width
+    if (Math.min(sides, ends) < MIN_BORDER || Math.max(sides, ends) > WIDEST_BORDER * block) return []
+    const whole: Edit = old => withOutermost(edit(old), { sides, ends }, borderCloth(quilt))
+    const read = readQuilt(whole(file))
+    if (!read.ok) return []
+    const { across, down } = read.value.setting
+    return [{ way, size: topOf(read.value), across, down, block, sides, ends, edit: whole }]
+  })
+}
+
+/** Each way as large as leaves room for a border. */
+function waysTo(file: QuiltFile, quilt: Quilt, wanted: WantedSize): { way: FitWay; edit: Edit }[] {
   const { across, down, sashing } = quilt.setting
   const block = ownBlocks(quilt)[0]!.outer.width
   const step = quilt.ruler || 1 / 8
   // a framed block keeps half an inch inside its frames
   const least = Math.max(1, ...ownBlocks(quilt).map(({ outer, width }) => outer.width - width + 1 / 2))
-  const bare = (edit: Edit): Quilt | null => {
-    const read = readQuilt(withoutOutermost(edit(file)))
-    return read.ok ? read.value : null
-  }
-  const isRoomy = (edit: Edit) => {
-    const made = bare(edit)
-    if (!made) return false
-    const { width, height } = topOf(made)
-    return wanted.width - width >= 2 * MIN_BORDER - 1e-9 && wanted.height - height >= 2 * MIN_BORDER - 1e-9
-  }
-  /** The largest that leaves room for a border, by halving: what is made larger makes the top larger. */
-  const largest = (least: number, most: number, unit: number, edit: (value: number) => Edit): number | null => {
-    let [low, high] = [Math.ceil(least / unit), Math.floor(most / unit)]
-    if (low > high || !isRoomy(edit(low * unit))) return null
-    while (low < high) {
-      const middle = Math.ceil((low + high) / 2)
-      if (isRoomy(edit(middle * unit))) low = middle
-      else high = middle - 1
-    }
-    return low * unit
-  }
+  const largest = (least: number, most: number, unit: number, edit: (value: number) => Edit) =>
+    largestThat(value => isRoomy(withoutBorder(file, edit(value)), wanted), least, most, unit)
   const ways: { way: FitWay; edit: Edit }[] = [{ way: 'borders', edit: same }]
   const wide = largest(1, MAX_COUNT, 1, count => setCounts(count, 1))
   const high = largest(1, MAX_COUNT, 1, count => setCounts(1, count))
@@ -120,32 +120,32 @@ export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: WantedSize): Fit[
     const rows = largest(1, MAX_COUNT, 1, high => inTurn(setCounts(count, high), setBlocksSize(side)))
     if (rows !== null) ways.push({ way, edit: inTurn(setCounts(count, rows), setBlocksSize(side)) })
   }
-  return ways.flatMap(({ way, edit }): Fit[] => {
-    const made = bare(edit)
-    if (!made) return []
-    const top = topOf(made)
-    const [sides, ends] = [wanted.width - top.width, wanted.height - top.height].map(gap =>
-      roundToRuler(gap / 2, quilt.ruler),
-    ) as [number, number]
-    const first = ownBlocks(made)[0]!.outer.width
-    if (Math.min(sides, ends) < MIN_BORDER || Math.max(sides, ends) > WIDEST_BORDER * first) return []
-    const whole: Edit = old => withOutermost(edit(old), { sides, ends }, borderCloth(quilt))
-    const read = readQuilt(whole(file))
-    if (!read.ok) return []
-    const { setting } = read.value
-    return [
-      {
-        way,
-        size: topOf(read.value),
-        across: setting.across,
-        down: setting.down,
-        block: first,
-        sides,
-        ends,
-        edit: whole,
-      },
-    ]
-  })
+  return ways
+}
+
+/** The edited quilt without its outermost border; null: it cannot be. */
+function withoutBorder(file: QuiltFile, edit: Edit): Quilt | null {
+  const read = readQuilt(withoutOutermost(edit(file)))
+  return read.ok ? read.value : null
+}
+
+/** Whether a border of some width fits between this top and the size wanted. */
+function isRoomy(made: Quilt | null, wanted: WantedSize): boolean {
+  if (!made) return false
+  const { width, height } = topOf(made)
+  return wanted.width - width >= 2 * MIN_BORDER - 1e-9 && wanted.height - height >= 2 * MIN_BORDER - 1e-9
+}
+
+/** The largest multiple of the unit that fits, by halving: where one fits, all smaller ones do. null: none does. */
+function largestThat(fits: (value: number) => boolean, least: number, most: number, unit: number): number | null {
+  let [low, high] = [Math.ceil(least / unit), Math.floor(most / unit)]
+  if (low > high || !fits(low * unit)) return null
+  while (low < high) {
+    const middle = Math.ceil((low + high) / 2)
+    if (fits(middle * unit)) low = middle
+    else high = middle - 1
+  }
+  return low * unit
 }
 
 const same: Edit = file => file

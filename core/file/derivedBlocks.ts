@@ -35,72 +35,78 @@ export function derivedBlocks(
   own: readonly Block[],
   designs: ReadonlyMap<string, Design>,
 ): DerivedBlocks {
-  const blocks: Block[] = []
-  const taken = new Set(own.map(({ id }) => id))
-  const add = (
-    name: string,
-    { design, cloths }: PiecedFields,
-    size: { width: Inches; height: Inches },
-    derived: Derived,
-  ) => {
-    const id = free(derivedId(derived), taken)
-    taken.add(id)
-    blocks.push({
-      id,
-      name,
-      design,
-      cloths,
-      ...size,
-      outer: size,
-      frame: [],
-      method: 'auto',
-      stripes: {},
-      press: {},
-      derived,
-    })
-    return id
-  }
+  const added = new AddedBlocks(own)
   const { sashing } = file.setting
   const sashes = sashing?.pieced
     ? sashLengths(file).map(length => ({
         length,
-        block: add('Sash', sashing.pieced!, { width: sashing.width, height: length }, { what: 'sashing' }),
+        block: added.add('Sash', sashing.pieced!, { width: sashing.width, height: length }, { what: 'sashing' }),
       }))
     : []
   const stones = sashing?.cornerstones
   const stone =
     sashing && stones && 'design' in stones
-      ? add('Cornerstone', stones, { width: sashing.width, height: sashing.width }, { what: 'cornerstone' })
+      ? added.add('Cornerstone', stones, { width: sashing.width, height: sashing.width }, { what: 'cornerstone' })
       : null
-  const borders = file.borders.map((border, i): BorderBlocks => {
-    const [sides, ends] = [border.sides ?? border.width!, border.ends ?? border.width!]
-    const at = i + 1
-    const made: BorderBlocks = {}
-    if (border.pieced) {
-      const { pieced } = border
-      const { width, height } = designs.get(pieced.design)!
-      const unit = (wide: Inches) => ({ width: (wide * width) / height, height: wide })
-      const name = `Border ${at}`
-      made.sides = add(name, pieced, unit(sides), { what: 'border', border: at })
-      made.ends = sameLength(sides, ends) ? made.sides : add(name, pieced, unit(ends), { what: 'border', border: at })
-    }
-    if (typeof border.corners === 'object' && 'design' in border.corners) {
-      const size = { width: sides, height: ends }
-      made.corner = add(`Corner of border ${at}`, border.corners, size, { what: 'border-corner', border: at })
-    }
-    return made
-  })
+  const borders = file.borders.map((border, i) => borderBlocks(border, i + 1, designs, added))
   const halves =
     file.setting.ends === 'half-blocks' && rulesOf(file.setting).shifted !== null
       ? own.flatMap(block => halvesOf(block, designs.get(block.design)!))
       : []
   return {
-    blocks: [...blocks, ...halves.map(({ block }) => block)],
+    blocks: [...added.blocks, ...halves.map(({ block }) => block)],
     designs: halves.map(({ design }) => design),
     sashes,
     stone,
     borders,
   }
+}
+
+interface Size {
+  width: Inches
+  height: Inches
+}
+
+/** Blocks beside the quilter's own, each with an id that none of those has. */
+class AddedBlocks {
+  readonly blocks: Block[] = []
+  private readonly taken: Set<string>
+
+  constructor(own: readonly Block[]) {
+    this.taken = new Set(own.map(({ id }) => id))
+  }
+
+  add(name: string, { design, cloths }: PiecedFields, size: Size, derived: Derived): string {
+    const id = free(derivedId(derived), this.taken)
+    this.taken.add(id)
+    const plain = { frame: [], method: 'auto' as const, stripes: {}, press: {} }
+    this.blocks.push({ id, name, design, cloths, ...size, outer: size, ...plain, derived })
+    return id
+  }
+}
+
+/** What is repeated along the sides and ends of a border, counted from 1, and what stands in its corners. */
+function borderBlocks(
+  border: ParsedQuilt['borders'][number],
+  at: number,
+  designs: ReadonlyMap<string, Design>,
+  added: AddedBlocks,
+): BorderBlocks {
+  const [sides, ends] = [border.sides ?? border.width!, border.ends ?? border.width!]
+  const made: BorderBlocks = {}
+  if (border.pieced) {
+    const { pieced } = border
+    const { width, height } = designs.get(pieced.design)!
+    const unit = (wide: Inches) => ({ width: (wide * width) / height, height: wide })
+    const along = (wide: Inches) => added.add(`Border ${at}`, pieced, unit(wide), { what: 'border', border: at })
+    made.sides = along(sides)
+    made.ends = sameLength(sides, ends) ? made.sides : along(ends)
+  }
+  if (typeof border.corners === 'object' && 'design' in border.corners) {
+    const size = { width: sides, height: ends }
+    made.corner = added.add(`Corner of border ${at}`, border.corners, size, { what: 'border-corner', border: at })
+  }
+  return made
 }
 
 /** As the plan names them. */

@@ -11,67 +11,88 @@ export type MotifFault = 'not-a-path' | 'too-many-points' | 'nothing-drawn'
 /** The longer side is one; each line apart. Moves, lines and curves are understood, arcs are not. */
 export function motifPath(text: string): { lines: Point[][] } | { fault: MotifFault } {
   if (!/^[\s,.\deE+\-MmLlHhVvCcSsQqTtZz]+$/.test(text) || !/^\s*[Mm]/.test(text)) return { fault: 'not-a-path' }
-  const lines: Point[][] = []
-  let at: Point = [0, 0]
-  let start: Point = [0, 0]
-  let control: Point | null = null
-  let count = 0
-  const add = (point: Point) => {
-    lines.at(-1)!.push(point)
-    count += 1
-    at = point
-  }
+  const pen = new Pen()
   for (const [, command, rest] of text.matchAll(/([MmLlHhVvCcSsQqTtZz])([^MmLlHhVvCcSsQqTtZz]*)/g)) {
     const numbers = (rest!.match(/[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?/g) ?? []).map(Number)
     const kind = command!.toUpperCase() as keyof typeof TAKES
-    const isRelative = command !== kind
-    const takes = TAKES[kind]
-    if (takes === 0) {
-      add(start)
-      control = null
+    if (kind === 'Z') {
+      pen.close()
       continue
     }
+    const takes = TAKES[kind]
     if (numbers.length === 0 || numbers.length % takes !== 0 || numbers.some(n => !Number.isFinite(n)))
       return { fault: 'not-a-path' }
     for (let i = 0; i < numbers.length; i += takes) {
-      const own = numbers.slice(i, i + takes)
-      const [dx, dy] = isRelative ? at : [0, 0]
-      const pair = (k: number): Point => [own[k]! + dx, own[k + 1]! + dy]
       // a second pair after a move is a line
-      if (kind === 'M' && i === 0) {
-        at = start = pair(0)
-        lines.push([at])
-        control = null
-      } else if (kind === 'M' || kind === 'L') {
-        add(pair(0))
-        control = null
-      } else if (kind === 'H' || kind === 'V') {
-        add(kind === 'H' ? [own[0]! + dx, at[1]] : [at[0], own[0]! + dy])
-        control = null
-      } else {
-        const reflected: Point = control ? [2 * at[0] - control[0], 2 * at[1] - control[1]] : at
-        const controls: Point[] =
-          kind === 'C'
-            ? [pair(0), pair(2)]
-            : kind === 'S'
-              ? [reflected, pair(0)]
-              : kind === 'Q'
-                ? [pair(0)]
-                : [reflected]
-        const end = pair(takes - 2)
-        const from = at
-        for (let k = 1; k <= PIECES; k++) add(onCurve(from, controls, end, k / PIECES))
-        control = controls.at(-1)!
-      }
-      if (count > MAX_MOTIF_POINTS) return { fault: 'too-many-points' }
+      pen.draw(kind === 'M' && i > 0 ? 'L' : kind, numbers.slice(i, i + takes), command !== kind)
+      if (pen.count > MAX_MOTIF_POINTS) return { fault: 'too-many-points' }
     }
   }
-  const drawn = lines.filter(line => line.length > 1)
+  const drawn = pen.lines.filter(line => line.length > 1)
   const box = boundingBox(drawn.flat())
   const side = Math.max(box.width, box.height)
   if (drawn.length === 0 || !(side > 0)) return { fault: 'nothing-drawn' }
   const [mx, my] = [box.x + box.width / 2, box.y + box.height / 2]
   return { lines: drawn.map(line => line.map(([x, y]): Point => [(x - mx) / side, (y - my) / side])) }
+}
+
+/** Follows the commands of a path. */
+class Pen {
+  readonly lines: Point[][] = []
+  /** Points drawn, beginnings aside. */
+  count = 0
+  private at: Point = [0, 0]
+  private start: Point = [0, 0]
+  /** The last control of the curve that ends here; null: no curve does. */
+  private control: Point | null = null
+
+  close(): void {
+    this.add(this.start)
+    this.control = null
+  }
+
+  draw(kind: Exclude<keyof typeof TAKES, 'Z'>, own: readonly number[], isRelative: boolean): void {
+    const [dx, dy] = isRelative ? this.at : [0, 0]
+    const pair = (k: number): Point => [own[k]! + dx, own[k + 1]! + dy]
+    switch (kind) {
+      case 'M':
+        this.at = this.start = pair(0)
+        this.lines.push([this.at])
+        break
+      case 'L':
+        this.add(pair(0))
+        break
+      case 'H':
+        this.add([own[0]! + dx, this.at[1]])
+        break
+      case 'V':
+        this.add([this.at[0], own[0]! + dy])
+        break
+      default: {
+        const controls = {
+          C: () => [pair(0), pair(2)],
+          S: () => [this.reflected(), pair(0)],
+          Q: () => [pair(0)],
+          T: () => [this.reflected()],
+        }[kind]()
+        const [from, end] = [this.at, pair(TAKES[kind] - 2)]
+        for (let k = 1; k <= PIECES; k++) this.add(onCurve(from, controls, end, k / PIECES))
+        this.control = controls.at(-1)!
+        return
+      }
+    }
+    this.control = null
+  }
+
+  private add(point: Point): void {
+    this.lines.at(-1)!.push(point)
+    this.count += 1
+    this.at = point
+  }
+
+  private reflected(): Point {
+    return this.control ? [2 * this.at[0] - this.control[0], 2 * this.at[1] - this.control[1]] : this.at
+  }
 }
 
 /** How many numbers each command takes at a time. */

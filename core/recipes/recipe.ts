@@ -89,68 +89,92 @@ export function needsSewing({ steps, pieces }: RecipeUnit): boolean {
 
 /** The recipes of a block, one for each set of cloths it stands in; the commonest first. */
 export function recipesFor(work: PlanWork, plan: Plan, block: string): Recipe[] {
-  const { quilt, makes } = work
-  const make = makes.get(block)!
   const at = plan.blocks.findIndex(planned => planned.id === block)
-  const found = lookUps(work, plan, block, at)
+  const told: Told = { work, plan, at, found: lookUps(work, plan, block, at), trimmed: trimmedPatches(work, block) }
   const names = versionNames(work.pressing)
-  const isTrimmed = isTrimmedUnit(quilt, work.choices)
-  // in the mirror a unit has the same patches
-  const trimmed = new Set(
-    unitsOf(make.units).flatMap(unit => (isTrimmed(make, unit) ? unit.patches.map(({ patch }) => patch) : [])),
-  )
-  return variants(quilt)
+  return variants(work.quilt)
     .filter(variant => variant.cell.block === block)
     .flatMap(({ cell, cells }) => pressedVersions(work.pressing, cells).map(pressed => ({ cell, ...pressed })))
     .sort((a, b) => b.count - a.count)
     .map(({ cell, count, version }) => {
       const name = names.get(version)
-      const cloths = clothsOfCell(quilt, cell)
-      const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
-      const units = new Map<string, RecipeUnit>()
-      for (const unit of unitsOf(make.units)) {
-        const { dressed, feeds } = dressUnit(quilt, make, unit, cell)
-        const { key } = dressed
-        const known = units.get(key)
-        if (known) known.perBlock += 1
-        else {
-          const back = unitBack(dressed, feeds, make, version.press, quilt.seam)
-          units.set(key, { ...recipeUnit(found.ofUnit.get(key)!, found, plan, at), ...(back ? { back } : {}) })
-        }
-      }
-      const seen = cell.mirror ? mirroredMake(make) : make
-      const draw = (patches: readonly number[]) =>
-        patches.map(patch => ({ polygon: seen.polygons[patch]!, cloth: clothOfPatch(patch) }))
-      const size = { width: make.block.width + 2 * quilt.seam, height: make.block.height + 2 * quilt.seam }
-      return {
-        block,
-        cell,
-        count,
-        ...(name ? { version: name } : {}),
-        units: withMirrors([...units.values()], found.ofDemand),
-        size,
-        path: `blocks.${at}`,
-        joins: joinSteps({
-          make: seen,
-          clothOfPatch,
-          press: version.press,
-          seam: quilt.seam,
-          path: `blocks.${at}.sewing`,
-          isTrimmed: unit => trimmed.has(unit.patches[0]!.patch),
-        }),
-        back: backView(backOf(version, make, cell.mirror, quilt.seam), clothOfPatch),
-        done: {
-          do: 'measure',
-          code: 'block-done',
-          data: {
-            width: unfinishedSide(make.block.width, quilt.seam),
-            height: unfinishedSide(make.block.height, quilt.seam),
-          },
-          picture: unfinished(draw(make.polygons.map((_, i) => i)), make.block.width, make.block.height, quilt.seam),
-          expect: size,
-        },
-      }
+      return { block, cell, count, ...(name ? { version: name } : {}), ...dressedRecipe(told, cell, version) }
     })
+}
+
+/** What all recipes of a block are told from. */
+interface Told {
+  work: PlanWork
+  plan: Plan
+  /** The place of the block in the plan. */
+  at: number
+  found: LookUps
+  /** Patches of units that are trimmed when they are sewn: in the mirror a unit has the same. */
+  trimmed: ReadonlySet<number>
+}
+
+function trimmedPatches({ quilt, makes, choices }: PlanWork, block: string): Set<number> {
+  const make = makes.get(block)!
+  const isTrimmed = isTrimmedUnit(quilt, choices)
+  return new Set(
+    unitsOf(make.units).flatMap(unit => (isTrimmed(make, unit) ? unit.patches.map(({ patch }) => patch) : [])),
+  )
+}
+
+/** A block in the cloths of a place, pressed as it is there. */
+function dressedRecipe(
+  told: Told,
+  cell: Cell,
+  version: Version,
+): Pick<Recipe, 'units' | 'size' | 'path' | 'joins' | 'back' | 'done'> {
+  const { work, at, found, trimmed } = told
+  const { quilt } = work
+  const make = work.makes.get(cell.block)!
+  const cloths = clothsOfCell(quilt, cell)
+  const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
+  const seen = cell.mirror ? mirroredMake(make) : make
+  const { width, height } = make.block
+  const size = { width: width + 2 * quilt.seam, height: height + 2 * quilt.seam }
+  const drawn = seen.polygons.map((polygon, patch) => ({ polygon, cloth: clothOfPatch(patch) }))
+  return {
+    units: withMirrors(recipeUnits(told, cell, version), found.ofDemand),
+    size,
+    path: `blocks.${at}`,
+    joins: joinSteps({
+      make: seen,
+      clothOfPatch,
+      press: version.press,
+      seam: quilt.seam,
+      path: `blocks.${at}.sewing`,
+      isTrimmed: unit => trimmed.has(unit.patches[0]!.patch),
+    }),
+    back: backView(backOf(version, make, cell.mirror, quilt.seam), clothOfPatch),
+    done: {
+      do: 'measure',
+      code: 'block-done',
+      data: { width: unfinishedSide(width, quilt.seam), height: unfinishedSide(height, quilt.seam) },
+      picture: unfinished(drawn, width, height, quilt.seam),
+      expect: size,
+    },
+  }
+}
+
+/** Units that are alike are one, with how many there are in the block. */
+function recipeUnits({ work, plan, at, found }: Told, cell: Cell, version: Version): RecipeUnit[] {
+  const { quilt, makes } = work
+  const make = makes.get(cell.block)!
+  const units = new Map<string, RecipeUnit>()
+  for (const unit of unitsOf(make.units)) {
+    const { dressed, feeds } = dressUnit(quilt, make, unit, cell)
+    const { key } = dressed
+    const known = units.get(key)
+    if (known) known.perBlock += 1
+    else {
+      const back = unitBack(dressed, feeds, make, version.press, quilt.seam)
+      units.set(key, { ...recipeUnit(found.ofUnit.get(key)!, found, plan, at), ...(back ? { back } : {}) })
+    }
+  }
+  return [...units.values()]
 }
 
 /** Two hands made in one lot are one unit of the recipe, under the one that is wanted more often. */

@@ -39,3 +39,10 @@ export type PartName =
 
 /** Long strips; where the cloth is not wide enough, strips to join for them. */
 export type LongPartName = 'border' | 'long-sashes'
+
+const JOINED: ReadonlySet<PartName> = new Set<`${LongPartName}-joined`>(['border-joined', 'long-sashes-joined'])
+
+/** Strips that are joined end to end into one long strip. */
+export function isJoinedPart(part: PartName): boolean {
+  return JOINED.has(part)
+}

@@ -14,69 +14,18 @@ type SeamJoin = Extract<SewingTree, { join: unknown }>
 export function joinInOrder(plan: SeamPlan, { seams, parts }: SeamOrder): SewingTree {
   const { corners, edges } = plan.arrangement
   const joints = new Set(setInJoints(plan))
-  const trees = new Map<number, SewingTree>()
-  const partOf = new Map<number, number>()
-  const parents = new Map<SewingTree, SeamJoin>()
-  for (const edge of plan.edges) {
-    for (const patch of [edges[edge]!.left, edges[edge]!.right]) {
-      partOf.set(patch, patch)
-      if (!trees.has(patch)) trees.set(patch, { patch })
-    }
-  }
-  const leaves = new Map([...trees].map(([patch, tree]) => [patch, tree]))
+  const forest = new Forest(plan)
   const cutSeams = new Set(seams.flatMap((_, i) => (parts.filter(part => part.seam === i).length > 1 ? [i] : [])))
   const begun = new Set<number>()
-  const rootOf = (patch: number): number => {
-    const up = partOf.get(patch)!
-    if (up === patch) return patch
-    const root = rootOf(up)
-    partOf.set(patch, root)
-    return root
-  }
-
   for (const part of parts) {
-    const seam = seams[part.seam]!
-    const at = (place: number): Point => corners[seam.corners[place]!]!
-    const first = seam.edges.indexOf(part.edges[0]!)
-    const ends: [Point, Point] = [at(first), at(first + part.edges.length)]
     const isCut = cutSeams.has(part.seam)
     const isPartial = isCut && !begun.has(part.seam)
     begun.add(part.seam)
-    // it stops in the middle of the edge that is cut
-    const between = (place: number): Point => [
-      (at(place)[0] + at(place + 1)[0]) / 2,
-      (at(place)[1] + at(place + 1)[1]) / 2,
-    ]
-    const begunPart: [Point, Point] = [
-      part.from > 0 ? between(first) : ends[0],
-      part.to < seam.edges.length ? between(first + part.edges.length - 1) : ends[1],
-    ]
-    const made: SeamJoin[] = []
-    // patches along one side hang together by now, for all seams between them end here; so one join does for the
-    // whole run
-    for (const edge of part.edges) {
-      const [one, other] = [rootOf(edges[edge]!.left), rootOf(edges[edge]!.right)]
-      if (one === other) continue
-      const join: SeamJoin = {
-        join: [trees.get(one)!, trees.get(other)!],
-        seam: ends,
-        kind: isPartial ? 'partial' : 'straight',
-        ...(isPartial ? { begun: begunPart } : {}),
-      }
-      for (const child of join.join) parents.set(child, join)
-      trees.set(one, join)
-      made.push(join)
-      partOf.set(other, one)
-    }
-    const joinsBeside = part.edges.map(edge =>
-      joinOf([leaves.get(edges[edge]!.left)!, leaves.get(edges[edge]!.right)!], parents),
-    )
+    const { ends, begunPart } = placesOf(part, seams[part.seam]!, corners)
+    const made = forest.join(part.edges, ends, isPartial ? begunPart : null)
+    const joinsBeside = part.edges.map(edge => forest.joinOf([edges[edge]!.left, edges[edge]!.right]))
     // only then are all patches along the seam there
-    const beside = part.edges.flatMap(edge => [edges[edge]!.left, edges[edge]!.right])
-    const whole = joinOf(
-      beside.map(patch => leaves.get(patch)!),
-      parents,
-    )
+    const whole = forest.joinOf(part.edges.flatMap(edge => [edges[edge]!.left, edges[edge]!.right]))
     const isOne = joinsBeside.every(join => join === whole)
     let isClosed = isCut && !isPartial
     for (const [i, edge] of part.edges.entries()) {
@@ -95,18 +44,91 @@ export function joinInOrder(plan: SeamPlan, { seams, parts }: SeamOrder): Sewing
     }
     if (isClosed) whole.closes = [...(whole.closes ?? []), ends]
   }
-  return trees.get(rootOf(partOf.keys().next().value!))!
+  return forest.whole()
 }
 
-/** The join that brought patches into one part: the first in which all of them are. */
-function joinOf(patches: readonly SewingTree[], parents: ReadonlyMap<SewingTree, SeamJoin>): SeamJoin {
-  const upFrom = (patch: SewingTree) => {
-    const above: SeamJoin[] = []
-    for (let at = parents.get(patch); at; at = parents.get(at)) above.push(at)
-    return above
+/** Where a part of a seam lies, from corner to corner; cut, it begins and stops in the middle of an edge. */
+function placesOf(
+  part: SeamOrder['parts'][number],
+  seam: SeamOrder['seams'][number],
+  corners: readonly Point[],
+): { ends: [Point, Point]; begunPart: [Point, Point] } {
+  const at = (place: number): Point => corners[seam.corners[place]!]!
+  const first = seam.edges.indexOf(part.edges[0]!)
+  const ends: [Point, Point] = [at(first), at(first + part.edges.length)]
+  const between = (place: number): Point => [
+    (at(place)[0] + at(place + 1)[0]) / 2,
+    (at(place)[1] + at(place + 1)[1]) / 2,
+  ]
+  const begunPart: [Point, Point] = [
+    part.from > 0 ? between(first) : ends[0],
+    part.to < seam.edges.length ? between(first + part.edges.length - 1) : ends[1],
+  ]
+  return { ends, begunPart }
+}
+
+/** Parts as they grow: patches first, in the end one tree. */
+class Forest {
+  private readonly trees = new Map<number, SewingTree>()
+  private readonly partOf = new Map<number, number>()
+  private readonly parents = new Map<SewingTree, SeamJoin>()
+  private readonly leaves: ReadonlyMap<number, SewingTree>
+
+  constructor(private readonly plan: SeamPlan) {
+    const { edges } = plan.arrangement
+    for (const edge of plan.edges) {
+      for (const patch of [edges[edge]!.left, edges[edge]!.right]) {
+        this.partOf.set(patch, patch)
+        if (!this.trees.has(patch)) this.trees.set(patch, { patch })
+      }
+    }
+    this.leaves = new Map(this.trees)
   }
-  const [first, ...others] = patches.map(upFrom)
-  return first!.find(join => others.every(above => above.includes(join)))!
+
+  /**
+   * Joins what lies on both sides of these edges. Patches along one side hang together by now, for all seams between
+   * them end here; so one join does for the whole run. `begun`: how much of it is sewn where it is only begun.
+   */
+  join(run: readonly number[], seam: [Point, Point], begun: [Point, Point] | null): SeamJoin[] {
+    const { edges } = this.plan.arrangement
+    return run.flatMap(edge => {
+      const [one, other] = [this.rootOf(edges[edge]!.left), this.rootOf(edges[edge]!.right)]
+      if (one === other) return []
+      const join: SeamJoin = {
+        join: [this.trees.get(one)!, this.trees.get(other)!],
+        seam,
+        kind: begun ? 'partial' : 'straight',
+        ...(begun ? { begun } : {}),
+      }
+      for (const child of join.join) this.parents.set(child, join)
+      this.trees.set(one, join)
+      this.partOf.set(other, one)
+      return [join]
+    })
+  }
+
+  /** The join that brought patches into one part: the first in which all of them are. */
+  joinOf(patches: readonly number[]): SeamJoin {
+    const upFrom = (patch: SewingTree) => {
+      const above: SeamJoin[] = []
+      for (let at = this.parents.get(patch); at; at = this.parents.get(at)) above.push(at)
+      return above
+    }
+    const [first, ...others] = patches.map(patch => upFrom(this.leaves.get(patch)!))
+    return first!.find(join => others.every(above => above.includes(join)))!
+  }
+
+  whole(): SewingTree {
+    return this.trees.get(this.rootOf(this.partOf.keys().next().value!))!
+  }
+
+  private rootOf(patch: number): number {
+    const up = this.partOf.get(patch)!
+    if (up === patch) return patch
+    const root = this.rootOf(up)
+    this.partOf.set(patch, root)
+    return root
+  }
 }
 
 /** Whether a leg is a part of a seam, both straight. */

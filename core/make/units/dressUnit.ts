@@ -26,38 +26,14 @@ export function dressUnit(
 ): { dressed: DressedUnit; feeds: Feed[] } {
   const cloths = clothsOfCell(quilt, cell)
   const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
-  const isDirectional = unit.patches.some(({ patch }) => clothOf(quilt, clothOfPatch(patch)).directional)
-  const stripesOf = (patch: number, { placement, lean }: UnitLie): number | undefined => {
-    const { role } = make.design.patches[patch]!
-    const angle = stripesOfPatch(quilt, make.block, role, clothOfPatch(patch), make.polygons[patch]!)
-    return angle === undefined ? undefined : placedAngle(angle + lean, placement)
-  }
-  const [best] = liesOf(make, unit, cell, isDirectional)
-    .map(lie => {
-      // in the order of their looks, so that like units name like patches alike, whatever order they are drawn in
-      const looks = lie.members
-        .map((member, at) => {
-          const stripes = stripesOf(member.patch, lie)
-          return { at, stripes, look: `${member.corners}:${clothOfPatch(member.patch)}${stripes ?? ''}` }
-        })
-        .sort((one, other) => (one.look < other.look ? -1 : one.look > other.look ? 1 : 0))
-      return { lie, looks, key: `${unit.kind}|${looks.map(entry => entry.look).join('|')}` }
-    })
-    // a wedge on its base; and lying rather than standing, so that a goose is given as 5 × 2¾ and not as 2¾ × 5
-    .sort(
-      ({ lie: a, key }, { lie: b, key: other }) =>
-        (sameLength(longer(a), longer(b)) ? 0 : longer(a) - longer(b))
-        || Number(b.width >= b.height - 1e-9) - Number(a.width >= a.height - 1e-9)
-        || (key < other ? -1 : 1),
-    )
-  const { lie, looks, key } = best!
-  const { panel } = make.block
+  const { lie, members, key } = bestLie(quilt, make, unit, cell, clothOfPatch)
+  const { panel, derived } = make.block
   const slots = slotsOf(
     lie,
-    looks.map(({ at }) => at),
+    members.map(({ at }) => at),
   )
   const patches = slots.map(({ slot, patch, polygon }): DressedPatch => {
-    const { at, stripes } = looks[patch]!
+    const { at, stripes } = members[patch]!
     const { cutLine, patch: drawn } = lie.members[at]!
     const cloth = clothOfPatch(drawn)
     return {
@@ -69,6 +45,7 @@ export function dressUnit(
       ...(stripes === undefined ? {} : { stripes }),
     }
   })
+  const drawnAt = (patch: number) => lie.members[members[patch]!.at]!.patch
   return {
     dressed: {
       key: panel ? `${key}|worked ${panel.extra} ${panel.margin}` : key,
@@ -80,14 +57,52 @@ export function dressUnit(
     },
     // the patches of a half block are none of the block's own
     feeds:
-      make.block.derived?.what === 'half'
+      derived?.what === 'half'
         ? []
-        : slots.map(({ slot, patch }) => ({
-            block: cell.block,
-            slot,
-            patch: lie.members[looks[patch]!.at]!.patch,
-          })),
+        : slots.map(({ slot, patch }) => ({ block: cell.block, slot, patch: drawnAt(patch) })),
   }
+}
+
+/** A unit as it lies: its members in the order in which like units name them, and a key that like units share. */
+interface ChosenLie {
+  lie: UnitLie
+  members: { at: number; stripes: number | undefined }[]
+  key: string
+}
+
+/** Of all ways in which a unit may lie the one that like units have in common. */
+function bestLie(
+  quilt: Quilt,
+  make: BlockMake,
+  unit: Unit,
+  cell: Cell,
+  clothOfPatch: (patch: number) => string,
+): ChosenLie {
+  const isDirectional = unit.patches.some(({ patch }) => clothOf(quilt, clothOfPatch(patch)).directional)
+  const stripesOf = (patch: number, { placement, lean }: UnitLie): number | undefined => {
+    const { role } = make.design.patches[patch]!
+    const angle = stripesOfPatch(quilt, make.block, role, clothOfPatch(patch), make.polygons[patch]!)
+    return angle === undefined ? undefined : placedAngle(angle + lean, placement)
+  }
+  const [best] = liesOf(make, unit, cell, isDirectional)
+    .map((lie): ChosenLie => {
+      // in the order of what is seen of them, so that like units name like patches alike, in whatever order drawn
+      const members = lie.members
+        .map((member, at) => {
+          const stripes = stripesOf(member.patch, lie)
+          return { at, stripes, text: `${member.corners}:${clothOfPatch(member.patch)}${stripes ?? ''}` }
+        })
+        .sort((one, other) => (one.text < other.text ? -1 : one.text > other.text ? 1 : 0))
+      return { lie, members, key: `${unit.kind}|${members.map(({ text }) => text).join('|')}` }
+    })
+    // a wedge on its base; and lying rather than standing, so that a goose is given as 5 × 2¾ and not as 2¾ × 5
+    .sort(
+      ({ lie: a, key }, { lie: b, key: other }) =>
+        (sameLength(longer(a), longer(b)) ? 0 : longer(a) - longer(b))
+        || Number(b.width >= b.height - 1e-9) - Number(a.width >= a.height - 1e-9)
+        || (key < other ? -1 : 1),
+    )
+  return best!
 }
 
 /** One way a unit may lie, whatever it wears. Finished, from its own top left. */
