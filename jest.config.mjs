@@ -2,7 +2,7 @@ export default {
   roots: ['<rootDir>/core', '<rootDir>/words', '<rootDir>/cli', '<rootDir>/app', '<rootDir>/server'],
   testMatch: ['**/*.test.ts'],
   // these are written as modules
-  transformIgnorePatterns: ['/node_modules/(?!(culori|flatbush|flatqueue)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(culori|flatbush|flatqueue|@vueuse)/)'],
   transform: { '\\.(ts|js)$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } } }] },
   testEnvironment: 'node',
   setupFiles: ['<rootDir>/app/testing/autoImports.ts', '<rootDir>/core/testing/propertyLimits.ts'],

@@ -6,13 +6,13 @@ import { FAULTS } from './mutants/faults.mjs'
 import { ROOT } from './system.mjs'
 
 const LIMITS = {
-  'functions over 60 lines': 28,
-  'functions over 100 lines': 4,
-  'components over 150 lines': 36,
+  'functions over 60 lines': 4,
+  'functions over 100 lines': 0,
+  'components over 150 lines': 35,
   'buttons, inputs and selects beside the kit': 14,
   'casts of event targets': 0,
   'addresses edited as text': 0,
-  'type names defined more than once': 7,
+  'type names defined more than once': 0,
   'exported functions without a word': 17,
   'faults of npm run mutants that fit the code no more': 0,
 }

@@ -23,6 +23,8 @@ const LAID: Readonly<Record<Sewn, string>> = {
     + 'and pressed before the next.',
 }
 
+const JOINED_LIKE_THE_FIRST = 'Join its blocks as those of the first row.'
+
 /** In order: every block, the rows, the long joins, the edges. */
 export function goSteps(
   made: PlannedAsYouGo,
@@ -42,19 +44,13 @@ export function goSteps(
     ' from the edge, from end to end. Open them: both allowances stand up in front. ',
     ...fold,
   ]
-  const rowSteps = rows.flatMap(({ parts }, r): GoStep[] =>
-    parts.length < 2
-      ? []
-      : [
-          {
-            tick: { row: r },
-            place: `Row ${r + 1}, ${plural(parts.length - 1, 'join')}`,
-            // told once
-            parts: r > 0 ? ['Join its blocks as those of the first row.'] : joined,
-            shows: r === 0 ? 'joined' : 'folded',
-          },
-        ],
-  )
+  const rowSteps = rows.flatMap(({ parts }, r): GoStep[] => {
+    if (parts.length < 2) return []
+    const place = `Row ${r + 1}, ${plural(parts.length - 1, 'join')}`
+    // told once
+    if (r > 0) return [{ tick: { row: r }, place, parts: [JOINED_LIKE_THE_FIRST], shows: 'folded' }]
+    return [{ tick: { row: r }, place, parts: joined, shows: 'joined' }]
+  })
   const longJoins: GoStep = {
     tick: { step: 'as-you-go.long' },
     place: plural(rows.length - 1, 'long join'),

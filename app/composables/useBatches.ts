@@ -4,7 +4,7 @@ import { tickBatch } from '~~/core/edits/record'
 import type { Picture } from '~~/core/make/steps/picture'
 import { STATION_OF, type SewingStage } from '~~/core/make/steps/stage'
 import type { QuiltRow } from '~~/core/top/rows'
-import { batchBook } from '~~/words/batchBook'
+import { batchBook, type BatchBook } from '~~/words/batchBook'
 
 /** Batches that follow each other at one station: one walk. */
 export interface Visit {
@@ -30,16 +30,7 @@ export function useBatches() {
     { immediate: true },
   )
   const done = computed(() => batchProgress(batches.value, store.quilt?.done ?? []))
-  const visits = computed(() => {
-    const found: Visit[] = []
-    batches.value.forEach((batch, i) => {
-      const last = found.at(-1)
-      const isTest = batch.test === true
-      if (last?.at === batch.at && last.isTest === isTest) last.batches.push(batch)
-      else found.push({ at: batch.at, isTest, from: i, batches: [batch] })
-    })
-    return found
-  })
+  const visits = computed(() => visitsOf(batches.value))
   const book = computed(() =>
     batchBook(
       {
@@ -56,43 +47,6 @@ export function useBatches() {
     ),
   )
 
-  /** What it looks like: a step of a unit, a join; a whole block from behind while it is pressed. */
-  function pictureOf({ task, what, ready }: PlannedBatch): Picture | null {
-    if ('unit' in task) return book.value.units.get(task.unit)?.steps[task.step]?.picture ?? null
-    if (!('block' in task)) return null
-    const found = task.joins.flatMap(id => book.value.joins.get(id) ?? [])
-    if (what === 'press' && ready) return found[0]?.recipe.back ?? null
-    const { picture } = found.at(-1)?.join.step ?? {}
-    return picture ? { ...picture, arrows: what === 'press' ? picture.arrows : [] } : null
-  }
-
-  /** The two parts that a join of rows brings together: a row so far and its next part, or the rows that meet. */
-  function rowsOf({ task, what }: PlannedBatch): { first: QuiltRow; second: QuiltRow; isBeside: boolean } | null {
-    if (what !== 'join') return null
-    if ('row' in task) {
-      const [row] = book.value.rows.get(task.row) ?? []
-      const next = row?.parts[task.part]
-      if (!row || !next) return null
-      const only = (parts: QuiltRow['parts']): QuiltRow => ({ ...row, parts })
-      return { first: only(row.parts.slice(0, task.part)), second: only([next]), isBeside: true }
-    }
-    if (!('rows' in task)) return null
-    const [, middle] = task.rows
-    const [first, second] = [book.value.joined[middle - 1], book.value.joined[middle]]
-    return first && second ? { first, second, isBeside: false } : null
-  }
-
-  /** What hands do within it at this station, where it wants care. */
-  function stagesOf({ task, at }: PlannedBatch): SewingStage[] {
-    const steps =
-      'unit' in task
-        ? [book.value.units.get(task.unit)?.steps[task.step]]
-        : 'block' in task
-          ? task.joins.map(id => book.value.joins.get(id)?.join.step)
-          : []
-    return steps.flatMap(step => step?.stages ?? []).filter(({ code }) => STATION_OF[code] === at)
-  }
-
   /** Counts so many as done, or takes them back. */
   function count(i: number, by: number) {
     const batch = batches.value[i]!
@@ -105,5 +59,66 @@ export function useBatches() {
     const at = batches.value.findIndex((batch, i) => done.value[i]! < batch.count)
     return at === -1 ? Math.max(0, batches.value.length - 1) : at
   })
-  return { batches, done, visits, book, pictureOf, rowsOf, stagesOf, count, next }
+  return {
+    batches,
+    done,
+    visits,
+    book,
+    pictureOf: (batch: PlannedBatch) => batchPicture(book.value, batch),
+    rowsOf: (batch: PlannedBatch) => rowsMeeting(book.value, batch),
+    stagesOf: (batch: PlannedBatch) => batchStages(book.value, batch),
+    count,
+    next,
+  }
+}
+
+function visitsOf(batches: readonly PlannedBatch[]): Visit[] {
+  const found: Visit[] = []
+  batches.forEach((batch, i) => {
+    const last = found.at(-1)
+    const isTest = batch.test === true
+    if (last?.at === batch.at && last.isTest === isTest) last.batches.push(batch)
+    else found.push({ at: batch.at, isTest, from: i, batches: [batch] })
+  })
+  return found
+}
+
+/** What it looks like: a step of a unit, a join; a whole block from behind while it is pressed. */
+function batchPicture(book: BatchBook, { task, what, ready }: PlannedBatch): Picture | null {
+  if ('unit' in task) return book.units.get(task.unit)?.steps[task.step]?.picture ?? null
+  if (!('block' in task)) return null
+  const found = task.joins.flatMap(id => book.joins.get(id) ?? [])
+  if (what === 'press' && ready) return found[0]?.recipe.back ?? null
+  const { picture } = found.at(-1)?.join.step ?? {}
+  return picture ? { ...picture, arrows: what === 'press' ? picture.arrows : [] } : null
+}
+
+/** The two parts that a join of rows brings together: a row so far and its next part, or the rows that meet. */
+function rowsMeeting(
+  book: BatchBook,
+  { task, what }: PlannedBatch,
+): { first: QuiltRow; second: QuiltRow; isBeside: boolean } | null {
+  if (what !== 'join') return null
+  if ('row' in task) {
+    const [row] = book.rows.get(task.row) ?? []
+    const next = row?.parts[task.part]
+    if (!row || !next) return null
+    const only = (parts: QuiltRow['parts']): QuiltRow => ({ ...row, parts })
+    return { first: only(row.parts.slice(0, task.part)), second: only([next]), isBeside: true }
+  }
+  if (!('rows' in task)) return null
+  const [, middle] = task.rows
+  const [first, second] = [book.joined[middle - 1], book.joined[middle]]
+  return first && second ? { first, second, isBeside: false } : null
+}
+
+/** What hands do within it at its station, where it wants care. */
+function batchStages(book: BatchBook, { task, at }: PlannedBatch): SewingStage[] {
+  const steps =
+    'unit' in task
+      ? [book.units.get(task.unit)?.steps[task.step]]
+      : 'block' in task
+        ? task.joins.map(id => book.joins.get(id)?.join.step)
+        : []
+  return steps.flatMap(step => step?.stages ?? []).filter(({ code }) => STATION_OF[code] === at)
 }

@@ -1,9 +1,13 @@
+import { useManualRefHistory } from '@vueuse/core'
 import fc from 'fast-check'
 import { blankDraft } from '~~/core/drafting/draft'
 import { area, type Point } from '~~/core/geometry/polygon'
 import { tilingFaults } from '~~/core/geometry/tiling'
 import { innerPoint, patchAt, useDrafting } from './useDrafting'
 import { runs } from '~~/core/testing/runs'
+
+// what Nuxt imports by itself
+Object.assign(globalThis, { useManualRefHistory })
 
 const point = fc.tuple(fc.nat(8), fc.nat(8)).map(([x, y]): Point => [x, y])
 const step = fc.oneof(

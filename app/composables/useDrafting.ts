@@ -10,6 +10,9 @@ import { findSewingOrder } from '~~/core/make/order/findSewingOrder'
 import { contains, type Box, type Point } from '~~/core/geometry/polygon'
 import type { Placement } from '~~/core/geometry/placement'
 
+/** So many steps of a drawing can be taken back. */
+const MAX_STEPS = 200
+
 export type Tool = 'line' | 'paint' | 'take-out' | 'repeat'
 
 /**
@@ -32,8 +35,7 @@ export function useDrafting(start: Draft, startGrid: Grid = gridFor(start)) {
     }
   }
   const draft = shallowRef<Draft>(scaled(start))
-  const past = shallowRef<Draft[]>([])
-  const future = shallowRef<Draft[]>([])
+  const { commit, undo, redo, canUndo, canRedo } = useManualRefHistory(draft, { capacity: MAX_STEPS })
   const symmetry = ref<Symmetry>('none')
   const points = computed(() => gridPoints(grid.value))
   const faults = computed(() => draftFaults(draft.value))
@@ -45,54 +47,8 @@ export function useDrafting(start: Draft, startGrid: Grid = gridFor(start)) {
   })
 
   function change(next: Draft) {
-    past.value = [...past.value, draft.value].slice(-200)
-    future.value = []
     draft.value = next
-  }
-  function undo() {
-    const last = past.value.at(-1)
-    if (!last) return
-    future.value = [draft.value, ...future.value]
-    past.value = past.value.slice(0, -1)
-    draft.value = last
-  }
-  function redo() {
-    const [next, ...rest] = future.value
-    if (!next) return
-    past.value = [...past.value, draft.value]
-    future.value = rest
-    draft.value = next
-  }
-  const images = () => imagesOf(symmetry.value, draft.value.width, draft.value.height)
-
-  /** False when no patch was crossed from edge to edge. */
-  function drawLine(from: Point, to: Point): boolean {
-    const next = images().reduce((now, image) => splitByLine(now, image(from), image(to)), draft.value)
-    if (next.patches.length === draft.value.patches.length) return false
-    change(next)
-    return true
-  }
-  function paintAt(patch: number, role: string) {
-    const inside = innerPoint(draft.value, patch)
-    const all = images().flatMap(image => patchAt(draft.value, image(inside)) ?? [])
-    if (all.some(index => draft.value.patches[index]!.role !== role)) change(paint(draft.value, all, role))
-  }
-  /** Another name for a part, in all its patches. */
-  function rename(from: string, to: string) {
-    change({
-      ...draft.value,
-      patches: draft.value.patches.map(patch => (patch.role === from ? { ...patch, role: to } : patch)),
-    })
-  }
-  function takeOut(first: number, second: number): boolean {
-    const next = unitePatches(draft.value, first, second)
-    if (next) change(next)
-    return next !== null
-  }
-  function repeat(from: Box, to: Point, placement: Placement): boolean {
-    const next = repeatUnit(draft.value, from, to, placement)
-    if (next) change(next)
-    return next !== null
+    commit()
   }
   /** Another grid under the same drawing, which is stretched onto it. */
   function setGrid(next: Grid) {
@@ -119,20 +75,44 @@ export function useDrafting(start: Draft, startGrid: Grid = gridFor(start)) {
     symmetry,
     faults,
     sewing,
-    canUndo: computed(() => past.value.length > 0),
-    canRedo: computed(() => future.value.length > 0),
+    canUndo,
+    canRedo,
     undo,
     redo,
-    drawLine,
-    paintAt,
-    rename,
-    takeOut,
-    repeat,
+    ...draftTools(draft, symmetry, change),
     setGrid,
     startAgain,
     take,
     mirror,
     turn,
+  }
+}
+
+/** What each tool does to the drawing, and to all its images. */
+function draftTools(draft: Readonly<Ref<Draft>>, symmetry: Readonly<Ref<Symmetry>>, change: (next: Draft) => void) {
+  const images = () => imagesOf(symmetry.value, draft.value.width, draft.value.height)
+  const changeIf = (next: Draft | null): boolean => {
+    if (next) change(next)
+    return next !== null
+  }
+  return {
+    /** False when no patch was crossed from edge to edge. */
+    drawLine(from: Point, to: Point): boolean {
+      const next = images().reduce((now, image) => splitByLine(now, image(from), image(to)), draft.value)
+      return changeIf(next.patches.length === draft.value.patches.length ? null : next)
+    },
+    paintAt(patch: number, role: string) {
+      const inside = innerPoint(draft.value, patch)
+      const all = images().flatMap(image => patchAt(draft.value, image(inside)) ?? [])
+      if (all.some(index => draft.value.patches[index]!.role !== role)) change(paint(draft.value, all, role))
+    },
+    /** Another name for a part, in all its patches. */
+    rename(from: string, to: string) {
+      const patches = draft.value.patches.map(patch => (patch.role === from ? { ...patch, role: to } : patch))
+      change({ ...draft.value, patches })
+    },
+    takeOut: (first: number, second: number) => changeIf(unitePatches(draft.value, first, second)),
+    repeat: (from: Box, to: Point, placement: Placement) => changeIf(repeatUnit(draft.value, from, to, placement)),
   }
 }
 

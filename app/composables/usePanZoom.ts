@@ -66,24 +66,35 @@ export function usePanZoom(frame: Readonly<Ref<HTMLElement | null>>, most: Reado
     const k = view.value.k
     selected()?.call(behaviour.translateBy, (across * width) / k, (down * height) / k)
   }
-  const KEYS: Readonly<Record<string, () => void>> = {
-    '+': () => nearer(),
-    '=': () => nearer(),
-    '-': () => farther(),
-    '0': () => whole(),
-    'ArrowLeft': () => move(ARROW, 0),
-    'ArrowRight': () => move(-ARROW, 0),
-    'ArrowUp': () => move(0, ARROW),
-    'ArrowDown': () => move(0, -ARROW),
-  }
-  function onKey(event: KeyboardEvent) {
-    const act = KEYS[event.key]
-    if (!act || event.ctrlKey || event.metaKey || event.altKey) return
+  const onKey = (event: KeyboardEvent) => {
     // where the whole is seen the arrows scroll the page
-    if (event.key.startsWith('Arrow') && view.value.k === 1) return
-    event.preventDefault()
-    event.stopPropagation()
-    act()
+    if (view.value.k > 1 || !ARROWS[event.key]) onPictureKey(event, { nearer, farther, whole, move })
   }
   return { view, isMoving, nearer, farther, whole, lookAt, onKey }
+}
+
+/** Which way each arrow goes, in parts of the window. */
+const ARROWS: Readonly<Record<string, readonly [across: number, down: number]>> = {
+  ArrowLeft: [ARROW, 0],
+  ArrowRight: [-ARROW, 0],
+  ArrowUp: [0, ARROW],
+  ArrowDown: [0, -ARROW],
+}
+
+interface PictureMoves {
+  nearer: () => void
+  farther: () => void
+  whole: () => void
+  move: (across: number, down: number) => void
+}
+
+/** What a key does to a picture. */
+function onPictureKey(event: KeyboardEvent, { nearer, farther, whole, move }: PictureMoves) {
+  const keys: Readonly<Record<string, () => void>> = { '+': nearer, '=': nearer, '-': farther, '0': whole }
+  const arrow = ARROWS[event.key]
+  const act = arrow ? () => move(...arrow) : keys[event.key]
+  if (!act || event.ctrlKey || event.metaKey || event.altKey) return
+  event.preventDefault()
+  event.stopPropagation()
+  act()
 }

@@ -52,24 +52,14 @@ export function quiltPainter(quilt: Quilt, dimensions: Dimensions, grey?: (colou
       fills.set(id, fill)
       return fill
     }
-    // whole pixels, so that neighbours meet without a hairline between them
-    const box = (x: number, y: number, width: number, height: number) => {
-      const l = Math.round(view.left + x * view.scale)
-      const t = Math.round(view.top + y * view.scale)
-      return [
-        l,
-        t,
-        Math.round(view.left + (x + width) * view.scale) - l,
-        Math.round(view.top + (y + height) * view.scale) - t,
-      ] as const
-    }
+    const box = (inches: Box) => pixelsOf(inches, view)
     if (quilt.binding) {
       const edge = quilt.seam
       context.fillStyle = cloth(quilt.binding.cloth)
-      context.fillRect(...box(-edge, -edge, whole.width + 2 * edge, whole.height + 2 * edge))
+      context.fillRect(...box({ x: -edge, y: -edge, width: whole.width + 2 * edge, height: whole.height + 2 * edge }))
     }
     for (const region of dimensions.top.regions) {
-      const [x, y, width, height] = box(region.x, region.y, region.width, region.height)
+      const [x, y, width, height] = box(region)
       if (view.seen && !meets(view.seen, x, y, width, height)) continue
       if ('cloth' in region.fabric) {
         context.fillStyle = cloth(region.fabric.cloth)
@@ -98,6 +88,12 @@ export function paintQuilt(
   { grey, ...view }: PaintView & { grey?: (colour: string) => string },
 ) {
   quiltPainter(quilt, dimensions, grey)(context, view)
+}
+
+/** In whole pixels, so that neighbours meet without a hairline between them. */
+function pixelsOf({ x, y, width, height }: Box, { left, top, scale }: PaintView) {
+  const [l, t] = [Math.round(left + x * scale), Math.round(top + y * scale)]
+  return [l, t, Math.round(left + (x + width) * scale) - l, Math.round(top + (y + height) * scale) - t] as const
 }
 
 function meets(seen: Box, x: number, y: number, width: number, height: number): boolean {

@@ -18,9 +18,14 @@ export interface TileView {
 /** Paints what lies in a tile; pixels are those of the whole picture at that scale. */
 export type TilePainter = (context: CanvasRenderingContext2D, scale: number, tile: Box) => void
 
+interface Place {
+  column: number
+  row: number
+}
+
 interface Level {
   scale: number
-  tiles: Map<string, HTMLCanvasElement>
+  tiles: Map<string, Place & { canvas: HTMLCanvasElement }>
 }
 
 /**
@@ -29,89 +34,92 @@ interface Level {
  * is missing still. While the scale changes from frame to frame, what was painted before is shown larger or smaller;
  * in a window that has not moved, what another picture left there stays until it is painted over.
  */
-export function tiledPicture(paint: TilePainter, width: number, height: number) {
-  let level: Level = { scale: 0, tiles: new Map() }
-  let before: Level = level
+export class TiledPicture {
+  private level: Level = { scale: 0, tiles: new Map() }
+  private before: Level = this.level
 
-  function draw(
+  constructor(
+    private readonly paint: TilePainter,
+    private readonly width: number,
+    private readonly height: number,
+  ) {}
+
+  draw(
     context: CanvasRenderingContext2D,
     view: TileView,
     { isScaling, hasMoved }: { isScaling: boolean; hasMoved: boolean },
   ): boolean {
     const { width: across, height: down } = context.canvas
-    if (view.scale !== level.scale && !(isScaling && level.tiles.size > 0)) {
-      if (level.tiles.size > 0) before = level
-      level = { scale: view.scale, tiles: new Map() }
+    if (view.scale !== this.level.scale && !(isScaling && this.level.tiles.size > 0)) {
+      if (this.level.tiles.size > 0) this.before = this.level
+      this.level = { scale: view.scale, tiles: new Map() }
     }
-    const missing = level.scale === view.scale ? missingTiles(view, across, down) : []
+    const missing = this.level.scale === view.scale ? this.missing(view, across, down) : []
     if (hasMoved || missing.length === 0) context.clearRect(0, 0, across, down)
-    if (missing.length > 0) copy(context, before, view)
-    copy(context, level, view)
+    if (missing.length > 0) copyLevel(context, this.before, view)
+    copyLevel(context, this.level, view)
     const until = performance.now() + MAX_MS
     let painted = 0
     while (painted < missing.length && (painted === 0 || performance.now() < until)) {
-      const { name, column, row } = missing[painted]!
-      const tile = paintTile(column, row)
-      level.tiles.set(name, tile)
-      copyTile(context, tile, column, row, view, 1)
+      const place = missing[painted]!
+      const tile = { ...place, canvas: this.paintTile(place) }
+      this.level.tiles.set(nameOf(place), tile)
+      copyTile(context, tile.canvas, place, view, 1)
       painted += 1
     }
-    forget()
+    this.forget()
     return painted < missing.length
   }
 
-  function paintTile(column: number, row: number): HTMLCanvasElement {
+  private paintTile({ column, row }: Place): HTMLCanvasElement {
     const tile = document.createElement('canvas')
     tile.width = tile.height = TILE
     const context = tile.getContext('2d')!
     // patterns go on from tile to tile
     context.translate(-column * TILE, -row * TILE)
-    paint(context, level.scale, { x: column * TILE, y: row * TILE, width: TILE, height: TILE })
+    this.paint(context, this.level.scale, { x: column * TILE, y: row * TILE, width: TILE, height: TILE })
     return tile
   }
 
   /** Tiles that the window shows and that are not painted, nearest its middle first. */
-  function missingTiles({ scale, left, top }: TileView, across: number, down: number) {
+  private missing({ scale, left, top }: TileView, across: number, down: number): Place[] {
     const first = (from: number) => Math.floor(Math.max(0, from) / TILE)
     const last = (to: number, size: number) => Math.ceil(Math.min(size * scale, to) / TILE)
-    const found: { name: string; column: number; row: number; away: number }[] = []
-    for (let row = first(-top); row < last(down - top, height); row++) {
-      for (let column = first(-left); column < last(across - left, width); column++) {
-        const name = `${column} ${row}`
-        if (level.tiles.has(name)) continue
+    const found: (Place & { away: number })[] = []
+    for (let row = first(-top); row < last(down - top, this.height); row++) {
+      for (let column = first(-left); column < last(across - left, this.width); column++) {
+        if (this.level.tiles.has(nameOf({ column, row }))) continue
         const [x, y] = [left + (column + 0.5) * TILE - across / 2, top + (row + 0.5) * TILE - down / 2]
-        found.push({ name, column, row, away: Math.hypot(x, y) })
+        found.push({ column, row, away: Math.hypot(x, y) })
       }
     }
     return found.sort((a, b) => a.away - b.away)
   }
 
-  function copy(context: CanvasRenderingContext2D, { scale, tiles }: Level, view: TileView) {
-    for (const [name, tile] of tiles) {
-      const [column, row] = name.split(' ').map(Number) as [number, number]
-      copyTile(context, tile, column, row, view, view.scale / scale)
-    }
-  }
-
   /** Those painted longest ago go first. */
-  function forget() {
-    for (const name of level.tiles.keys()) {
-      if (level.tiles.size <= MAX_TILES) return
-      level.tiles.delete(name)
+  private forget(): void {
+    for (const name of this.level.tiles.keys()) {
+      if (this.level.tiles.size <= MAX_TILES) return
+      this.level.tiles.delete(name)
     }
   }
+}
 
-  return { draw }
+function nameOf({ column, row }: Place): string {
+  return `${column} ${row}`
+}
+
+function copyLevel(context: CanvasRenderingContext2D, { scale, tiles }: Level, view: TileView): void {
+  for (const { canvas, ...place } of tiles.values()) copyTile(context, canvas, place, view, view.scale / scale)
 }
 
 function copyTile(
   context: CanvasRenderingContext2D,
   tile: HTMLCanvasElement,
-  column: number,
-  row: number,
+  { column, row }: Place,
   { left, top }: TileView,
   larger: number,
-) {
+): void {
   const side = TILE * larger
   const [x, y] = [left + column * side, top + row * side]
   const { width, height } = context.canvas

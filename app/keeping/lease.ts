@@ -33,135 +33,182 @@ const ANSWER_MS = 150
 /** So long an owner may take to keep its work before it hands over. */
 const HAND_OVER_MS = 2000
 
+const nameOf = (quiltId: string) => `wren-lease:${quiltId}`
+
+/** `onLosing`: keeps what is not kept yet; the quilt is handed over when it is done. */
+export function holdLease(quiltId: string, onLosing: () => Promise<void>): Lease {
+  const lease = new TabLease(quiltId, onLosing)
+  return {
+    isMine: readonly(lease.isMine),
+    isAsking: readonly(lease.isAsking),
+    isGone: readonly(lease.isGone),
+    ready: lease.ready,
+    takeOver: () => lease.takeOver(),
+    release: lease.release,
+  }
+}
+
+/** This tab's side of the talk about one quilt. */
+class TabLease {
+  readonly isMine = ref(false)
+  readonly isAsking = ref(true)
+  readonly isGone = ref(false)
+  readonly ready: Promise<void>
+  private readonly tab = `${Date.now()}-${Math.random()}`
+  private readonly channel: BroadcastChannel | null
+  private readonly heart: Heart
+  private readonly timer: ReturnType<typeof setInterval>
+  private onHanded: (() => void) | null = null
+  /** When this tab took the quilt, and when it last heard of an owner. */
+  private since = 0
+  private heardAt = 0
+
+  constructor(
+    quiltId: string,
+    private readonly onLosing: () => Promise<void>,
+  ) {
+    this.heart = new Heart(nameOf(quiltId), this.tab)
+    this.channel = openChannel(nameOf(quiltId))
+    this.channel?.addEventListener('message', ({ data }: MessageEvent<Message>) => this.hear(data))
+    this.say('who')
+    this.ready = new Promise<void>(resolve => {
+      setTimeout(
+        () => {
+          if (this.isAsking.value && !this.heart.beatsElsewhere()) this.take()
+          this.isAsking.value = false
+          resolve()
+        },
+        this.channel ? ANSWER_MS : 0,
+      )
+    })
+    this.timer = setInterval(() => this.watch(), BEAT_MS)
+    window.addEventListener('pagehide', this.release, { once: true })
+  }
+
+  async takeOver(): Promise<void> {
+    if (this.isMine.value) return
+    await new Promise<void>(resolve => {
+      this.onHanded = resolve
+      this.say('hand-over')
+      setTimeout(resolve, this.channel ? HAND_OVER_MS : 0)
+    })
+    this.onHanded = null
+    this.isGone.value = false
+    this.take()
+  }
+
+  readonly release = (): void => {
+    clearInterval(this.timer)
+    window.removeEventListener('pagehide', this.release)
+    if (this.isMine.value) {
+      this.say('free')
+      this.heart.stop()
+    }
+    this.channel?.close()
+    this.isMine.value = false
+  }
+
+  private take(): void {
+    this.isAsking.value = false
+    this.since = Date.now()
+    this.isMine.value = true
+    this.heart.beat()
+    this.sayMine()
+  }
+
+  private watch(): void {
+    if (this.isMine.value) return this.heart.beat()
+    if (this.isAsking.value || this.isGone.value) return
+    // an owner that died without a word answers no more, and its beat grows old
+    if (!this.heart.beatsElsewhere() && Date.now() - this.heardAt > STALE_MS) this.take()
+    else this.say('who')
+  }
+
+  private async handOver(): Promise<void> {
+    this.isMine.value = false
+    await this.onLosing().catch(() => {})
+    this.say('handed')
+  }
+
+  private say(kind: Exclude<Message['kind'], 'mine'>): void {
+    this.channel?.postMessage({ kind, from: this.tab } satisfies Message)
+  }
+
+  private sayMine(): void {
+    this.channel?.postMessage({ kind: 'mine', from: this.tab, since: this.since } satisfies Message)
+  }
+
+  private hear(message: Message): void {
+    switch (message.kind) {
+      // of two that ask at once the one with the smaller name stays
+      case 'who':
+        if (this.isMine.value || (this.isAsking.value && this.tab < message.from)) this.sayMine()
+        break
+      case 'mine':
+        this.isAsking.value = false
+        this.heardAt = Date.now()
+        if (!this.isMine.value) break
+        // of two owners the later stays: the other slept, or took it in the same instant
+        if (message.since > this.since || (message.since === this.since && message.from > this.tab))
+          this.isMine.value = false
+        else this.sayMine()
+        break
+      case 'hand-over':
+        if (this.isMine.value) void this.handOver()
+        break
+      case 'handed':
+        this.onHanded?.()
+        break
+      case 'free':
+        if (!this.isMine.value && !this.isGone.value) this.take()
+        break
+      case 'gone':
+        this.isGone.value = true
+        this.isMine.value = false
+    }
+  }
+}
+
 interface Beat {
   tab: string
   at: number
 }
 
-const nameOf = (quiltId: string) => `wren-lease:${quiltId}`
+/** The beat of an owner in quick storage; where that is full or refused, the channel alone tells other tabs. */
+class Heart {
+  constructor(
+    private readonly key: string,
+    private readonly tab: string,
+  ) {}
 
-/** `onLosing`: keeps what is not kept yet; the quilt is handed over when it is done. */
-export function holdLease(quiltId: string, onLosing: () => Promise<void>): Lease {
-  const key = nameOf(quiltId)
-  const tab = `${Date.now()}-${Math.random()}`
-  const channel = openChannel(key)
-  const isMine = ref(false)
-  const isGone = ref(false)
-  const isAsking = ref(true)
-  let onHanded: (() => void) | null = null
-  /** When this tab took the quilt, and when it last heard of an owner. */
-  let since = 0
-  let heardAt = 0
-
-  const say = (kind: Exclude<Message['kind'], 'mine'>) => channel?.postMessage({ kind, from: tab } satisfies Message)
-  const sayMine = () => channel?.postMessage({ kind: 'mine', from: tab, since } satisfies Message)
-
-  function read(): Beat | null {
+  beat(): void {
     try {
-      return JSON.parse(localStorage.getItem(key) ?? 'null') as Beat | null
+      localStorage.setItem(this.key, JSON.stringify({ tab: this.tab, at: Date.now() } satisfies Beat))
+    } catch {
+      // full or refused
+    }
+  }
+
+  beatsElsewhere(): boolean {
+    const other = this.last()
+    return other !== null && other.tab !== this.tab && Date.now() - other.at < STALE_MS
+  }
+
+  stop(): void {
+    try {
+      if (this.last()?.tab === this.tab) localStorage.removeItem(this.key)
+    } catch {
+      // refused: there is nothing to take away
+    }
+  }
+
+  private last(): Beat | null {
+    try {
+      return JSON.parse(localStorage.getItem(this.key) ?? 'null') as Beat | null
     } catch {
       return null
     }
   }
-  function beat() {
-    try {
-      localStorage.setItem(key, JSON.stringify({ tab, at: Date.now() } satisfies Beat))
-    } catch {
-      // quick storage full or refused: the channel alone tells other tabs
-    }
-  }
-  function isTakenElsewhere(): boolean {
-    const other = read()
-    return other !== null && other.tab !== tab && Date.now() - other.at < STALE_MS
-  }
-  function take() {
-    isAsking.value = false
-    since = Date.now()
-    isMine.value = true
-    beat()
-    sayMine()
-  }
-  async function handOver() {
-    isMine.value = false
-    await onLosing().catch(() => {})
-    say('handed')
-  }
-
-  function hear({ data }: MessageEvent<Message>) {
-    switch (data.kind) {
-      // of two that ask at once the one with the smaller name stays
-      case 'who':
-        if (isMine.value || (isAsking.value && tab < data.from)) sayMine()
-        break
-      case 'mine':
-        isAsking.value = false
-        heardAt = Date.now()
-        // of two owners the later stays: the other slept, or took it in the same instant
-        if (isMine.value && (data.since > since || (data.since === since && data.from > tab))) isMine.value = false
-        else if (isMine.value) sayMine()
-        break
-      case 'hand-over':
-        if (isMine.value) void handOver()
-        break
-      case 'handed':
-        onHanded?.()
-        break
-      case 'free':
-        if (!isMine.value && !isGone.value) take()
-        break
-      case 'gone':
-        isGone.value = true
-        isMine.value = false
-    }
-  }
-  channel?.addEventListener('message', hear)
-  say('who')
-  const ready = new Promise<void>(resolve => {
-    setTimeout(
-      () => {
-        if (isAsking.value && !isTakenElsewhere()) take()
-        isAsking.value = false
-        resolve()
-      },
-      channel ? ANSWER_MS : 0,
-    )
-  })
-  const timer = setInterval(() => {
-    if (isMine.value) return beat()
-    if (isAsking.value || isGone.value) return
-    // an owner that died without a word answers no more, and its beat grows old
-    if (!isTakenElsewhere() && Date.now() - heardAt > STALE_MS) take()
-    else say('who')
-  }, BEAT_MS)
-
-  async function takeOver() {
-    if (isMine.value) return
-    await new Promise<void>(resolve => {
-      onHanded = resolve
-      say('hand-over')
-      setTimeout(resolve, channel ? HAND_OVER_MS : 0)
-    })
-    onHanded = null
-    isGone.value = false
-    take()
-  }
-
-  function release() {
-    clearInterval(timer)
-    window.removeEventListener('pagehide', release)
-    if (isMine.value) {
-      say('free')
-      try {
-        if (read()?.tab === tab) localStorage.removeItem(key)
-      } catch {
-        // refused: there is nothing to take away
-      }
-    }
-    channel?.close()
-    isMine.value = false
-  }
-  window.addEventListener('pagehide', release, { once: true })
-  return { isMine: readonly(isMine), isAsking: readonly(isAsking), isGone: readonly(isGone), ready, takeOver, release }
 }
 
 /** Tells a tab that has the quilt open that it was removed from the shelf. */

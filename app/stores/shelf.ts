@@ -13,11 +13,10 @@ export const useShelf = defineStore('shelf', () => {
   const trouble = ref<null | 'cannot-read' | 'not-kept'>(null)
 
   async function load() {
-    const { ids, isReadable } = await keptIds()
-    const all = await Promise.all(ids.map(id => loadKept(id).catch(() => null)))
-    quilts.value = all.filter(quilt => quilt !== null).sort((a, b) => b.savedAt.localeCompare(a.savedAt))
-    spoilt.value = isReadable ? all.length - quilts.value.length : 0
-    if (!isReadable) trouble.value = 'cannot-read'
+    const found = await loadAll()
+    quilts.value = found.quilts
+    spoilt.value = found.spoilt
+    if (!found.isReadable) trouble.value = 'cannot-read'
     isLoaded.value = true
   }
 
@@ -34,14 +33,7 @@ export const useShelf = defineStore('shelf', () => {
 
   /** Puts a quilt on the shelf and gives its id. */
   async function add(file: QuiltFile): Promise<string> {
-    const quilt: KeptQuilt = {
-      kept: 1,
-      id: newId(),
-      revision: 0,
-      file,
-      savedAt: new Date().toISOString(),
-      versions: [],
-    }
+    const quilt = freshQuilt(file)
     await hold(quilt)
     return quilt.id
   }
@@ -79,3 +71,15 @@ export const useShelf = defineStore('shelf', () => {
 
   return { quilts, isLoaded, spoilt, trouble, load, add, remove, putBack, addDemo }
 })
+
+function freshQuilt(file: QuiltFile): KeptQuilt {
+  return { kept: 1, id: newId(), revision: 0, file, savedAt: new Date().toISOString(), versions: [] }
+}
+
+/** What is kept, the newest first, and how many records cannot be read. */
+async function loadAll() {
+  const { ids, isReadable } = await keptIds()
+  const all = await Promise.all(ids.map(id => loadKept(id).catch(() => null)))
+  const quilts = all.filter(quilt => quilt !== null).sort((a, b) => b.savedAt.localeCompare(a.savedAt))
+  return { quilts, isReadable, spoilt: isReadable ? all.length - quilts.length : 0 }
+}

@@ -54,108 +54,124 @@ const SILENCE_MS = 1800
  * `startWorker` makes one.
  */
 export function createPlanClient(listener: Listener, startWorker: () => Worker): PlanClient {
-  let worker: Worker | null = null
-  let job = 0
-  /** The file of the newest question, answered or not. */
-  let newest: QuiltFile
-  let asked: { file: QuiltFile; at: number; tries: number } | null = null
-  let silence: ReturnType<typeof setTimeout> | undefined
-  /** The worker on hand has answered before: it is alive, and busy when it says nothing. */
-  let isAlive = false
+  return new WorkerClient(listener, startWorker)
+}
 
-  function start(): Worker {
-    const fresh = startWorker()
+class WorkerClient implements PlanClient {
+  private worker: Worker | null = null
+  private job = 0
+  /** The file of the newest question, answered or not. */
+  private newest!: QuiltFile
+  private asked: { file: QuiltFile; at: number; tries: number } | null = null
+  private silence: ReturnType<typeof setTimeout> | undefined
+  /** The worker on hand has answered before: it is alive, and busy when it says nothing. */
+  private isAlive = false
+
+  constructor(
+    private readonly listener: Listener,
+    private readonly startWorker: () => Worker,
+  ) {}
+
+  ask(file: QuiltFile): void {
+    if (this.asked && performance.now() - this.asked.at > PATIENCE_MS) this.putAside()
+    this.send(file, 1)
+  }
+
+  askWays(unit: string): void {
+    this.post({ kind: 'ways', job: this.job, unit })
+  }
+
+  askBatches(): void {
+    this.post({ kind: 'batches', job: this.job })
+  }
+
+  askScraps(): void {
+    this.post({ kind: 'scraps', job: this.job })
+  }
+
+  giveUp(): void {
+    this.stop()
+    this.job += 1
+  }
+
+  stop(): void {
+    clearTimeout(this.silence)
+    this.putAside()
+    this.asked = null
+  }
+
+  private post(message: ToPlanWorker): void {
+    this.worker?.postMessage(message)
+  }
+
+  private putAside(): void {
+    this.worker?.terminate()
+    this.worker = null
+  }
+
+  private start(): Worker {
+    const fresh = this.startWorker()
     /** What this worker made last, whether or not anybody still wanted it: it only tells what has changed since. */
     let book: unknown
     fresh.addEventListener('message', ({ data }: MessageEvent<FromPlanWorker>) => {
-      isAlive = true
+      this.isAlive = true
       if (data.kind === 'done') book = changed(book, data.change)
-      if (data.job === job) clearTimeout(silence)
-      if (data.kind === 'hello' || data.job !== job) return
-      if (data.kind === 'progress') return listener.onProgress(data.part)
-      if (data.kind === 'ways') return listener.onWays(data.unit, data.buys)
-      if (data.kind === 'batches') return listener.onBatches(data.batches)
-      if (data.kind === 'scraps') return listener.onScraps(data.found)
-      asked = null
-      if (data.kind === 'done') listener.onDone(fromWire(book as WireBook), newest)
-      else listener.onFailed(data.message)
+      if (data.job === this.job) clearTimeout(this.silence)
+      if (data.kind !== 'hello' && data.job === this.job) this.hear(data, book)
     })
     fresh.addEventListener('error', event => {
       event.preventDefault()
-      restart()
+      this.restart()
     })
     return fresh
   }
 
-  function restart() {
-    worker?.terminate()
-    worker = null
-    const last = asked
+  /** An answer to the newest question. `book`: the plan that the worker made last. */
+  private hear(data: Exclude<FromPlanWorker, { kind: 'hello' }>, book: unknown): void {
+    if (data.kind === 'progress') return this.listener.onProgress(data.part)
+    if (data.kind === 'ways') return this.listener.onWays(data.unit, data.buys)
+    if (data.kind === 'batches') return this.listener.onBatches(data.batches)
+    if (data.kind === 'scraps') return this.listener.onScraps(data.found)
+    this.asked = null
+    if (data.kind === 'done') this.listener.onDone(fromWire(book as WireBook), this.newest)
+    else this.listener.onFailed(data.message)
+  }
+
+  private restart(): void {
+    this.putAside()
+    const last = this.asked
     if (!last) return
     if (last.tries > 1) {
-      asked = null
-      return listener.onFailed('the planner stopped twice over this quilt')
+      this.asked = null
+      return this.listener.onFailed('the planner stopped twice over this quilt')
     }
-    listener.onRestart()
-    send(last.file, last.tries + 1)
+    this.listener.onRestart()
+    this.send(last.file, last.tries + 1)
   }
 
   /**
    * A worker that is busy with an older question is put aside for the newest; one that never spoke is a trouble to be
    * told.
    */
-  function onSilence() {
-    if (!isAlive) return listener.onSilent()
-    worker?.terminate()
-    worker = null
-    isAlive = false
-    if (asked) send(asked.file, asked.tries)
+  private onSilence(): void {
+    if (!this.isAlive) return this.listener.onSilent()
+    this.putAside()
+    this.isAlive = false
+    if (this.asked) this.send(this.asked.file, this.asked.tries)
   }
 
-  function send(file: QuiltFile, tries: number) {
-    job += 1
-    newest = file
-    asked = { file, at: performance.now(), tries }
+  private send(file: QuiltFile, tries: number): void {
+    this.job += 1
+    this.newest = file
+    this.asked = { file, at: performance.now(), tries }
     try {
-      worker ??= start()
-      worker.postMessage({ kind: 'plan', job, file } satisfies ToPlanWorker)
+      this.worker ??= this.start()
+      this.worker.postMessage({ kind: 'plan', job: this.job, file } satisfies ToPlanWorker)
     } catch {
       // the browser makes no worker
-      return listener.onSilent()
+      return this.listener.onSilent()
     }
-    clearTimeout(silence)
-    silence = setTimeout(onSilence, SILENCE_MS)
-  }
-
-  return {
-    ask(file) {
-      if (asked && performance.now() - asked.at > PATIENCE_MS) {
-        worker?.terminate()
-        worker = null
-      }
-      send(file, 1)
-    },
-    askWays(unit) {
-      worker?.postMessage({ kind: 'ways', job, unit } satisfies ToPlanWorker)
-    },
-    askBatches() {
-      worker?.postMessage({ kind: 'batches', job } satisfies ToPlanWorker)
-    },
-    askScraps() {
-      worker?.postMessage({ kind: 'scraps', job } satisfies ToPlanWorker)
-    },
-    giveUp() {
-      clearTimeout(silence)
-      worker?.terminate()
-      worker = null
-      asked = null
-      job += 1
-    },
-    stop() {
-      clearTimeout(silence)
-      worker?.terminate()
-      worker = null
-      asked = null
-    },
+    clearTimeout(this.silence)
+    this.silence = setTimeout(() => this.onSilence(), SILENCE_MS)
   }
 }

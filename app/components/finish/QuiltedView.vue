@@ -6,7 +6,7 @@ import { rawPlace } from '~~/core/quilting/quiltedTop'
 import { dimensionsOf } from '~~/core/top/dimensions'
 import { quiltPainter } from '~/drawing/paintQuilt'
 import { quiltingPainter } from '~/drawing/paintQuilting'
-import { tiledPicture, type TilePainter } from '~/drawing/tiledPicture'
+import { TiledPicture, type TilePainter } from '~/drawing/tiledPicture'
 
 /** The quilt with its lines on it, to look at from near: moved about in, larger and smaller. */
 const {
@@ -61,7 +61,7 @@ const picture = computed(() => {
     context.restore()
     lines?.(context, scale, tile)
   }
-  return tiledPicture(paint, width, height)
+  return new TiledPicture(paint, width, height)
 })
 function boxIn({ x, y, width, height }: Box, off: number, sx: number, sy: number): Box {
   return { x: (x - off) / sx, y: (y - off) / sy, width: width / sx, height: height / sy }
