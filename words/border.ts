@@ -39,6 +39,7 @@ const CORNERS: Readonly<Record<CornerKind, CornerWords>> = {
   pieced: { name: 'pieced corners', second: CORNER_FIRST, sewn: () => [EASED] },
 }
 
+/** A way of making corners, as it is chosen. */
 export function cornersName(kind: CornerKind, speech: Speech): string {
   return inEnglish(CORNERS[kind].name, speech)
 }

@@ -1,5 +1,5 @@
 import { makingRules, MAKING_KINDS } from '../core/file/makings'
-import { measureLine, nextText, type Standing } from './diary'
+import { measureLine, nextText, type WorkDone } from './diary'
 import { withPlainSpaces } from './length'
 
 const US = { units: 'in', english: 'us' } as const
@@ -24,7 +24,7 @@ test('each kind of measure is one line that says what was measured, and all of i
 
 test.each(MAKING_KINDS)('%s: what comes next is the first thing that is not done, in the order of the work', making => {
   const finishSteps = makingRules(making).steps.map(({ step }) => step)
-  const all: Standing = {
+  const all: WorkDone = {
     cut: { cut: 9, all: 10 },
     sewn: { units: 2, allUnits: 4, blocks: 0, allBlocks: 2, rows: 1, allRows: 2 },
     steps: new Map(),

@@ -28,6 +28,7 @@ const STEPS: Readonly<Record<FinishStep, string>> = {
   'as-you-go.edges': 'Edges folded and sewn',
 }
 
+/** A step as it stands when it is done. */
 export function finishStepName(step: FinishStep): string {
   return STEPS[step]
 }
@@ -66,7 +67,7 @@ function setUpText({ cloth, machine, thread, needle }: Entry): string {
 }
 
 /** How much is done of how much, in the order of the work. */
-export interface Standing {
+export interface WorkDone {
   cut: { cut: number; all: number }
   sewn: Record<'units' | 'allUnits' | 'blocks' | 'allBlocks' | 'rows' | 'allRows', number>
   steps: ReadonlyMap<string, number>
@@ -74,7 +75,7 @@ export interface Standing {
 }
 
 /** What is to be done next, in one sentence. */
-export function nextText({ cut, sewn, steps, finishSteps }: Standing): string {
+export function nextText({ cut, sewn, steps, finishSteps }: WorkDone): string {
   const left = [
     { count: cut.all - cut.cut, what: 'piece', still: 'to be cut' },
     { count: sewn.allUnits - sewn.units, what: 'unit', still: 'to be sewn' },

@@ -18,14 +18,14 @@ export interface TileView {
 /** Paints what lies in a tile; pixels are those of the whole picture at that scale. */
 export type TilePainter = (context: CanvasRenderingContext2D, scale: number, tile: Box) => void
 
-interface Place {
+interface TilePlace {
   column: number
   row: number
 }
 
 interface Level {
   scale: number
-  tiles: Map<string, Place & { canvas: HTMLCanvasElement }>
+  tiles: Map<string, TilePlace & { canvas: HTMLCanvasElement }>
 }
 
 /**
@@ -71,7 +71,7 @@ export class TiledPicture {
     return painted < missing.length
   }
 
-  private paintTile({ column, row }: Place): HTMLCanvasElement {
+  private paintTile({ column, row }: TilePlace): HTMLCanvasElement {
     const tile = document.createElement('canvas')
     tile.width = tile.height = TILE
     const context = tile.getContext('2d')!
@@ -82,10 +82,10 @@ export class TiledPicture {
   }
 
   /** Tiles that the window shows and that are not painted, nearest its middle first. */
-  private missing({ scale, left, top }: TileView, across: number, down: number): Place[] {
+  private missing({ scale, left, top }: TileView, across: number, down: number): TilePlace[] {
     const first = (from: number) => Math.floor(Math.max(0, from) / TILE)
     const last = (to: number, size: number) => Math.ceil(Math.min(size * scale, to) / TILE)
-    const found: (Place & { away: number })[] = []
+    const found: (TilePlace & { away: number })[] = []
     for (let row = first(-top); row < last(down - top, this.height); row++) {
       for (let column = first(-left); column < last(across - left, this.width); column++) {
         if (this.level.tiles.has(nameOf({ column, row }))) continue
@@ -105,7 +105,7 @@ export class TiledPicture {
   }
 }
 
-function nameOf({ column, row }: Place): string {
+function nameOf({ column, row }: TilePlace): string {
   return `${column} ${row}`
 }
 
@@ -116,7 +116,7 @@ function copyLevel(context: CanvasRenderingContext2D, { scale, tiles }: Level, v
 function copyTile(
   context: CanvasRenderingContext2D,
   tile: HTMLCanvasElement,
-  { column, row }: Place,
+  { column, row }: TilePlace,
   { left, top }: TileView,
   larger: number,
 ): void {

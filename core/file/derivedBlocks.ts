@@ -62,7 +62,7 @@ export function derivedBlocks(
   }
 }
 
-interface Size {
+interface PieceSize {
   width: Inches
   height: Inches
 }
@@ -76,7 +76,7 @@ class AddedBlocks {
     this.taken = new Set(own.map(({ id }) => id))
   }
 
-  add(name: string, { design, cloths }: PiecedFields, size: Size, derived: Derived): string {
+  add(name: string, { design, cloths }: PiecedFields, size: PieceSize, derived: Derived): string {
     const id = free(derivedId(derived), this.taken)
     this.taken.add(id)
     const plain = { frame: [], method: 'auto' as const, stripes: {}, press: {} }

@@ -168,8 +168,8 @@ export const FAULTS = [
   {
     name: 'the wrong cloth on top in three-patch units',
     file: 'core/make/methods/threePatch.ts',
-    from: 'cloth(under, box(0, 0, q, q)), cloth(over, box(up, up, q, q)',
-    to: 'cloth(over, box(0, 0, q, q)), cloth(under, box(up, up, q, q)',
+    from: 'layeredSteps({ under, over }, square',
+    to: 'layeredSteps({ under: over, over: under }, square',
     tests: ['core/make', 'core/plan/pressing.test.ts'],
   },
   {
@@ -261,10 +261,8 @@ export const FAULTS = [
   {
     name: 'the second pair of border strips does not span the first',
     file: 'core/top/borders/butted.ts',
-    from: "strips.push(...pair(beyond, 'top', 'bottom'))\n      return",
-    to:
-      "strips.push(...pair(beyond, 'top', 'bottom').map(s => ({ ...s, length: raw(inside.width, seam) })))\n"
-      + '      return',
+    from: "strips.push(...pair(beyond, 'top', 'bottom'))",
+    to: "strips.push(...pair(beyond, 'top', 'bottom').map(s => ({ ...s, length: raw(inside.width, seam) })))",
     tests: PLANS,
   },
   {
@@ -669,8 +667,8 @@ export const FAULTS = [
   {
     name: 'as you go: the quilt grows by a binding that it has not',
     file: 'core/top/rawEdge.ts',
-    from: "if (making === 'as-you-go') return []",
-    to: "if (making === 'top') return []",
+    from: 'if (!makingRules(making).hasTop) return []',
+    to: 'if (makingRules(making).hasTop) return []',
     tests: ['core/layers/asYouGo'],
   },
   {
