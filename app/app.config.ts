@@ -45,6 +45,20 @@ export default defineAppConfig({
       },
       defaultVariants: { color: 'neutral' },
     },
+    tabs: {
+      slots: { root: 'items-start', label: 'whitespace-normal text-start' },
+      variants: {
+        variant: {
+          pill: {
+            list: 'flex-wrap gap-2 rounded-none bg-transparent p-0',
+            trigger: 'button tab grow-0 text-ink data-[state=inactive]:text-ink',
+            indicator: 'hidden',
+          },
+        },
+        size: { md: { trigger: 'px-3 text-base gap-2' } },
+      },
+      defaultVariants: { color: 'neutral' },
+    },
     dropdownMenu: {
       slots: {
         content: 'z-[60] min-w-48 border border-line bg-paper text-ink shadow-(--shade) ring-0',

@@ -1,10 +1,12 @@
+import type { Quilt } from '../core/file/quilt'
+import { rulesOf } from '../core/file/settings'
 import { MIN_SEAM, type EasedMeeting } from '../core/made/easing'
 import type { PlannedEasing, PlannedJoin } from '../core/plan/plannedJoining'
 import type { StripWords } from '../core/paper/markStrips'
 import type { QuiltRow } from '../core/top/rows'
 import { formatLength } from './length'
 import { rowTitle } from './rows'
-import { plural, type Speech } from './speech'
+import { inEnglish, plural, type Speech } from './speech'
 
 type NamedRow = Pick<QuiltRow, 'kind' | 'row'>
 
@@ -82,4 +84,32 @@ export function sashesText(sashes: readonly number[]): string {
   }
   const named = runs.map(([from, to]) => (from === to ? String(from) : `${from}–${to}`))
   return `${sashes.length === 1 ? 'Sash' : 'Sashes'} ${named.join(', ')}`
+}
+
+/** Before anything is sewn: how the blocks are laid out, and in which order they are joined. */
+export function layoutText(quilt: Quilt, rows: readonly Pick<QuiltRow, 'kind'>[], speech: Speech): string {
+  const { kind } = quilt.setting
+  // columns where sashes, or shifts, run between them
+  const joined = rows.some(row => row.kind === 'column') ? 'column' : rulesOf({ kind }).joined
+  const order = joined === 'diagonal' ? `${ORDERS.diagonal} ${trimText(quilt, speech)}` : ORDERS[joined]
+  return inEnglish(
+    `Lay all blocks out first, and step back. ${order} Chain the same seam of every ${joined}; two clips of one color `
+      + 'for each row keep the order.',
+    speech,
+  )
+}
+
+const ORDERS = {
+  diagonal:
+    'Join each diagonal from its lower left, with the triangles at its ends; then the diagonals, from the upper left; '
+    + 'the corners last.',
+  column: 'Join each column from the top down, then the columns two and two.',
+  row: 'Join each row from left to right, then the rows two and two.',
+} as const
+
+/** Triangles are cut a little large: the whole top is trimmed before anything is sewn to it. */
+function trimText({ seam, setting }: Quilt, speech: Speech): string {
+  return setting.sashing
+    ? `Trim the whole top ${formatLength(seam, speech)} outside the points where sashes meet the edge.`
+    : `Trim the whole top ${formatLength(setting.float + seam, speech)} outside the corners of the blocks.`
 }

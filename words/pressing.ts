@@ -1,7 +1,21 @@
 // How the seams of a quilt meet as they are pressed, in words.
+import type { Quilt } from '../core/file/quilt'
 import type { PlannedPressing } from '../core/plan/plannedPressing'
 import { formatLength } from './length'
 import { plural, type Speech } from './speech'
+
+/** How all seams are pressed, to choose from. */
+export const PRESS_OPTIONS = [
+  { value: 'plan', label: 'so that they nest' },
+  { value: 'dark', label: 'to the darker side' },
+  { value: 'open', label: 'open' },
+] as const satisfies readonly { value: Quilt['press']; label: string }[]
+
+/** When half-squares are trimmed, to choose from. */
+export const HALF_SQUARE_OPTIONS = [
+  { value: 'open', label: 'opened and pressed' },
+  { value: 'closed', label: 'closed, then pressed' },
+] as const satisfies readonly { value: Quilt['halfSquares']; label: string }[]
 
 /** What comes of the points where seams meet: that they nest, or where they do not. Nothing where nothing meets. */
 export function nestingText({ crossings, hubs }: PlannedPressing, speech: Speech): string {

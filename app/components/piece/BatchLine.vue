@@ -32,27 +32,21 @@ const isDone = computed(() => done >= batch.count)
     <p class="figure count" data-testid="batch-count">
       <span class="no-print">{{ done }} of </span>{{ batch.count }}
     </p>
-    <div class="no-print flex flex-none gap-1.5">
-      <UButton
-        square
-        :disabled="done === 0 || !canWrite"
-        :aria-label="`${title}: one fewer done`"
-        @click="emit('count', -1)"
+    <DoneCount
+      class="flex-none"
+      :done="done"
+      :all="batch.count"
+      :can-write="canWrite"
+      :fewer="`${title}: one fewer done`"
+      :more="`${title}: one more done`"
+      @count="by => emit('count', by)"
+    >
+      <template #all
+        ><UIcon :name="isDone ? 'i-lucide-check-check' : 'i-lucide-check'" class="size-5" /><span class="sr-only"
+          >{{ title }}: all done</span
+        ></template
       >
-        <UIcon name="i-lucide-minus" class="size-5" />
-      </UButton>
-      <UButton square :disabled="isDone || !canWrite" :aria-label="`${title}: one more done`" @click="emit('count', 1)">
-        <UIcon name="i-lucide-plus" class="size-5" />
-      </UButton>
-      <UButton
-        square
-        :disabled="isDone || !canWrite"
-        :aria-label="`${title}: all done`"
-        @click="emit('count', batch.count - done)"
-      >
-        <UIcon :name="isDone ? 'i-lucide-check-check' : 'i-lucide-check'" class="size-5" />
-      </UButton>
-    </div>
+    </DoneCount>
   </li>
 </template>
 

@@ -140,30 +140,20 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
         /></strong>
       </p>
       <PartCheck v-if="!unit.trim && unit.across > 0" :name="title" :expected="unit.size.width" :seams="unit.across" />
-      <div class="no-print ml-auto flex items-center gap-2">
-        <UButton
-          square
-          :disabled="made === 0 || !canWrite"
-          :aria-label="`One ${unitName(unit, 1)} fewer made`"
-          @click="emit('made', -1)"
-        >
-          <UIcon name="i-lucide-minus" class="size-5" />
-        </UButton>
+      <DoneCount
+        class="ml-auto"
+        :done="made"
+        :all="unit.inQuilt"
+        :can-write="canWrite"
+        :fewer="`One ${unitName(unit, 1)} fewer made`"
+        :more="`One ${unitName(unit, 1)} more made`"
+        @count="by => emit('made', by)"
+      >
         <span class="figure min-w-24 text-center font-semibold" :data-testid="`made-${unit.kind}`"
           >{{ Math.min(made, unit.inQuilt) }} of {{ unit.inQuilt }}</span
         >
-        <UButton
-          square
-          :disabled="made >= unit.inQuilt || !canWrite"
-          :aria-label="`One ${unitName(unit, 1)} more made`"
-          @click="emit('made', 1)"
-        >
-          <UIcon name="i-lucide-plus" class="size-5" />
-        </UButton>
-        <UButton :disabled="made >= unit.inQuilt || !canWrite" @click="emit('made', unit.inQuilt - made)">
-          All made
-        </UButton>
-      </div>
+        <template #all>All made</template>
+      </DoneCount>
     </footer>
   </article>
 </template>

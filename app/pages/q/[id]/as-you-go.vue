@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { Edit } from '~~/core/edits/edit'
 import { setAllowance } from '~~/core/edits/making'
 import { setBacking, setBatting } from '~~/core/edits/layers'
 import { clothOf } from '~~/core/file/quilt'
@@ -11,15 +10,12 @@ import type { ModeStep } from '~/components/common/StepMode.vue'
 
 /** A quilt made block by block through all layers: what lies under each, how they are joined, how edges are folded. */
 const store = useQuilt()
-const toast = useToasts()
+const edit = useEdit()
 const route = useRoute()
 const speech = useSpeech()
 const quilt = computed(() => store.quilt!)
 const made = computed(() => store.plan?.asYouGo ?? null)
 const { rows, rowsDone, toggleRow, steps: ticks, toggleStep } = useMade()
-function edit(name: string, change: Edit) {
-  toast.problems(store.apply(name, change))
-}
 /** Blocks that grow by one patch at a time are sewn onto their batting; others are made first. */
 const sewn = computed(() =>
   (store.plan?.blocks ?? []).every(({ sewing }) => growsByPatches(sewing)) ? ('through' as const) : ('first' as const),

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { Edit } from '~~/core/edits/edit'
 import { doneCounts } from '~~/core/cut/progress'
 import { setBacking } from '~~/core/edits/layers'
 import { UNIT_DEFAULTS } from '~~/core/measure/units'
@@ -11,16 +10,13 @@ import type { ModeStep } from '~/components/common/StepMode.vue'
 
 /** The back pieced from leftovers: its picture, what is cut from what, and how it is sewn. */
 const store = useQuilt()
-const toast = useToasts()
+const edit = useEdit()
 const route = useRoute()
 const speech = useSpeech()
 const settings = useSettings()
 const quilt = computed(() => store.plannedQuilt!)
 const back = computed(() => store.plan?.backing?.pieced ?? null)
 const { state, looked, found, run, stop } = useBetterBack()
-function edit(name: string, change: Edit) {
-  toast.problems(store.apply(name, change))
-}
 
 /** For each thing the pieces cut from it, with their names and their paths. */
 const cuts = computed(() => {

@@ -1,20 +1,16 @@
 <script setup lang="ts">
 import { addCloth, changeCloth, removeCloth, type ClothChange } from '~~/core/edits/cloths'
 import { doneCounts } from '~~/core/cut/progress'
-import type { Edit } from '~~/core/edits/edit'
 import { aimName, capital } from '~~/words/names'
 import { AIMS } from '~~/core/file/schema'
 
 const store = useQuilt()
-const toast = useToasts()
+const edit = useEdit()
 const setAim = useAim()
 const quilt = computed(() => store.quilt!)
 const steps = computed(() => doneCounts(quilt.value.done, 'step'))
 const list = useTemplateRef('list')
 
-function edit(name: string, change: Edit) {
-  toast.problems(store.apply(name, change))
-}
 function bought(id: string) {
   const count = steps.value.get(`bought.${id}`) ?? 0
   store.tick('step', `bought.${id}`, count > 0 ? -count : 1, 'cloth at hand')

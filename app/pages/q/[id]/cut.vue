@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { timesPlaced } from '~~/core/top/places'
-import type { Edit } from '~~/core/edits/edit'
 import { doneCounts, piecesIn, stripProgress } from '~~/core/cut/progress'
 import { isWorthKeeping } from '~~/core/cut/leftovers'
 import { stripGroups } from '~~/core/cut/stripGroups'
@@ -14,7 +13,7 @@ import type { TextPart } from '~~/words/textPart'
 import type { ModeStep } from '~/components/common/StepMode.vue'
 
 const store = useQuilt()
-const toast = useToasts()
+const edit = useEdit()
 const route = useRoute()
 const speech = useSpeech()
 const settings = useSettings()
@@ -51,9 +50,6 @@ const pilesOf = (cloth: string) =>
   plan.value!.pieces.map((piece, index) => ({ piece, index })).filter(({ piece }) => piece.cloth === cloth)
 const sheets = computed(() => (current.value?.need.unit === 'piece' ? current.value.need.need : 1))
 
-function edit(name: string, change: Edit) {
-  toast.problems(store.apply(name, change))
-}
 function toggle(cloth: string, index: number) {
   const strip = needs.value.find(({ need }) => need.id === cloth)!.need.strips[index]!
   const isDone = progress.value.get(cloth)![index]!.done

@@ -2,7 +2,6 @@
 import { setBinding } from '~~/core/edits/binding'
 import { setBacking, setBatting } from '~~/core/edits/layers'
 import { setMaking } from '~~/core/edits/making'
-import type { Edit } from '~~/core/edits/edit'
 import { cornerRules } from '~~/core/file/corners'
 import { TRIMMED } from '~~/core/top/trimmed'
 import { doneCounts } from '~~/core/cut/progress'
@@ -13,16 +12,13 @@ import { capital, stageName } from '~~/words/names'
 import { craft, inEnglish } from '~~/words/speech'
 
 const store = useQuilt()
-const toast = useToasts()
+const edit = useEdit()
 const speech = useSpeech()
 const quilt = computed(() => store.quilt!)
 const plan = computed(() => store.plan)
 const planned = computed(() => store.plannedQuilt!)
 const steps = computed(() => doneCounts(quilt.value.done, 'step'))
 
-function edit(name: string, change: Edit) {
-  toast.problems(store.apply(name, change))
-}
 function toggle(step: string) {
   store.tick('step', step, steps.value.has(step) ? -(steps.value.get(step) ?? 1) : 1, 'step of the finish')
 }

@@ -1,19 +1,15 @@
 <script setup lang="ts">
-import type { Edit } from '~~/core/edits/edit'
 import { setHanging, setLabel } from '~~/core/edits/last'
 import { BABY_LIST, careLines, hangingSteps, labelText } from '~~/words/last'
 import { inEnglish } from '~~/words/speech'
 
 /** What comes last: what the quilt hangs by, its label, how it is cared for. */
 const store = useQuilt()
-const toast = useToasts()
+const edit = useEdit()
 const speech = useSpeech()
 const quilt = computed(() => store.quilt!)
 const plan = computed(() => store.plan)
 const { isMaking, page, print } = usePapers()
-function edit(name: string, change: Edit) {
-  toast.problems(store.apply(name, change))
-}
 const written = computed(() => labelText(quilt.value))
 /** Wider quilts sag at the middle of a stick that is held at its corners. */
 const isHeavy = computed(() => plan.value?.hanging?.way === 'corners' && plan.value.quilt.edged.width > 40)

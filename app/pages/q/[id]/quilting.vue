@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { Edit } from '~~/core/edits/edit'
 import { setBatting } from '~~/core/edits/layers'
 import { addQuilting, removeQuilting, setQuilting, setStitching } from '~~/core/edits/quilting'
 import { QUILTING_KINDS } from '~~/core/file/entries/quiltingEntry'
@@ -27,7 +26,7 @@ import type { ModeStep } from '~/components/common/StepMode.vue'
 
 /** How the layers are quilted together: the lines on the quilt, their order, what they take. */
 const store = useQuilt()
-const toast = useToasts()
+const edit = useEdit()
 const route = useRoute()
 const speech = useSpeech()
 const quilt = computed(() => store.quilt!)
@@ -39,9 +38,6 @@ const most = computed(() => quilt.value.batting?.maxGap)
 const isTooWide = computed(
   () => quilting.value !== null && most.value !== undefined && quilting.value.gap.size > most.value + 1 / 16,
 )
-function edit(name: string, change: Edit) {
-  toast.problems(store.apply(name, change))
-}
 
 const steps = computed(() => doneCounts(quilt.value.done, 'step'))
 /** Named by where it lies, so that a tick stays with its line when others come or go. */

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import type { Recipe } from '~~/core/recipes/recipe'
+import type { Quilt } from '~~/core/file/quilt'
+import { CAUTIONS } from '~~/words/caution'
+
+/** A block in its cloths: how large it is to be, and how many of it are sewn. */
+const { all, made } = defineProps<{
+  recipe: Recipe
+  name: string
+  quilt: Quilt
+  /** In how many cloths, or ways of pressing, the block stands. */
+  versions: number
+  /** Blocks of this design in the quilt, and how many of them are sewn. */
+  all: number
+  made: number
+  canWrite: boolean
+}>()
+const emit = defineEmits<{ count: [by: number] }>()
+</script>
+
+<template>
+  <header class="mb-4 flex flex-wrap items-center gap-4">
+    <div class="h-32 w-32 flex-none">
+      <PictureView :picture="recipe.done.picture" :cloths="quilt.cloths" label="The block" />
+    </div>
+    <div>
+      <h2 class="text-2xl">{{ name }}</h2>
+      <p class="figure !whitespace-normal">
+        {{ recipe.count }} in these cloths{{ recipe.version ? ', pressed so' : ''
+        }}<template v-if="versions > 1">, {{ all }} in all</template>;
+        <Figure :path="`${recipe.path}.width`" title="Unfinished width" /> ×
+        <Figure :path="`${recipe.path}.height`" title="Unfinished height" /> unfinished
+      </p>
+      <DoneCount
+        class="mt-2"
+        :done="made"
+        :all="all"
+        :can-write="canWrite"
+        fewer="One block fewer made"
+        more="One block more made"
+        @count="by => emit('count', by)"
+      >
+        <span class="figure font-semibold" data-testid="blocks-made">{{ made }} of {{ all }} blocks sewn</span>
+        <template #all>All sewn</template>
+      </DoneCount>
+    </div>
+    <p class="caution ml-auto min-w-72 max-w-md flex-1 print:max-w-none">{{ CAUTIONS.needle }}</p>
+  </header>
+</template>
