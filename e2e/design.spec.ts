@@ -86,14 +86,14 @@ test('a cloth and a block for one place alone, and a press in the drawing', asyn
   const box = (await page.getByTestId('drawing').boundingBox())!
   await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2)
   await expect(page.getByRole('region', { name: 'Block in row 4, place 3' })).toBeVisible()
-  await page.getByRole('radio', { name: 'Only this one' }).click()
+  await page.getByText('Only this one').click()
   await page.getByRole('button', { name: 'Another block …' }).click()
   await page.getByLabel('Find a block').fill('pinwheel')
   await page.keyboard.press('Enter')
   await planned(page)
   // a plain square of one patch became a pinwheel of eight
   await expect(page.locator('footer [data-path="quilt.patches"]')).toHaveText(String(Number(before) + 7))
-  await page.getByRole('radio', { name: 'Only this one' }).click()
+  await page.getByText('Only this one').click()
   await page.getByRole('group', { name: 'Blade' }).getByText('D, Signal red').click({ force: true })
   await expect(page.getByRole('button', { name: 'Undo: cloth of one place' })).toBeVisible()
 })

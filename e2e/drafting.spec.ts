@@ -59,7 +59,7 @@ test('a drawing is taken over, or told what is wrong and where; a drag draws; a 
       + '0h1v1h-1z"/></svg>',
   )
   await expect(facts).toContainText('2 patches')
-  await expect(page.getByRole('radio', { name: 'sea' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'sea' })).toBeVisible()
   await page.getByRole('button', { name: 'Start empty' }).click()
   await expect(facts).toContainText('1 patch')
   // a drag from corner to corner

@@ -90,7 +90,7 @@ test('the bar of Design stands in one line on a desk, whatever is still missing'
   await page.setViewportSize({ width: 1280, height: 800 })
   await beginQuilt(page, 12, 12)
   const tops = await page
-    .getByRole('toolbar', { name: 'The whole quilt' })
+    .getByRole('group', { name: 'The whole quilt' })
     .locator('> *')
     .evaluateAll(parts => parts.map(part => Math.round(part.getBoundingClientRect().top)))
   expect(new Set(tops).size).toBe(1)

@@ -27,7 +27,7 @@ async function toTheQueenBed(
   await page.keyboard.press('Escape')
   await press(page.getByRole('button', { name: 'Size to fit' }))
   const sheet = page.getByRole('dialog', { name: 'A size to fit' })
-  await press(sheet.getByRole('radio', { name: 'A bed' }))
+  await choose(sheet.getByRole('radio', { name: 'A bed' }))
   // 60 × 80 with 12″ on three sides, and 10″ for the pillows
   await expect(page.getByTestId('wanted')).toContainText('84 × 102″')
   await press(page.getByTestId('fit').first().getByRole('button', { name: 'Take it' }))
@@ -48,7 +48,8 @@ test('from one block to a sashed quilt on point that fits a queen bed, by keyboa
   await toTheQueenBed(page, {
     press: target => pressByKey(page, target),
     async choose(target) {
-      await tabTo(page, page.getByRole('radio', { name: 'straight' }))
+      const group = target.locator('xpath=ancestor::fieldset')
+      await tabTo(page, group.getByRole('radio', { checked: true }))
       // a finger stays on a key for a moment
       for (let i = 0; i < 8 && !(await target.isChecked()); i++) await page.keyboard.press('ArrowDown', { delay: 60 })
       await expect(target).toBeChecked()
@@ -84,7 +85,7 @@ test('cloths for the sashing side by side, and colours that climb in the order g
   // the light of the first block at the lower left wears the first cloth
   await page.getByTestId('drawing').focus()
   for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowDown')
-  await page.getByRole('radio', { name: 'Only this one' }).click()
+  await page.getByText('Only this one').click()
   await expect(page.getByRole('group', { name: 'Light' }).getByLabel('Timetable cream')).toBeChecked()
   await expect(page.getByRole('group', { name: 'Dark' }).getByLabel('Night mail')).toBeChecked()
   await expect(page.getByRole('button', { name: 'Undo: cloths that climb' })).toBeVisible()

@@ -1,9 +1,18 @@
 <script setup lang="ts" generic="T extends string">
 /** One of a few, all in sight. */
-const { value, options, label } = defineProps<{
+const {
+  value,
+  options,
+  label,
+  look = 'list',
+  labelled = 'above',
+} = defineProps<{
   value: T | null
   options: readonly { value: T; label: string; disabled?: boolean }[]
   label: string
+  /** In a line, or each a card as wide as its fellow. */
+  look?: 'list' | 'cards'
+  labelled?: 'above' | 'unseen'
 }>()
 const emit = defineEmits<{ choose: [value: T] }>()
 defineSlots<{
@@ -21,9 +30,10 @@ const items = computed(() =>
     :legend="label"
     :model-value="value ?? undefined"
     :items="items"
-    :variant="$slots.picture ? 'card' : 'list'"
-    :orientation="$slots.picture ? 'vertical' : 'horizontal'"
-    :indicator="$slots.picture ? 'hidden' : 'start'"
+    :variant="look === 'cards' ? 'card' : 'list'"
+    :orientation="look === 'cards' ? 'vertical' : 'horizontal'"
+    :indicator="look === 'cards' ? 'hidden' : 'start'"
+    :ui="labelled === 'unseen' ? { legend: 'sr-only' } : {}"
     @update:model-value="chosen => emit('choose', chosen as T)"
   >
     <template #label="{ item }">

@@ -157,26 +157,17 @@ function choose(candidate: Design) {
       </UButton>
     </div>
     <div class="running-stitch" />
-    <div class="flex gap-2" role="radiogroup" aria-label="What the choices below change">
-      <UButton
-        role="radio"
-        class="grow !px-2"
-        :class="{ chosen: scope === 'all' }"
-        :aria-checked="scope === 'all'"
-        @click="scope = 'all'"
-      >
-        All {{ alike }} alike
-      </UButton>
-      <UButton
-        role="radio"
-        class="grow !px-2"
-        :class="{ chosen: scope === 'here' }"
-        :aria-checked="scope === 'here'"
-        @click="scope = 'here'"
-      >
-        Only this one
-      </UButton>
-    </div>
+    <RadioField
+      label="What the choices below change"
+      labelled="unseen"
+      look="cards"
+      :value="scope"
+      :options="[
+        { value: 'all', label: `All ${alike} alike` },
+        { value: 'here', label: 'Only this one' },
+      ]"
+      @choose="value => (scope = value)"
+    />
     <div class="flex gap-2">
       <UButton class="grow !px-2" @click="isChoosing = true">
         <UIcon name="i-lucide-layout-grid" class="size-5" />Another block …

@@ -88,20 +88,17 @@ function take(fit: Fit) {
       <div class="grid gap-5 lg:grid-cols-[22rem_1fr]">
         <div class="space-y-3">
           <TextField label="Who it is for" :value="who" @write="name => (who = name)" />
-          <div class="flex gap-2" role="radiogroup" aria-label="What it is to fit">
-            <UButton role="radio" class="grow" :class="{ chosen: isBed }" :aria-checked="isBed" @click="isBed = true">
-              A bed
-            </UButton>
-            <UButton
-              role="radio"
-              class="grow"
-              :class="{ chosen: !isBed }"
-              :aria-checked="!isBed"
-              @click="isBed = false"
-            >
-              About so large
-            </UButton>
-          </div>
+          <RadioField
+            label="What it is to fit"
+            labelled="unseen"
+            look="cards"
+            :value="isBed ? 'bed' : 'size'"
+            :options="[
+              { value: 'bed', label: 'A bed' },
+              { value: 'size', label: 'About so large' },
+            ]"
+            @choose="value => (isBed = value === 'bed')"
+          />
           <template v-if="isBed">
             <ChoiceField
               label="Mattress"

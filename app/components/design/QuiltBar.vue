@@ -70,7 +70,7 @@ const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + li
 </script>
 
 <template>
-  <div class="bar" role="toolbar" aria-label="The whole quilt">
+  <div class="bar" role="group" aria-label="The whole quilt">
     <div
       v-for="side in ['across', 'down'] as const"
       :key="side"

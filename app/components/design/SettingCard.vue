@@ -50,7 +50,7 @@ function fillEnds(filler: EndFiller) {
 <template>
   <section class="space-y-3.5" aria-label="Setting">
     <div>
-      <RadioField label="How the blocks are set" :value="setting.kind" :options="kinds" @choose="choose">
+      <RadioField look="cards" label="How the blocks are set" :value="setting.kind" :options="kinds" @choose="choose">
         <template #picture="{ value }"><SettingSample :kind="value" /></template>
       </RadioField>
       <p v-if="!canStandOnCorner" class="note mt-1">On point the blocks must be square and all of one size.</p>

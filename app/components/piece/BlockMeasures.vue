@@ -115,7 +115,7 @@ const remove = (i: number) =>
             </template>
             <strong>{{ ADVICE[found.advised] }}</strong>
           </p>
-          <div class="grid gap-3 sm:grid-cols-2" role="radiogroup" aria-label="What to do with them">
+          <div class="grid gap-3 sm:grid-cols-2" role="group" aria-label="What to do with them">
             <div
               v-for="decision in DECISIONS"
               :key="decision"
@@ -123,10 +123,9 @@ const remove = (i: number) =>
               :class="{ chosen: found.decision === decision }"
             >
               <UButton
-                role="radio"
                 class="justify-start"
                 :class="{ chosen: found.decision === decision }"
-                :aria-checked="found.decision === decision"
+                :aria-pressed="found.decision === decision"
                 :disabled="!canWrite"
                 @click="write(values, decision, 'what is done with the blocks')"
               >

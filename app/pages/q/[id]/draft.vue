@@ -188,7 +188,7 @@ useUndoHere({ undo: drafting.undo, redo: drafting.redo })
 
 <template>
   <div class="draft">
-    <div class="tools" role="toolbar" aria-label="Drawing">
+    <div class="tools" role="group" aria-label="Drawing">
       <UButton
         v-for="[id, label, icon] in TOOLS"
         :key="id"
@@ -245,16 +245,15 @@ useUndoHere({ undo: drafting.undo, redo: drafting.redo })
     </div>
     <aside class="side space-y-4">
       <TextField label="Name of the block" :most="80" :value="name" @write="text => (name = text)" />
-      <div role="radiogroup" aria-label="Cloth to paint with">
+      <div role="group" aria-label="Cloth to paint with">
         <p class="label">Cloths of the block</p>
         <div class="flex flex-wrap gap-2">
           <UButton
             v-for="part in parts"
             :key="part.role"
-            role="radio"
             class="!px-3"
             :class="{ chosen: part.role === role }"
-            :aria-checked="part.role === role"
+            :aria-pressed="part.role === role"
             @click="role = part.role"
           >
             <span class="dab" :style="{ background: colours.get(part.role) }" />{{ part.role }}
