@@ -26,7 +26,6 @@ const settled = refDebounced(
   200,
 )
 const offers = computed(() => borderOffers(settled.value, border - 1))
-const isAuditioning = ref(false)
 const dressBorder = (cloth: string) => edit({ cloth })
 
 const piecedOf = (id: string | undefined) => {
@@ -91,23 +90,13 @@ function remove() {
           differ ? (apart = true) : (emit('edit', 'even border', edit({ ends: found.sides })), (apart = false))
       "
     />
-    <ClothPicker
-      label="Cloth"
-      :cloths="quilt.cloths"
-      :value="found.cloth"
-      @choose="cloth => cloth && emit('edit', 'cloth of the border', edit({ cloth }))"
-    />
-    <UButton class="w-full" @click="isAuditioning = true">
-      <UIcon name="i-lucide-columns-3" class="size-5" />Cloths side by side
-    </UButton>
-    <AuditionSheet
-      v-if="isAuditioning"
-      v-model:open="isAuditioning"
+    <DressField
       :title="`Cloths for border ${border}`"
       name="cloth of the border"
+      :quilt="quilt"
       :value="found.cloth"
       :dress="dressBorder"
-      @edit="(name, change) => emit('edit', name, change)"
+      @edit="(change, edit) => emit('edit', change, edit)"
     />
     <ChoiceField
       label="Corners"

@@ -1,10 +1,8 @@
 <script setup lang="ts">
-import { ownBlocks, type Quilt } from '~~/core/file/quilt'
-import { setCounts, setFill } from '~~/core/edits/setting'
+import type { Quilt } from '~~/core/file/quilt'
+import { setCounts } from '~~/core/edits/setting'
 import type { Edit } from '~~/core/edits/edit'
-import { setTurns, TURN_PATTERNS, type TurnPattern } from '~~/core/edits/turnPatterns'
-import { craft, inEnglish } from '~~/words/speech'
-import { turnPatternName } from '~~/words/tryOuts'
+import { craft } from '~~/words/speech'
 import { additions, type Addition } from '~/commands/additions'
 
 const { quilt, isGrey, isSetting, hasOwnPlaces } = defineProps<{
@@ -42,31 +40,7 @@ const toAdd = computed(() =>
     },
   })),
 )
-/** What blocks would stand where: one everywhere, or the first two like a chequerboard. */
-const arrangements = computed(() => {
-  const [first, second] = ownBlocks(quilt)
-  const one = ownBlocks(quilt).map(block => ({ name: `${block.name} everywhere`, fill: [[block.id]] }))
-  return first && second
-    ? [
-        {
-          name: `${first.name} and ${second.name} by turns`,
-          fill: [
-            [first.id, second.id],
-            [second.id, first.id],
-          ],
-        },
-        ...one,
-      ]
-    : one
-})
 const speech = useSpeech()
-let seed = 0
-/** Another random arrangement each time it is asked for. */
-function nextSeed(pattern: TurnPattern): number {
-  if (pattern === 'random') seed += 1
-  return seed
-}
-const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + line.length, 0))
 </script>
 
 <template>
@@ -94,34 +68,12 @@ const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + li
     >
       <UButton><UIcon name="i-lucide-layout-grid" class="size-5" />Lay out</UButton>
       <template #content>
-        <p class="mb-3">
-          All {{ places }} places are filled anew.<template v-if="hasOwnPlaces">
-            Turns, mirrors, exchanges and cloths of single places go (Undo brings them back).</template
-          >
-        </p>
-        <p class="label">Turn the blocks</p>
-        <div class="mb-3 flex flex-wrap gap-1.5">
-          <UButton
-            v-for="pattern in TURN_PATTERNS"
-            :key="pattern"
-            class="!px-3"
-            @click="emit('edit', 'blocks turned', setTurns(quilt, pattern, nextSeed(pattern)))"
-          >
-            {{ inEnglish(turnPatternName(pattern), speech) }}
-          </UButton>
-        </div>
-        <UButton class="mb-3 w-full" @click="climb">
-          <UIcon name="i-lucide-trending-up" class="size-5" />{{ inEnglish('Colors that climb', speech) }} …
-        </UButton>
-        <p class="label">Fill the places</p>
-        <UButton
-          v-for="way in arrangements"
-          :key="way.name"
-          class="mb-2 w-full !justify-start text-left"
-          @click="emit('edit', 'blocks laid out anew', setFill(way.fill))"
-        >
-          {{ way.name }}
-        </UButton>
+        <LayOut
+          :quilt="quilt"
+          :has-own-places="hasOwnPlaces"
+          @edit="(name, change) => emit('edit', name, change)"
+          @climb="climb"
+        />
       </template>
     </UPopover>
     <UButton @click="emit('open', { list: 'try-outs' })">

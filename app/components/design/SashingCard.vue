@@ -46,7 +46,6 @@ const both =
   (also: Edit, change: NonNullable<Parameters<typeof setSashing>[0]>): Edit =>
   file =>
     setSashing(change)(also(file))
-const isAuditioning = ref(false)
 const dressSashing = (cloth: string) => setSashing({ cloth })
 </script>
 
@@ -77,23 +76,13 @@ const dressSashing = (cloth: string) => setSashing({ cloth })
         <span class="figure font-normal">{{ formatSize(without.width, without.height, speech) }}</span>
       </UButton>
     </WidthOffers>
-    <ClothPicker
-      label="Cloth"
-      :cloths="quilt.cloths"
-      :value="sashing.cloth"
-      @choose="cloth => cloth && emit('edit', 'cloth of the sashing', setSashing({ cloth }))"
-    />
-    <UButton class="w-full" @click="isAuditioning = true">
-      <UIcon name="i-lucide-columns-3" class="size-5" />Cloths side by side
-    </UButton>
-    <AuditionSheet
-      v-if="isAuditioning"
-      v-model:open="isAuditioning"
+    <DressField
       title="Cloths for the sashing"
       name="cloth of the sashing"
+      :quilt="quilt"
       :value="sashing.cloth"
       :dress="dressSashing"
-      @edit="(name, change) => emit('edit', name, change)"
+      @edit="(change, edit) => emit('edit', change, edit)"
     />
     <ClothPicker
       v-if="canHaveStones"

@@ -1,11 +1,9 @@
 <script setup lang="ts">
-import type { EChartsCoreOption } from 'echarts/core'
-import type { ChartColours } from '~/components/common/DataChart.vue'
 import type { UnitsMade } from '~~/core/simulation/sewnUnit'
 import type { Spread } from '~~/core/simulation/quilt'
-import { formatLength } from '~~/words/length'
 import { bestWaySentence, handSentence, pointsSentence, WAYS_SEWN, widthSentence } from '~~/words/simulation'
 import { stepText } from '~~/words/step'
+import { histogram, lostByWay } from '~/drawing/chanceCharts'
 
 /** The quilt sewn ten thousand times with the chance that is in every cut and seam. */
 const store = useQuilt()
@@ -29,69 +27,6 @@ const worst = computed(() => {
   return join ? `${store.blockNames.get(at.block)}. ${stepText(join.step, speech.value, store.clothNames)}` : null
 })
 
-function histogram({ bars, planned: plan }: Spread) {
-  const wide = bars[0]!.to - bars[0]!.from
-  const from = Math.min(bars[0]!.from, plan - 2 * wide)
-  const to = Math.max(bars.at(-1)!.to, plan + 2 * wide)
-  return ({ ink, soft, indigo, madder }: ChartColours): EChartsCoreOption => ({
-    grid: { left: 12, right: 16, top: 34, bottom: 28, containLabel: true },
-    xAxis: {
-      type: 'value',
-      min: from,
-      max: to,
-      interval: (to - from) / 4,
-      axisLabel: { color: ink, fontSize: 14, formatter: (value: number) => formatLength(value, speech.value) },
-      axisLine: { lineStyle: { color: soft } },
-      splitLine: { show: false },
-    },
-    yAxis: { type: 'value', show: false },
-    series: [
-      {
-        type: 'bar',
-        barWidth: '96%',
-        itemStyle: { color: indigo },
-        data: bars.map(({ from, to, count }) => [(from + to) / 2, count]),
-        markLine: {
-          symbol: 'none',
-          lineStyle: { color: madder, width: 2, type: 'solid' },
-          label: { color: ink, fontSize: 14, formatter: 'plan' },
-          data: [{ xAxis: plan }],
-        },
-      },
-    ],
-  })
-}
-function lostByWay(lost: readonly { units: UnitsMade; name: string; cut: number }[]) {
-  return ({ ink, soft, indigo, weld }: ChartColours): EChartsCoreOption => ({
-    grid: { left: 12, right: 60, top: 10, bottom: 10, containLabel: true },
-    xAxis: { type: 'value', show: false },
-    yAxis: {
-      type: 'category',
-      inverse: true,
-      data: lost.map(({ name }) => name),
-      axisLabel: { color: ink, fontSize: 15 },
-      axisLine: { lineStyle: { color: soft } },
-      axisTick: { show: false },
-    },
-    series: [
-      {
-        type: 'bar',
-        barMaxWidth: 34,
-        label: {
-          show: true,
-          position: 'right',
-          color: ink,
-          fontSize: 15,
-          formatter: ({ value }: { value: number }) => String(Math.round(value * 10) / 10),
-        },
-        data: lost.map(({ units, cut }) => ({
-          value: cut,
-          itemStyle: { color: units === 'planned' ? weld : indigo },
-        })),
-      },
-    ],
-  })
-}
 const wayBars = computed(() =>
   lostByWay(
     (Object.entries(WAYS_SEWN) as [UnitsMade, string][]).flatMap(([units, name]) => {
@@ -100,7 +35,7 @@ const wayBars = computed(() =>
     }),
   ),
 )
-const sizeBars = computed(() => size.value && histogram(size.value.spread))
+const sizeBars = computed(() => size.value && histogram(size.value.spread, speech.value))
 </script>
 
 <template>
