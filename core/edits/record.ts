@@ -83,11 +83,14 @@ export function setUpSeamTest(
   }
 }
 
+/** In which cloth, on which machine, with which thread and needle a seam is tested. */
+export type SeamTestWords = Pick<MadeEntry, 'cloth' | 'machine' | 'thread' | 'needle'>
+
 /**
  * Says of the test of now in which cloth, on which machine, with which thread and needle it is sewn: what it measured
  * stays.
  */
-export function describeSeamTest(words: Pick<MadeEntry, 'cloth' | 'machine' | 'thread' | 'needle'>): Edit {
+export function describeSeamTest(words: SeamTestWords): Edit {
   return file => {
     const made = file.made ?? []
     const last = made.findLastIndex(({ what }) => what === 'seam-test')

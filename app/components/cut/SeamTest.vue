@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import type { Edit } from '~~/core/edits/edit'
-import { describeSeamTest, measureSeamTest, removeSeamTest, setUpSeamTest } from '~~/core/edits/record'
+import {
+  describeSeamTest,
+  measureSeamTest,
+  removeSeamTest,
+  setUpSeamTest,
+  type SeamTestWords,
+} from '~~/core/edits/record'
 import type { Quilt } from '~~/core/file/quilt'
 import { stepsToMove } from '~~/core/made/seamRecord'
 import { SEAM_TOLERANCE } from '~~/core/made/seamTest'
@@ -28,11 +34,10 @@ function choose(change: Partial<typeof setup.value>) {
   emit('edit', 'seam test set up', setUpSeamTest({ ...setup.value, ...change }))
 }
 /** Where and how the test of now is sewn: said after it was measured, its measure stays. */
-function describe(words: Partial<Pick<typeof setup.value, 'cloth' | 'machine' | 'thread' | 'needle'>>) {
+function describe(words: SeamTestWords) {
   if (test.measured === null) choose(words)
   else emit('edit', 'seam test described', describeSeamTest(words))
 }
-const toggleCloth = (cloth: 'thin' | 'thick') => describe({ cloth: setup.value.cloth === cloth ? undefined : cloth })
 /** A measure that no seam can give: asked back, and not taken. */
 const doubt = ref<(SeamTestDoubt & { measured: Inches }) | null>(null)
 function measure(measured: Inches) {
@@ -136,60 +141,13 @@ function setNeedle(needle: number | undefined) {
       >
       <UButton variant="ghost" @click="choose({})">Test again</UButton>
     </p>
-    <details class="mt-3" :open="test.tests.length > 1">
-      <summary class="summary">Which cloth, machine, needle; tests so far</summary>
-      <div class="mt-2 flex flex-wrap items-end gap-3">
-        <div role="group" aria-label="Cloth of the test" class="flex gap-2">
-          <UButton
-            v-for="cloth in ['thin', 'thick'] as const"
-            :key="cloth"
-            :class="{ chosen: setup.cloth === cloth }"
-            :aria-pressed="setup.cloth === cloth"
-            @click="toggleCloth(cloth)"
-          >
-            {{ cloth }} cloth
-          </UButton>
-        </div>
-        <TextField
-          place="w-40"
-          label="Machine"
-          :most="80"
-          :value="setup.machine ?? ''"
-          @commit="machine => describe({ machine: machine || undefined })"
-        />
-        <TextField
-          place="w-40"
-          label="Thread"
-          :most="80"
-          :value="setup.thread ?? ''"
-          @commit="thread => describe({ thread: thread || undefined })"
-        />
-        <NumberField
-          place="w-40"
-          label="Needle stands at"
-          :value="setup.needle ?? null"
-          :least="-100"
-          :most="100"
-          :decimals="2"
-          :step="0.5"
-          may-be-empty
-          @commit="setNeedle"
-          @empty="setNeedle(undefined)"
-        />
-      </div>
-      <p class="note mt-1">
-        The needle by the numbers of your own machine: two tests with the needle elsewhere tell what a step is.
-        <template v-if="test.step !== null"
-          >A step moves the seam by
-          <Figure
-            path="seamTest.step"
-            :text="formatMillimetres(Math.abs(test.step))"
-            title="What one step of the needle moves"
-          />.</template
-        >
-      </p>
-      <SeamRecord v-if="test.tests.length > 0" :test @remove="i => emit('edit', 'seam test off', removeSeamTest(i))" />
-    </details>
+    <SeamSetUp
+      :test="test"
+      :setup="setup"
+      @describe="describe"
+      @needle="setNeedle"
+      @remove="i => emit('edit', 'seam test off', removeSeamTest(i))"
+    />
     <p class="note mt-3">
       Set the guide on the bed with the needle down by hand: a ruler under the foot, its seam line at the needle, the
       guide flush along its edge, before the needle and clear of the feed.
@@ -197,13 +155,3 @@ function setNeedle(needle: number | undefined) {
     <p class="caution mt-3">{{ CAUTIONS.needle }}</p>
   </section>
 </template>
-
-<style scoped>
-.summary {
-  display: flex;
-  min-height: 2.75rem;
-  cursor: pointer;
-  align-items: center;
-  font-weight: 600;
-}
-</style>

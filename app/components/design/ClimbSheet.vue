@@ -2,7 +2,7 @@
 import { rulesOf } from '~~/core/file/settings'
 import { CLIMB_CORNERS, climbingRoles, setClimb, type ClimbCorner } from '~~/core/edits/climbing'
 import type { Edit } from '~~/core/edits/edit'
-import { clothOf, designOf, ownBlocks, type Quilt } from '~~/core/file/quilt'
+import { designOf, ownBlocks, type Quilt } from '~~/core/file/quilt'
 import { readQuilt } from '~~/core/file/readQuilt'
 import type { QuiltFile } from '~~/core/file/schema'
 import { capital } from '~~/words/names'
@@ -33,12 +33,6 @@ const CORNERS: Record<ClimbCorner, { straight: string; onPoint: string }> = {
   ne: { straight: 'upper right', onPoint: 'top' },
   se: { straight: 'lower right', onPoint: 'right' },
   sw: { straight: 'lower left', onPoint: 'foot' },
-}
-function move(at: number, by: -1 | 1) {
-  const order = [...cloths.value]
-  const [cloth] = order.splice(at, 1)
-  order.splice(at + by, 0, cloth!)
-  cloths.value = order
 }
 const canClimb = computed(() => roles.value.length > 1 && cloths.value.length > 1)
 const climb = computed(() => ({
@@ -93,40 +87,7 @@ function take() {
           </div>
           <div>
             <p class="label">Cloths, in the order in which they climb</p>
-            <ol>
-              <li v-for="(id, i) in cloths" :key="`${i} ${id}`" class="step" data-testid="climb-cloth">
-                <strong class="figure w-6 text-right">{{ i + 1 }}</strong>
-                <ClothSwatch :cloth="clothOf(quilt, id)" :size="34" />
-                <span class="grow">{{ clothOf(quilt, id).name }}</span>
-                <UButton
-                  variant="ghost"
-                  square
-                  :disabled="i === 0"
-                  :aria-label="`${clothOf(quilt, id).name}, step ${i + 1}: earlier`"
-                  @click="move(i, -1)"
-                >
-                  <UIcon name="i-lucide-arrow-up" class="size-5" />
-                </UButton>
-                <UButton
-                  variant="ghost"
-                  square
-                  :disabled="i === cloths.length - 1"
-                  :aria-label="`${clothOf(quilt, id).name}, step ${i + 1}: later`"
-                  @click="move(i, 1)"
-                >
-                  <UIcon name="i-lucide-arrow-down" class="size-5" />
-                </UButton>
-                <UButton
-                  variant="ghost"
-                  square
-                  :disabled="cloths.length < 3"
-                  :aria-label="`Without ${clothOf(quilt, id).name} at step ${i + 1}`"
-                  @click="cloths = cloths.filter((_, other) => other !== i)"
-                >
-                  <UIcon name="i-lucide-x" class="size-5" />
-                </UButton>
-              </li>
-            </ol>
+            <ClimbOrder :quilt="quilt" :cloths="cloths" @order="order => (cloths = order)" />
             <ClothPicker
               class="mt-2"
               label="One more at the end"
@@ -164,12 +125,3 @@ function take() {
     </template>
   </UModal>
 </template>
-
-<style scoped>
-.step {
-  display: flex;
-  align-items: center;
-  gap: 0.5rem;
-  min-height: 48px;
-}
-</style>

@@ -137,38 +137,8 @@ function choose(design: Design) {
         <p v-if="found.length === 0" class="note py-8 text-center">
           No block like that. Try a part of its name: star, log, goose; or fewer wishes.
         </p>
-        <ul class="grid max-h-[52vh] grid-cols-[repeat(auto-fill,minmax(8.5rem,1fr))] gap-3 overflow-y-auto p-1">
-          <li v-for="design in found" :key="design.id">
-            <button type="button" class="tile" @click="choose(design)">
-              <DesignPicture :design="design" :colours="colours(design)" :size="92" />
-              <span class="font-semibold">{{ design.name }}</span>
-              <span class="note text-[0.9rem]">{{
-                design.patches.length === 1 ? 'one patch' : `${design.patches.length} patches`
-              }}</span>
-            </button>
-          </li>
-        </ul>
+        <DesignTiles :designs="found" :colours="colours" @choose="choose" />
       </template>
     </template>
   </UModal>
 </template>
-
-<style scoped>
-.tile {
-  display: flex;
-  flex-direction: column;
-  align-items: center;
-  gap: 0.3rem;
-  width: 100%;
-  height: 100%;
-  padding: 0.75rem 0.4rem;
-  border: 1.5px solid var(--line);
-  border-radius: 12px;
-  cursor: pointer;
-  text-align: center;
-  line-height: 1.2;
-}
-.tile:hover {
-  border-color: var(--madder);
-}
-</style>

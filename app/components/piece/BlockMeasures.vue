@@ -3,12 +3,12 @@ import type { Edit } from '~~/core/edits/edit'
 import { removeMeasures, setMeasures } from '~~/core/edits/record'
 import type { Block, Quilt } from '~~/core/file/quilt'
 import { doubtOf, type Doubt } from '~~/core/made/blockMeasures'
-import { DECISIONS, MAX_SCATTER, type Decision } from '~~/core/made/decidedSize'
+import { DECISIONS, type Decision } from '~~/core/made/decidedSize'
 import type { Inches } from '~~/core/measure/ruler'
 import type { PlannedBlock } from '~~/core/plan/plannedBlock'
 import { formatLength, formatSmall } from '~~/words/length'
-import { ADVICE, decisionText, DECISION_NAMES, doubtText, NO_SEAM_TO_BLAME } from '~~/words/measured'
-import { inEnglish, plural } from '~~/words/speech'
+import { ADVICE, doubtText, NO_SEAM_TO_BLAME } from '~~/words/measured'
+import { plural } from '~~/words/speech'
 
 /** Blocks measured one after the other; what they say; what is done about it, and what each way costs. */
 const { quilt, block, planned, path, canWrite } = defineProps<{
@@ -116,61 +116,18 @@ const remove = (i: number) =>
             <strong>{{ ADVICE[found.advised] }}</strong>
           </p>
           <div class="grid gap-3 sm:grid-cols-2" role="group" aria-label="What to do with them">
-            <div
+            <DecisionChoice
               v-for="decision in DECISIONS"
               :key="decision"
-              class="choice"
-              :class="{ chosen: found.decision === decision }"
-            >
-              <UButton
-                class="justify-start"
-                :class="{ chosen: found.decision === decision }"
-                :aria-pressed="found.decision === decision"
-                :disabled="!canWrite"
-                @click="write(values, decision, 'what is done with the blocks')"
-              >
-                <UIcon v-if="found.decision === decision" name="i-lucide-check" class="size-5" />{{
-                  DECISION_NAMES[decision]
-                }}<span v-if="found.advised === decision" class="tag ml-auto">advised</span>
-              </UButton>
-              <p>{{ inEnglish(decisionText(decision, found), speech) }}</p>
-              <p v-if="decision === 'trim'" class="figure !whitespace-normal">
-                Beyond the points of the largest
-                <Figure :path="`${path}.measured.beyondPoints`" title="Allowance left beyond the points" />
-                {{ found.beyondPoints <= 0 ? 'is left: they are cut off' : 'of the seam is left' }}.
-              </p>
-              <p v-else-if="decision === 'ease'" class="figure !whitespace-normal">
-                The farthest by
-                <Figure
-                  :path="`${path}.measured.ease`"
-                  :text="formatSmall(found.ease, speech)"
-                  title="Farthest from the mean"
-                />{{ found.ease > MAX_SCATTER ? ': too much to be eased' : '' }}.
-              </p>
-              <p class="figure !whitespace-normal">
-                The quilt:
-                <Figure :path="`${path}.measured.quilts.${decision}.width`" title="Width of the quilt then" /> ×
-                <Figure :path="`${path}.measured.quilts.${decision}.height`" title="Height of the quilt then" />.
-              </p>
-            </div>
+              :decision="decision"
+              :found="found"
+              :path="`${path}.measured`"
+              :can-write="canWrite"
+              @choose="write(values, decision, 'what is done with the blocks')"
+            />
           </div>
         </template>
       </div>
     </div>
   </section>
 </template>
-
-<style scoped>
-.choice {
-  display: grid;
-  gap: 0.25rem;
-  padding: 0.7rem 0.9rem;
-  border: 1.5px solid var(--line);
-  border-radius: 0.6rem;
-  text-align: left;
-}
-.choice.chosen {
-  border-color: var(--madder);
-  box-shadow: inset 0 0 0 1px var(--madder);
-}
-</style>

@@ -8,14 +8,13 @@ import { toInches } from '~~/core/measure/units'
 import type { QuiltFile } from '~~/core/file/schema'
 import { capital } from '~~/words/names'
 import { problemText } from '~~/words/problem'
-import { craft } from '~~/words/speech'
+import { FRESH_CLOTHS, freshColour } from '~/drawing/freshCloths'
 import { SHELF } from '~/keeping/keptForms'
 
 const emit = defineEmits<{ make: [file: QuiltFile] }>()
 const open = defineModel<boolean>('open', { required: true })
 
 const settings = useSettings()
-const speech = useSpeech()
 /** Half-filled in it outlives a reload. */
 const { form, clear } = useKeptForm(SHELF, 'new-quilt', () => ({
   name: '',
@@ -45,8 +44,6 @@ const sizeLabel = computed(() =>
       ? 'Width of the block, finished'
       : 'Height of the block, finished',
 )
-const NAMES = ['First cloth', 'Second cloth', 'Third cloth', 'Fourth cloth', 'Fifth cloth', 'Sixth cloth']
-const COLOURS = ['#2f4470', '#f3e7cd', '#a8402c', '#c9973a', '#5b744c', '#8d8d8f']
 
 /** A block that looks best in several cloths gets them: one for each of its faces. */
 function take(chosen: Design) {
@@ -55,7 +52,7 @@ function take(chosen: Design) {
 }
 function addCloth() {
   const { cloths } = form.value
-  cloths.push({ name: '', colour: COLOURS[cloths.length % COLOURS.length]! })
+  cloths.push({ name: '', colour: freshColour(cloths.length) })
 }
 const refusal = ref('')
 watch(form, () => (refusal.value = ''), { deep: true })
@@ -71,7 +68,7 @@ function make(event: Event) {
     size,
     across,
     down,
-    cloths: cloths.map((cloth, i) => ({ name: cloth.name.trim() || NAMES[i]!, colour: cloth.colour })),
+    cloths: cloths.map((cloth, i) => ({ name: cloth.name.trim() || FRESH_CLOTHS[i]!, colour: cloth.colour })),
   })
   const read = readQuilt(file)
   refusal.value = read.ok ? '' : capital(problemText(read.problems[0]!))
@@ -128,30 +125,12 @@ function make(event: Event) {
               @commit="down => (form.down = down)"
             />
           </div>
-          <fieldset>
-            <legend class="label">Cloths</legend>
-            <div v-for="(cloth, i) in form.cloths" :key="i" class="mb-2 flex gap-2">
-              <ColourField
-                labelled="unseen"
-                place="w-14 flex-none"
-                :label="`${craft('Color', speech)} of ${cloth.name || NAMES[i]}`"
-                :value="cloth.colour"
-                @commit="colour => (cloth.colour = colour)"
-              />
-              <TextField
-                labelled="unseen"
-                place="grow"
-                :label="`Name of ${NAMES[i]!.toLowerCase()}`"
-                :most="80"
-                :value="cloth.name"
-                :placeholder="NAMES[i]"
-                @write="name => (cloth.name = name)"
-              />
-            </div>
-            <UButton v-if="form.cloths.length < NAMES.length" @click="addCloth">
-              <UIcon name="i-lucide-plus" class="size-5" />Another cloth
-            </UButton>
-          </fieldset>
+          <NewCloths
+            :cloths="form.cloths"
+            @add="addCloth"
+            @name="(i, name) => (form.cloths[i]!.name = name)"
+            @colour="(i, colour) => (form.cloths[i]!.colour = colour)"
+          />
         </div>
       </form>
       <DesignChooser
