@@ -15,7 +15,7 @@ const emit = defineEmits<{
 
 <template>
   <details class="mt-3" :open="test.tests.length > 1">
-    <summary class="summary">Which cloth, machine, needle; tests so far</summary>
+    <summary class="min-h-11 cursor-pointer py-2 font-semibold">Which cloth, machine, needle; tests so far</summary>
     <div class="mt-2 flex flex-wrap items-end gap-3">
       <div role="group" aria-label="Cloth of the test" class="flex gap-2">
         <UButton
@@ -69,13 +69,3 @@ const emit = defineEmits<{
     <SeamRecord v-if="test.tests.length > 0" :test="test" @remove="i => emit('remove', i)" />
   </details>
 </template>
-
-<style scoped>
-.summary {
-  display: flex;
-  min-height: 2.75rem;
-  cursor: pointer;
-  align-items: center;
-  font-weight: 600;
-}
-</style>
