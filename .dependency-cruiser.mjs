@@ -11,6 +11,12 @@ const oneWay = CORE_ORDER.slice(0, -1).map((folder, i) => ({
 export default {
   forbidden: [
     ...oneWay,
+    {
+      name: 'a subfolder reads nothing of the folder that it lies in',
+      severity: 'error',
+      from: { path: '^core/([^/]+)/[^/]+/', pathNot: '\\.test\\.ts$|^core/(file|designs)/' },
+      to: { path: '^core/$1/[^/]+\\.ts$' },
+    },
     { name: 'no circles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'every folder of the core has its place in the order',

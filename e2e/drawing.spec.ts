@@ -9,7 +9,7 @@ import { contains, type Point, type Polygon } from '../core/geometry/polygon'
 import { placePolygon } from '../core/geometry/placement'
 import { dimensionsOf } from '../core/top/dimensions'
 import { drawnTop } from '../core/top/parts'
-import { liesIn, ownSize, type Region } from '../core/top/region'
+import { liesIn, ownSize, type Region } from '../core/top/regions/region'
 import { openDemo } from './support'
 
 const DEMO_QUILTS = readdirSync('demo')

@@ -1,4 +1,4 @@
-import type { Corner } from '../core/top/region'
+import type { Corner } from '../core/top/regions/region'
 import type { RowClips } from '../core/top/clips'
 import { isAlike, linksOf, type QuiltRow, type RowPart } from '../core/top/rows'
 import { capital } from './names'

@@ -6,7 +6,7 @@ import { setSashing } from '~~/core/edits/setting'
 import type { Quilt } from '~~/core/file/quilt'
 import { rulesOf } from '~~/core/file/settings'
 import { UNIT_DEFAULTS } from '~~/core/measure/units'
-import type { TopPart } from '~~/core/top/region'
+import type { TopPart } from '~~/core/top/regions/region'
 
 /** A part round the blocks that the quilt can get, as quilts mostly have it; its card changes the rest. */
 export interface Addition {

@@ -1,4 +1,4 @@
-import type { TopPart } from '~~/core/top/region'
+import type { TopPart } from '~~/core/top/regions/region'
 
 /** Cards and lists of Design for the whole quilt, that lie beside or over the drawing. */
 export type OverDrawing = 'setting' | 'try-outs' | 'fit' | 'climb'

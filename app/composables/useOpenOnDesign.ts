@@ -1,4 +1,4 @@
-import type { TopPart } from '~~/core/top/region'
+import type { TopPart } from '~~/core/top/regions/region'
 
 interface Card {
   /** Into the card. */

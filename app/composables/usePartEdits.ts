@@ -5,7 +5,7 @@ import { setFloat, setSashing } from '~~/core/edits/setting'
 import { blockOf, type Quilt } from '~~/core/file/quilt'
 import { rulesOf } from '~~/core/file/settings'
 import { roundToRuler, type Inches } from '~~/core/measure/ruler'
-import type { TopPart } from '~~/core/top/region'
+import type { TopPart } from '~~/core/top/regions/region'
 
 /** The edit that gives a part this size along one side of the quilt; null for parts without a size on the tape. */
 export function sizeEdit(quilt: Quilt, part: TopPart, side: 'width' | 'height', size: Inches): Edit | null {

@@ -1,5 +1,5 @@
 import { blockOf, clothOf, type Quilt } from '~~/core/file/quilt'
-import type { TopPart } from '~~/core/top/region'
+import type { TopPart } from '~~/core/top/regions/region'
 
 /** For what wears more than one cloth. */
 const MADDER = '#a0392a'

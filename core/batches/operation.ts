@@ -1,6 +1,6 @@
 // What is done to a pile of like parts in one go, for the whole quilt.
 import type { DoneKind } from '../cut/progress'
-import type { SettingRow } from '../top/setting'
+import type { SettingRow } from '../top/settings/setting'
 
 export type Station = 'mat' | 'machine' | 'iron'
 export type Work = 'mark' | 'layer' | 'join' | 'press' | 'cut-apart' | 'trim'

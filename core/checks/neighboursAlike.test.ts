@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import type { QuiltFile } from '../file/schema'
 import { planOf } from '../testing/quiltOf'
-import { outlineOf, type Region } from '../top/region'
+import { outlineOf, type Region } from '../top/regions/region'
 import { runs } from '../testing/runs'
 
 const SETTINGS: Readonly<Record<string, object>> = {

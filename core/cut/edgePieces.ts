@@ -6,8 +6,8 @@ import type { Border, Quilt } from '../file/quilt'
 import { plainSide } from '../make/methods/cutSize'
 import { pieceOf } from '../make/methods/pieces'
 import { longStripOrders } from './settingPieces'
-import type { BorderStrip } from '../top/border'
-import { beyondSeam } from '../top/rawEdge'
+import type { BorderStrip } from '../top/borders/border'
+import { beyondSeam } from '../top/regions/rawEdge'
 import type { BorderedTop } from '../top/borders/index'
 
 /** Cut longer than planned by this, and trimmed when the top has been measured. Source: handbook §6. */

@@ -4,7 +4,7 @@ import { lightness } from '../measure/lightness'
 import { TOLERANCE } from '../measure/ruler'
 import { dimensionsOf } from '../top/dimensions'
 import { drawnTop } from '../top/parts'
-import type { Region } from '../top/region'
+import type { Region } from '../top/regions/region'
 import { blockOf, clothOf, designOf, type Cell, type Quilt } from '../file/quilt'
 
 /**

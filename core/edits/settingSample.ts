@@ -3,7 +3,7 @@ import { readQuilt } from '../file/readQuilt'
 import { rulesOf, type SettingKind } from '../file/settings'
 import type { QuiltFile } from '../file/schema'
 import type { Polygon } from '../geometry/polygon'
-import { outlineOf } from '../top/region'
+import { outlineOf } from '../top/regions/region'
 import { settingOf } from '../top/settings'
 import { setKind } from './setting'
 

@@ -7,7 +7,7 @@ import { blockMake } from '../make/units/blockMake'
 import { pointInTop } from '../make/units/pointInTop'
 import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
 import { dimensionsOf } from '../top/dimensions'
-import { outlineOf } from '../top/region'
+import { outlineOf } from '../top/regions/region'
 import { tryOutsOf } from './tryOuts'
 import { setTurns, TURN_PATTERNS, turnsFor } from './turnPatterns'
 

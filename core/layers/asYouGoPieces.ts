@@ -4,7 +4,7 @@ import { exactly } from '../make/methods/cutSize'
 import type { MethodContext } from '../make/methods/method'
 import { pieceOf } from '../make/methods/pieces'
 import { planAsYouGo } from './asYouGo'
-import { edgeOrder } from './edgeOrder'
+import { edgeOrder } from './binding/edgeOrder'
 
 /** The backs of blocks that are quilted one by one. */
 export function backOrders(quilt: Quilt, room: MethodContext): PieceOrder[] {

@@ -5,7 +5,7 @@ import type { Inches } from '../measure/ruler'
 import { addTerms, sumOf, type Sum } from '../measure/sum'
 import type { TermName } from '../measure/termName'
 import { UNIT_DEFAULTS } from '../measure/units'
-import { beyondFinished } from '../top/rawEdge'
+import { beyondFinished } from '../top/regions/rawEdge'
 import { sideName } from '../top/trimmed'
 import { battingSold, type BattingSold } from './battingSold'
 

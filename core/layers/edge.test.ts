@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { sumOf } from '../measure/sum'
 import { area } from '../geometry/polygon'
-import { outlineOf } from '../top/region'
+import { outlineOf } from '../top/regions/region'
 import { dimensionsOf } from '../top/dimensions'
 import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'

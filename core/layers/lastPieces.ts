@@ -7,7 +7,7 @@ import type { PartName } from '../make/methods/partName'
 import { pieceOf } from '../make/methods/pieces'
 import { TOLERANCE } from '../measure/ruler'
 import type { Sum } from '../measure/sum'
-import { edgeOrder } from './edgeOrder'
+import { edgeOrder } from './binding/edgeOrder'
 import type { HangingCorners, Sleeve } from './hanging'
 import { planLabel } from './label'
 

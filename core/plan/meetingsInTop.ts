@@ -7,7 +7,7 @@ import { crossed, hubOutcome, outcomeOf, type Outcome } from '../make/pressing/p
 import type { BlockMake } from '../make/units/blockMake'
 import { pointInTop } from '../make/units/pointInTop'
 import type { QuiltRow } from '../top/rows'
-import type { Setting } from '../top/setting'
+import type { Setting } from '../top/settings/setting'
 import { outerOutcome, type QuiltPressing } from '../pressing/quiltPressing'
 import { jointCrossings } from './rowCrossings'
 

@@ -18,7 +18,7 @@ import type { Bonus } from '../make/methods/method'
 import type { TrimAllowance } from '../file/cares'
 import type { MethodId } from '../file/methodNames'
 import type { Quilt } from '../file/quilt'
-import type { Setting } from '../top/setting'
+import type { Setting } from '../top/settings/setting'
 
 export interface PlannedBlock {
   id: string

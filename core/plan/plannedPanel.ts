@@ -3,8 +3,8 @@ import { explained, type Explainable } from '../measure/explained'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 import type { Block, Quilt } from '../file/quilt'
-import type { Setting } from '../top/setting'
-import { ownSize } from '../top/region'
+import type { Setting } from '../top/settings/setting'
+import { ownSize } from '../top/regions/region'
 
 /** Raw: to meet the blocks beside it as they were measured, not as they were planned. */
 export interface PlannedPanel {

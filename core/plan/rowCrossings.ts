@@ -1,8 +1,8 @@
 // In: rows in the order of joining, and how all is pressed. Out: at each join between them, which crossings lock.
 import type { Point } from '../geometry/polygon'
-import { ownSize, type Region } from '../top/region'
+import { ownSize, type Region } from '../top/regions/region'
 import type { QuiltRow } from '../top/rows'
-import type { SettingRow } from '../top/setting'
+import type { SettingRow } from '../top/settings/setting'
 import { turnsAt, type QuiltPressing } from '../pressing/quiltPressing'
 
 /** Crossings of seams on the join of two neighbouring rows. */

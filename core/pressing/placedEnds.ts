@@ -3,7 +3,7 @@ import type { Point } from '../geometry/polygon'
 import type { Cell } from '../file/quilt'
 import type { BlockMake } from '../make/units/blockMake'
 import { pointInTop } from '../make/units/pointInTop'
-import type { Region } from '../top/region'
+import type { Region } from '../top/regions/region'
 import type { SignedCell } from './signatures'
 
 /** A block in its place: a region that wears a cell. */

@@ -7,8 +7,8 @@ import type { Inches } from '../measure/ruler'
 import { addTerms } from '../measure/sum'
 import type { Dimensions } from '../top/dimensions'
 import { drawnTop } from '../top/parts'
-import { beyondFinished } from '../top/rawEdge'
-import { outlineOf, ownSize, type Region } from '../top/region'
+import { beyondFinished } from '../top/regions/rawEdge'
+import { outlineOf, ownSize, type Region } from '../top/regions/region'
 import type { QuiltedTop, QuiltedPart, QuiltedPatch } from './quiltingLine'
 
 /** Where the drawing of a top lies in the raw top: a drawn place is `beyond` + place × `sx`, `sy` from its top left. */

@@ -5,7 +5,7 @@ import type { Point, Polygon } from '../geometry/polygon'
 import type { QuiltFile } from '../file/schema'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { timesPlaced } from '../top/places'
-import { ownSize } from '../top/region'
+import { ownSize } from '../top/regions/region'
 import { recipesFor } from './recipe'
 import { topFromBehind } from './topFromBehind'
 

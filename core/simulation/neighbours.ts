@@ -3,7 +3,7 @@ import { placePoint, type Placement } from '../geometry/placement'
 import type { Point } from '../geometry/polygon'
 import type { Chance } from '../measure/chance'
 import { sameLength } from '../measure/ruler'
-import { ownSize, type Region } from '../top/region'
+import { ownSize, type Region } from '../top/regions/region'
 import { MISS, type PartEdge, type SewnPart } from './part'
 
 /** One mark of a block as it lies on the seam to its neighbour. */

@@ -1,6 +1,6 @@
 import type { Quilt } from '../file/quilt'
 import { addBorders, type BorderedTop } from './borders/index'
-import type { Setting } from './setting'
+import type { Setting } from './settings/setting'
 import { settingOf } from './settings/index'
 
 /** The chain of sizes from the blocks outwards, cheap enough for every frame of a drag. Finished, in inches. */

@@ -2,7 +2,7 @@ import { cornersOf, type Box, type Polygon } from '../geometry/polygon'
 import type { Dimensions } from './dimensions'
 import type { Inches } from '../measure/ruler'
 import type { Quilt } from '../file/quilt'
-import { liesIn, outlineOf, samePart, type TopPart, type Region } from './region'
+import { liesIn, outlineOf, samePart, type TopPart, type Region } from './regions/region'
 
 /** Outlines of all that a part stands for, from the top left of the top. A sash stands for all sashes. */
 export function outlinesOf(part: TopPart, dimensions: Dimensions): Polygon[] {

@@ -5,7 +5,7 @@ import { blockOf, designOf, type Cell, type Quilt } from '../file/quilt'
 import { placePolygon } from '../geometry/placement'
 import type { Polygon } from '../geometry/polygon'
 import { dimensionsOf } from './dimensions'
-import { outlineOf, type Region } from './region'
+import { outlineOf, type Region } from './regions/region'
 
 /** What is seen of each block and sash, and where; of nothing else. */
 export function pictureKey(quilt: Quilt): string {

@@ -13,7 +13,7 @@ import {
 import type { QuiltFile } from '../file/schema'
 import { randomQuilt } from '../testing/randomQuilt'
 import { drawnTop, outlinesOf, partAt, tapeSegments } from './parts'
-import { liesIn, movedRegions, outlineOf, samePart, type Region } from './region'
+import { liesIn, movedRegions, outlineOf, samePart, type Region } from './regions/region'
 import { runs } from '../testing/runs'
 
 test('blocks, sashes and cornerstones fill the setting exactly, and with the borders the whole top', () => {

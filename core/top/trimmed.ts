@@ -3,7 +3,7 @@ import { makingRules } from '../file/makings'
 import type { Inches } from '../measure/ruler'
 import { sumOf, type Sum } from '../measure/sum'
 import type { Quilt } from '../file/quilt'
-import { beyondFinished } from './rawEdge'
+import { beyondFinished } from './regions/rawEdge'
 import { measuredStage, type Measured } from '../made/measures'
 import type { TermName } from '../measure/termName'
 

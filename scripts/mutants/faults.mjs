@@ -666,7 +666,7 @@ export const FAULTS = [
   },
   {
     name: 'as you go: the quilt grows by a binding that it has not',
-    file: 'core/top/rawEdge.ts',
+    file: 'core/top/regions/rawEdge.ts',
     from: 'if (!makingRules(making).hasTop) return []',
     to: 'if (makingRules(making).hasTop) return []',
     tests: ['core/layers/asYouGo'],

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Inches } from '~~/core/measure/ruler'
 import type { TapeSegment } from '~~/core/top/parts'
-import { samePart, type TopPart } from '~~/core/top/region'
+import { samePart, type TopPart } from '~~/core/top/regions/region'
 import { formatMark } from '~~/words/length'
 
 const {

@@ -3,7 +3,7 @@ import { boundingBox, holds, type Box, type Point, type Polygon } from '~~/core/
 import type { Dimensions } from '~~/core/top/dimensions'
 import type { Quilt } from '~~/core/file/quilt'
 import { drawnTop, outlinesOf, partAt } from '~~/core/top/parts'
-import type { TopPart } from '~~/core/top/region'
+import type { TopPart } from '~~/core/top/regions/region'
 import { paintQuilt } from '~/drawing/paintQuilt'
 
 const {

@@ -6,7 +6,7 @@ import { BACK_ROUND, bindingRules, isSewnOn, type BackStyle, type SewnStyle } fr
 import { clothOf, type Quilt } from '../../file/quilt'
 import { sideName } from '../../top/trimmed'
 import { stripsToReach } from '../../cut/joinedStrips'
-import { beyondFinished } from '../../top/rawEdge'
+import { beyondFinished } from '../../top/regions/rawEdge'
 import { biasSquares } from './biasSquare'
 import { dealtStrips, joinedLength, joinsAlong, type DealtStrip } from './dealtStrips'
 import { foldOf } from './fold'

@@ -6,7 +6,7 @@ import { isSewnOn } from '../../file/bindings'
 import type { Quilt } from '../../file/quilt'
 import type { Inches } from '../../measure/ruler'
 import { sumOf } from '../../measure/sum'
-import { edgeOrder } from '../edgeOrder'
+import { edgeOrder } from './edgeOrder'
 import type { Binding, SelfBinding } from './binding'
 
 /** What is cut for the binding: whole widths of cloth, or squares to be cut on the bias; nothing for tape. */

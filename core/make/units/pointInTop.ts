@@ -1,7 +1,7 @@
 import { placePoint, type Placement } from '../../geometry/placement'
 import type { Point } from '../../geometry/polygon'
 import type { BlockMake } from './blockMake'
-import { ownSize, type Region } from '../../top/region'
+import { ownSize, type Region } from '../../top/regions/region'
 
 /**
  * A point of the block's drawing as that lies in the quilt, from where the regions are counted. A block that was

@@ -2,9 +2,9 @@ import type { Box } from '../../geometry/polygon'
 import type { Inches } from '../../measure/ruler'
 import type { Term } from '../../measure/sum'
 import { plus } from '../../measure/sum'
-import { raw, type BorderStyle, type Ring, type Side } from '../border'
+import { raw, type BorderStyle, type Ring, type Side } from './border'
 import type { StageKey } from '../../file/measuredThing'
-import type { Region } from '../region'
+import type { Region } from '../regions/region'
 
 /**
  * Butted border: the first pair is as long as the side it is sewn to, raw edge to raw edge; the second also spans the

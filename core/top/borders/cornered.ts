@@ -1,7 +1,7 @@
 import type { Inches } from '../../measure/ruler'
 import { plus, type Term } from '../../measure/sum'
-import { raw, type BorderStyle, type PlacedBorder, type Side } from '../border'
-import type { Corner, Region } from '../region'
+import { raw, type BorderStyle, type PlacedBorder, type Side } from './border'
+import type { Corner, Region } from '../regions/region'
 
 /**
  * Border with corners of its own: every strip is as long as the raw side it is sewn to; the second pair has a corner

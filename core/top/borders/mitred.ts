@@ -1,8 +1,8 @@
 import type { Box, Polygon } from '../../geometry/polygon'
 import type { Border } from '../../file/quilt'
 import { plus, type Term } from '../../measure/sum'
-import { raw, type BorderStyle, type Side } from '../border'
-import type { Region } from '../region'
+import { raw, type BorderStyle, type Side } from './border'
+import type { Region } from '../regions/region'
 
 /**
  * Mitred border: every strip is as long as the raw side it is sewn to and the widths of both borders it meets, so that

@@ -1,6 +1,6 @@
 import type { Quilt } from '../../file/quilt'
-import { framedRegions } from '../framedRegion'
-import type { Setting, SettingStyle } from '../setting'
+import { framedRegions } from '../regions/framedRegion'
+import type { Setting, SettingStyle } from './setting'
 import { offsetColumns, offsetRows } from './offset'
 import { onPointSetting } from './onPoint'
 import { rowsSetting } from './rows'

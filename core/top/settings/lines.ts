@@ -3,8 +3,8 @@ import type { Box } from '../../geometry/polygon'
 import type { Cell } from '../../file/quilt'
 import { sameLength, type Inches } from '../../measure/ruler'
 import type { Term } from '../../measure/sum'
-import type { TopPart, Region } from '../region'
-import type { Setting, SettingRow } from '../setting'
+import type { TopPart, Region } from '../regions/region'
+import type { Setting, SettingRow } from './setting'
 
 /** A row or a column: `length` runs along it, `depth` across. Finished. */
 export interface Line {

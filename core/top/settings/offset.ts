@@ -2,8 +2,8 @@
 import { halfCell } from '../../file/halfBlocks'
 import type { Cell, HalfSide, Quilt } from '../../file/quilt'
 import type { Inches } from '../../measure/ruler'
-import type { SettingStyle } from '../setting'
-import { standingSizes } from '../standingSize'
+import type { SettingStyle } from './setting'
+import { standingSizes } from '../regions/standingSize'
 import { lineSetting, type Filler, type Line } from './lines'
 
 /**

@@ -4,10 +4,10 @@ import { boundingBox, cornersOf, type Point, type Polygon } from '../../geometry
 import type { Cell, Quilt } from '../../file/quilt'
 import type { Inches } from '../../measure/ruler'
 import type { Term } from '../../measure/sum'
-import type { Edge, TopPart, Region } from '../region'
-import type { SettingRow, SettingStyle } from '../setting'
-import { cornerstoneFabric } from '../cornerstoneFabric'
-import { standingSizes } from '../standingSize'
+import type { Edge, TopPart, Region } from '../regions/region'
+import type { SettingRow, SettingStyle } from './setting'
+import { cornerstoneFabric } from '../regions/cornerstoneFabric'
+import { standingSizes } from '../regions/standingSize'
 
 /**
  * On point: blocks stand on a corner and are joined in diagonals from lower left to upper right, the one at the top

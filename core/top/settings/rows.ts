@@ -1,8 +1,8 @@
 // In: the quilt, with what was measured of its blocks. Out: rows of their own blocks and heights.
 import type { Cell } from '../../file/quilt'
 import type { Inches } from '../../measure/ruler'
-import type { SettingStyle } from '../setting'
-import { standingSizes } from '../standingSize'
+import type { SettingStyle } from './setting'
+import { standingSizes } from '../regions/standingSize'
 import { lineSetting, type Filler, type Line } from './lines'
 
 /**

@@ -3,7 +3,7 @@ import { exchangeCells, mirrorCell, turnCell } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
 import type { Inches } from '~~/core/measure/ruler'
 import { drawnTop, tapeSegments } from '~~/core/top/parts'
-import { samePart, type TopPart } from '~~/core/top/region'
+import { samePart, type TopPart } from '~~/core/top/regions/region'
 import { greyOf } from '~~/core/measure/lightness'
 import { partColour } from '~/drawing/partColour'
 

@@ -1,5 +1,5 @@
-import type { PieceOrder } from '../cut/piece'
-import type { PieceDraft } from '../make/methods/method'
+import type { PieceOrder } from '../../cut/piece'
+import type { PieceDraft } from '../../make/methods/method'
 
 /** A pile of what is sewn to the whole quilt: it feeds no block. */
 export function edgeOrder(draft: PieceDraft): PieceOrder {

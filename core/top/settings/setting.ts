@@ -1,7 +1,7 @@
-import type { Inches } from '../measure/ruler'
-import type { Term } from '../measure/sum'
-import type { Quilt } from '../file/quilt'
-import { ownSize, type Region } from './region'
+import type { Inches } from '../../measure/ruler'
+import type { Term } from '../../measure/sum'
+import type { Quilt } from '../../file/quilt'
+import { ownSize, type Region } from '../regions/region'
 
 /** Blocks and all that stands between them, without borders. Finished sizes, from its own top left. */
 export interface Setting {

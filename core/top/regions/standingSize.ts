@@ -1,7 +1,7 @@
 // In: the quilt, with what was measured of its blocks. Out: how large its blocks stand in their places.
-import { measuredBlock } from '../made/measures'
-import type { Inches } from '../measure/ruler'
-import type { Cell, Quilt } from '../file/quilt'
+import { measuredBlock } from '../../made/measures'
+import type { Inches } from '../../measure/ruler'
+import type { Cell, Quilt } from '../../file/quilt'
 
 type StandingSide = 'width' | 'height'
 

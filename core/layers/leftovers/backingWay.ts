@@ -1,4 +1,4 @@
-import type { Sum } from '../measure/sum'
+import type { Sum } from '../../measure/sum'
 
 /** One way of laying the panels: which way their seams run, and what is bought for them. */
 export interface BackingWay {

@@ -1,7 +1,7 @@
-import { makingRules } from '../file/makings'
-import type { Quilt } from '../file/quilt'
-import type { Inches } from '../measure/ruler'
-import type { Term } from '../measure/sum'
+import { makingRules } from '../../file/makings'
+import type { Quilt } from '../../file/quilt'
+import type { Inches } from '../../measure/ruler'
+import type { Term } from '../../measure/sum'
 
 /**
  * What lies beyond the finished top on so many of its edges, out to the raw edge: a seam, and what the outermost border

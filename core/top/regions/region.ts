@@ -1,6 +1,6 @@
-import type { Inches } from '../measure/ruler'
-import type { Cell, HalfSide } from '../file/quilt'
-import { contains, cornersOf, holds, movePolygon, type Box, type Point, type Polygon } from '../geometry/polygon'
+import type { Inches } from '../../measure/ruler'
+import type { Cell, HalfSide } from '../../file/quilt'
+import { contains, cornersOf, holds, movePolygon, type Box, type Point, type Polygon } from '../../geometry/polygon'
 
 export type Edge = 'left' | 'right' | 'top' | 'bottom'
 export type Corner = 'nw' | 'ne' | 'se' | 'sw'

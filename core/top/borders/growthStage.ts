@@ -1,5 +1,5 @@
-import type { StageKey } from '../file/measuredThing'
-import type { Sum } from '../measure/sum'
+import type { StageKey } from '../../file/measuredThing'
+import type { Sum } from '../../measure/sum'
 
 /** The top after one step of the work: finished size, and why. */
 export interface GrowthStage {

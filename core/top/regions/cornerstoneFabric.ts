@@ -1,4 +1,4 @@
-import type { Quilt } from '../file/quilt'
+import type { Quilt } from '../../file/quilt'
 import { derivedCell } from './derivedCell'
 import type { Region } from './region'
 

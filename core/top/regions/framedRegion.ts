@@ -1,7 +1,7 @@
 // In: a framed block in its place. Out: the block itself, and the strips round it in the order of sewing.
-import { placePolygon } from '../geometry/placement'
-import { boundingBox, cornersOf, type Box, type Point } from '../geometry/polygon'
-import { blockOf, type Quilt } from '../file/quilt'
+import { placePolygon } from '../../geometry/placement'
+import { boundingBox, cornersOf, type Box, type Point } from '../../geometry/polygon'
+import { blockOf, type Quilt } from '../../file/quilt'
 import { ownSize, type TopPart, type Region } from './region'
 
 /** A block without frames is one region, as it was. */

@@ -1,4 +1,4 @@
-import { blockOf, type Cell, type Quilt } from '../file/quilt'
+import { blockOf, type Cell, type Quilt } from '../../file/quilt'
 
 /** A place for a block that the setting asks for; places alike are one and the same cell. */
 export function derivedCell(quilt: Quilt, block: string, turn: Cell['turn'] = 0, mirror = false): Cell {
