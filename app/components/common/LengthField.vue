@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { isBareFraction, parseLength } from '~~/core/measure/length'
 import type { Inches } from '~~/core/measure/ruler'
-import { formatExact, formatExactLength } from '~~/words/length'
+import { formatExact } from '~~/words/length'
+import { typedLength, type RefusedLength } from '~/composables/typedLength'
 
 const {
   value,
@@ -35,7 +35,7 @@ const settings = useSettings()
 const id = useId()
 const text = ref('')
 const isTyping = ref(false)
-const problem = ref<null | { text: string; offers: { words: string; inches: Inches }[] }>(null)
+const problem = ref<RefusedLength | null>(null)
 const shown = computed(() => (value === null ? '' : formatExact(value, settings)))
 watch(
   [shown, isTyping],
@@ -46,42 +46,9 @@ watch(
 )
 
 function judge(input: string): Inches | null {
-  const inches = parseLength(input, settings.units)
-  if (inches === null) {
-    problem.value = {
-      text:
-        settings.units === 'cm'
-          ? 'Write a length such as 31,5 or 12 1/2 in.'
-          : 'Write a length such as 12 1/2, 12½ or 31.5 cm.',
-      offers: [],
-    }
-    return null
-  }
-  if (settings.units === 'cm' && isBareFraction(input)) {
-    const inInches = parseLength(input, 'in')!
-    problem.value = {
-      text: 'Inches or centimetres?',
-      offers: [
-        {
-          words: `${formatExactLength(inInches, { units: 'in' })}, ${formatExactLength(inInches, settings)}`,
-          inches: inInches,
-        },
-        { words: formatExactLength(inches, settings), inches },
-      ],
-    }
-    return null
-  }
-  const nearest = Math.min(most, Math.max(least, inches))
-  problem.value =
-    Math.abs(nearest - inches) > 1e-9
-      ? {
-          text:
-            `${why ?? (inches < least ? 'That is too small' : 'That is too large')}: `
-            + `${inches < least ? 'at least' : 'at most'} ${formatExactLength(nearest, settings)}.`,
-          offers: [{ words: `Use ${formatExactLength(nearest, settings)}`, inches: nearest }],
-        }
-      : null
-  return problem.value ? null : inches
+  const found = typedLength(input, { least, most, why, units: settings.units })
+  problem.value = 'inches' in found ? null : found
+  return 'inches' in found ? found.inches : null
 }
 
 function onInput() {

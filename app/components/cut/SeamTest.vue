@@ -8,15 +8,13 @@ import {
   type SeamTestWords,
 } from '~~/core/edits/record'
 import type { Quilt } from '~~/core/file/quilt'
-import { stepsToMove } from '~~/core/made/seamRecord'
 import { SEAM_TOLERANCE } from '~~/core/made/seamTest'
 import { seamTestDoubt, type SeamTestDoubt } from '~~/core/made/seamTestDoubt'
 import type { Inches } from '~~/core/measure/ruler'
 import type { Plan } from '~~/core/plan/plan'
 import { CAUTIONS } from '~~/words/caution'
-import { formatExactLength, formatLength, formatMillimetres, formatSmall } from '~~/words/length'
-import { moveOfNeedle, seamDoubtText } from '~~/words/measured'
-import { plural } from '~~/words/speech'
+import { formatExactLength, formatLength } from '~~/words/length'
+import { seamDoubtText } from '~~/words/measured'
 
 const { test, quilt } = defineProps<{ test: Plan['seamTest']; quilt: Quilt }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
@@ -49,7 +47,6 @@ function take(measured: Inches) {
   doubt.value = null
   emit('edit', 'seam test', measureSeamTest({ what: 'seam-test', ...setup.value }, measured, new Date().toISOString()))
 }
-const steps = computed(() => (test.off === null || test.step === null ? null : stepsToMove(test.off, test.step)))
 function setNeedle(needle: number | undefined) {
   // a needle that is moved asks for another test
   if (setup.value.needle === undefined) describe({ needle })
@@ -114,33 +111,7 @@ function setNeedle(needle: number | undefined) {
         Yes, {{ formatExactLength(test.doubt.meant, speech) }}
       </UButton>
     </p>
-    <p
-      v-if="test.off !== null && !doubt"
-      class="figure mt-3 !whitespace-normal"
-      role="status"
-      :class="isRight ? '' : 'caution'"
-      data-testid="seam-verdict"
-    >
-      <template v-if="isRight">Your seam is right.</template>
-      <template v-else
-        >Your seam takes
-        <Figure
-          path="seamTest.off"
-          :text="formatSmall(Math.abs(test.off), speech)"
-          title="Seam as sewn, and as wanted"
-        />
-        too {{ test.off > 0 ? 'much' : 'little' }}. Move the needle or the guide as far,
-        <Figure
-          path="seamTest.off"
-          :text="formatMillimetres(Math.abs(test.off))"
-          title="Seam as sewn, and as wanted"
-        />, {{ moveOfNeedle(test.off)
-        }}<template v-if="steps !== null && steps !== 0"
-          >, {{ plural(Math.abs(steps), 'step') }} of the needle to {{ (setup.needle ?? 0) + steps }}</template
-        >, and sew the test again.</template
-      >
-      <UButton variant="ghost" @click="choose({})">Test again</UButton>
-    </p>
+    <SeamVerdict v-if="test.off !== null && !doubt" :test="test" :needle="setup.needle" @again="choose({})" />
     <SeamSetUp
       :test="test"
       :setup="setup"

@@ -5,12 +5,11 @@ import type { Quilt } from '~~/core/file/quilt'
 import { bindingRules, BINDING_STYLES } from '~~/core/file/bindings'
 import { sameLength } from '~~/core/measure/ruler'
 import { UNIT_DEFAULTS } from '~~/core/measure/units'
-import { BINDING_NAMES, scrappyText } from '~~/words/binding'
+import { BINDING_NAMES } from '~~/words/binding'
 import { inEnglish } from '~~/words/speech'
 
 const { quilt } = defineProps<{ quilt: Quilt }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit]; removed: [] }>()
-const store = useQuilt()
 const speech = useSpeech()
 const binding = computed(() => quilt.binding!)
 const step = computed(() => quilt.ruler || 1 / 8)
@@ -24,35 +23,6 @@ const styles = computed(() =>
 function change(name: string, value: BindingChange) {
   emit('edit', name, setBinding(value))
 }
-/** Another cloth of those that the strips are dealt from, or one fewer. */
-function deal(cloth: string) {
-  const { cloths } = binding.value
-  const next = cloths.includes(cloth) ? cloths.filter(other => other !== cloth) : [...cloths, cloth]
-  if (next.length > 0) change('cloths of the binding', { cloths: next })
-}
-const isLooking = ref(false)
-const scrapsText = ref('')
-function lookForScraps() {
-  isLooking.value = true
-  scrapsText.value = ''
-  store.askScraps()
-}
-watch(
-  () => store.scraps,
-  found => {
-    if (!isLooking.value || found === null) return
-    isLooking.value = false
-    if (found === 'none') return
-    scrapsText.value = scrappyText(found, id => store.clothNames.get(id) ?? id)
-    if (found.missing < found.cloths.length)
-      emit('edit', 'binding from what is left over', setBinding({ cloths: found.cloths }))
-  },
-)
-// a question is forgotten when a newer plan is asked for
-watch(
-  () => store.isPlanning,
-  () => (isLooking.value = false),
-)
 function remove() {
   emit('edit', 'no binding', setBinding(null))
   emit('removed')
@@ -95,31 +65,12 @@ function remove() {
         :value="binding.cloth"
         @choose="cloth => cloth && change('cloth of the binding', { cloths: [cloth] })"
       />
-      <details v-if="isStrips && !binding.isBias && quilt.cloths.length > 1" :open="binding.cloths.length > 1">
-        <summary class="cursor-pointer py-1 font-semibold">From several cloths in turn</summary>
-        <fieldset class="mt-1 flex flex-wrap gap-2">
-          <legend class="sr-only">Cloths that the strips are dealt from</legend>
-          <YesNoField
-            v-for="cloth in quilt.cloths"
-            :key="cloth.id"
-            class="mr-3 inline-flex"
-            :value="binding.cloths.includes(cloth.id)"
-            :disabled="binding.cloths.length === 1 && binding.cloths[0] === cloth.id"
-            @choose="deal(cloth.id)"
-          >
-            <span class="flex items-center gap-1.5"><ClothSwatch :cloth="cloth" :size="28" />{{ cloth.name }}</span>
-          </YesNoField>
-        </fieldset>
-        <UButton
-          class="mt-2"
-          :disabled="store.isPlanning || isLooking"
-          data-testid="binding-scraps"
-          @click="lookForScraps"
-        >
-          <UIcon name="i-lucide-recycle" class="size-5" />From what is left over
-        </UButton>
-        <p v-if="scrapsText" class="mt-2" role="status" data-testid="scraps-text">{{ scrapsText }}</p>
-      </details>
+      <BindingCloths
+        v-if="isStrips && !binding.isBias && quilt.cloths.length > 1"
+        :quilt="quilt"
+        :cloths="binding.cloths"
+        @edit="(name, change) => emit('edit', name, change)"
+      />
       <template v-if="rules.hasFlange && binding.flange">
         <LengthField
           label="Flange strip, as cut"

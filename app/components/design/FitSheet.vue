@@ -5,7 +5,7 @@ import type { Quilt } from '~~/core/file/quilt'
 import { readQuilt } from '~~/core/file/readQuilt'
 import type { QuiltFile } from '~~/core/file/schema'
 import { fromInches, UNIT_DEFAULTS } from '~~/core/measure/units'
-import { formatLength, formatSize } from '~~/words/length'
+import { formatSize } from '~~/words/length'
 
 const { file, quilt } = defineProps<{ file: QuiltFile; quilt: Quilt }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit] }>()
@@ -19,9 +19,6 @@ const queen = MATTRESSES[3]
 const { mattressDepth: depth, bedDrop: drop } = UNIT_DEFAULTS[quilt.units]
 const bed = ref<Bed>(kept ?? { width: queen.width, length: queen.length, depth, drop, foot: drop, tuck: depth })
 const free = ref({ width: 60, height: 80 })
-const mattress = computed(
-  () => MATTRESSES.find(({ width, length }) => width === bed.value.width && length === bed.value.length)?.name ?? 'own',
-)
 const wanted = computed(() => (isBed.value ? sizeForBed(bed.value) : free.value))
 const fits = computed(() => fitsFor(file, quilt, wanted.value))
 const chosen = ref(0)
@@ -31,26 +28,6 @@ const shown = computed(() => {
   const read = fit ? readQuilt(fit.edit(file)) : null
   return read?.ok ? read.value : quilt
 })
-function chooseMattress(name: string) {
-  const found = MATTRESSES.find(candidate => candidate.name === name)
-  if (found) bed.value = { ...bed.value, width: found.width, length: found.length }
-}
-const FIELDS = [
-  ['width', 'Mattress, across'],
-  ['length', 'Mattress, long'],
-  ['depth', 'Mattress, thick'],
-  ['drop', 'Drop at each side'],
-  ['foot', 'Drop at the foot'],
-  ['tuck', 'Tuck under the pillows'],
-] as const
-const WAYS: Readonly<Record<Fit['way'], string>> = {
-  'borders': 'By the border alone',
-  'counts': 'By the number of blocks',
-  'block-size': 'By the size of the blocks',
-  'sashing': 'By the sashing',
-  'more-blocks': 'More blocks, smaller',
-  'fewer-blocks': 'Fewer blocks, larger',
-}
 /** Bed and name are kept in the file, in its own units. */
 function remember(): Edit {
   const inUnits = (inches: number) => fromInches(inches, file.units ?? 'in')
@@ -99,33 +76,7 @@ function take(fit: Fit) {
             ]"
             @choose="value => (isBed = value === 'bed')"
           />
-          <template v-if="isBed">
-            <ChoiceField
-              label="Mattress"
-              :value="mattress"
-              :options="[
-                ...MATTRESSES.map(one => ({
-                  value: one.name,
-                  label: `${one.name}, ${formatSize(one.width, one.length, speech)}`,
-                })),
-                { value: 'own', label: 'as typed below' },
-              ]"
-              @choose="value => chooseMattress(value)"
-            />
-            <div class="grid grid-cols-2 gap-2">
-              <LengthField
-                v-for="[key, label] in FIELDS"
-                :key="key"
-                :label="label"
-                :value="bed[key]"
-                :least="key === 'width' || key === 'length' ? 10 : 0"
-                :most="200"
-                :step="1"
-                hide-steps
-                @commit="v => (bed = { ...bed, [key]: v })"
-              />
-            </div>
-          </template>
+          <BedFields v-if="isBed" :bed="bed" @change="next => (bed = next)" />
           <div v-else class="grid grid-cols-2 gap-2">
             <LengthField
               label="About so wide"
@@ -155,24 +106,14 @@ function take(fit: Fit) {
             With these blocks no way reaches that size with a border of sensible width. Change the size, or the blocks.
           </p>
           <ul class="ways">
-            <li
+            <FitOffer
               v-for="(fit, i) in fits"
               :key="fit.way"
-              class="card space-y-1 !p-3"
-              :class="{ chosen: i === chosen }"
-              data-testid="fit"
-            >
-              <h3>{{ WAYS[fit.way] }}</h3>
-              <p class="figure !whitespace-normal">
-                {{ fit.across }} by {{ fit.down }} blocks of {{ formatLength(fit.block, speech) }}, border
-                {{ formatLength(fit.sides, speech) }} at the sides, {{ formatLength(fit.ends, speech) }} at top and
-                bottom: {{ formatSize(fit.size.width, fit.size.height, speech) }}
-              </p>
-              <div class="flex gap-2">
-                <UButton class="!px-3" :aria-pressed="i === chosen" @click="chosen = i"> Show it </UButton>
-                <UButton class="chosen !px-3" @click="take(fit)">Take it</UButton>
-              </div>
-            </li>
+              :fit="fit"
+              :is-shown="i === chosen"
+              @show="chosen = i"
+              @take="take(fit)"
+            />
           </ul>
           <BedPicture v-if="isBed" :quilt="shown" :bed="bed" />
           <QuiltPicture v-else class="!w-72" :quilt="shown" :width="288" :height="320" />
@@ -187,8 +128,5 @@ function take(fit: Fit) {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(14rem, 1fr));
   gap: 0.6rem;
-}
-.card.chosen {
-  border-color: var(--madder);
 }
 </style>

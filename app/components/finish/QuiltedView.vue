@@ -66,33 +66,7 @@ const picture = computed(() => {
 function boxIn({ x, y, width, height }: Box, off: number, sx: number, sy: number): Box {
   return { x: (x - off) / sx, y: (y - off) / sy, width: width / sx, height: height / sy }
 }
-let request = 0
-let before = { scale: 0, left: 0, top: 0 }
-function draw() {
-  request = 0
-  const context = canvas.value?.getContext('2d')
-  if (!context || across.value < 1) return
-  const [width, height] = [Math.round(across.value * ratio.value), Math.round(down.value * ratio.value)]
-  const isResized = canvas.value!.width !== width || canvas.value!.height !== height
-  if (isResized) {
-    canvas.value!.width = width
-    canvas.value!.height = height
-  }
-  const view = {
-    scale: place.value.scale * ratio.value,
-    left: Math.round(place.value.left * ratio.value),
-    top: Math.round(place.value.top * ratio.value),
-  }
-  const isScaling = isMoving.value && view.scale !== before.scale
-  const hasMoved = isResized || view.scale !== before.scale || view.left !== before.left || view.top !== before.top
-  before = view
-  if (picture.value.draw(context, view, { isScaling, hasMoved }) || isScaling) ask()
-}
-function ask() {
-  request ||= requestAnimationFrame(draw)
-}
-watch([place, picture, isMoving, canvas, ratio], ask, { immediate: true })
-onBeforeUnmount(() => cancelAnimationFrame(request))
+useTiledCanvas(canvas, { picture, place, isMoving, across, down })
 
 function lookAtGap() {
   const { x, y, size: wide } = quilting!.gap

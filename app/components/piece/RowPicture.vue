@@ -43,11 +43,11 @@ const ON = 'M1 5h10M8 1.5L12 5 8 8.5'
             :size="widthOf(part)" /></span
         ><strong v-if="versionOf(part)" class="version">{{ versionOf(part) }}</strong></span
       >
-      <span
+      <RowFiller
         v-else
-        class="strip"
-        :class="[`${part.what}-in-${row.kind}`, 'at' in part ? `at-${part.at}` : '']"
-        :style="{ background: 'cloth' in part ? clothOf(quilt, part.cloth).colour : undefined }"
+        :part="part"
+        :kind="row.kind"
+        :colour="'cloth' in part ? clothOf(quilt, part.cloth).colour : undefined"
       />
       <svg
         v-if="c < row.parts.length - 1"
@@ -110,57 +110,5 @@ const ON = 'M1 5h10M8 1.5L12 5 8 8.5'
   font-size: 0.8rem;
   line-height: 1.35em;
   text-align: center;
-}
-.strip {
-  display: inline-block;
-  border: 1px solid var(--soft);
-  border-radius: 2px;
-  print-color-adjust: exact;
-}
-.sash-in-row,
-.sash-in-diagonal,
-.sash-in-column {
-  width: var(--thin);
-  height: var(--block);
-}
-.sash-in-sash {
-  width: var(--block);
-  height: var(--thin);
-}
-.sash-in-sash:only-child {
-  width: 14rem;
-}
-.cornerstone-in-sash,
-.half-cornerstone-in-sash {
-  width: var(--thin);
-  height: var(--thin);
-}
-.end-in-row,
-.end-in-column {
-  width: calc(var(--block) * 0.6);
-  height: var(--block);
-}
-.side-triangle-in-diagonal,
-.corner-triangle-in-corner {
-  width: var(--block);
-  height: var(--block);
-  border: 0;
-}
-/* as they lie with the row level, its beginning on the left */
-.at-left,
-.at-se {
-  clip-path: polygon(100% 0, 100% 100%, 0 100%);
-}
-.at-bottom,
-.at-ne {
-  clip-path: polygon(0 0, 100% 0, 100% 100%);
-}
-.at-top,
-.at-sw {
-  clip-path: polygon(0 0, 100% 100%, 0 100%);
-}
-.at-right,
-.at-nw {
-  clip-path: polygon(0 0, 100% 0, 0 100%);
 }
 </style>

@@ -3,11 +3,9 @@ import { METHODS } from '~~/core/make/methods'
 import { CARES, type TrimAllowance } from '~~/core/file/cares'
 import type { MethodId } from '~~/core/file/methodNames'
 import type { RecipeUnit } from '~~/core/recipes/recipe'
-import { followsTheHand } from '~~/core/make/steps/step'
 import type { PlannedUnit } from '~~/core/plan/plannedBlock'
 import { clothOf, type Quilt } from '~~/core/file/quilt'
 import { capital, methodName, unitName } from '~~/words/names'
-import { stepParts, stepText } from '~~/words/step'
 
 const { unit, quilt, made, planned, places, canWrite } = defineProps<{
   unit: RecipeUnit
@@ -22,9 +20,6 @@ const { unit, quilt, made, planned, places, canWrite } = defineProps<{
 }>()
 const emit = defineEmits<{ made: [by: number]; choose: [method: MethodId | null]; care: [care: TrimAllowance] }>()
 
-const store = useQuilt()
-const speech = useSpeech()
-const settings = useSettings()
 const isOpen = ref(false)
 const CARE_NAMES: Record<TrimAllowance, string> = {
   exact: 'exactly',
@@ -104,33 +99,7 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
         @choose="method => emit('choose', method)"
       />
     </details>
-    <ol class="steps">
-      <li v-for="(step, i) in unit.steps" :key="i">
-        <div class="shot">
-          <PictureView
-            :picture="step.picture"
-            :cloths="quilt.cloths"
-            :label="stepText(step, speech, store.clothNames)"
-            :mirror="settings.hand === 'left' && followsTheHand(step)"
-          />
-        </div>
-        <p class="figure !whitespace-normal">
-          <strong>{{ i + 1 }}.</strong> <FigureText :parts="stepParts(step, speech, store.clothNames)" />
-        </p>
-        <StageList v-if="step.stages" class="no-print" :stages="step.stages" :cloths="quilt.cloths" />
-      </li>
-      <li v-if="unit.back" data-testid="unit-back">
-        <div class="shot">
-          <PictureView
-            :picture="unit.back"
-            :cloths="quilt.cloths"
-            :arrows="0.6"
-            :label="`${title} from behind, as pressed`"
-          />
-        </div>
-        <p>From behind, turned over sideways: each allowance as it is pressed.</p>
-      </li>
-    </ol>
+    <UnitSteps :unit="unit" :quilt="quilt" :title="title" />
     <footer class="mt-3 flex flex-wrap items-center gap-3">
       <p class="figure">
         Unfinished:
@@ -159,16 +128,6 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
 </template>
 
 <style scoped>
-.steps {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
-  gap: 1rem;
-  margin-top: 0.8rem;
-}
-.shot {
-  height: 8rem;
-  margin-bottom: 0.4rem;
-}
 .unit {
   break-inside: avoid;
 }
@@ -180,16 +139,6 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
   }
   .unit header {
     break-after: avoid;
-  }
-  .steps {
-    grid-template-columns: repeat(5, 1fr);
-    gap: 3mm;
-    font-size: 0.78em;
-    line-height: 1.25;
-  }
-  .shot {
-    height: 24mm;
-    margin-bottom: 1mm;
   }
 }
 </style>

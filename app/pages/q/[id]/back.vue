@@ -3,7 +3,7 @@ import { doneCounts } from '~~/core/cut/progress'
 import { setBacking } from '~~/core/edits/layers'
 import { UNIT_DEFAULTS } from '~~/core/measure/units'
 import { clothOf } from '~~/core/file/quilt'
-import { backSteps, coverText, pieceNames, thingText } from '~~/words/back'
+import { backSteps, coverText } from '~~/words/back'
 import { CAUTIONS } from '~~/words/caution'
 import { formatBought } from '~~/words/length'
 import type { ModeStep } from '~/components/common/StepMode.vue'
@@ -18,22 +18,6 @@ const quilt = computed(() => store.plannedQuilt!)
 const back = computed(() => store.plan?.backing?.pieced ?? null)
 const { state, looked, found, run, stop } = useBetterBack()
 
-/** For each thing the pieces cut from it, with their names and their paths. */
-const cuts = computed(() => {
-  const own = back.value
-  if (!own) return []
-  const names = pieceNames(own)
-  const found = own.things.map(() => [] as { name: string; path: string }[])
-  own.panels.forEach(({ units }, p) => {
-    units.forEach(({ pieces }, u) => {
-      pieces.forEach(({ thing }, i) => {
-        const path = `backing.pieced.panels.${p}.units.${u}.pieces.${i}`
-        if (thing !== null) found[thing]!.push({ name: names[p]![u]![i]!, path })
-      })
-    })
-  })
-  return found
-})
 const steps = computed(() => (back.value ? backSteps(back.value, speech.value) : []))
 const ticks = computed(() => doneCounts(quilt.value.done, 'step'))
 const isDone = (id: string) => (ticks.value.get(id) ?? 0) > 0
@@ -131,49 +115,7 @@ function tick(i: number) {
         />
         <InHandForm :quilt="store.quilt!" :disabled="!store.canWrite" @edit="edit" />
       </div>
-      <section class="card lg:col-span-2" aria-label="What to cut" data-testid="back-cuts">
-        <h2 class="mb-2">Cut</h2>
-        <p class="note mb-2">Square each one up first. Seam included in every size.</p>
-        <table class="w-full text-left">
-          <tbody>
-            <tr v-for="(thing, i) in back.things" :key="i" class="border-t border-line">
-              <td class="py-1.5 pr-3 font-bold">{{ i + 1 }}</td>
-              <td class="py-1.5 pr-3">
-                <span class="flex items-center gap-2">
-                  <ClothSwatch v-if="thing.cloth !== null" :cloth="clothOf(quilt, thing.cloth)" :size="28" />
-                  {{ thingText(thing) }}
-                </span>
-              </td>
-              <td class="py-1.5 pr-3">
-                <Figure :path="`backing.pieced.things.${i}.width`" title="As it is" /> ×
-                <Figure :path="`backing.pieced.things.${i}.height`" title="As it is" />
-              </td>
-              <td class="py-1.5">
-                <span v-for="{ name, path } in cuts[i]" :key="path" class="mr-4 inline-block"
-                  ><strong>{{ name }}</strong
-                  >{{ ' ' }}<Figure :path="`${path}.width`" title="Cut to" /> ×
-                  <Figure :path="`${path}.height`" title="Cut to"
-                /></span>
-              </td>
-            </tr>
-            <tr v-for="(own, i) in back.bought" :key="`new ${i}`" class="border-t border-line">
-              <td class="py-1.5 pr-3 font-bold">new</td>
-              <td class="py-1.5 pr-3">
-                <span class="flex items-center gap-2">
-                  <ClothSwatch :cloth="clothOf(quilt, quilt.backing!.cloth)" :size="28" />
-                  {{ clothOf(quilt, quilt.backing!.cloth).name }}, new
-                </span>
-              </td>
-              <td />
-              <td class="py-1.5">
-                <template v-if="own.count > 1">{{ own.count }} of </template>
-                <Figure :path="`backing.pieced.bought.${i}.width`" title="Cut to" /> ×
-                <Figure :path="`backing.pieced.bought.${i}.height`" title="Cut to" />
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </section>
+      <BackCuts class="lg:col-span-2" :back="back" :quilt="quilt" />
       <section class="card lg:col-span-2" aria-label="How it is sewn" data-testid="back-steps">
         <h2 class="mb-2">Sew</h2>
         <p v-if="steps.length === 0" class="note">It is one piece: there is nothing to sew.</p>

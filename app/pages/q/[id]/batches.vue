@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { batchTick } from '~~/core/batches/batchProgress'
 import { makingRules } from '~~/core/file/makings'
 import { followsTheHand } from '~~/core/make/steps/step'
-import { AT_STATION, batchParts, batchTitle, HOW_AT, visitText } from '~~/words/batch'
+import { AT_STATION, batchParts, batchTitle } from '~~/words/batch'
 import { CAUTIONS } from '~~/words/caution'
 import { plural } from '~~/words/speech'
 import { stageParts } from '~~/words/stage'
@@ -18,18 +19,8 @@ const { batches, done, visits, book, pictureOf, rowsOf, stagesOf, count, next } 
 const isStepping = computed(() => route.query.steps !== undefined)
 
 const isDone = (visit: Visit) => visit.batches.every((batch, i) => done.value[visit.from + i]! >= batch.count)
-/** Visits that are shown whole: the one to do now; others by their headings until they are opened. */
+/** The one to do now. */
 const current = computed(() => visits.value.find(visit => !isDone(visit)))
-const opened = ref(new Set<number>())
-const isOpen = (visit: Visit) => visit === current.value || opened.value.has(visit.from)
-function toggle({ from }: Visit) {
-  const now = new Set(opened.value)
-  if (!now.delete(from)) now.add(from)
-  opened.value = now
-}
-/** Scraps make hundreds of batches: so many of a walk are shown at first. */
-const MORE = 60
-const most = ref(MORE)
 /** All of it is on paper only: it is made when somebody prints. */
 const isPrinting = ref(false)
 useEventListener(window, 'beforeprint', () => (isPrinting.value = true))
@@ -70,16 +61,16 @@ const followsHand = (i: number) => {
 const startAt = computed(() => {
   const { of, step } = store.bookmark ?? {}
   // tomorrow at the batch where it was left, wherever the plan has moved it
-  const left = of?.startsWith('batch.') ? batches.value.findIndex(({ id }) => `batch.${id}` === of) : -1
+  const left = batches.value.findIndex(batch => batchTick(batch) === of)
   const isSecond = left >= 0 && step === 1
-  const at = isSecond ? batches.value.findLastIndex(({ id }) => `batch.${id}` === of) : left
+  const at = isSecond ? batches.value.findLastIndex(batch => batchTick(batch) === of) : left
   return at >= 0 ? at : next.value
 })
 function keepPlace(i: number) {
   const batch = batches.value[i]
   if (!batch) return
   const isSecond = batches.value.findIndex(({ id }) => id === batch.id) < i
-  store.setBookmark({ station: 'piece', of: `batch.${batch.id}`, step: isSecond ? 1 : 0 })
+  store.setBookmark({ station: 'piece', of: batchTick(batch), step: isSecond ? 1 : 0 })
 }
 </script>
 
@@ -136,65 +127,20 @@ function keepPlace(i: number) {
         </template>
       </p>
       <ol class="no-print space-y-3">
-        <li v-for="(visit, v) in visits" :key="v" class="card visit" data-testid="visit">
-          <h2 class="text-xl">
-            <button
-              type="button"
-              class="heading"
-              :aria-expanded="isOpen(visit)"
-              :disabled="visit === current"
-              @click="toggle(visit)"
-            >
-              <span class="number">{{ v + 1 }}</span>
-              <span class="grow text-left"
-                >{{ AT_STATION[visit.at] }}<template v-if="visit.isTest">, for the test block</template></span
-              >
-              <span class="note figure text-base">{{ plural(visit.batches.length, 'batch', 'batches') }}</span>
-              <UIcon v-if="isDone(visit)" name="i-lucide-check-check" class="size-6" aria-label="All done" />
-            </button>
-          </h2>
-          <p v-if="!isOpen(visit)" class="note figure !whitespace-normal" data-testid="visit-says">
-            {{ visitText(visit.batches, book) }}
-          </p>
-          <template v-if="isOpen(visit)">
-            <p class="note mt-1 mb-2">{{ HOW_AT[visit.at] }}</p>
-            <p v-if="visit.at === 'iron'" class="caution mb-2">{{ CAUTIONS.iron }}</p>
-            <p v-else-if="visit.at === 'machine'" class="caution mb-2">{{ CAUTIONS.needle }}</p>
-            <ul>
-              <BatchLine
-                v-for="(batch, i) in visit.batches.slice(0, most)"
-                :key="batch.id"
-                :batch="batch"
-                :book="book"
-                :quilt="quilt"
-                :picture="pictureOf(batch)"
-                :done="done[visit.from + i]!"
-                :can-write="store.canWrite"
-                @count="by => count(visit.from + i, by)"
-              />
-            </ul>
-            <UButton v-if="visit.batches.length > most" class="mt-2" @click="most += MORE">
-              Show more: {{ visit.batches.length - most }} left
-            </UButton>
-          </template>
-        </li>
+        <VisitCard
+          v-for="(visit, v) in visits"
+          :key="v"
+          :visit="visit"
+          :number="v + 1"
+          :is-current="visit === current"
+          :book="book"
+          :quilt="quilt"
+          :done="done.slice(visit.from, visit.from + visit.batches.length)"
+          :picture-of="pictureOf"
+          :can-write="store.canWrite"
+          @count="(i, by) => count(visit.from + i, by)"
+        />
       </ol>
     </template>
   </div>
 </template>
-
-<style scoped>
-.heading {
-  display: flex;
-  width: 100%;
-  min-height: 2.75rem;
-  align-items: center;
-  gap: 0.8rem;
-}
-.number {
-  flex: none;
-  min-width: 2.2rem;
-  font-weight: 700;
-  text-align: left;
-}
-</style>

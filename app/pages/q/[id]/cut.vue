@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { timesPlaced } from '~~/core/top/places'
 import { doneCounts, piecesIn, stripProgress } from '~~/core/cut/progress'
 import { stripGroups } from '~~/core/cut/stripGroups'
 import { tick } from '~~/core/edits/record'
@@ -35,17 +34,6 @@ const chosen = ref<string | null>(null)
 const current = computed(() => cloths.value.find(({ cloth }) => cloth.id === chosen.value) ?? cloths.value[0] ?? null)
 const tabs = computed(() => cloths.value.map(({ cloth }) => ({ value: cloth.id, label: cloth.name })))
 const byId = computed(() => new Map(cloths.value.map(cut => [cut.cloth.id, cut])))
-/** The block with the most to cut is the one to try first. */
-const testBlock = computed(() => {
-  const blocks =
-    plan.value?.blocks
-      .map((block, index) => ({ block, index }))
-      .filter(({ block }) => timesPlaced(quilt.value, block.id) > 0) ?? []
-  return blocks.sort((a, b) => b.block.test.length - a.block.test.length)[0] ?? null
-})
-const isTested = computed(() => testBlock.value !== null && quilt.value.made.some(entry => entry.what === 'block'))
-/** Open until the block was tested; what was opened stays open while one reads what came of it. */
-const isTestShown = ref(!isTested.value)
 const sheets = computed(() => (current.value?.need.unit === 'piece' ? current.value.need.need : 1))
 
 function toggle(cloth: string, index: number) {
@@ -98,29 +86,7 @@ const startAt = computed(() =>
     <StationHead title="Cut" print="the cutting sheet" mode="At the mat" />
     <p v-if="!plan" class="note" role="status">Laying it out …</p>
     <template v-else-if="current">
-      <details class="no-print mb-5" :open="isTestShown" @toggle="e => (isTestShown = isOpened(e))">
-        <summary class="mb-3 cursor-pointer text-lg font-semibold">
-          Seam test and test block {{ isTested ? '(done)' : 'come first' }}
-        </summary>
-        <div class="grid items-start gap-4 lg:grid-cols-2">
-          <SeamTest :test="plan.seamTest" :quilt="quilt" @edit="edit" />
-          <TestBlock
-            v-if="testBlock"
-            :quilt="quilt"
-            :planned="testBlock.block"
-            :path="`blocks.${testBlock.index}`"
-            @edit="edit"
-          />
-        </div>
-      </details>
-      <template v-if="testBlock && !isTested">
-        <p class="caution no-print mb-4" data-testid="test-first">
-          The rest of the sheet is below. Wait with it until the test block measures right.
-        </p>
-        <p class="print-only caution mb-2">
-          First cut for one block only, sew it and measure it; the rest waits until it measures right.
-        </p>
-      </template>
+      <TestFirst :quilt="quilt" :plan="plan" @edit="edit" />
       <TabRow class="mb-4" label="Cloths" :tabs="tabs" :value="current.cloth.id" @choose="id => (chosen = id)">
         <template #picture="{ value }"><ClothSwatch :cloth="byId.get(value)!.cloth" :size="30" /></template>
         <template #more="{ value }"

@@ -3,8 +3,7 @@ import { makingRules } from '~~/core/file/makings'
 import { timesPlaced } from '~~/core/top/places'
 import { setMethod, setTrim, setWholeMethod } from '~~/core/edits/blocks'
 import { needsSewing, type Recipe, type RecipeUnit } from '~~/core/recipes/recipe'
-import { blockOf, clothOf, designOf } from '~~/core/file/quilt'
-import { clothsOfCell } from '~~/core/file/clothsOfCell'
+import { blockOf } from '~~/core/file/quilt'
 import { CAUTIONS } from '~~/words/caution'
 import { textOf } from '~~/words/textPart'
 
@@ -30,11 +29,6 @@ const alike = computed(() => recipes.value.filter(other => other.block === block
 /** With the sign of its pressing, where the block is pressed in more than one way. */
 const nameOf = ({ block: id, cell, version }: Recipe) =>
   `${blockOf(quilt.value, id).name}${cell.mirror ? ', mirrored' : ''}${version ? `, ${version}` : ''}`
-const tabs = computed(() => recipes.value.map((found, i) => ({ value: String(i), label: nameOf(found) })))
-const coloursOf = ({ cell }: Recipe) =>
-  Object.fromEntries(
-    Object.entries(clothsOfCell(quilt.value, cell)).map(([role, id]) => [role, clothOf(quilt.value, id).colour]),
-  )
 const plannedUnit = (unit: RecipeUnit) => planned.value.units.find(({ key }) => key === unit.key)!
 /** Of the way each unit is made: whether edges lie on the bias when it is pressed. */
 const hasBias = computed(() =>
@@ -76,19 +70,14 @@ const isStepping = computed(() => route.query.steps !== undefined)
     </StationHead>
     <p v-if="!plan || !recipe" class="note" role="status">Laying it out …</p>
     <template v-else>
-      <TabRow class="mb-4" label="Blocks" :tabs="tabs" :value="shown" @choose="value => (chosen = value)">
-        <template #picture="{ value }">
-          <DesignPicture
-            :design="designOf(quilt, blockOf(quilt, recipes[Number(value)]!.block))"
-            :colours="coloursOf(recipes[Number(value)]!)"
-            :size="34"
-            :style="recipes[Number(value)]!.cell.mirror ? { transform: 'scaleX(-1)' } : {}"
-          />
-        </template>
-        <template #more="{ value }"
-          ><span class="note figure">× {{ recipes[Number(value)]!.count }}</span></template
-        >
-      </TabRow>
+      <RecipeTabs
+        class="mb-4"
+        :recipes="recipes"
+        :quilt="quilt"
+        :name-of="nameOf"
+        :value="shown"
+        @choose="value => (chosen = value)"
+      />
       <RecipeHead
         :recipe="recipe"
         :name="nameOf(recipe)"
