@@ -32,7 +32,7 @@ function stateOf(place: number): boolean | 'mixed' {
 <template>
   <li
     class="strip"
-    :class="{ done: isDone }"
+    :class="{ done: isDone, many: group.places.length > 4 }"
     data-testid="strip"
     @pointerenter="emit('point', group.places)"
     @pointerleave="emit('point', [])"
@@ -104,6 +104,15 @@ function stateOf(place: number): boolean | 'mixed' {
     gap: 0 2mm;
     grid-template-columns: minmax(0, 1fr) auto;
     align-items: start;
+  }
+  /* a long row of ticks stands under its words, which would else be squeezed */
+  .strip.many {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .strip.many .ticks {
+    max-width: none;
+    justify-content: flex-start;
+    padding-bottom: 1mm;
   }
   .ticks {
     max-width: 42mm;

@@ -59,6 +59,9 @@ const settings = useSettings()
     font-size: 0.78em;
     line-height: 1.25;
   }
+  .steps > li {
+    break-inside: avoid;
+  }
   .shot {
     height: 24mm;
     margin-bottom: 1mm;
