@@ -101,6 +101,26 @@ test('a binding with a flange: strips of both, joins off the corners, its steps,
   await expect(page.getByTestId('step-mode')).toContainText('2 done')
 })
 
+test('the binding is changed where it is shown, and what cannot be folded is refused there', async ({ page }) => {
+  await openDemo(page, 'Berth four', 'Finish')
+  const part = page.getByTestId('binding')
+  await expect(part).toContainText('2 1/4″')
+  await part.getByText('Change it: style, width, cloth, joins').click()
+  const strip = part.getByRole('textbox', { name: 'Strip, as cut' })
+  await strip.fill('1/2')
+  await strip.press('Enter')
+  await expect(part.getByRole('alert')).toContainText('Narrower cannot be folded over: at least 1″')
+  await strip.fill('2 1/2')
+  await strip.press('Enter')
+  await planned(page)
+  await expect(part.getByRole('alert')).toHaveCount(0)
+  await expect(part.locator('p, li').filter({ hasText: '2 1/2″' }).first()).toBeVisible()
+  await choose(page.getByTestId('binding-style'), 'ready-made tape')
+  await planned(page)
+  await expect(part.getByRole('textbox', { name: 'Tape, opened' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Undo: style of the binding' })).toBeVisible()
+})
+
 test('a scrappy binding: strips of what is bought anyway, and the rest of the cloth it had', async ({ page }) => {
   await openDemo(page, 'Berth four')
   const toBuy = page.locator('footer [data-path="quilt.buy"]')

@@ -3,6 +3,7 @@ import { setBinding } from '~~/core/edits/binding'
 import { setBacking, setBatting } from '~~/core/edits/layers'
 import { setMaking } from '~~/core/edits/making'
 import { cornerRules } from '~~/core/file/corners'
+import { makingRules } from '~~/core/file/makings'
 import { TRIMMED } from '~~/core/top/trimmed'
 import { doneCounts } from '~~/core/cut/progress'
 import { CAUTIONS } from '~~/words/caution'
@@ -296,6 +297,16 @@ const SEAMS = { vertical: 'upright seams', horizontal: 'level seams', none: 'no 
               @edit="edit"
             />
             <BindingPart :quilt="planned" :plan="plan" />
+            <details
+              v-if="makingRules(quilt.making).hasTop && store.canWrite"
+              class="no-print"
+              data-testid="change-binding"
+            >
+              <summary class="min-h-11 cursor-pointer py-2 font-semibold">
+                Change it: style, width, cloth, joins
+              </summary>
+              <BindingFields class="mt-2" :quilt="quilt" @edit="edit" />
+            </details>
             <p class="no-print">
               <UButton :to="toPage('binding')" data-testid="to-binding"
                 ><UIcon name="i-lucide-maximize" class="size-5" />The binding, step by step</UButton
