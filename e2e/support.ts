@@ -98,9 +98,15 @@ function stopsAhead(target: Element): number {
   return Math.max(1, between.length)
 }
 
-/** Reaches a button or link by Tab and presses Enter. */
+/** Reaches a button or link by Tab, a tab by the arrows from the chosen one, and presses Enter. */
 export async function pressByKey(page: Page, target: Locator, key = 'Enter') {
-  await tabTo(page, target)
+  if ((await target.getAttribute('role')) === 'tab') {
+    const list = target.locator('xpath=ancestor::*[@role="tablist"]')
+    await tabTo(page, list.getByRole('tab', { selected: true }))
+    for (let i = 0; i < 40 && !(await target.evaluate(tab => tab === document.activeElement)); i++)
+      await page.keyboard.press('ArrowRight')
+    await expect(target).toBeFocused()
+  } else await tabTo(page, target)
   await page.keyboard.press(key)
 }
 

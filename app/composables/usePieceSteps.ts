@@ -25,84 +25,94 @@ const bothSides = (path: string) => [`${path}.width`, `${path}.height`]
 
 /** At the machine, one after the other: the units of a block, its joins, then the rows. */
 export function usePieceSteps(recipe: Readonly<Ref<Recipe | null>>, nameOf: (recipe: Recipe) => string) {
+  const told = useTold()
+  return computed((): PieceStep[] => {
+    const found = recipe.value
+    if (!found) return []
+    const units = found.units.filter(needsSewing).flatMap(unit => unitSteps(unit, told))
+    return [...units, ...joinSteps(found, nameOf(found), told), ...rowSteps(told)]
+  })
+}
+
+/** What steps are told from: the quilt, what is made of it, and what hands do within a step that wants care. */
+function useTold() {
   const store = useQuilt()
   const speech = useSpeech()
-  const { units, blocks, rows, rowsDone, steps, toggleRow, toggleStep, countUnits, countBlocks } = useMade()
-  const isTicked = (id: string) => (steps.value.get(id) ?? 0) > 0
-  /** What hands do within a step that wants care. */
+  const made = useMade()
+  const isTicked = (id: string) => (made.steps.value.get(id) ?? 0) > 0
+  const partsOf = (step: Step) => stepParts(step, speech.value, store.clothNames)
   const stagesOf = ({ stages = [] }: Step) => ({
     stages: stages.map(stage => stageParts(stage, speech.value, store.clothNames)),
     pictures: stages.map(({ picture }) => picture),
   })
+  return { store, speech, ...made, isTicked, partsOf, stagesOf }
+}
+type Told = ReturnType<typeof useTold>
 
-  function unitSteps(unit: RecipeUnit): PieceStep[] {
-    const made = units.value.get(unit.id) ?? 0
-    const isMade = made >= unit.inQuilt
-    return unit.steps.map((step, i) => {
-      const isLast = i === unit.steps.length - 1
-      const id = `${unit.id}.${step.code}.${i}`
-      return {
-        place:
-          `${capital(unitName(unit))}, ${plural(unit.inQuilt, 'unit')} in the quilt: `
-          + `step ${i + 1} of ${unit.steps.length}`,
-        parts: stepParts(step, speech.value, store.clothNames),
-        ...stagesOf(step),
-        picture: step.picture,
-        followsHand: followsTheHand(step),
-        ...(step.expect ? { figures: bothSides(unit.path) } : {}),
-        ...(i === 0 ? { caution: CAUTIONS.needle } : step.do === 'press' ? { caution: CAUTIONS.iron } : {}),
-        done: isMade || (!isLast && isTicked(id)),
-        tick: isLast ? () => countUnits(unit.id, isMade ? -unit.inQuilt : unit.inQuilt - made) : () => toggleStep(id),
-      }
-    })
-  }
-
-  function joinSteps(found: Recipe): PieceStep[] {
-    const name = nameOf(found)
-    const all = timesPlaced(store.plannedQuilt!, found.block)
-    const made = Math.min(all, blocks.value.get(found.block) ?? 0)
-    const joins = found.joins.map(({ id, step, times, path }, i): PieceStep => ({
-      place: `${name}: join ${i + 1} of ${found.joins.length}`,
-      parts: [times > 1 ? `${times} alike. ` : '', ...stepParts(step, speech.value, store.clothNames)],
+function unitSteps(
+  unit: RecipeUnit,
+  { units, countUnits, toggleStep, isTicked, partsOf, stagesOf }: Told,
+): PieceStep[] {
+  const made = units.value.get(unit.id) ?? 0
+  const isMade = made >= unit.inQuilt
+  const name = `${capital(unitName(unit))}, ${plural(unit.inQuilt, 'unit')} in the quilt`
+  return unit.steps.map((step, i) => {
+    const isLast = i === unit.steps.length - 1
+    const id = `${unit.id}.${step.code}.${i}`
+    return {
+      place: `${name}: step ${i + 1} of ${unit.steps.length}`,
+      parts: partsOf(step),
       ...stagesOf(step),
       picture: step.picture,
-      figures: bothSides(path),
-      done: made >= all || isTicked(id),
-      tick: () => toggleStep(id),
-    }))
-    const done: PieceStep = {
-      place: `${name}: done`,
-      parts: stepParts(found.done, speech.value),
-      picture: found.done.picture,
-      figures: bothSides(found.path),
-      done: made >= all,
-      tick: () => countBlocks(found.block, made >= all ? -all : all - made),
+      followsHand: followsTheHand(step),
+      ...(step.expect ? { figures: bothSides(unit.path) } : {}),
+      ...(i === 0 ? { caution: CAUTIONS.needle } : step.do === 'press' ? { caution: CAUTIONS.iron } : {}),
+      done: isMade || (!isLast && isTicked(id)),
+      tick: isLast ? () => countUnits(unit.id, isMade ? -unit.inQuilt : unit.inQuilt - made) : () => toggleStep(id),
     }
-    return [...joins, done]
-  }
+  })
+}
 
-  function rowSteps(): PieceStep[] {
-    const { making, clips } = store.plannedQuilt!
-    // without a top, rows are joined by their backs, on a page of their own
-    if (!makingRules(making).hasTop) return []
-    return rows.value.map((row, i) => {
-      const colours = clipsOf(clips, row)
-      return {
-        place: `Joining the top: ${i + 1} of ${rows.value.length}`,
-        picture: null,
-        done: rowsDone.value[i]!,
-        tick: () => toggleRow(i),
-        parts: [
-          ...rowParts(row, store.blockNames, speech.value, `rows.${i}`),
-          colours ? ` Keep its first and its last block with ${clipsText(colours)}.` : '',
-        ],
-        figures: bothSides(`rows.${i}`),
-      }
-    })
+function joinSteps(found: Recipe, name: string, told: Told): PieceStep[] {
+  const { store, speech, blocks, countBlocks, toggleStep, isTicked, partsOf, stagesOf } = told
+  const all = timesPlaced(store.plannedQuilt!, found.block)
+  const made = Math.min(all, blocks.value.get(found.block) ?? 0)
+  const joins = found.joins.map(({ id, step, times, path }, i): PieceStep => ({
+    place: `${name}: join ${i + 1} of ${found.joins.length}`,
+    parts: [times > 1 ? `${times} alike. ` : '', ...partsOf(step)],
+    ...stagesOf(step),
+    picture: step.picture,
+    figures: bothSides(path),
+    done: made >= all || isTicked(id),
+    tick: () => toggleStep(id),
+  }))
+  const done: PieceStep = {
+    place: `${name}: done`,
+    parts: stepParts(found.done, speech.value),
+    picture: found.done.picture,
+    figures: bothSides(found.path),
+    done: made >= all,
+    tick: () => countBlocks(found.block, made >= all ? -all : all - made),
   }
+  return [...joins, done]
+}
 
-  return computed((): PieceStep[] => {
-    const found = recipe.value
-    return found ? [...found.units.filter(needsSewing).flatMap(unitSteps), ...joinSteps(found), ...rowSteps()] : []
+function rowSteps({ store, speech, rows, rowsDone, toggleRow }: Told): PieceStep[] {
+  const { making, clips } = store.plannedQuilt!
+  // without a top, rows are joined by their backs, on a page of their own
+  if (!makingRules(making).hasTop) return []
+  return rows.value.map((row, i) => {
+    const colours = clipsOf(clips, row)
+    return {
+      place: `Joining the top: ${i + 1} of ${rows.value.length}`,
+      picture: null,
+      done: rowsDone.value[i]!,
+      tick: () => toggleRow(i),
+      parts: [
+        ...rowParts(row, store.blockNames, speech.value, `rows.${i}`),
+        colours ? ` Keep its first and its last block with ${clipsText(colours)}.` : '',
+      ],
+      figures: bothSides(`rows.${i}`),
+    }
   })
 }
