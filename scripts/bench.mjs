@@ -55,7 +55,7 @@ await build({
       "export { blockMake } from './core/make/units/blockMake'",
       "export { unitDemands } from './core/make/units/demands'",
       "export { waysFor } from './core/plan/choose'",
-      "export { workroomOf } from './core/plan/workroom'",
+      "export { methodContextOf } from './core/plan/methodContext'",
       "export { quiltPressing } from './core/plan/pressing/quiltPressing'",
       "export { simulator } from './core/simulation/quilt'",
       "export { plannedBatches } from './core/plan/batches/plannedBatches'",
@@ -90,7 +90,7 @@ const {
   blockMake,
   unitDemands,
   waysFor,
-  workroomOf,
+  methodContextOf,
   quiltPressing,
   plannedBatches,
   simulator,
@@ -387,7 +387,7 @@ let started = performance.now()
 for (const design of SHIPPED_DESIGNS) {
   const quilt = oneBlock(design)
   const makes = new Map([['one', blockMake(quilt, quilt.blocks[0])]])
-  for (const demand of unitDemands(quilt, makes)) waysFor(demand, quilt, workroomOf(quilt))
+  for (const demand of unitDemands(quilt, makes)) waysFor(demand, quilt, methodContextOf(quilt))
 }
 record(`sewing order and ways to make, ${SHIPPED_DESIGNS.length} designs`, performance.now() - started, 'ms', 2000)
 started = performance.now()

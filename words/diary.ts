@@ -1,19 +1,10 @@
 // The record in words: what was measured, what is done, what comes next.
-import { MAKING_KINDS, type Making } from '../core/file/makings'
 import type { FinishStep } from '../core/file/makings/makingRules'
 import { measuredThing } from '../core/file/measuredThing'
 import type { Quilt } from '../core/file/quilt'
 import { formatExactLength } from './length'
 import { capital, stageName } from './names'
 import { inEnglish, plural, type Speech } from './speech'
-
-const MAKINGS: Readonly<Record<Making, string>> = {
-  'top': 'a whole top, then layered and quilted',
-  'as-you-go': 'block by block through all layers, as you go',
-}
-
-/** The ways of making a quilt up, to choose from. */
-export const MAKING_OPTIONS = MAKING_KINDS.map(value => ({ value, label: MAKINGS[value] }))
 
 const STEPS: Readonly<Record<FinishStep, string>> = {
   'rows-joined': 'Rows joined',

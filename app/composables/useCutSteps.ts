@@ -20,11 +20,12 @@ const FOLD =
   'Press the cloth, fold selvage to selvage so that it hangs without a ripple, and square one end against the fold.'
 
 /** At the mat: every kind of strip of every cloth, one after the other, counted down. */
-export function useCutSteps(cloths: Readonly<Ref<readonly CutCloth[]>>, cut: (cloth: string, strip: number) => void) {
-  const store = useQuilt()
+export function useCutSteps(
+  cloths: Readonly<Ref<readonly CutCloth[]>>,
+  { pieces, places }: ReturnType<typeof usePieces>,
+  cut: (cloth: string, strip: number) => void,
+) {
   const speech = useSpeech()
-  const pieces = computed(() => new Map(store.plan?.pieces.map(piece => [piece.id, piece])))
-  const places = computed(() => new Map(store.plan?.pieces.map((piece, i) => [piece.id, i])))
   const flat = computed(() =>
     cloths.value.flatMap(cloth => cloth.groups.map((group, place) => ({ ...cloth, group, place }))),
   )

@@ -22,7 +22,7 @@ export interface BatchedBlock extends SewnBlock {
 /** A part of the block so far. */
 interface SoFar {
   source: Source
-  look: PartSignature
+  signature: PartSignature
   box: Box
   /** Seams that are sewn, and not pressed yet. */
   unpressed: readonly { join: Join; number: number }[]
@@ -55,7 +55,7 @@ function unitSoFar(unit: Unit, block: BatchedBlock): SoFar {
     return up === undefined ? corners : [...corners, { what: 'up', points: up, at: cornerMean(polygons[i]!) }]
   })
   const box = boundingBox(polygons.flat())
-  return { source: id, look: partSignature(key, members, box), box, unpressed: [] }
+  return { source: id, signature: partSignature(key, members, box), box, unpressed: [] }
 }
 
 function mustBePressed({ unpressed }: SoFar, join: Join, { make }: BatchedBlock): boolean {
@@ -73,8 +73,8 @@ function mustBePressed({ unpressed }: SoFar, join: Join, { make }: BatchedBlock)
 
 function joined(join: Join, parts: [SoFar, SoFar], number: number, block: BatchedBlock, operations: Operations): SoFar {
   const box = boundingBox(parts.flatMap(part => corners(part.box)))
-  const look = partSignature(`join ${join.kind}`, [...parts.map(memberOf), ...handling(join, block)], box)
-  const id = `join.${look.key}`
+  const signature = partSignature(`join ${join.kind}`, [...parts.map(memberOf), ...handling(join, block)], box)
+  const id = `join.${signature.key}`
   const { count } = block
   const press = block.press[number]!
   const isNew = operations.get(id) === undefined
@@ -98,7 +98,7 @@ function joined(join: Join, parts: [SoFar, SoFar], number: number, block: Batche
     ...(top ? { top } : {}),
   })
   const unpressed = [...parts.flatMap(part => part.unpressed), { join, number }]
-  return { source: id, look, box, unpressed }
+  return { source: id, signature, box, unpressed }
 }
 
 /** Where the needle stops short, turns, leaves a seam open, or closes it: parts that look alike may differ in that. */
@@ -121,8 +121,8 @@ function handling(join: Join, block: BatchedBlock): Member[] {
 function pressed(part: SoFar, block: BatchedBlock, operations: Operations, name: string): SoFar {
   const { unpressed, box, source } = part
   const seams = unpressed.map(({ join, number }) => pressedTo(join, block.press[number]!, block))
-  const look = partSignature(`press ${name}`, [memberOf(part), ...seams], box)
-  const id = `press.${look.key}`
+  const signature = partSignature(`press ${name}`, [memberOf(part), ...seams], box)
+  const id = `press.${signature.key}`
   const { count } = block
   const isNew = operations.get(id) === undefined
   operations.add({
@@ -139,11 +139,11 @@ function pressed(part: SoFar, block: BatchedBlock, operations: Operations, name:
     gives: count,
     ...(name ? { ready: { what: 'block', id: name } } : {}),
   })
-  return { source: id, look, box, unpressed: [] }
+  return { source: id, signature, box, unpressed: [] }
 }
 
-function memberOf({ look, box }: SoFar): Member {
-  return { what: look.key, turn: look, at: [box.x + box.width / 2, box.y + box.height / 2] }
+function memberOf({ signature, box }: SoFar): Member {
+  return { what: signature.key, turn: signature, at: [box.x + box.width / 2, box.y + box.height / 2] }
 }
 
 /** Where a seam lies, a little towards the side to which it is pressed. */

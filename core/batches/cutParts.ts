@@ -10,7 +10,7 @@ import { isJoinedPart, type PartName } from '../make/methods/partName'
 import { sameLength, TOLERANCE, type Inches } from '../measure/ruler'
 import type { Dimensions } from '../top/dimensions'
 import { ownSize, type Region } from '../top/regions/region'
-import { workroomOf } from '../plan/workroom'
+import { methodContextOf } from '../plan/methodContext'
 import type { Operations } from './operation'
 import { cutApart, type Source } from './unitLots'
 
@@ -34,7 +34,7 @@ export function cutParts(
   { dimensions, planned }: { dimensions: Dimensions; planned: Dimensions },
   operations: Operations,
 ): CutParts {
-  const room = workroomOf(quilt)
+  const room = methodContextOf(quilt)
   const orders = [...settingOrders(quilt, dimensions.setting, room), ...borderOrders(quilt, planned.top, room)]
   const strips = new JoinedStrips(orders, operations)
   return (region, inBorder) => {
@@ -110,15 +110,16 @@ class JoinedStrips {
 
   sourceOf({ draft, places, pair }: PieceOrder, { part }: Region): Source {
     const name = `joined.${draft.cloth}.${useOf(places, draft.part)}.${draft.height.toFixed(4)}${pair ?? ''}`
-    const isFirst = !this.joined.has(name)
+    // all are joined when the first is asked for
+    const all = this.joined.has(name)
+      ? []
+      : this.orders.filter(
+          order =>
+            useOf(order.places, order.draft.part) === useOf(places, draft.part)
+            && order.pair === pair
+            && sameLength(order.draft.height, draft.height),
+        )
     this.joined.add(name)
-    const all = this.orders.filter(
-      order =>
-        isFirst
-        && useOf(order.places, order.draft.part) === useOf(places, draft.part)
-        && order.pair === pair
-        && sameLength(order.draft.height, draft.height),
-    )
     const uses = all.map(order => ({ id: pieceId(order), count: order.draft.count }))
     const count = uses.reduce((sum, use) => sum + use.count, 0)
     const one = count > 0 ? 1 : 0

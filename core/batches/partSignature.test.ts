@@ -11,7 +11,7 @@ const members = fc.array(corner, { minLength: 3, maxLength: 7 })
 /** Moved by any function of the plane. */
 const moved = (list: readonly Member[], move: (point: Point) => Point): Member[] =>
   list.map(member => ({ ...member, at: move(member.at) }))
-const look = (list: readonly Member[]) => partSignature('part', list, boundingBox(list.map(({ at }) => at)))
+const signature = (list: readonly Member[]) => partSignature('part', list, boundingBox(list.map(({ at }) => at)))
 const text = (list: readonly Member[]) => list.map(({ what, at }) => `${what} ${at.map(v => v.toFixed(3)).join()}`)
 
 test('turned by quarters a part is the same, turned so much more', () => {
@@ -19,7 +19,7 @@ test('turned by quarters a part is the same, turned so much more', () => {
     fc.property(members, fc.integer({ min: 0, max: 3 }), (list, quarters) => {
       let other: Member[] = list
       for (let i = 0; i < quarters; i++) other = moved(other, ([x, y]) => [3 - y, 8 + x])
-      const [one, turned] = [look(list), look(other)]
+      const [one, turned] = [signature(list), signature(other)]
       expect(turned.key).toBe(one.key)
       expect(turned.period).toBe(one.period)
       expect(turned.turn).toBe((one.turn + quarters) % one.period)
@@ -42,7 +42,7 @@ test('two parts with one look are the same after some quarter turns, and never m
         return text(other).sort().join(' ')
       })
       const isItsOwnImage = turns.includes(text(list).sort().join(' '))
-      expect(look(mirrored).key === look(list).key).toBe(isItsOwnImage)
+      expect(signature(mirrored).key === signature(list).key).toBe(isItsOwnImage)
     }),
   )
 })

@@ -14,7 +14,7 @@ import { versionOf } from '../plan/plannedPressing'
 import type { PlanWork } from '../plan/planWork'
 import { pressedVersions } from '../pressing/pressedVersions'
 import type { Version } from '../pressing/quiltPressing'
-import { workroomOf } from '../plan/workroom'
+import { methodContextOf } from '../plan/methodContext'
 import { blockJoins } from './blockJoins'
 import { cutParts } from './cutParts'
 import { Operations, type Operation } from './operation'
@@ -137,7 +137,7 @@ function sewnBlock(
 
 /** Two sides and two ends, round after round. */
 function framedBlock(block: Source, cell: Cell, count: number, quilt: Quilt, operations: Operations): Source {
-  return frameOrders(quilt, [[cell, count]], workroomOf(quilt)).reduce((inside, order, i) => {
+  return frameOrders(quilt, [[cell, count]], methodContextOf(quilt)).reduce((inside, order, i) => {
     const pile = pieceId(order)
     const id = `frame.${inside}.${pile}.${i}`
     const task = { frame: cell.block, round: i }

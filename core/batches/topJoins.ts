@@ -26,7 +26,7 @@ export function topJoins(
   operations: Operations,
 ): Source {
   const rows = setting.rows.map(({ kind, regions }, r) => {
-    const parts = regions.map(region => ({ source: sourceOf(region), look: signatureOf(region) }))
+    const parts = regions.map(region => ({ source: sourceOf(region), lie: lieOf(region) }))
     const source = rowJoins(rowIds[r]!, kind, parts, operations)
     // a single part is its own row: nothing is sewn, and nothing to be ticked
     const last = parts.length > 1 ? operations.get(source) : undefined
@@ -46,7 +46,7 @@ export function topJoins(
 }
 
 /** How a part stands in its row, so that rows alike are told from rows that only have the same blocks. */
-function signatureOf({ fabric }: Region): string {
+function lieOf({ fabric }: Region): string {
   return 'cell' in fabric ? `${fabric.cell.turn}${fabric.cell.mirror ? 'm' : ''}` : ''
 }
 
@@ -54,15 +54,15 @@ function signatureOf({ fabric }: Region): string {
 function rowJoins(
   name: string,
   kind: Setting['rows'][number]['kind'],
-  parts: readonly { source: Source; look: string }[],
+  parts: readonly { source: Source; lie: string }[],
   operations: Operations,
 ): Source {
   const [first, ...others] = parts as [(typeof parts)[0], ...typeof parts]
   if (others.length === 0) return first.source
   let before = first.source
-  let text = `${kind} ${first.source} ${first.look}`
-  others.forEach(({ source, look }, k) => {
-    text = longHash(`${text} + ${source} ${look}`)
+  let text = `${kind} ${first.source} ${first.lie}`
+  others.forEach(({ source, lie }, k) => {
+    text = longHash(`${text} + ${source} ${lie}`)
     before = joinTwo(operations, `row.${text}`, { row: name, kind, part: k + 1 }, before, source)
   })
   return operations.press(before, { row: name, kind, part: others.length }, 1, `row.${text}.press`)
@@ -119,7 +119,7 @@ function bordersSewn(
           rules.isOwnPiece && side !== border.first && (at === 0 || at === regions.length - 1)
         const parts = regions.map((region, at) => ({
           source: sourceOf(region, isCorner(at) ? 'corner' : strips.indexOf(regions)),
-          look: signatureOf(region),
+          lie: lieOf(region),
         }))
         return rowJoins(`border-${b + 1}.${side}.${k}`, 'row', parts, operations)
       })

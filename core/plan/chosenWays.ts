@@ -22,11 +22,11 @@ import type { UnitDemand } from '../make/units/unitDemand'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { waysFor, type ChosenWay, type Way } from './choose'
 import type { PlanWork } from './planWork'
-import { workroomOf } from './workroom'
+import { methodContextOf } from './methodContext'
 
 /** Every unit of the quilt with all its ways, each made the way that is best for it alone. */
 export function choicesOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>): ChosenWay[] {
-  const room = workroomOf(quilt)
+  const room = methodContextOf(quilt)
   return unitDemands(quilt, makes).map(demand => {
     const ways = waysFor(demand, quilt, room)
     return { demand, way: ways[0]!, ways }
@@ -115,7 +115,7 @@ type Sizes = Pick<PlanWork, 'dimensions' | 'planned'>
 
 /** Pieces that no choice of ways changes: frames, sashes, borders, binding. */
 function fixedOrders(quilt: Quilt, { dimensions: { setting, top }, planned }: Sizes): PieceOrder[] {
-  const room = workroomOf(quilt)
+  const room = methodContextOf(quilt)
   const trimmed = trimmedTop(quilt, top.stages.at(-1)!)
   const binding = planBinding(quilt, trimmed.size)
   return [

@@ -71,10 +71,10 @@ export function plannedPressing(
   quilt: Quilt,
   pressing: QuiltPressing,
   makes: ReadonlyMap<string, BlockMake>,
-  reckoned: readonly Explainable<QuiltRow>[],
+  allRows: readonly Explainable<QuiltRow>[],
   setting: Setting,
 ): PlannedPressing {
-  const rows = reckoned.map(({ row, kind, press }) => ({ row: Number(row), kind, press }))
+  const rows = allRows.map(({ row, kind, press }) => ({ row: Number(row), kind, press }))
   const names = versionNames(pressing)
   const { versions } = pressing
   const met = meetingsInTop(quilt, pressing, makes, { setting, pressOf: rows.map(({ press }) => press) })

@@ -9,7 +9,7 @@ import { joinedLength, type DealtStrip } from '../layers/binding/dealtStrips'
 import { trimmedTop } from '../top/trimmed'
 import { TOLERANCE } from '../measure/ruler'
 import type { PlanWork } from './planWork'
-import { workroomOf } from './workroom'
+import { methodContextOf } from './methodContext'
 
 export interface ScrappyBinding {
   /** Of each strip, in the order of sewing. */
@@ -28,7 +28,7 @@ export function scrappyBinding({ quilt, pieces, dimensions }: PlanWork): Scrappy
   const binding = planBinding(quilt, size)
   if (!own || !binding || !isSewnOn(binding) || binding.dealt.length === 0) return null
   const others = pieces.filter(({ part }) => part !== 'binding')
-  const room = workroomOf(quilt)
+  const room = methodContextOf(quilt)
   const stripOf = ({ id }: Cloth): DealtStrip => ({ cloth: id, length: room.longestStrip(id) })
   const reaches = (strips: readonly DealtStrip[]) =>
     joinedLength(strips, binding.loss) >= binding.length.total - TOLERANCE
@@ -73,5 +73,5 @@ function mostCloth(quilt: Quilt, cloth: Cloth, others: PlanWork['pieces']): numb
 function bindingPieces(quilt: Quilt, binding: Binding): PlanWork['pieces'] {
   const { cloth } = binding.dealt[0]!
   const dressed = { ...quilt, binding: { ...quilt.binding!, cloth, cloths: [cloth] } }
-  return gatherPieces(bindingOrders(dressed, { ...binding, flange: null }, workroomOf(quilt)), quilt.spares)
+  return gatherPieces(bindingOrders(dressed, { ...binding, flange: null }, methodContextOf(quilt)), quilt.spares)
 }

@@ -5,7 +5,7 @@ import type { Piece, PieceOrder } from '../cut/piece'
 import { unitDemands, variants } from '../make/units/demands'
 import { waysFor } from './choose'
 import type { PlanWork } from './planWork'
-import { workroomOf } from './workroom'
+import { methodContextOf } from './methodContext'
 
 /** Patches of a block that is sewn for a trial. */
 const MAX_TESTED = 1000
@@ -18,7 +18,7 @@ export function testBlockPieces({ quilt, makes, choices }: PlanWork, block: stri
   if (!first) return []
   // a picture is the whole quilt: nothing is cut after it
   if (makes.get(block)!.polygons.length > MAX_TESTED) return []
-  const room = workroomOf(quilt)
+  const room = methodContextOf(quilt)
   const orders = unitDemands(quilt, makes, [{ ...first, count: 1 }]).flatMap((demand): PieceOrder[] => {
     const chosen = choices.find(choice => choice.demand.key === demand.key)?.way.method
     const ways = waysFor(demand, quilt, room)

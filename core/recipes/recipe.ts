@@ -90,7 +90,13 @@ export function needsSewing({ steps, pieces }: RecipeUnit): boolean {
 /** The recipes of a block, one for each set of cloths it stands in; the commonest first. */
 export function recipesFor(work: PlanWork, plan: Plan, block: string): Recipe[] {
   const at = plan.blocks.findIndex(planned => planned.id === block)
-  const told: Told = { work, plan, at, found: lookUps(work, plan, block, at), trimmed: trimmedPatches(work, block) }
+  const basis: RecipeBasis = {
+    work,
+    plan,
+    at,
+    found: lookUps(work, plan, block, at),
+    trimmed: trimmedPatches(work, block),
+  }
   const names = versionNames(work.pressing)
   return variants(work.quilt)
     .filter(variant => variant.cell.block === block)
@@ -98,12 +104,12 @@ export function recipesFor(work: PlanWork, plan: Plan, block: string): Recipe[] 
     .sort((a, b) => b.count - a.count)
     .map(({ cell, count, version }) => {
       const name = names.get(version)
-      return { block, cell, count, ...(name ? { version: name } : {}), ...dressedRecipe(told, cell, version) }
+      return { block, cell, count, ...(name ? { version: name } : {}), ...dressedRecipe(basis, cell, version) }
     })
 }
 
 /** What all recipes of a block are told from. */
-interface Told {
+interface RecipeBasis {
   work: PlanWork
   plan: Plan
   /** The place of the block in the plan. */
@@ -123,11 +129,11 @@ function trimmedPatches({ quilt, makes, choices }: PlanWork, block: string): Set
 
 /** A block in the cloths of a place, pressed as it is there. */
 function dressedRecipe(
-  told: Told,
+  basis: RecipeBasis,
   cell: Cell,
   version: Version,
 ): Pick<Recipe, 'units' | 'size' | 'path' | 'joins' | 'back' | 'done'> {
-  const { work, at, found, trimmed } = told
+  const { work, at, found, trimmed } = basis
   const { quilt } = work
   const make = work.makes.get(cell.block)!
   const cloths = clothsOfCell(quilt, cell)
@@ -137,7 +143,7 @@ function dressedRecipe(
   const size = { width: width + 2 * quilt.seam, height: height + 2 * quilt.seam }
   const drawn = seen.polygons.map((polygon, patch) => ({ polygon, cloth: clothOfPatch(patch) }))
   return {
-    units: withMirrors(recipeUnits(told, cell, version), found.ofDemand),
+    units: withMirrors(recipeUnits(basis, cell, version), found.ofDemand),
     size,
     path: `blocks.${at}`,
     joins: joinSteps({
@@ -160,7 +166,7 @@ function dressedRecipe(
 }
 
 /** Units that are alike are one, with how many there are in the block. */
-function recipeUnits({ work, plan, at, found }: Told, cell: Cell, version: Version): RecipeUnit[] {
+function recipeUnits({ work, plan, at, found }: RecipeBasis, cell: Cell, version: Version): RecipeUnit[] {
   const { quilt, makes } = work
   const make = makes.get(cell.block)!
   const units = new Map<string, RecipeUnit>()

@@ -91,9 +91,9 @@ export function quiltRows(
     const links = new Set(linksOf({ parts }))
     const cells = regions.flatMap(({ fabric }) => ('cell' in fabric ? [fabric.cell] : []))
     const size = rowSize(setting, kind, regions)
-    const reckoned = (side: 'width' | 'height') =>
+    const withReason = (side: 'width' | 'height') =>
       explained(plus(sumOf(size[side]), { what: 'seams', count: 2, each: own }))
-    const [width, height] = [reckoned('width'), reckoned('height')]
+    const [width, height] = [withReason('width'), withReason('height')]
     return {
       id:
         cells.length === 0

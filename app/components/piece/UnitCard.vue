@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { METHODS } from '~~/core/make/methods'
-import { CARES, type TrimAllowance } from '~~/core/file/cares'
+import { TRIM_ALLOWANCES, type TrimAllowance } from '~~/core/file/trimAllowances'
 import type { MethodId } from '~~/core/file/methodNames'
 import type { RecipeUnit } from '~~/core/recipes/recipe'
 import type { PlannedUnit } from '~~/core/plan/plannedBlock'
@@ -21,7 +21,7 @@ const { unit, quilt, made, planned, places, canWrite } = defineProps<{
 const emit = defineEmits<{ made: [by: number]; choose: [method: MethodId | null]; care: [care: TrimAllowance] }>()
 
 const isOpen = ref(false)
-const CARE_NAMES: Record<TrimAllowance, string> = {
+const ALLOWANCE_NAMES: Record<TrimAllowance, string> = {
   exact: 'exactly',
   little: 'a little generously',
   generous: 'generously',
@@ -71,7 +71,7 @@ const title = computed(() => capital(unitName(unit, unit.inQuilt)))
         label="Cut its squares"
         labelled="beside"
         :value="planned.care"
-        :options="CARES.map(care => ({ value: care, label: CARE_NAMES[care] }))"
+        :options="TRIM_ALLOWANCES.map(care => ({ value: care, label: ALLOWANCE_NAMES[care] }))"
         class="!w-auto"
         :disabled="!canWrite"
         data-testid="care"

@@ -14,6 +14,7 @@ export type NamedCorners = { [K in CornerKind]: (typeof CORNERS)[K]['entry'] ext
 export const CORNER_KINDS = Object.keys(CORNERS) as CornerKind[]
 export const NAMED_CORNERS = CORNER_KINDS.filter(isNamed)
 export const PLAIN_CORNERS = NAMED_CORNERS[0]!
+
 /** What a way of making corners asks for and allows. */
 export function cornerRules(kind: CornerKind): CornerRules {
   return CORNERS[kind]

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CARES } from '../cares'
+import { TRIM_ALLOWANCES } from '../trimAllowances'
 import type { Fields } from '../fields'
 import { METHOD_IDS } from '../methodNames'
 import { UNIT_KINDS } from '../unitKinds'
@@ -15,8 +15,8 @@ export function blockEntry(f: Fields) {
     choice(['auto', 'template', 'foundation', '{ unit kind: method id }']),
   )
   const care = z.union(
-    [z.literal(CARES), z.partialRecord(z.enum(UNIT_KINDS), z.enum(CARES))],
-    choice([...CARES, '{ unit kind: care }']),
+    [z.literal(TRIM_ALLOWANCES), z.partialRecord(z.enum(UNIT_KINDS), z.enum(TRIM_ALLOWANCES))],
+    choice([...TRIM_ALLOWANCES, '{ unit kind: care }']),
   )
   // strips round a block, inside out, sides first
   const frame = z.object(

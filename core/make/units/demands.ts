@@ -1,7 +1,7 @@
 // In: the blocks with their dressings. Out: the units wanted, like with like, counted over the quilt.
 import type { UnitDemand } from './unitDemand'
 import type { Placement } from '../../geometry/placement'
-import type { TrimAllowance } from '../../file/cares'
+import type { TrimAllowance } from '../../file/trimAllowances'
 import type { DressedUnit } from './dressedUnit'
 import { blockOf, clothOf, designOf, type Block, type Cell, type Quilt } from '../../file/quilt'
 import type { BlockMake } from './blockMake'

@@ -1,4 +1,4 @@
-import type { TrimAllowance } from '../../file/cares'
+import type { TrimAllowance } from '../../file/trimAllowances'
 import type { Block } from '../../file/quilt'
 import type { DressedUnit } from './dressedUnit'
 import type { Feed } from './dressUnit'

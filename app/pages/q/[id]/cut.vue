@@ -12,8 +12,8 @@ const route = useRoute()
 const settings = useSettings()
 const quilt = computed(() => store.plannedQuilt!)
 const plan = computed(() => store.plan)
-const pieces = computed(() => new Map(plan.value?.pieces.map(piece => [piece.id, piece])))
-const places = computed(() => new Map(plan.value?.pieces.map((piece, i) => [piece.id, i])))
+const planned = usePieces()
+const { pieces, places } = planned
 const ticked = computed(() => doneCounts(quilt.value.done, 'cut'))
 const cloths = computed((): CutCloth[] =>
   (plan.value?.cloths ?? []).flatMap((need, index) =>
@@ -47,7 +47,7 @@ function toggle(cloth: string, index: number) {
     ),
   )
 }
-const { flat, steps: modeSteps, tickStep } = useCutSteps(cloths, toggle)
+const { flat, steps: modeSteps, tickStep } = useCutSteps(cloths, planned, toggle)
 const isStepping = computed(() => route.query.steps !== undefined)
 const startAt = computed(() =>
   store.bookmark?.of === 'cut'

@@ -8,7 +8,7 @@ import { TRIMMED } from '~~/core/top/trimmed'
 import { doneCounts } from '~~/core/cut/progress'
 import { CAUTIONS } from '~~/words/caution'
 import { formatBought, formatRough, formatRoughPart, formatYards } from '~~/words/length'
-import { MAKING_OPTIONS } from '~~/words/diary'
+import { MAKING_OPTIONS } from '~~/words/makings'
 import { capital, stageName } from '~~/words/names'
 import { craft, inEnglish } from '~~/words/speech'
 

@@ -16,7 +16,7 @@ const quilt = computed(() => store.plannedQuilt!)
 const plan = computed(() => store.plan)
 const recipes = computed(() => store.workbook?.recipes ?? [])
 const chosen = ref('0')
-const places = computed(() => new Map(plan.value?.pieces.map((piece, i) => [piece.id, i])))
+const { places } = usePieces()
 const recipe = computed(() => recipes.value[Number(shown.value)] ?? null)
 /** A recipe that is there, also when a change of plan left fewer. */
 const shown = computed(() => String(Math.min(Number(chosen.value), recipes.value.length - 1)))

@@ -4,7 +4,7 @@ import type { MethodContext } from '../make/methods/method'
 import { clothOf, type Quilt } from '../file/quilt'
 
 /** What the methods need to know of this quilt. */
-export function workroomOf(quilt: Quilt): MethodContext {
+export function methodContextOf(quilt: Quilt): MethodContext {
   const lightnessOf = (cloth: string) => lightness(clothOf(quilt, cloth).colour)
   const isDarker = (cloth: string, than: string) => lightnessOf(cloth) < lightnessOf(than)
   return {
