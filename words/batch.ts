@@ -39,7 +39,7 @@ export function batchTitle({ task }: PlannedBatch, { units, pieces, rows, blocks
   if ('block' in task) return blocks.get(task.block) ?? task.block
   if ('pile' in task) {
     const piece = pieces.get(task.pile)
-    return piece ? `${cloths.get(piece.cloth) ?? piece.cloth}, ${partName(piece.part)}` : 'Pieces'
+    return piece ? `${cloths.get(piece.cloth) ?? piece.cloth}, ${partName(piece)}` : 'Pieces'
   }
   if ('frame' in task) return `${blocks.get(task.frame) ?? task.frame}: frame`
   if ('row' in task) return rowsNamed(rows.get(task.row) ?? [])

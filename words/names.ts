@@ -1,6 +1,7 @@
 import { measuredThing } from '../core/file/measuredThing'
 import type { Quilt } from '../core/file/quilt'
 import type { Piece } from '../core/cut/piece'
+import { sameLength } from '../core/measure/ruler'
 import type { PartName } from '../core/make/methods/partName'
 import type { UnitKind } from '../core/file/unitKinds'
 
@@ -106,22 +107,27 @@ const PARTS: Readonly<Record<PartName, string>> = {
 
 /** `Sawtooth star: for points`, `Border 1: border strips`, `Sashes`; blocks by their names. */
 export function useName(
-  { places, part }: Pick<Piece, 'places' | 'part'>,
+  piece: NamedPiece & Pick<Piece, 'places'>,
   blockNames: ReadonlyMap<string, string> = new Map(),
 ): string {
-  const names = places.flatMap(place =>
+  const names = piece.places.flatMap(place =>
     'block' in place
       ? [blockNames.get(place.block) ?? place.block]
       : 'border' in place
         ? [`Border ${place.border}`]
         : [],
   )
-  return names.length > 0 ? `${names.join(', ')}: ${PARTS[part]}` : capital(PARTS[part])
+  const name = partName(piece)
+  return names.length > 0 ? `${names.join(', ')}: ${name}` : capital(name)
 }
 
-/** `for points`: what the pieces are, without where they go. */
-export function partName(part: PartName): string {
-  return PARTS[part]
+/** A piece by its part, and by its size where that is known. */
+type NamedPiece = Pick<Piece, 'part'> & Partial<Pick<Piece, 'width' | 'height'>>
+
+/** `for points`: what the pieces are, without where they go. A rectangle of equal sides is a square to a hand. */
+export function partName({ part, width, height }: NamedPiece): string {
+  const isSquare = width !== undefined && height !== undefined && sameLength(width, height)
+  return PARTS[part === 'rectangles' && isSquare ? 'squares' : part]
 }
 
 const SETTINGS: Readonly<Record<Quilt['setting']['kind'], string>> = {

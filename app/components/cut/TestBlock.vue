@@ -40,7 +40,7 @@ const RIGHT = 1 / 32
           <Figure :path="`${path}.test.${i}.height`" :title="`Height of ${piece.letter}`"
         /></span>
         <span class="note"
-          >{{ inEnglish(partName(piece.part), speech)
+          >{{ inEnglish(partName(piece), speech)
           }}{{
             piece.cuts === 'one-diagonal' ? ', cut once' : piece.cuts === 'two-diagonals' ? ', cut twice' : ''
           }}</span

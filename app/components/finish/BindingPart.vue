@@ -35,7 +35,7 @@ const overlap = ref<number | null>(null)
         {{ sewn.squares === 1 ? 'square' : `squares, ${sewn.squares} of them,` }}</strong
       >
       cut on the bias into strips of <span class="figure" data-given>{{ formatLength(sewn.strip, speech) }}</span> give
-      <strong><Figure path="binding.length" title="Length of the binding" /></strong>.</span
+      at least <strong><Figure path="binding.length" title="Length of the binding" /></strong>.</span
     >
     <span v-else-if="sewn && isTape"
       ><strong><Figure path="binding.length" title="Length of the binding" /></strong> of ready-made tape.</span
@@ -46,7 +46,7 @@ const overlap = ref<number | null>(null)
         {{ sewn.strips === 1 ? 'strip' : 'strips' }}</strong
       >
       of <span class="figure" data-given>{{ formatLength(sewn.strip, speech) }}</span>, joined
-      {{ own.join === 'diagonal' ? 'on the diagonal' : 'straight' }}, give
+      {{ own.join === 'diagonal' ? 'on the diagonal' : 'straight' }}, give at least
       <strong><Figure path="binding.length" title="Length of the binding" /></strong>.</span
     >
     <span v-else
