@@ -67,6 +67,38 @@ test('remove with undo, duplicate', async ({ page }) => {
   await expect(page.getByTestId('quilt-tile')).toHaveCount(8)
 })
 
+test('undo and redo are there after the page was loaded anew, and after the quilt was removed and put back', async ({
+  page,
+}) => {
+  await openDemo(page, 'Berth four')
+  const across = page.getByTestId('count-across')
+  const more = page.getByRole('button', { name: 'One block more across' })
+  const undo = page.getByRole('button', { name: /^Undo/ })
+  await more.click()
+  await more.click()
+  await undo.click()
+  await expect(across).toHaveText('6')
+  await kept(page)
+  await page.reload()
+  await planned(page)
+  await expect(across).toHaveText('6')
+  await page.getByRole('button', { name: /^Redo/ }).click()
+  await expect(across).toHaveText('7')
+  await undo.click()
+  await undo.click()
+  await expect(across).toHaveText('5')
+  await page.getByRole('button', { name: /^Redo/ }).click()
+  await kept(page)
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Remove Berth four' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('link', { name: 'Berth four', exact: false }).first().click()
+  await planned(page)
+  await expect(across).toHaveText('6')
+  await undo.click()
+  await expect(across).toHaveText('5')
+})
+
 test('a second tab is told, changes nothing, and can take over', async ({ page, context }) => {
   const quilt = await openDemo(page, 'Berth four')
   const second = await context.newPage()

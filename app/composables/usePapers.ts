@@ -1,4 +1,5 @@
 import type { PageKind } from '~~/core/paper/sheet'
+import type { PapersKind } from '~~/server/utils/papersRequest'
 
 /** Pages at true size, made by the server and handed to the quilter as a PDF. */
 export function usePapers() {
@@ -10,7 +11,7 @@ export function usePapers() {
 
   /** Of one block; of the whole quilt where none is named. */
   async function print(
-    what: 'templates' | 'papers' | 'marks' | 'motifs' | 'lines' | 'label',
+    what: PapersKind,
     { block = '', copies = 1, mirrored = false }: { block?: string; copies?: number; mirrored?: boolean } = {},
   ) {
     isMaking.value = true
@@ -34,7 +35,7 @@ export function usePapers() {
 }
 
 /** What it is of, where it is of no block. */
-const NAMES: Readonly<Record<string, string>> = { marks: 'sashes', motifs: 'quilting', lines: 'quilting' }
+const NAMES: Readonly<Partial<Record<PapersKind, string>>> = { marks: 'sashes', motifs: 'quilting', lines: 'quilting' }
 
 /** What the server said, where it said why. */
 async function messageOf(error: unknown): Promise<string | undefined> {

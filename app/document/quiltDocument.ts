@@ -86,15 +86,22 @@ export class QuiltDocument {
     return this.#readings.get(file) ?? null
   }
 
-  /** Forgets what was done; with a file, one step back leads to it. */
-  forget(name = '', file: QuiltFile | null = null) {
-    this.past.value = file ? [...this.past.value, { name, file }] : []
+  /** The way back and forth of another day, or of another tab. */
+  takeSteps({ past, future }: { past: readonly Undoable[]; future: readonly Undoable[] }) {
+    const raw = (steps: readonly Undoable[]) => steps.map(({ name, file }) => ({ name, file: markRaw(file) }))
+    this.past.value = raw(past)
+    this.future.value = raw(future)
+  }
+
+  /** One step back from what is shown leads to this file. */
+  stepFrom(name: string, file: QuiltFile) {
+    this.past.value = [...this.past.value, { name, file }]
     this.future.value = []
   }
 
   clear() {
     this.file.value = this.quilt.value = null
-    this.forget()
+    this.takeSteps({ past: [], future: [] })
     useSettings().quiltUnits = null
   }
 

@@ -1,21 +1,24 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import type { KeptQuilt } from './keptQuilt'
+import type { KeptSteps } from './keptSteps'
 
 interface Kept extends DBSchema {
   /** By `quilt:` and its id. */
   quilts: { key: string; value: KeptQuilt }
+  /** The way back of each quilt, by its id. */
+  steps: { key: string; value: KeptSteps }
   /** What was typed and not yet taken over, as JSON: by the quilt's id, or `shelf`, and the form's name. */
   forms: { key: string; value: string }
 }
 
-const VERSION = 10
+const VERSION = 11
 let opened: Promise<IDBPDatabase<Kept>> | null = null
 
 /** The browser's database, opened once. Fails where the browser refuses; asked again, it is tried again. */
 export function database(): Promise<IDBPDatabase<Kept>> {
   opened ??= openDB<Kept>('wren', VERSION, {
     upgrade(db) {
-      for (const store of ['quilts', 'forms'] as const)
+      for (const store of ['quilts', 'steps', 'forms'] as const)
         if (!db.objectStoreNames.contains(store)) db.createObjectStore(store)
     },
     // a newer Wren in another tab must not wait for this one

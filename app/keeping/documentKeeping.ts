@@ -3,6 +3,7 @@ import type { QuiltDocument } from '~/document/quiltDocument'
 import { loadForms } from './keptForms'
 import { withState, type Bookmark, type KeptQuilt } from './keptQuilt'
 import { holdLease, type Lease } from './lease'
+import { loadSteps } from './keptSteps'
 import { stash, restore } from './leftBehind'
 import { keep, keepVersion, loadKept, Overtaken } from './quiltKeeper'
 
@@ -66,6 +67,7 @@ export class DocumentKeeping {
     if (found === 'refused') return 'storage-refused'
     if (!found) return 'missing'
     if (!this.#document.show(found.file)) return 'unreadable'
+    this.#document.takeSteps(await loadSteps(id, found.revision))
     this.kept.value = found
     this.bookmark.value = found.bookmark
     this.#takeUpWhatWasLeft(found)
@@ -149,7 +151,7 @@ export class DocumentKeeping {
     const next = isChanged ? withState(marked, toRaw(file), new Date().toISOString(), mark) : marked
     const late = setTimeout(() => (this.keeping.value = 'slow'), SLOW_MS)
     try {
-      const stands = await keep(next)
+      const stands = await keep(next, { past: this.#document.past.value, future: this.#document.future.value })
       if (this.kept.value?.id === next.id) this.kept.value = { ...stands, file: next.file, bookmark: next.bookmark }
       if (this.keeping.value !== 'overtaken') this.keeping.value = null
     } catch (error) {
@@ -180,7 +182,9 @@ export class DocumentKeeping {
     const left = restore(newest.id)
     if (!left) return
     if (left.after === newest.savedAt) {
-      if (this.#document.show(left.file)) this.bookmark.value = left.bookmark
+      if (!this.#document.show(left.file)) return
+      this.bookmark.value = left.bookmark
+      this.#document.stepFrom('the last work before the page was left', newest.file)
     } else void this.#keepAsVersion(newest.id, left.file)
   }
 
@@ -190,13 +194,15 @@ export class DocumentKeeping {
     const { id } = this.kept.value
     this.#isCatchingUp.value = true
     const newest = await loadKept(id).catch(() => null)
+    const steps = await loadSteps(id, newest?.revision ?? 0)
     this.#isCatchingUp.value = false
     if (this.kept.value?.id !== id) return
     const own = this.isKept.value ? null : this.#document.file.value
     if (newest && this.#document.show(newest.file)) {
       this.kept.value = newest
       this.bookmark.value = newest.bookmark
-      this.#document.forget('work of the other tab', own)
+      if (own) this.#document.stepFrom('work of the other tab', own)
+      else this.#document.takeSteps(steps)
       this.#takeUpWhatWasLeft(newest)
     } else this.kept.value = { ...this.kept.value, revision: 0, file: { ...this.kept.value.file } }
     this.#onOther()

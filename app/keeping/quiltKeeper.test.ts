@@ -12,11 +12,15 @@ const fresh: KeptQuilt = { kept: 1, id: 'q', revision: 0, file: file('first'), s
 async function tab() {
   let keeper!: typeof import('./quiltKeeper')
   let forms!: typeof import('./keptForms')
+  let steps!: typeof import('./keptSteps')
+  let storage!: typeof import('./database')
   await jest.isolateModulesAsync(async () => {
     keeper = await import('./quiltKeeper')
     forms = await import('./keptForms')
+    steps = await import('./keptSteps')
+    storage = await import('./database')
   })
-  return { ...keeper, ...forms }
+  return { ...keeper, ...forms, ...steps, ...storage }
 }
 
 beforeEach(() => {
@@ -110,4 +114,32 @@ test('what storage refused is held, until another tab has kept a later state', a
   await other.keep({ ...kept, file: file('later') })
   expect((await full.loadKept('q'))!.file.name).toBe('later')
   await expect(full.keep({ ...kept, file: file('held') })).rejects.toThrow(full.Overtaken)
+})
+
+test('the last fifty steps are kept with the state they lead from, and with no other', async () => {
+  const one = await tab()
+  const past = Array.from({ length: 60 }, (_, i) => ({ name: `step ${i}`, file: file(`state ${i}`) }))
+  const future = [{ name: 'undone', file: file('undone') }]
+  const kept = await one.keep(fresh, { past, future })
+  const later = await tab()
+  const steps = await later.loadSteps('q', kept.revision)
+  expect(steps.past.map(({ name }) => name)).toEqual(past.slice(10).map(({ name }) => name))
+  expect(steps.past.at(-1)!.file).toEqual(file('state 59'))
+  expect(steps.future).toEqual(future)
+  expect(await later.loadSteps('q', kept.revision + 1)).toMatchObject({ past: [], future: [] })
+  await later.removeKept('q')
+  expect(await one.loadSteps('q', kept.revision)).toMatchObject({ past: [], future: [] })
+})
+
+test('steps that another tab overtook are not kept; a spoilt record of steps hides no quilt', async () => {
+  const [one, other] = [await tab(), await tab()]
+  const kept = await one.keep(fresh, { past: [{ name: 'first', file: file('before') }], future: [] })
+  const newer = await other.keep(kept, { past: [{ name: 'theirs', file: file('first') }], future: [] })
+  const mine = { past: [{ name: 'mine', file: file('first') }], future: [] }
+  await expect(one.keep(kept, mine)).rejects.toThrow(one.Overtaken)
+  expect((await one.loadSteps('q', newer.revision)).past[0]!.name).toBe('theirs')
+  const db = await one.database()
+  await db.put('steps', { revision: newer.revision, past: [{}], future: 3 } as never, 'q')
+  expect(await one.loadSteps('q', newer.revision)).toEqual({ past: [], future: [] })
+  expect(await one.loadKept('q')).not.toBeNull()
 })

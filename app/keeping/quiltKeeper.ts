@@ -1,5 +1,6 @@
 import { database } from './database'
 import { isKeptQuilt, withVersions, type KeptQuilt, type KeptVersion } from './keptQuilt'
+import { keptSteps, type KeptSteps } from './keptSteps'
 
 const PREFIX = 'quilt:'
 
@@ -45,14 +46,19 @@ async function loadStored(id: string): Promise<KeptQuilt | null> {
 
 /**
  * Keeps a quilt, comparing in one transaction that nobody wrote since the revision it starts from; gives it with the
- * revision it has now. Versions that others added are kept. Fails with `Overtaken`; or when storage will not take it:
+ * revision it has now; with it, in the same transaction, the steps that led there. Versions that others added are
+ * kept. Fails with `Overtaken`; or when storage will not take it:
  * it is held in memory then, until storage takes a later state.
  */
-export async function keep(quilt: KeptQuilt): Promise<KeptQuilt> {
+export async function keep(
+  quilt: KeptQuilt,
+  steps: Omit<KeptSteps, 'revision'> = { past: [], future: [] },
+): Promise<KeptQuilt> {
   const next = { ...quilt, revision: quilt.revision + 1 }
   try {
-    const tx = (await database()).transaction('quilts', 'readwrite')
-    const stored: unknown = await tx.store.get(PREFIX + quilt.id)
+    const tx = (await database()).transaction(['quilts', 'steps'], 'readwrite')
+    const quilts = tx.objectStore('quilts')
+    const stored: unknown = await quilts.get(PREFIX + quilt.id)
     const isStored = isKeptQuilt(stored)
     if (isStored ? (stored.revision ?? 0) !== quilt.revision : quilt.revision > 0 && !inMemory.has(quilt.id)) {
       tx.abort()
@@ -60,7 +66,11 @@ export async function keep(quilt: KeptQuilt): Promise<KeptQuilt> {
       throw new Overtaken()
     }
     const merged = isStored ? withVersions(next, stored.versions) : next
-    await Promise.all([tx.store.put(merged, PREFIX + quilt.id), tx.done])
+    await Promise.all([
+      quilts.put(merged, PREFIX + quilt.id),
+      tx.objectStore('steps').put(keptSteps(steps, next.revision), quilt.id),
+      tx.done,
+    ])
     inMemory.delete(quilt.id)
     return merged
   } catch (error) {
@@ -78,11 +88,12 @@ export async function keepVersion(id: string, version: KeptVersion): Promise<voi
   await tx.done
 }
 
-/** Takes a quilt out of storage and of memory, with its forms. What storage will not let go of stays there. */
+/** Takes a quilt out of storage and of memory, with its steps and forms. What storage will not let go of stays there. */
 export async function removeKept(id: string): Promise<void> {
   inMemory.delete(id)
-  const tx = (await database()).transaction(['quilts', 'forms'], 'readwrite')
+  const tx = (await database()).transaction(['quilts', 'steps', 'forms'], 'readwrite')
   await tx.objectStore('quilts').delete(PREFIX + id)
+  await tx.objectStore('steps').delete(id)
   await tx.objectStore('forms').delete(IDBKeyRange.bound(`${id}:`, `${id}:\uffff`))
   await tx.done
 }

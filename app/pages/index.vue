@@ -60,7 +60,7 @@ async function duplicate(file: QuiltFile) {
 async function remove(id: string) {
   const gone = await shelf.remove(id)
   if (!gone) say('It could not be removed', 'This browser does not let go of what it keeps. Nothing has changed.')
-  else done(`${gone.file.name} is off the shelf`, () => void shelf.putBack(gone))
+  else done(`${gone.quilt.file.name} is off the shelf`, () => void shelf.putBack(gone))
 }
 </script>
 

@@ -5,9 +5,11 @@ import type { Edit } from '~~/core/edits/edit'
 import { setCounts } from '~~/core/edits/setting'
 import { quiltOf, SAMPLE } from '~~/core/testing/quiltOf'
 import type { KeptQuilt } from '~/keeping/keptQuilt'
+import type { KeptSteps } from '~/keeping/keptSteps'
 import { runs } from '~~/core/testing/runs'
 
 const storage = new Map<string, KeptQuilt>()
+const ways = new Map<string, KeptSteps>()
 const state = {
   isFull: false,
   slow: [] as (() => void)[],
@@ -20,18 +22,23 @@ class MockOvertaken extends Error {}
 jest.mock('~/keeping/quiltKeeper', () => ({
   loadKept: async (id: string) => storage.get(id) ?? null,
   Overtaken: MockOvertaken,
-  keep: async (quilt: KeptQuilt) => {
+  keep: async (quilt: KeptQuilt, steps: Omit<KeptSteps, 'revision'>) => {
     if (state.isSlow) await new Promise<void>(resolve => state.slow.push(resolve))
     if (state.isFull) throw new Error('full')
     if ((storage.get(quilt.id)?.revision ?? 0) !== quilt.revision) throw new MockOvertaken()
     const next = { ...quilt, revision: quilt.revision + 1 }
     storage.set(quilt.id, structuredClone(next))
+    ways.set(quilt.id, structuredClone({ ...steps, revision: next.revision }))
     return next
   },
   keepVersion: async (id: string, version: KeptQuilt['versions'][number]) => {
     const stored = storage.get(id)!
     storage.set(id, structuredClone({ ...stored, versions: [version, ...stored.versions] }))
   },
+}))
+jest.mock('~/keeping/keptSteps', () => ({
+  loadSteps: async (id: string, revision: number) =>
+    ways.get(id)?.revision === revision ? structuredClone(ways.get(id)) : { past: [], future: [] },
 }))
 jest.mock('~/keeping/keptForms', () => ({ loadForms: async () => {} }))
 jest.mock('~/keeping/lease', () => ({
@@ -71,8 +78,12 @@ async function opened() {
   return store
 }
 
+/** What the other tab kept is read from storage. */
+const readAnew = () => new Promise(resolve => setTimeout(resolve))
+
 beforeEach(() => {
   storage.clear()
+  ways.clear()
   left.clear()
   storage.set('q', fresh())
   Object.assign(state, { isFull: false, isSlow: false, slow: [], isMine: ref(true), isGone: ref(false), asked: [] })
@@ -151,6 +162,7 @@ test('while another tab works on the quilt nothing can be changed; taking over r
   expect(store.apply('size', setBlocksSize(6))).toEqual([])
   expect(store.quilt!.blocks[0]!.width).toBe(9)
   await store.takeOver()
+  await readAnew()
   expect(store.quilt!.blocks[0]!.width).toBe(10)
   store.apply('size', setBlocksSize(6))
   expect(store.quilt!.blocks[0]!.width).toBe(6)
@@ -170,6 +182,7 @@ test("work that storage never took is one step back when another tab's is taken 
     savedAt: '2026-03-01T11:00:00.000Z',
   })
   await store.takeOver()
+  await readAnew()
   expect(store.quilt!.blocks[0]!.width).toBe(10)
   store.undo()
   expect(store.quilt!.blocks[0]!.width).toBe(8)
@@ -370,6 +383,30 @@ test('another quilt that is opened begins without the undo of the one before', a
   storage.set('other', { ...fresh(), id: 'other' })
   expect(await store.open('other')).toBe('open')
   expect([store.past, store.future]).toEqual([[], []])
+  store.undo()
+  expect(store.quilt!.blocks[0]!.width).toBe(9)
+})
+
+test('a quilt that is opened another day has its way back and forth; work that was left adds a step', async () => {
+  const store = await opened()
+  store.apply('size', setBlocksSize(8))
+  store.apply('size', setBlocksSize(12))
+  store.undo()
+  await store.saveNow()
+  await store.close()
+  expect(await store.open('q')).toBe('open')
+  expect(store.past.map(({ name }) => name)).toEqual(['size'])
+  store.redo()
+  expect(store.quilt!.blocks[0]!.width).toBe(12)
+  store.undo()
+  store.undo()
+  expect(store.quilt!.blocks[0]!.width).toBe(9)
+  await store.saveNow()
+  await store.close()
+  const own = setBlocksSize(7)(structuredClone(SAMPLE))
+  left.set('wren-left:q', JSON.stringify({ after: storage.get('q')!.savedAt, file: own }))
+  expect(await store.open('q')).toBe('open')
+  expect(store.quilt!.blocks[0]!.width).toBe(7)
   store.undo()
   expect(store.quilt!.blocks[0]!.width).toBe(9)
 })

@@ -2,6 +2,13 @@ import type { QuiltFile } from '~~/core/file/schema'
 import { sayGone } from '~/keeping/lease'
 import { keep, keptIds, loadKept, newId, removeKept } from '~/keeping/quiltKeeper'
 import type { KeptQuilt } from '~/keeping/keptQuilt'
+import { loadSteps, type KeptSteps } from '~/keeping/keptSteps'
+
+/** A quilt that was taken off the shelf, with its way back. */
+export interface RemovedQuilt {
+  quilt: KeptQuilt
+  steps: Omit<KeptSteps, 'revision'>
+}
 
 /** All quilts of this browser. */
 export const useShelf = defineStore('shelf', () => {
@@ -20,10 +27,10 @@ export const useShelf = defineStore('shelf', () => {
     isLoaded.value = true
   }
 
-  async function hold(quilt: KeptQuilt) {
+  async function hold(quilt: KeptQuilt, steps?: RemovedQuilt['steps']) {
     let held = quilt
     try {
-      held = await keep(quilt)
+      held = await keep(quilt, steps)
       if (trouble.value === 'not-kept') trouble.value = null
     } catch {
       trouble.value ??= 'not-kept'
@@ -42,8 +49,9 @@ export const useShelf = defineStore('shelf', () => {
    * Takes a quilt off the shelf, and tells a tab that has it open. Gives it as it was last kept; null when it would
    * not go.
    */
-  async function remove(id: string): Promise<KeptQuilt | null> {
+  async function remove(id: string): Promise<RemovedQuilt | null> {
     const newest = (await loadKept(id).catch(() => null)) ?? quilts.value.find(candidate => candidate.id === id) ?? null
+    const steps = await loadSteps(id, newest?.revision ?? 0)
     try {
       await removeKept(id)
     } catch {
@@ -52,14 +60,14 @@ export const useShelf = defineStore('shelf', () => {
     }
     sayGone(id)
     quilts.value = quilts.value.filter(candidate => candidate.id !== id)
-    return newest
+    return newest && { quilt: newest, steps }
   }
 
   /** Puts a removed quilt back, unless a newer state of it is there already. */
-  async function putBack(quilt: KeptQuilt) {
+  async function putBack({ quilt, steps }: RemovedQuilt) {
     const there = await loadKept(quilt.id).catch(() => null)
-    if (!there) await hold({ ...quilt, revision: 0 })
-    else if (there.savedAt <= quilt.savedAt) await hold({ ...quilt, revision: there.revision })
+    if (!there) await hold({ ...quilt, revision: 0 }, steps)
+    else if (there.savedAt <= quilt.savedAt) await hold({ ...quilt, revision: there.revision }, steps)
     await load()
   }
 

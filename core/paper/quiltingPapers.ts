@@ -11,16 +11,11 @@ const TITLE: Inches = 0.35
 /** Arms of the cross that marks the middle. */
 const ARM: Inches = 0.2
 
-export interface QuiltingPaperWords {
-  motif: (motif: string, size: Inches, count: number) => string
-  block: (block: string) => string
-}
-
 /** One drawing for each motif and size in the quilt, with its middle. `isMirrored`: to be traced from the back. */
 export function motifDrawings(
   top: QuiltedTop,
   entries: readonly { kind: string; motif: string; size: Inches; where: Where }[],
-  words: QuiltingPaperWords,
+  titleOf: (motif: string, size: Inches, count: number) => string,
   isMirrored: boolean,
 ): Drawing[] {
   const found = new Map<string, { motif: string; scale: Inches; count: number }>()
@@ -40,7 +35,7 @@ export function motifDrawings(
     const cross = [line('match', [-ARM, 0], [ARM, 0]), line('match', [0, -ARM], [0, ARM])]
     return drawingOf(
       [...lines.map(points => line('sew', ...points)), ...cross],
-      words.motif(motif, scale, count),
+      titleOf(motif, scale, count),
       isMirrored,
     )
   })
@@ -50,7 +45,7 @@ export function motifDrawings(
 export function blockDrawings(
   top: QuiltedTop,
   lines: readonly QuiltingLine[],
-  words: QuiltingPaperWords,
+  titleOf: (block: string) => string,
   isMirrored: boolean,
 ): Drawing[] {
   const first = new Map<string, QuiltedPart>()
@@ -62,9 +57,7 @@ export function blockDrawings(
         return kept ? [line('sew', ...kept)] : []
       }),
     )
-    return inside.length === 0
-      ? []
-      : drawingOf([outline('fine', part.outline), ...inside], words.block(block), isMirrored)
+    return inside.length === 0 ? [] : drawingOf([outline('fine', part.outline), ...inside], titleOf(block), isMirrored)
   })
 }
 

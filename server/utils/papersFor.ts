@@ -11,7 +11,7 @@ import { stripDrawings, type StripMarks } from '~~/core/paper/markStrips'
 import { labelDrawing } from '~~/core/paper/labelSheet'
 import { pagesOf } from '~~/core/paper/pages'
 import { blockDrawings, motifDrawings } from '~~/core/paper/quiltingPapers'
-import type { PageKind, Sheet } from '~~/core/paper/sheet'
+import type { Drawing, Sheet } from '~~/core/paper/sheet'
 import { quiltedTop } from '~~/core/quilting/quiltedTop'
 import { quiltingLines } from '~~/core/quilting/quiltingLines'
 import { templateDrawing, templatesForBlock } from '~~/core/paper/templates'
@@ -21,32 +21,41 @@ import { labelText } from '~~/words/last'
 import { stripWords } from '~~/words/joining'
 import { blockTitle, motifTitle } from '~~/words/quilting'
 import type { Speech } from '~~/words/speech'
-import type { papersRequest } from './papersRequest'
+import type { PapersKind, papersRequest } from './papersRequest'
 
 /** What is to be printed: of one block, where it is about one. */
 export type PapersAsked = Pick<z.infer<typeof papersRequest>, 'block' | 'what' | 'page' | 'copies' | 'mirrored'>
 
-/**
- * The pages of a block's templates, or of its foundation papers, `copies` of each; of the strips to mark long sashes
- * by; of motifs, of blocks with their quilting lines; of the label. Null when there is no such block or there is
- * nothing of that.
- */
-export function papersFor(quilt: Quilt, asked: PapersAsked, speech: Speech): Sheet[] | null {
-  const { block: blockId, what, page, copies } = asked
-  if (what === 'marks') return markPages(quilt, page, speech)
-  if (what === 'motifs' || what === 'lines') return quiltingPages(quilt, asked, speech)
-  if (what === 'label') return labelPages(quilt, page, speech)
-  const block = quilt.blocks.find(candidate => candidate.id === blockId)
+/** Makes the pages of one kind; null: there is no such block, or there is nothing of that. */
+type Papers = (quilt: Quilt, asked: PapersAsked, speech: Speech) => Sheet[] | null
+
+const PAPERS: Readonly<Record<PapersKind, Papers>> = {
+  templates: templatePages,
+  papers: foundationPages,
+  marks: markPages,
+  motifs: motifPages,
+  lines: linePages,
+  label: labelPages,
+}
+
+/** The pages that are asked for; null when there is no such block or there is nothing of that. */
+export const papersFor: Papers = (quilt, asked, speech) => PAPERS[asked.what](quilt, asked, speech)
+
+function templatePages(quilt: Quilt, { block: id, page }: PapersAsked, speech: Speech): Sheet[] | null {
+  const block = quilt.blocks.find(candidate => candidate.id === id)
   if (!block) return null
-  const design = designOf(quilt, block)
-  const blocks = timesPlaced(quilt, blockId)
-  if (what === 'templates') {
-    const drawings = templatesForBlock(quilt, block).map(template =>
-      templateDrawing(template, { name: templateName, count: one => templateCount(one, blocks) }),
-    )
-    return pagesOf(drawings, page, pageWords(`Templates: ${block.name}`, speech))
-  }
-  const foundation = foundationOf(design)
+  const blocks = timesPlaced(quilt, id)
+  const drawings = templatesForBlock(quilt, block).map(template =>
+    templateDrawing(template, { name: templateName, count: one => templateCount(one, blocks) }),
+  )
+  return pagesOf(drawings, page, pageWords(`Templates: ${block.name}`, speech))
+}
+
+/** Foundation papers, as many copies of each as are asked for. */
+function foundationPages(quilt: Quilt, { block: id, page, copies }: PapersAsked, speech: Speech): Sheet[] | null {
+  const block = quilt.blocks.find(candidate => candidate.id === id)
+  const design = block && designOf(quilt, block)
+  const foundation = design && foundationOf(design)
   if (!foundation) return null
   const papers = foundationPapers(design, foundation, block.width, block.height, quilt.seam)
   const letter = (role: string) => clothOf(quilt, block.cloths[role]!).letter
@@ -61,7 +70,7 @@ export function papersFor(quilt: Quilt, asked: PapersAsked, speech: Speech): She
 }
 
 /** One strip for all sashes that are marked alike. */
-function markPages(quilt: Quilt, page: PageKind, speech: Speech): Sheet[] | null {
+function markPages(quilt: Quilt, { page }: PapersAsked, speech: Speech): Sheet[] | null {
   const { setting } = dimensionsOf(quilt)
   const lengths = setting.rows.filter(isLongSash).map(({ regions: [sash] }) => Math.max(sash!.width, sash!.height))
   const { plain } = splitReasons<SashMarks[]>(sashMarks(quilt, { setting }))
@@ -80,23 +89,36 @@ function markPages(quilt: Quilt, page: PageKind, speech: Speech): Sheet[] | null
   return pagesOf(drawings, page, pageWords(`Marks of long sashes: ${quilt.name}`, speech))
 }
 
-function quiltingPages(quilt: Quilt, { what, page, mirrored }: PapersAsked, speech: Speech): Sheet[] | null {
-  const makes = new Map(quilt.blocks.map(block => [block.id, blockMake(quilt, block)]))
-  const top = quiltedTop(quilt, makes, dimensionsOf(quilt))
-  const words = {
-    motif: (motif: string, size: number, count: number) => motifTitle(motif, size, count, speech),
-    block: (id: string) => blockTitle(blockOf(quilt, id).name),
-  }
-  const drawings =
-    what === 'motifs'
-      ? motifDrawings(top, quilt.quilting, words, mirrored)
-      : blockDrawings(top, quiltingLines(top, quilt.quilting) ?? [], words, mirrored)
-  if (drawings.length === 0) return null
-  const title = what === 'motifs' ? 'Motifs' : 'Blocks with their lines'
-  return pagesOf(drawings, page, pageWords(`${title}${mirrored ? ', mirrored' : ''}: ${quilt.name}`, speech))
+function motifPages(quilt: Quilt, { page, mirrored }: PapersAsked, speech: Speech): Sheet[] | null {
+  const motif = (name: string, size: number, count: number) => motifTitle(name, size, count, speech)
+  const drawings = motifDrawings(topToQuilt(quilt), quilt.quilting, motif, mirrored)
+  return quiltingSheets('Motifs', drawings, quilt, { page, mirrored }, speech)
 }
 
-function labelPages(quilt: Quilt, page: PageKind, speech: Speech): Sheet[] | null {
+function linePages(quilt: Quilt, { page, mirrored }: PapersAsked, speech: Speech): Sheet[] | null {
+  const top = topToQuilt(quilt)
+  const title = (id: string) => blockTitle(blockOf(quilt, id).name)
+  const drawings = blockDrawings(top, quiltingLines(top, quilt.quilting) ?? [], title, mirrored)
+  return quiltingSheets('Blocks with their lines', drawings, quilt, { page, mirrored }, speech)
+}
+
+function topToQuilt(quilt: Quilt) {
+  const makes = new Map(quilt.blocks.map(block => [block.id, blockMake(quilt, block)]))
+  return quiltedTop(quilt, makes, dimensionsOf(quilt))
+}
+
+function quiltingSheets(
+  title: string,
+  drawings: readonly Drawing[],
+  { name }: Quilt,
+  { page, mirrored }: Pick<PapersAsked, 'page' | 'mirrored'>,
+  speech: Speech,
+): Sheet[] | null {
+  if (drawings.length === 0) return null
+  return pagesOf(drawings, page, pageWords(`${title}${mirrored ? ', mirrored' : ''}: ${name}`, speech))
+}
+
+function labelPages(quilt: Quilt, { page }: PapersAsked, speech: Speech): Sheet[] | null {
   const planned = planLabel(quilt)
   if (!quilt.label || !planned) return null
   const cut = { width: planned.width.total, height: planned.height.total }
