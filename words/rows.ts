@@ -1,6 +1,8 @@
 import type { Corner } from '../core/top/regions/region'
 import type { RowClips } from '../core/top/clips'
 import { isAlike, linksOf, type QuiltRow, type RowPart } from '../core/top/rows'
+import { sameLength, type Inches } from '../core/measure/ruler'
+import { formatLength } from './length'
 import { capital } from './names'
 import type { Speech } from './speech'
 import { sizeParts, type TextPart } from './textPart'
@@ -29,6 +31,14 @@ export function rowTitle({ kind, row }: Pick<QuiltRow, 'kind' | 'row'>): string 
 /** How the seams of a row are pressed. */
 export function pressOfRow({ press }: Pick<QuiltRow, 'press'>): string {
   return `press all seams ${PRESS[press]}`
+}
+
+/** How wide a row of its own blocks is, and what it lacks to the widest. */
+export function ownRowText({ width, missing }: { width: Inches; missing: Inches }, speech: Speech): string {
+  const wide = `${formatLength(width, speech)} wide`
+  return sameLength(missing, 0)
+    ? `${wide}: the widest.`
+    : `${wide}; ${formatLength(missing, speech)} of cloth fill it at its right end.`
 }
 
 /** One row in words: what stands in it from left to right, and how it is pressed. `path`: of the row in the plan. */

@@ -1,14 +1,23 @@
 import { setBlocksHeight, setBlocksSize, setBlocksWidth, setFrame } from '~~/core/edits/blocks'
 import { setBorder } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
+import { setColumnWidth, setRowHeight } from '~~/core/edits/ownSizes'
 import { setFloat, setSashing } from '~~/core/edits/setting'
 import { blockOf, type Quilt } from '~~/core/file/quilt'
 import { rulesOf } from '~~/core/file/settings'
+import type { SizeScope } from '~~/core/file/settings/settingRules'
 import { roundToRuler, type Inches } from '~~/core/measure/ruler'
 import type { TopPart } from '~~/core/top/regions/region'
 
-/** The edit that gives a part this size along one side of the quilt; null for parts without a size on the tape. */
-export function sizeEdit(quilt: Quilt, part: TopPart, side: 'width' | 'height', size: Inches): Edit | null {
+/**
+ * The edit that gives a part this size along one side of the quilt; null for parts without a size on the tape. Of
+ * blocks it is that of its row or column alone, where `scope` says so and the side is theirs.
+ */
+export function sizeEdit(
+  quilt: Quilt,
+  part: TopPart,
+  { side, size, scope }: { side: 'width' | 'height'; size: Inches; scope: SizeScope },
+): Edit | null {
   const { setting, ruler } = quilt
   // there the tape crosses blocks and cornerstones from corner to corner
   const isOnCorner = rulesOf(setting).standing === 'on-corner'
@@ -20,6 +29,8 @@ export function sizeEdit(quilt: Quilt, part: TopPart, side: 'width' | 'height', 
       const { width, height, outer } = blockOf(quilt, id)
       const isAcross = (side === 'width') === (turn % 180 === 0)
       const framed = own + (isAcross ? outer.width - width : outer.height - height)
+      if (scope === 'row' && side === 'height') return setRowHeight(part.row, framed)
+      if (scope === 'column' && side === 'width') return setColumnWidth(part.column, framed)
       return isOnCorner ? setBlocksSize(framed) : side === 'width' ? setBlocksWidth(framed) : setBlocksHeight(framed)
     }
     case 'frame': {

@@ -88,7 +88,7 @@ export async function keepVersion(id: string, version: KeptVersion): Promise<voi
   await tx.done
 }
 
-/** Takes a quilt out of storage and of memory, with its steps and forms. What storage will not let go of stays there. */
+/** Takes a quilt out of storage and memory, with its steps and forms. What storage will not let go of stays there. */
 export async function removeKept(id: string): Promise<void> {
   inMemory.delete(id)
   const tx = (await database()).transaction(['quilts', 'steps', 'forms'], 'readwrite')

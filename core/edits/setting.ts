@@ -4,7 +4,7 @@ import type { QuiltFile } from '../file/schema'
 import { repeatedFill, rowLengths } from '../file/cells'
 import { canEndInHalves, rulesOf, type SettingKind } from '../file/settings'
 import type { SettingRules } from '../file/settings/settingRules'
-import { replaced, written, type Edit } from './edit'
+import { written, type Edit } from './edit'
 import { withoutStaleMeasures } from './staleMeasures'
 
 export type CellEntry = NonNullable<QuiltFile['setting']['cells']>[number][number]
@@ -23,26 +23,6 @@ export function withCells(file: QuiltFile, cells: CellEntry[][]): QuiltFile {
   const { rows } = file.setting
   if (!rulesOf(file.setting).hasOwnRows || !rows) return { ...file, setting: { ...file.setting, cells } }
   return { ...file, setting: { ...file.setting, rows: cells.map((line, r) => ({ ...rows[r], cells: line })) } }
-}
-
-/** More or fewer blocks in one row of its own; its last block is repeated. */
-export function setRowCount(row: number, count: number): Edit {
-  return old => {
-    const file = withoutStaleMeasures(old, 'setting')
-    const cells = asCells(file)
-    const line = cells[row]!
-    const next = Array.from({ length: count }, (_, c) => line[c] ?? line.at(-1)!)
-    return withCells(file, replaced(cells, row, next))
-  }
-}
-
-/** How far one row of its own stands from the edge. */
-export function setRowShift(row: number, shift: Inches): Edit {
-  return old => {
-    const { setting, ...file } = withoutStaleMeasures(old, 'setting')
-    const rows = setting.rows?.map((entry, r) => (r === row ? { ...entry, shift: written(old, shift) } : entry))
-    return { ...file, setting: { ...setting, ...(rows ? { rows } : {}) } }
-  }
 }
 
 /** More or fewer blocks. Places that are kept keep what stands in them; new ones go on with the pattern two back. */

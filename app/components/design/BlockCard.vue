@@ -1,24 +1,22 @@
 <script setup lang="ts">
 import { timesPlaced } from '~~/core/top/places'
 import { finishedPatches, rolesOf, type Design } from '~~/core/designs/design'
-import { holdsItsShape } from '~~/core/designs/fixedShape'
 import { clothsOfCell } from '~~/core/file/clothsOfCell'
 import {
   addBlock,
   mirrorCell,
   placeBlock,
-  setBlocksHeight,
-  setBlocksSize,
-  setBlocksWidth,
   setCellCloth,
   setDesign,
   setRoleCloth,
   setStripes,
   turnCell,
 } from '~~/core/edits/blocks'
-import type { Edit } from '~~/core/edits/edit'
+import { inTurn, type Edit } from '~~/core/edits/edit'
 import { asCells, withCells } from '~~/core/edits/setting'
+import type { SizeScope } from '~~/core/file/settings/settingRules'
 import { blockOf, designOf, ownBlocks, type Quilt } from '~~/core/file/quilt'
+import { sameLength } from '~~/core/measure/ruler'
 import { capital } from '~~/words/names'
 
 const { quilt, row, column } = defineProps<{ quilt: Quilt; row: number; column: number }>()
@@ -27,43 +25,15 @@ const emit = defineEmits<{
   preview: [edit: Edit | null]
   pickUp: []
 }>()
+/** Which blocks a size is for: the keys and the tape go by it too. */
+const sizeScope = defineModel<SizeScope>('sizeScope', { required: true })
 
 const cell = computed(() => quilt.setting.cells[row]![column]!)
 const block = computed(() => blockOf(quilt, cell.value.block))
 const design = computed(() => designOf(quilt, block.value))
 const cloths = computed(() => clothsOfCell(quilt, cell.value))
-const isSquare = computed(() => Math.abs(block.value.outer.width - block.value.outer.height) < 1e-6)
-/**
- * The measures by which a block that is not square is known: one of fixed shape keeps its proportions, whichever is
- * typed.
- */
-const sides = computed(() => {
-  const { width, height } = block.value.outer
-  const isFixed = ownBlocks(quilt).length === 1 && holdsItsShape(design.value, width, height)
-  const [across, down] = !isFixed
-    ? ['Width', 'Height']
-    : width > height
-      ? ['Long side', 'Short side']
-      : ['Short side', 'Long side']
-  const diamond = isFixed && design.value.diamond ? design.value.diamond / design.value.height : null
-  return [
-    ...(diamond
-      ? [
-          {
-            label: 'Height of the diamond',
-            value: height * diamond,
-            resize: (value: number) => setBlocksHeight(value / diamond),
-          },
-        ]
-      : []),
-    { label: `${across} of all blocks`, value: width, resize: setBlocksWidth },
-    { label: `${down} of all blocks`, value: height, resize: setBlocksHeight },
-  ]
-})
-/** A framed block keeps half an inch inside its frames. */
-const least = computed(() => Math.max(1, block.value.outer.width - block.value.width + 1 / 2))
 const alike = computed(() => timesPlaced(quilt, cell.value.block))
-const scope = ref<'all' | 'here'>('all')
+const scope = ref<'all' | 'row' | 'here'>('all')
 const isChoosing = ref(false)
 const derived = computed(
   () => new Set(quilt.blocks.flatMap(other => (other.derived?.what === 'half' ? [other.design] : []))),
@@ -82,7 +52,12 @@ const patchesOf = (role: string) =>
   finishedPatches(design.value, block.value.width, block.value.height).filter(
     (_, i) => design.value.patches[i]!.role === role,
   )
+/** The places of this row; for a cloth those where the same block stands. */
+const rowHere = computed(() => quilt.setting.cells[row]!.map((other, at) => ({ at, block: other.block })))
+const likeHere = computed(() => rowHere.value.filter(other => other.block === cell.value.block))
 function dress(role: string, cloth: string | null) {
+  const here = likeHere.value.map(({ at }) => setCellCloth(row, at, role, cloth))
+  if (scope.value === 'row') return emit('edit', 'cloth of a row', inTurn(...here))
   if (scope.value === 'here') emit('edit', 'cloth of one place', setCellCloth(row, column, role, cloth))
   else if (cloth)
     emit('edit', 'cloth', file =>
@@ -95,12 +70,29 @@ function dress(role: string, cloth: string | null) {
 }
 function choose(candidate: Design) {
   if (scope.value === 'all') return emit('edit', 'block', setDesign(cell.value.block, candidate))
-  const known = ownBlocks(quilt).find(other => other.design === candidate.id)
-  emit('edit', 'block of one place', file => {
+  const isRow = scope.value === 'row'
+  const places = isRow ? rowHere.value.map(({ at }) => at) : [column]
+  const known = ownBlocks(quilt).find(
+    ({ design: own, outer }) =>
+      own === candidate.id
+      && sameLength(outer.width, block.value.outer.width)
+      && sameLength(outer.height, block.value.outer.height),
+  )
+  emit('edit', isRow ? 'block of a row' : 'block of one place', file => {
     const placed = withCells(file, asCells(file))
-    return known ? placeBlock(row, column, known.id)(placed) : addBlock(candidate, { row, column })(placed)
+    const added = known ? placed : addBlock(candidate, { row, column })(placed)
+    const id = known ? known.id : asCells(added)[row]![column]!.block
+    return inTurn(...places.map(at => placeBlock(row, at, id)))(added)
   })
 }
+const choosing = computed(
+  () =>
+    ({
+      all: `Another block for all ${alike.value}`,
+      row: `Another block for row ${row + 1}`,
+      here: 'Another block for this place',
+    })[scope.value],
+)
 </script>
 
 <template>
@@ -120,31 +112,14 @@ function choose(candidate: Design) {
         <p class="note">row {{ row + 1 }}, place {{ column + 1 }}</p>
       </div>
     </header>
-    <div v-if="isSquare">
-      <LengthField
-        label="All blocks, finished"
-        :value="block.outer.width"
-        :least="least"
-        :most="100"
-        why="A block has to be sewn"
-        :step="quilt.ruler || 1 / 8"
-        @preview="v => emit('preview', v === null ? null : setBlocksSize(v))"
-        @commit="v => emit('edit', 'block size', setBlocksSize(v))"
-      />
-    </div>
-    <div v-else class="grid gap-3">
-      <LengthField
-        v-for="{ label, value, resize } in sides"
-        :key="label"
-        :label="label"
-        :value="value"
-        :least="least"
-        :most="100"
-        :step="quilt.ruler || 1 / 8"
-        @preview="v => emit('preview', v === null ? null : resize(v))"
-        @commit="v => emit('edit', label.toLowerCase(), resize(v))"
-      />
-    </div>
+    <BlockSizeFields
+      v-model:scope="sizeScope"
+      :quilt="quilt"
+      :row="row"
+      :column="column"
+      @edit="(name, change) => emit('edit', name, change)"
+      @preview="change => emit('preview', change)"
+    />
     <div class="flex flex-wrap gap-2">
       <UButton title="A quarter turn (r)" @click="emit('edit', 'turn', turnCell(row, column))">
         <UIcon name="i-lucide-rotate-cw" class="size-5" />Turn
@@ -164,6 +139,7 @@ function choose(candidate: Design) {
       :value="scope"
       :options="[
         { value: 'all', label: `All ${alike} alike` },
+        { value: 'row', label: `In row ${row + 1}` },
         { value: 'here', label: 'Only this one' },
       ]"
       @choose="value => (scope = value)"
@@ -180,8 +156,8 @@ function choose(candidate: Design) {
       <ClothPicker
         :cloths="quilt.cloths"
         :label="capital(role)"
-        :value="scope === 'here' && cell.cloths[role] === undefined ? null : cloths[role]!"
-        :none="scope === 'here' ? 'as the others' : undefined"
+        :value="scope !== 'all' && cell.cloths[role] === undefined ? null : cloths[role]!"
+        :none="scope === 'all' ? undefined : 'as the others'"
         @choose="cloth => dress(role, cloth)"
       />
       <StripesField
@@ -205,13 +181,7 @@ function choose(candidate: Design) {
       @edit="(name, change) => emit('edit', name, change)"
       @preview="change => emit('preview', change)"
     />
-    <DesignChooser
-      v-model:open="isChoosing"
-      :designs="designs"
-      :colours="dressed"
-      :title="scope === 'all' ? `Another block for all ${alike}` : 'Another block for this place'"
-      @choose="choose"
-    >
+    <DesignChooser v-model:open="isChoosing" :designs="designs" :colours="dressed" :title="choosing" @choose="choose">
       <template #own
         ><UButton :to="toPage('draft', { query: { block: cell.block, blank: '' } })"
           ><UIcon name="i-lucide-pencil-ruler" class="size-5" />Draw my own</UButton

@@ -101,8 +101,11 @@ function fillEnds(filler: EndFiller) {
       @edit="(name, change) => emit('edit', name, change)"
     />
     <template v-if="rules.hasOwnRows">
-      <p class="note">Rows narrower than the widest are filled at their right end.</p>
-      <OwnRowsField :quilt="quilt" @edit="(name, change) => emit('edit', name, change)" />
+      <OwnRowsField
+        :quilt="quilt"
+        @edit="(name, change) => emit('edit', name, change)"
+        @preview="change => emit('preview', change)"
+      />
     </template>
   </section>
 </template>

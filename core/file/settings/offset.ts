@@ -18,6 +18,7 @@ const OFFSET = {
 export const offsetRows: SettingRules = {
   ...OFFSET,
   joined: 'row',
+  ownSizes: ['row', 'place'],
   shifted: 'width',
   lengths: counts =>
     counts.ends === 'half-blocks' ? fullRows(counts).map((across, r) => across - (r % 2)) : fullRows(counts),
@@ -31,6 +32,7 @@ export const offsetRows: SettingRules = {
 export const offsetColumns: SettingRules = {
   ...OFFSET,
   joined: 'column',
+  ownSizes: ['column', 'place'],
   shifted: 'height',
   lengths: counts =>
     counts.ends === 'half-blocks'

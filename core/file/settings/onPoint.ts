@@ -10,6 +10,7 @@ export const onPoint: SettingRules = {
   hasTriangles: true,
   canFloat: true,
   hasOwnRows: false,
+  ownSizes: ['place'],
   plainRows: false,
   // the edge runs through the middle of the outer cornerstones
   sashing: { between: ['both'], stones: 'always', canBePieced: false, isOuter: true },

@@ -10,6 +10,7 @@ export const ownRows: SettingRules = {
   hasTriangles: false,
   canFloat: false,
   hasOwnRows: true,
+  ownSizes: ['row', 'place'],
   plainRows: false,
   sashing: { between: ['rows'], stones: 'none', canBePieced: false, isOuter: false },
   lengths: counts => counts.rows?.map(({ cells }) => cells.length) ?? fullRows(counts),

@@ -10,6 +10,12 @@ export type SashesBetween = 'both' | 'rows' | 'columns'
 /** What can fill the ends of a row or column: the halves of a block, or a piece of cloth. */
 export type EndFiller = 'half-blocks' | 'cloth'
 
+/**
+ * Which blocks take a size that is typed: all of the quilt, those of a row or a column, or the one in its place, which
+ * fills it with a frame where it cannot have its own.
+ */
+export type SizeScope = 'all' | 'row' | 'column' | 'place'
+
 /** What a file says of how many blocks there are, and where. */
 export interface SettingCounts {
   across: number
@@ -41,6 +47,8 @@ export interface SettingRules {
   canFloat: boolean
   /** Each row has its own blocks and its own height. */
   hasOwnRows: boolean
+  /** Where blocks can have a size that others have not. */
+  ownSizes: readonly Exclude<SizeScope, 'all'>[]
   /** Its blocks lie side by side, in straight rows of one height. */
   plainRows: boolean
   sashing: {

@@ -10,6 +10,7 @@ export const straight: SettingRules = {
   hasTriangles: false,
   canFloat: false,
   hasOwnRows: false,
+  ownSizes: ['row', 'column', 'place'],
   plainRows: true,
   sashing: { between: ['both', 'rows', 'columns'], stones: 'free', canBePieced: true, isOuter: false },
   lengths: fullRows,

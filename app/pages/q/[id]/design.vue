@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { exchangeCells, mirrorCell, turnCell } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
+import { sizeScopes } from '~~/core/edits/ownSizes'
+import type { SizeScope } from '~~/core/file/settings/settingRules'
 import type { Inches } from '~~/core/measure/ruler'
 import { drawnTop, tapeSegments } from '~~/core/top/parts'
 import { samePart, type TopPart } from '~~/core/top/regions/region'
@@ -13,6 +15,11 @@ const quilt = computed(() => store.quilt!)
 const dimensions = computed(() => store.dimensions!)
 const carried = ref<Extract<TopPart, { kind: 'block' }> | null>(null)
 const isGrey = ref(false)
+/** Which blocks take a size with the one that is changed; the card, the keys and the tape go by it. */
+const sizeScope = ref<SizeScope>('all')
+
+/** In another setting what was chosen may not be there. */
+const scopeHere = computed(() => (sizeScopes(quilt.value.setting).includes(sizeScope.value) ? sizeScope.value : 'all'))
 
 const stage = useTemplateRef('stage')
 const drawing = useTemplateRef('drawing')
@@ -59,15 +66,23 @@ function edit(name: string, change: Edit) {
   toast.problems(store.apply(name, change))
 }
 function preview(part: TopPart, side: 'width' | 'height', size: Inches | null) {
-  store.preview(size === null ? null : sizeEdit(quilt.value, part, side, size))
+  store.preview(size === null ? null : sizeEdit(quilt.value, part, { side, size, scope: scopeHere.value }))
 }
 function commit(part: TopPart, side: 'width' | 'height', size: Inches) {
-  const change = sizeEdit(quilt.value, part, side, size)
+  const change = sizeEdit(quilt.value, part, { side, size, scope: scopeHere.value })
   if (change) edit(sizeEditName(part), change)
 }
 function nudge(part: TopPart, side: 'width' | 'height', steps: number) {
-  const segment = (side === 'width' ? across.value : down.value).find(candidate => candidate.part.kind === part.kind)
+  const segments = side === 'width' ? across.value : down.value
+  const segment =
+    segments.find(candidate => isAlong(side, candidate.part, part))
+    ?? segments.find(({ part: { kind } }) => kind === part.kind)
   if (segment) commit(part, side, Math.max(step.value, segment.size + steps * step.value))
+}
+/** Whether a stretch of the tape is of the same row, or column, as a block; on the tape a row is its first block. */
+function isAlong(side: 'width' | 'height', of: TopPart, part: TopPart): boolean {
+  if (of.kind !== 'block' || part.kind !== 'block') return samePart(of, part)
+  return side === 'width' ? of.column === part.column : of.row === part.row
 }
 /** A part is changed on its own card; what fills the edge with the setting, a frame with its block. */
 function cardOf(part: TopPart): OpenOnDesign {
@@ -116,8 +131,9 @@ function doneBy(key: string): (() => void) | undefined {
   if (arrow) return () => (open.value = at ? blockBeside(at, arrow) : { kind: 'block', row: 0, column: 0 })
   if (key === 'Escape') return () => (carried.value ? (carried.value = null) : close())
   if (key === 'Enter' && open.value && !carried.value) return () => card.value?.enter()
-  if (part && key === '[') return () => nudge(part, 'width', -1)
-  if (part && key === ']') return () => nudge(part, 'width', 1)
+  const side = part?.kind === 'block' && scopeHere.value === 'row' ? 'height' : 'width'
+  if (part && key === '[') return () => nudge(part, side, -1)
+  if (part && key === ']') return () => nudge(part, side, 1)
   if (!at) return undefined
   if (key === 'r') return () => edit('turn', turnCell(at.row, at.column))
   if (key === 'm') return () => edit('mirror', mirrorCell(at.row, at.column))
@@ -225,8 +241,10 @@ useShownOnDesign(what => {
           :quilt="quilt"
           :row="selected.row"
           :column="selected.column"
+          :size-scope="scopeHere"
           @edit="edit"
           @preview="store.preview"
+          @update:size-scope="scope => (sizeScope = scope)"
           @pick-up="pickUp"
         />
         <SashingCard
