@@ -54,13 +54,10 @@ function changed(old: QuiltFile, change: (rows: RowEntry[]) => RowEntry[]): Quil
 export function rowWidths(quilt: Quilt): { width: Inches; missing: Inches }[] {
   const { cells, rows } = quilt.setting
   const widths = cells.map((line, r) =>
-    line.reduce(
-      (sum, { block, turn }) => {
-        const { outer } = blockOf(quilt, block)
-        return sum + (turn % 180 === 0 ? outer.width : outer.height)
-      },
-      rows?.[r]?.shift ?? 0,
-    ),
+    line.reduce((sum, { block, turn }) => {
+      const { outer } = blockOf(quilt, block)
+      return sum + (turn % 180 === 0 ? outer.width : outer.height)
+    }, rows?.[r]?.shift ?? 0),
   )
   const widest = Math.max(...widths)
   return widths.map(width => ({ width, missing: widest - width }))
