@@ -122,6 +122,13 @@ function layoutCommands(quilt: Quilt, speech: Speech, { edit, show }: Hands): Co
   })
   return [
     list('setting', 'Setting', 'i-lucide-blocks', 'how blocks are set straight on point offset rows float triangles'),
+    list('lay-out', 'Lay out', 'i-lucide-layout-grid', 'arrange fill places turn blocks'),
+    list(
+      'sizes',
+      'Sizes and frames of the blocks',
+      'i-lucide-ruler',
+      'sampler module coping strips frame own size rows',
+    ),
     list('try-outs', 'Try-outs', 'i-lucide-gallery-thumbnails', 'compare ideas pictures layouts'),
     list('fit', 'Size to fit a bed', 'i-lucide-bed-double', 'queen king twin mattress drop size larger smaller'),
     list('climb', inEnglish('Colors that climb', speech), 'i-lucide-trending-up', 'gradient fade diagonal spread'),

@@ -4,7 +4,7 @@ import type { Check, Checker } from './check'
 import { inBlock } from './place'
 
 /** A finished frame narrower than this is hardly seen, and hard to sew evenly. Source: the agreement on frames. */
-const MIN_FRAME: Inches = 1 / 2
+export const MIN_FRAME: Inches = 1 / 2
 
 /** A frame that is too narrow, and the next size to which all blocks can be framed. */
 export const frameTooNarrow: Checker = ({ quilt }) =>

@@ -13,7 +13,8 @@ import { replaced, written, type Edit } from './edit'
 import { asCells, withCells, freeId, type CellEntry } from './setting'
 import { withoutStaleMeasures } from './staleMeasures'
 
-type BlockEntry = QuiltFile['blocks'][number]
+/** A block as the file writes it. */
+export type BlockEntry = QuiltFile['blocks'][number]
 
 /**
  * All blocks take this width (and height, where they are square). In a straight set they stand in columns and rows
@@ -332,6 +333,7 @@ export function exchangeCells(a: { row: number; column: number }, b: { row: numb
   }
 }
 
-function withoutFill({ fill: _, ...setting }: QuiltFile['setting']): QuiltFile['setting'] {
+/** Places are named one by one from here on. */
+export function withoutFill({ fill: _, ...setting }: QuiltFile['setting']): QuiltFile['setting'] {
   return setting
 }

@@ -1,20 +1,16 @@
 // In: places of the setting and a size. Out: the file with blocks of that size standing there, all others as they were.
 import { SHIPPED_DESIGNS } from '../designs/shipped'
 import { rulesOf } from '../file/settings'
-import type { SizeScope } from '../file/settings/settingRules'
+import type { CellPlace, PlacedSide, SizeScope } from '../file/settings/settingRules'
 import { parseLength } from '../measure/length'
 import { sameLength, type Inches } from '../measure/ruler'
 import type { QuiltFile } from '../file/schema'
-import { frameOf } from './blocks'
+import { frameOf, withoutFill, type BlockEntry } from './blocks'
 import { written, type Edit } from './edit'
 import { asCells, freeId, withCells } from './setting'
 import { withoutStaleMeasures } from './staleMeasures'
 
-type BlockEntry = QuiltFile['blocks'][number]
-type Side = 'width' | 'height'
-type Sizes = Readonly<Record<Side, Inches>>
-/** A row and the place in it. */
-type Place = readonly [row: number, column: number]
+type OuterSize = Readonly<Record<PlacedSide, Inches>>
 
 /** Beside all blocks of the quilt: where a size can be given to some of them alone, in this way of setting. */
 export function sizeScopes({ kind }: QuiltFile['setting']): readonly SizeScope[] {
@@ -28,7 +24,7 @@ export function sizeScopes({ kind }: QuiltFile['setting']): readonly SizeScope[]
 export function setRowHeight(row: number, height: Inches): Edit {
   return file => {
     const isFree = rulesOf(file.setting).hasOwnRows
-    const places = asCells(file)[row]!.map((_, column): Place => [row, column])
+    const places = asCells(file)[row]!.map((_, column): CellPlace => [row, column])
     return resized(file, places, now => ({
       width: isFree && sameLength(now.width, now.height) ? height : now.width,
       height,
@@ -41,7 +37,7 @@ export function setColumnWidth(column: number, width: Inches): Edit {
   return file => {
     const { columnOf } = rulesOf(file.setting)
     const places = asCells(file).flatMap((line, r) =>
-      line.flatMap((_, c): Place[] => (columnOf(file.setting, line.length, c) === column ? [[r, c]] : [])),
+      line.flatMap((_, c): CellPlace[] => (columnOf(file.setting, line.length, c) === column ? [[r, c]] : [])),
     )
     return resized(file, places, ({ height }) => ({ width, height }))
   }
@@ -53,13 +49,13 @@ export function setPlaceWidth(row: number, column: number, width: Inches): Edit 
 }
 
 /** One block is itself as large as this, as it lies, within a frame that fills its place. */
-export function setFramedSize(row: number, column: number, inner: Sizes): Edit {
+export function setFramedSize(row: number, column: number, inner: OuterSize): Edit {
   return file =>
     changed(file, [[row, column]], (block, isTurned) => {
       const size = lyingSizes(inner, isTurned)
       const outer = sizesOf(file, block)
       const cloth = block.frame?.[0]?.cloth ?? file.cloths.at(-1)!.id
-      const strip = (side: Side) => (outer[side] - size[side]) / 2
+      const strip = (side: PlacedSide) => (outer[side] - size[side]) / 2
       const [sides, ends] = [strip('width'), strip('height')]
       const { frame: _, ...rest } = sized(file, block, size)
       if (sameLength(sides, 0) && sameLength(ends, 0)) return rest
@@ -71,7 +67,7 @@ export function setFramedSize(row: number, column: number, inner: Sizes): Edit {
 }
 
 /** New sizes, frames included, as the blocks stand in their places. */
-function resized(file: QuiltFile, places: readonly Place[], size: (now: Sizes) => Sizes): QuiltFile {
+function resized(file: QuiltFile, places: readonly CellPlace[], size: (now: OuterSize) => OuterSize): QuiltFile {
   return changed(file, places, (block, isTurned) => {
     const next = lyingSizes(size(lyingSizes(sizesOf(file, block), isTurned)), isTurned)
     return sized(file, block, {
@@ -82,12 +78,12 @@ function resized(file: QuiltFile, places: readonly Place[], size: (now: Sizes) =
 }
 
 /** A quarter turn exchanges the sides. */
-function lyingSizes({ width, height }: Sizes, isTurned: boolean): Sizes {
+function lyingSizes({ width, height }: OuterSize, isTurned: boolean): OuterSize {
   return isTurned ? { width: height, height: width } : { width, height }
 }
 
 /** With its frames. */
-function sizesOf(file: QuiltFile, block: BlockEntry): Sizes {
+function sizesOf(file: QuiltFile, block: BlockEntry): OuterSize {
   const length = (value: number | string | undefined) => parseLength(value ?? 0, file.units ?? 'in') ?? 0
   return {
     width: length(block.width ?? block.size) + frameOf(file, block, 'width'),
@@ -96,7 +92,7 @@ function sizesOf(file: QuiltFile, block: BlockEntry): Sizes {
 }
 
 /** The block itself in this size; one that has it already is left as it is written. */
-function sized(file: QuiltFile, block: BlockEntry, { width, height }: Sizes): BlockEntry {
+function sized(file: QuiltFile, block: BlockEntry, { width, height }: OuterSize): BlockEntry {
   const now = sizesOf(file, { ...block, frame: [] })
   if (sameLength(now.width, width) && sameLength(now.height, height)) return block
   const { size: _s, width: _w, height: _h, ...rest } = block
@@ -110,13 +106,13 @@ function sized(file: QuiltFile, block: BlockEntry, { width, height }: Sizes): Bl
  */
 function changed(
   old: QuiltFile,
-  places: readonly Place[],
+  places: readonly CellPlace[],
   change: (block: BlockEntry, isTurned: boolean) => BlockEntry,
 ): QuiltFile {
   const file = withoutStaleMeasures(old, 'blocks')
   const cells = asCells(file)
   const isTurned = (turn = 0) => turn % 180 !== 0
-  const nameOf = ([r, c]: Place) => `${cells[r]![c]!.block} ${isTurned(cells[r]![c]!.turn)}`
+  const nameOf = ([r, c]: CellPlace) => `${cells[r]![c]!.block} ${isTurned(cells[r]![c]!.turn)}`
   const here = new Set(places.map(place => place.join()))
   const elsewhere = new Set(
     cells.flatMap((line, r) => line.flatMap((cell, c) => (here.has([r, c].join()) ? [] : [cell.block]))),
@@ -144,8 +140,7 @@ function changed(
     }
     cells[r]![c] = { ...cells[r]![c]!, block: standing.get(nameOf(place))! }
   }
-  const { fill: _, ...setting } = file.setting
-  return withCells({ ...file, blocks, setting }, cells)
+  return withCells({ ...file, blocks, setting: withoutFill(file.setting) }, cells)
 }
 
 function idsOf(blocks: readonly BlockEntry[]): string[] {

@@ -24,6 +24,8 @@ const emit = defineEmits<{
   edit: [name: string, edit: Edit]
   preview: [edit: Edit | null]
   pickUp: []
+  /** To the sizes and frames of all blocks. */
+  sizes: []
 }>()
 /** Which blocks a size is for: the keys and the tape go by it too. */
 const sizeScope = defineModel<SizeScope>('sizeScope', { required: true })
@@ -180,6 +182,7 @@ const choosing = computed(
       :block="block"
       @edit="(name, change) => emit('edit', name, change)"
       @preview="change => emit('preview', change)"
+      @sizes="emit('sizes')"
     />
     <DesignChooser v-model:open="isChoosing" :designs="designs" :colours="dressed" :title="choosing" @choose="choose">
       <template #own

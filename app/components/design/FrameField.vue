@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { frameAll, setFrame } from '~~/core/edits/blocks'
+import { setFrame } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
-import { ownBlocks, type Block, type Quilt } from '~~/core/file/quilt'
+import type { Block, Quilt } from '~~/core/file/quilt'
 import { formatLength } from '~~/words/length'
 
 const { quilt, block } = defineProps<{ quilt: Quilt; block: Block }>()
-const emit = defineEmits<{ edit: [name: string, edit: Edit]; preview: [edit: Edit | null] }>()
+const emit = defineEmits<{ edit: [name: string, edit: Edit]; preview: [edit: Edit | null]; sizes: [] }>()
 
 const speech = useSpeech()
 const frames = computed(() => block.frame.map(({ cloth, sides }) => ({ cloth, width: sides })))
@@ -24,7 +24,6 @@ function remove(at: number) {
   const left = frames.value.filter((_, i) => i !== at)
   emit('edit', 'frame', setFrame(block.id, left.length > 0 ? left : null))
 }
-const isFramed = computed(() => ownBlocks(quilt).some(({ frame }) => frame.length > 0))
 </script>
 
 <template>
@@ -61,15 +60,8 @@ const isFramed = computed(() => ownBlocks(quilt).some(({ frame }) => frame.lengt
     <UButton class="!px-3" @click="add">
       <UIcon name="i-lucide-plus" class="size-5" />{{ frames.length > 0 ? 'Another frame' : 'Frame' }}
     </UButton>
-    <LengthField
-      v-if="isFramed && ownBlocks(quilt).length > 1"
-      label="Frame all blocks to one size"
-      :value="block.outer.width"
-      :least="Math.max(...ownBlocks(quilt).map(({ width, height }) => Math.max(width, height)))"
-      :most="100"
-      why="The largest block must fit"
-      :step="quilt.ruler || 1 / 8"
-      @commit="v => emit('edit', 'frames', frameAll(v))"
-    />
+    <UButton class="!px-3" @click="emit('sizes')">
+      <UIcon name="i-lucide-ruler" class="size-5" />Sizes and frames of all blocks …
+    </UButton>
   </div>
 </template>

@@ -5,13 +5,11 @@ import type { Edit } from '~~/core/edits/edit'
 import { craft } from '~~/words/speech'
 import { additions, type Addition } from '~/commands/additions'
 
-const { quilt, isGrey, isSetting, hasOwnPlaces } = defineProps<{
+const { quilt, isGrey, shown } = defineProps<{
   quilt: Quilt
   isGrey: boolean
-  /** The card with the way of setting is open. */
-  isSetting: boolean
-  /** Single places were turned, mirrored, dressed or exchanged. */
-  hasOwnPlaces: boolean
+  /** The card or list that is open for the whole quilt. */
+  shown: OverDrawing | null
 }>()
 const emit = defineEmits<{
   edit: [name: string, edit: Edit]
@@ -24,11 +22,6 @@ function count(side: 'across' | 'down', by: number) {
   const { across, down } = quilt.setting
   const next = Math.min(200, Math.max(1, quilt.setting[side] + by))
   emit('edit', 'number of blocks', setCounts(side === 'across' ? next : across, side === 'down' ? next : down))
-}
-const isLayingOut = ref(false)
-function climb() {
-  isLayingOut.value = false
-  emit('open', { list: 'climb' })
 }
 const toAdd = computed(() =>
   additions(quilt).map(({ id, label, icon, edit, part }) => ({
@@ -62,27 +55,24 @@ const speech = useSpeech()
         <UIcon name="i-lucide-plus" class="size-5" />
       </UButton>
     </div>
-    <UPopover
-      v-model:open="isLayingOut"
-      :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-96 max-h-[75vh] overflow-y-auto z-50' }"
+    <UButton
+      :aria-pressed="shown === 'lay-out'"
+      :class="{ chosen: shown === 'lay-out' }"
+      @click="emit('open', { list: 'lay-out' })"
     >
-      <UButton><UIcon name="i-lucide-layout-grid" class="size-5" />Lay out</UButton>
-      <template #content>
-        <LayOut
-          :quilt="quilt"
-          :has-own-places="hasOwnPlaces"
-          @edit="(name, change) => emit('edit', name, change)"
-          @climb="climb"
-        />
-      </template>
-    </UPopover>
+      <UIcon name="i-lucide-layout-grid" class="size-5" />Lay out
+    </UButton>
     <UButton @click="emit('open', { list: 'try-outs' })">
       <UIcon name="i-lucide-gallery-thumbnails" class="size-5" />Try-outs
     </UButton>
     <UButton @click="emit('open', { list: 'fit' })">
       <UIcon name="i-lucide-bed-double" class="size-5" />Size to fit
     </UButton>
-    <UButton :aria-pressed="isSetting" :class="{ chosen: isSetting }" @click="emit('open', { list: 'setting' })">
+    <UButton
+      :aria-pressed="shown === 'setting'"
+      :class="{ chosen: shown === 'setting' }"
+      @click="emit('open', { list: 'setting' })"
+    >
       <UIcon name="i-lucide-blocks" class="size-5" />Setting
     </UButton>
     <UDropdownMenu :items="toAdd" :modal="false" :content="{ onCloseAutoFocus: leaveMovedFocus }">

@@ -4,12 +4,18 @@ import { setEnds, setFloat, setKind, setSettingCloth } from '~~/core/edits/setti
 import { ownBlocks, type Quilt } from '~~/core/file/quilt'
 import { canEndInHalves, rulesOf, SETTING_KINDS, type SettingKind } from '~~/core/file/settings'
 import type { EndFiller } from '~~/core/file/settings/settingRules'
+import type { QuiltFile } from '~~/core/file/schema'
 import { sameLength } from '~~/core/measure/ruler'
 import { settingName } from '~~/words/names'
 
 /** Shows what the way of setting says of itself: it knows none by name. */
-const { quilt } = defineProps<{ quilt: Quilt }>()
-const emit = defineEmits<{ edit: [name: string, edit: Edit]; preview: [edit: Edit | null] }>()
+const { file, quilt } = defineProps<{ file: QuiltFile; quilt: Quilt }>()
+const emit = defineEmits<{
+  edit: [name: string, edit: Edit]
+  preview: [edit: Edit | null]
+  /** To the sizes and frames of all blocks. */
+  sizes: []
+}>()
 
 const setting = computed(() => quilt.setting)
 const rules = computed(() => rulesOf(quilt.setting))
@@ -51,9 +57,12 @@ function fillEnds(filler: EndFiller) {
   <section class="space-y-3.5" aria-label="Setting">
     <div>
       <RadioField look="cards" label="How the blocks are set" :value="setting.kind" :options="kinds" @choose="choose">
-        <template #picture="{ value }"><SettingSample :kind="value" /></template>
+        <template #picture="{ value }"><SettingSample :kind="value" :file="file" :quilt="quilt" /></template>
       </RadioField>
       <p v-if="!canStandOnCorner" class="note mt-1">On point the blocks must be square and all of one size.</p>
+      <UButton class="mt-1.5 w-full" @click="emit('sizes')"
+        ><UIcon name="i-lucide-ruler" class="size-5" />Sizes and frames of the blocks …</UButton
+      >
     </div>
 
     <ClothPicker

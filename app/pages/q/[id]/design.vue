@@ -28,6 +28,13 @@ const { open, selected, list, workIn, close } = useOpenOnDesign(
   () => card.value,
   () => drawing.value?.$el,
 )
+/** Cards for the whole quilt that stand beside it. */
+const BESIDE: Readonly<Partial<Record<OverDrawing, string>>> = {
+  'setting': 'Setting',
+  'lay-out': 'Lay out',
+  'sizes': 'Sizes and frames',
+}
+const beside = computed(() => list.value && BESIDE[list.value])
 const { width: stageWidth, height: stageHeight } = useElementSize(stage)
 const TAPE_PX = { width: 48, height: 60 }
 const whole = computed(() => drawnTop(dimensions.value))
@@ -172,15 +179,7 @@ useShownOnDesign(what => {
 
 <template>
   <div class="design">
-    <QuiltBar
-      :quilt="quilt"
-      :is-grey="isGrey"
-      :is-setting="list === 'setting'"
-      :has-own-places="store.file?.setting.cells !== undefined"
-      @edit="edit"
-      @grey="isGrey = !isGrey"
-      @open="openCard"
-    />
+    <QuiltBar :quilt="quilt" :is-grey="isGrey" :shown="list" @edit="edit" @grey="isGrey = !isGrey" @open="openCard" />
     <template v-if="store.file">
       <FitSheet v-if="list === 'fit'" open :file="store.file" :quilt="quilt" @update:open="close" @edit="edit" />
       <TryOutSheet
@@ -223,8 +222,23 @@ useShownOnDesign(what => {
       </div>
       <p v-if="carried" class="caution hint" role="status">Now press the block to exchange it with. Esc lets go.</p>
       <p v-else-if="!selected" class="note hint">Press any part of the drawing or the tape to change it where it is.</p>
-      <OpenCard v-if="list === 'setting'" ref="card" class="card floating setting" name="Setting" @close="close">
-        <SettingCard :quilt="quilt" @edit="edit" @preview="store.preview" />
+      <OpenCard v-if="store.file && beside" ref="card" class="card floating beside" :name="beside" @close="close">
+        <SettingCard
+          v-if="list === 'setting'"
+          :file="store.file"
+          :quilt="quilt"
+          @edit="edit"
+          @preview="store.preview"
+          @sizes="open = { list: 'sizes' }"
+        />
+        <LayOut
+          v-else-if="list === 'lay-out'"
+          :file="store.file"
+          :quilt="quilt"
+          @edit="edit"
+          @climb="openCard({ list: 'climb' })"
+        />
+        <SizesCard v-else :quilt="quilt" @edit="edit" @preview="store.preview" />
       </OpenCard>
       <PartBubble
         v-if="selected && !carried"
@@ -245,6 +259,7 @@ useShownOnDesign(what => {
           @edit="edit"
           @preview="store.preview"
           @update:size-scope="scope => (sizeScope = scope)"
+          @sizes="openCard({ list: 'sizes' })"
           @pick-up="pickUp"
         />
         <SashingCard
@@ -296,7 +311,7 @@ useShownOnDesign(what => {
   align-items: start;
 }
 /* beside the quilt, like the bubble of a part */
-.setting {
+.beside {
   position: absolute;
   top: 0.4rem;
   right: 0.6rem;
