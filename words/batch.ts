@@ -168,9 +168,7 @@ function plainText({ task, what, count }: PlannedBatch, book: BatchBook): string
     return 'Cut the strips at their angle, as the cutting sheet says.'
   }
   if ('frame' in task)
-    return what === 'press'
-      ? 'Press outwards, away from the block.'
-      : `Sew a strip to both ${task.round % 2 === 0 ? 'sides' : 'ends'} of each block.`
+    return what === 'press' ? 'Press outwards, away from the block.' : `Sew a strip to both ${task.pair} of each block.`
   if ('row' in task) {
     if (what === 'press') return 'Press its seams, all the way its card says.'
     const before = task.part === 1 ? 'the first part' : `the first ${task.part} parts`

@@ -153,6 +153,8 @@ function expectationText(expected: Expectation): string {
       return expected.most === undefined ? 'a short name' : `a short name of at most ${expected.most} characters`
     case 'colour':
       return 'a colour such as #a8402c'
+    case 'picture':
+      return 'a small picture as a data URL (data:image/jpeg;base64, …)'
     case 'yes-no':
       return 'true or false'
     case 'list':

@@ -129,6 +129,7 @@ function layoutCommands(quilt: Quilt, speech: Speech, { edit, show }: Hands): Co
       'i-lucide-ruler',
       'sampler module coping strips frame own size rows',
     ),
+    list('tray', 'Blocks sewn already', 'i-lucide-package-open', 'existing orphan left over inherited tray heap'),
     list('try-outs', 'Try-outs', 'i-lucide-gallery-thumbnails', 'compare ideas pictures layouts'),
     list('fit', 'Size to fit a bed', 'i-lucide-bed-double', 'queen king twin mattress drop size larger smaller'),
     list('climb', inEnglish('Colors that climb', speech), 'i-lucide-trending-up', 'gradient fade diagonal spread'),

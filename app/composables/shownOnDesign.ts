@@ -1,7 +1,7 @@
 import type { TopPart } from '~~/core/top/regions/region'
 
 /** Cards and lists of Design for the whole quilt, that lie beside or over the drawing. */
-export type OverDrawing = 'setting' | 'lay-out' | 'sizes' | 'try-outs' | 'fit' | 'climb'
+export type OverDrawing = 'setting' | 'lay-out' | 'sizes' | 'tray' | 'together' | 'try-outs' | 'fit' | 'climb'
 /** One thing at a time: the card of a part, or one for the whole quilt. */
 export type OpenOnDesign = TopPart | { list: OverDrawing }
 /** That, or the drawing in grey, or as it is again. */

@@ -1,5 +1,5 @@
 import type { PageKind } from '~~/core/paper/sheet'
-import type { PapersKind } from '~~/server/utils/papersRequest'
+import type { PapersKind } from '~~/core/paper/papersKinds'
 
 /** Pages at true size, made by the server and handed to the quilter as a PDF. */
 export function usePapers() {

@@ -24,7 +24,7 @@ export class QuiltDocument {
   readonly clothNames = computed(() => new Map(this.quilt.value?.cloths.map(cloth => [cloth.id, cloth.name])))
   /** What a file shown lately was read as. */
   readonly #readings = new WeakMap<QuiltFile, Quilt>()
-  #lastCloths: { written: QuiltFile['cloths']; read: Quilt['cloths'] } | null = null
+  #lastCloths: (Pick<QuiltFile, 'cloths' | 'tray'> & { read: Quilt['cloths'] }) | null = null
   readonly #canWrite: () => boolean
   readonly #onChange: () => void
 
@@ -116,8 +116,10 @@ export class QuiltDocument {
    * Cloths that the change did not touch stay the same objects, so that all that shows cloth need not be drawn again.
    */
   #sharing(next: QuiltFile, read: Quilt): Quilt {
-    if (this.#lastCloths?.written === next.cloths) return markRaw({ ...read, cloths: this.#lastCloths.read })
-    this.#lastCloths = { written: next.cloths, read: read.cloths }
+    const last = this.#lastCloths
+    // sewn blocks stand among the cloths
+    if (last && last.cloths === next.cloths && last.tray === next.tray) return markRaw({ ...read, cloths: last.read })
+    this.#lastCloths = { cloths: next.cloths, tray: next.tray, read: read.cloths }
     return markRaw(read)
   }
 }

@@ -8,6 +8,7 @@ import type { Region } from '~~/core/top/regions/region'
 import type { Dimensions } from '~~/core/top/dimensions'
 import { blockOf, clothOf, designOf, type Cell, type Quilt } from '~~/core/file/quilt'
 import { clothFill } from './clothPaint'
+import { loadedPicture, loadedPictures } from './loadedPictures'
 
 export interface PaintView {
   /** Pixels to the inch, and where the top's corner lies, in pixels. */
@@ -29,6 +30,8 @@ const MAX_PX = 2048
  * bitmap and copied to its places: hundreds of blocks take as long as a few.
  */
 export function quiltPainter(quilt: Quilt, dimensions: Dimensions, grey?: (colour: string) => string): QuiltPainter {
+  // a picture that comes later is painted then
+  void loadedPictures.value
   // places alike are one cell
   const bitmaps = new Map<Cell, Map<string, HTMLCanvasElement>>()
   const fills = new Map<string, ReturnType<typeof clothFill>>()
@@ -159,6 +162,8 @@ function paintBlock(
     context.closePath()
     context.fillStyle = fill
     context.fill()
+    const picture = cloth.picture === undefined || grey ? null : loadedPicture(cloth.picture)
+    if (picture) drawPicture(context, picture, cell, width, height)
     // a hair of the same cloth closes the seam that smoothing leaves between patches
     context.strokeStyle = fill
     context.lineWidth = 0.7
@@ -169,4 +174,21 @@ function paintBlock(
     if (width > 40) context.stroke()
   }
   return canvas
+}
+
+/** A picture that fills its block, lying as the block lies. */
+function drawPicture(
+  context: CanvasRenderingContext2D,
+  picture: ImageBitmap,
+  cell: Cell,
+  width: number,
+  height: number,
+) {
+  const [across, down] = cell.turn % 180 === 0 ? [width, height] : [height, width]
+  context.save()
+  context.translate(width / 2, height / 2)
+  context.rotate((cell.turn * Math.PI) / 180)
+  if (cell.mirror) context.scale(-1, 1)
+  context.drawImage(picture, -across / 2, -down / 2, across, down)
+  context.restore()
 }

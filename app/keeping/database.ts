@@ -1,6 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import type { KeptQuilt } from './keptQuilt'
-import type { KeptSteps } from './keptSteps'
+import type { KeptQuilt, KeptSteps } from './keptQuilt'
 
 interface Kept extends DBSchema {
   /** By `quilt:` and its id. */

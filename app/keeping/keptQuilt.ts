@@ -27,6 +27,23 @@ export interface Bookmark {
   of?: string
 }
 
+/** One step of work: what it is called, and the file on the far side of it. */
+export interface KeptStep {
+  name: string
+  file: QuiltFile
+}
+
+/**
+ * The way back and forth of a quilt, kept beside it and never in its file. Files of steps share what they have in
+ * common, and storage writes what is shared once.
+ */
+export interface KeptSteps {
+  /** Of the quilt they lead from; to another state they do not belong. */
+  revision: number
+  past: KeptStep[]
+  future: KeptStep[]
+}
+
 export const MAX_VERSIONS = 5
 /** A new version is begun when the last is older than this. */
 const VERSION_EVERY_MS = 5 * 60_000

@@ -1,22 +1,5 @@
-import type { QuiltFile } from '~~/core/file/schema'
 import { database } from './database'
-
-/** One step of work: what it is called, and the file on the far side of it. */
-export interface KeptStep {
-  name: string
-  file: QuiltFile
-}
-
-/**
- * The way back and forth of a quilt, kept beside it and never in its file. Files of steps share what they have in
- * common, and storage writes what is shared once.
- */
-export interface KeptSteps {
-  /** Of the quilt they lead from; to another state they do not belong. */
-  revision: number
-  past: KeptStep[]
-  future: KeptStep[]
-}
+import type { KeptStep, KeptSteps } from './keptQuilt'
 
 /** Steps back, and steps forth, that are kept for another day. */
 export const MAX_KEPT_STEPS = 50

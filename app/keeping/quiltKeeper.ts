@@ -1,6 +1,6 @@
 import { database } from './database'
-import { isKeptQuilt, withVersions, type KeptQuilt, type KeptVersion } from './keptQuilt'
-import { keptSteps, type KeptSteps } from './keptSteps'
+import { isKeptQuilt, withVersions, type KeptQuilt, type KeptSteps, type KeptVersion } from './keptQuilt'
+import { keptSteps } from './keptSteps'
 
 const PREFIX = 'quilt:'
 

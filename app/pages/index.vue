@@ -12,7 +12,6 @@ const shelf = useShelf()
 const { done, say } = useToasts()
 const isNew = ref(false)
 const refused = ref<{ name: string; problems: Problem[] } | null>(null)
-const picker = useTemplateRef('picker')
 const {
   public: { demo },
 } = useRuntimeConfig()
@@ -31,9 +30,7 @@ async function make(file: QuiltFile) {
   const id = await shelf.add(file)
   await navigateTo(`/q/${id}/design`)
 }
-async function openFile(event: Event) {
-  const chosen = chosenFile(event)
-  if (!chosen) return
+async function openFile(chosen: File) {
   if (chosen.size > MAX_BYTES) {
     refused.value = {
       name: chosen.name,
@@ -73,17 +70,14 @@ async function remove(id: string) {
         <p class="note">from first sketch to last stitch</p>
       </div>
       <UButton variant="solid" @click="isNew = true"> <UIcon name="i-lucide-plus" class="size-5" />New quilt </UButton>
-      <UButton @click="picker?.click()"> <UIcon name="i-lucide-folder-open" class="size-5" />Open a file </UButton>
-      <input
-        ref="picker"
-        type="file"
+      <FilePicker
         accept=".json,application/json"
-        class="sr-only"
-        tabindex="-1"
-        aria-label="Quilt file"
+        label="Quilt file"
+        icon="i-lucide-folder-open"
         data-testid="file-picker"
-        @change="openFile"
-      />
+        @choose="openFile"
+        >Open a file</FilePicker
+      >
       <SettingsMenu />
     </header>
     <div v-if="refused" class="caution mb-4" role="alert" data-testid="refused">

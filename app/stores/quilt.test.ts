@@ -4,8 +4,7 @@ import { setBlocksSize } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
 import { setCounts } from '~~/core/edits/setting'
 import { quiltOf, SAMPLE } from '~~/core/testing/quiltOf'
-import type { KeptQuilt } from '~/keeping/keptQuilt'
-import type { KeptSteps } from '~/keeping/keptSteps'
+import type { KeptQuilt, KeptSteps } from '~/keeping/keptQuilt'
 import { runs } from '~~/core/testing/runs'
 
 const storage = new Map<string, KeptQuilt>()

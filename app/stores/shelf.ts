@@ -1,8 +1,8 @@
 import type { QuiltFile } from '~~/core/file/schema'
 import { sayGone } from '~/keeping/lease'
 import { keep, keptIds, loadKept, newId, removeKept } from '~/keeping/quiltKeeper'
-import type { KeptQuilt } from '~/keeping/keptQuilt'
-import { loadSteps, type KeptSteps } from '~/keeping/keptSteps'
+import type { KeptQuilt, KeptSteps } from '~/keeping/keptQuilt'
+import { loadSteps } from '~/keeping/keptSteps'
 
 /** A quilt that was taken off the shelf, with its way back. */
 export interface RemovedQuilt {

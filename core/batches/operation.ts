@@ -19,8 +19,8 @@ export type Task =
   | { unit: string; step: number; leg: number }
   /** Joins of a block by the ids of its recipe: one that is sewn, or all that are pressed now. */
   | { block: string; joins: readonly string[] }
-  /** Strips round a block, counted from the inside. */
-  | { frame: string; round: number }
+  /** One pair of the strips round a block. */
+  | { frame: string; pair: 'sides' | 'ends' }
   /** A row, its first part and so many more; or two neighbouring sections of rows: from, to, and to of the second. */
   | { row: string; kind: SettingRow['kind']; part: number }
   | { rows: readonly [from: number, middle: number, to: number]; kind: SettingRow['kind'] }

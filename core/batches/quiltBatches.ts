@@ -1,6 +1,6 @@
 // In: the plan's work. Out: all the sewing of the quilt in batches, in the order of work.
 import { makingRules } from '../file/makings'
-import { frameOrders } from '../cut/framePieces'
+import { frameStrips } from '../cut/framePieces'
 import { pieceId } from '../cut/gather'
 import { clothsOfCell } from '../file/clothsOfCell'
 import { blockOf, clothOf, type Cell, type Quilt } from '../file/quilt'
@@ -137,10 +137,10 @@ function sewnBlock(
 
 /** Two sides and two ends, round after round. */
 function framedBlock(block: Source, cell: Cell, count: number, quilt: Quilt, operations: Operations): Source {
-  return frameOrders(quilt, [[cell, count]], methodContextOf(quilt)).reduce((inside, order, i) => {
+  return frameStrips(quilt, cell, count, methodContextOf(quilt)).reduce((inside, { order, pair }, i) => {
     const pile = pieceId(order)
     const id = `frame.${inside}.${pile}.${i}`
-    const task = { frame: cell.block, round: i }
+    const task = { frame: cell.block, pair }
     operations.add({
       id,
       at: 'machine',

@@ -13,6 +13,14 @@ import type { CheckPlace } from './place'
 /** Where pieces go and what they are there. */
 type PieceUse = Pick<Piece, 'use' | 'places' | 'part'>
 
+/** A sewn block that is smaller than its place, by so much at most; raw sizes. */
+interface SewnShort {
+  block: string
+  short: Inches
+  wanted: { width: Inches; height: Inches }
+  measured: { width: Inches; height: Inches }
+}
+
 /** What each check says of what it found; names are those that the quilter gave, lengths are in inches. */
 export interface CheckData {
   'off-ruler': { block: string; off: Inches; sizes: readonly Inches[] }
@@ -54,6 +62,9 @@ export interface CheckData {
   'shift-too-long': { shift: Inches; block: Inches }
   'one-on-point': Record<never, never>
   /** `module`: to which all blocks could be framed with enough. */
+  'sewn-block-short': SewnShort
+  'sewn-block-eased': SewnShort
+  'sewn-blocks-too-few': { block: string; need: number; have: number }
   'frame-too-narrow': { width: Inches; module: Inches }
   /**
    * `shown`: what the front shows of it; `wider`: what the outermost border is cut wider for it; `covered`: what it

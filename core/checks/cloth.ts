@@ -1,14 +1,14 @@
 import { makingRules } from '../file/makings'
 import { clothOf } from '../file/quilt'
+import { fabricsOf } from '../file/trayCloths'
 import type { Check, Checker } from './check'
 import { inCloth, inCloths, inLayers } from './place'
 
 /** Pieces that lie no way on their cloth. */
 export const piecesTooLarge: Checker = ({ quilt, needs, plan }) =>
-  needs.flatMap((need, i) =>
-    need.unplaced.map((unplaced): Check => {
+  fabricsOf(quilt.cloths).flatMap((cloth, i) =>
+    needs[i]!.unplaced.map((unplaced): Check => {
       const piece = plan.pieces.find(candidate => candidate.id === unplaced.id)!
-      const cloth = quilt.cloths[i]!
       return {
         id: 'piece-too-large',
         severity: 'error',
@@ -29,7 +29,7 @@ export const piecesTooLarge: Checker = ({ quilt, needs, plan }) =>
   )
 
 export const notEnoughCloth: Checker = ({ quilt, needs, plan }) => [
-  ...quilt.cloths.flatMap((cloth, i): Check[] => {
+  ...fabricsOf(quilt.cloths).flatMap((cloth, i): Check[] => {
     const need = needs[i]!.need.total
     if (cloth.form !== 'piece' || need <= (cloth.count ?? 1)) return []
     return [
@@ -60,7 +60,7 @@ export const notEnoughCloth: Checker = ({ quilt, needs, plan }) => [
 
 /** Units are to be made from cloth in pieces, and there is none. */
 export const noPrecuts: Checker = ({ quilt }) =>
-  quilt.aim === 'from-precuts' && !quilt.cloths.some(cloth => cloth.form === 'piece')
+  quilt.aim === 'from-precuts' && !fabricsOf(quilt.cloths).some(cloth => cloth.form === 'piece')
     ? [{ id: 'no-precuts', severity: 'note', ...inCloths('cloths'), data: {} }]
     : []
 

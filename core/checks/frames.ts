@@ -10,7 +10,7 @@ export const MIN_FRAME: Inches = 1 / 2
 export const frameTooNarrow: Checker = ({ quilt }) =>
   ownBlocks(quilt).flatMap((block, i): Check[] =>
     block.frame.flatMap((frame, k): Check[] => {
-      const width = Math.min(frame.sides, frame.ends)
+      const width = Math.min(...[frame.sides, frame.ends].filter(strip => strip > TOLERANCE))
       if (width >= MIN_FRAME - TOLERANCE) return []
       return [
         {

@@ -27,6 +27,7 @@ import {
   motifNotDrawn,
   quiltingTooDense,
 } from './layers'
+import { sewnTooFew, sewnTooSmall } from './sewnBlocks'
 import { offRuler } from './offRuler'
 import { bulkyCrossings, seamsDoNotNest } from './pressing'
 import {
@@ -46,6 +47,8 @@ import {
 const CHECKERS: readonly Checker[] = [
   piecesTooLarge,
   notEnoughCloth,
+  sewnTooFew,
+  sewnTooSmall,
   borderTooShort,
   borderRepeat,
   frameTooNarrow,

@@ -8,6 +8,7 @@ export type Lead =
   | { page: 'design'; border: number }
   | { page: 'design'; cell: CellPlace }
   | { page: 'design'; sashing: true }
+  | { page: 'design'; tray: true }
   | { page: 'cloth'; cloth?: number }
   | { page: 'cut' | 'piece' | 'finish' | 'quilting' | 'as-you-go' }
 
@@ -45,6 +46,10 @@ export const inBorder = (border: number, field = ''): CheckPlace => ({
 export const inCloth = (cloth: number, field: string): CheckPlace => ({
   path: `cloths.${cloth}.${field}`,
   leads: { page: 'cloth', cloth },
+})
+export const inTray = (kind: number, field: string): CheckPlace => ({
+  path: `tray.${kind}.${field}`,
+  leads: { page: 'design', tray: true },
 })
 /** All cloths, or how much of each is bought beyond need. */
 export const inCloths = (path: 'cloths' | 'margin'): CheckPlace => ({ path, leads: { page: 'cloth' } })

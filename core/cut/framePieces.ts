@@ -3,7 +3,7 @@ import { blockOf, type Cell, type Quilt } from '../file/quilt'
 import { plainSide } from '../make/methods/cutSize'
 import type { MethodContext } from '../make/methods/method'
 import { pieceOf } from '../make/methods/pieces'
-import type { Inches } from '../measure/ruler'
+import { TOLERANCE, type Inches } from '../measure/ruler'
 import type { PieceOrder } from './piece'
 
 /**
@@ -11,16 +11,27 @@ import type { PieceOrder } from './piece'
  * round after round. Source: handbook §4.
  */
 export function frameOrders(quilt: Quilt, cells: Iterable<readonly [Cell, number]>, room: MethodContext): PieceOrder[] {
-  return [...cells].flatMap(([cell, places]) => {
-    const block = blockOf(quilt, cell.block)
-    let { width, height } = block
-    return block.frame.flatMap(({ cloth, sides, ends }) => {
-      const strip = (across: Inches, down: Inches) => stripOrder({ cloth, cell, across, down, count: 2 * places }, room)
-      const orders = [strip(sides, height), strip(width + 2 * sides, ends)]
-      width += 2 * sides
-      height += 2 * ends
-      return orders
-    })
+  return [...cells].flatMap(([cell, places]) => frameStrips(quilt, cell, places, room).map(({ order }) => order))
+}
+
+/** The strips of one cell in the order of sewing, pair after pair; a side that is long enough by itself has none. */
+export function frameStrips(
+  quilt: Quilt,
+  cell: Cell,
+  places: number,
+  room: MethodContext,
+): { order: PieceOrder; pair: 'sides' | 'ends' }[] {
+  const block = blockOf(quilt, cell.block)
+  let { width, height } = block
+  return block.frame.flatMap(({ cloth, sides, ends }) => {
+    const strip = (across: Inches, down: Inches) => stripOrder({ cloth, cell, across, down, count: 2 * places }, room)
+    const orders = [
+      ...(sides > TOLERANCE ? [{ order: strip(sides, height), pair: 'sides' as const }] : []),
+      ...(ends > TOLERANCE ? [{ order: strip(width + 2 * sides, ends), pair: 'ends' as const }] : []),
+    ]
+    width += 2 * sides
+    height += 2 * ends
+    return orders
   })
 }
 

@@ -1,5 +1,6 @@
 // In: pieces that stages and units ask for. Out: piles of like pieces, numbered, counted with their reasons.
 import type { Piece, PieceOrder } from './piece'
+import { clothOf, type Quilt } from '../file/quilt'
 import type { Polygon } from '../geometry/polygon'
 import { lengthKey } from '../measure/ruler'
 import type { PieceDraft } from '../make/methods/method'
@@ -12,14 +13,19 @@ import { shortHash } from '../measure/shortHash'
  * get so many `spares`; what is cut to length for one place (sashes, borders, binding, strips of a strip set) gets
  * none.
  */
-export function gatherPieces(orders: readonly PieceOrder[], spares = 0): Piece[] {
+export function gatherPieces(orders: readonly PieceOrder[], spares: (cloth: string) => number = () => 0): Piece[] {
   const numbers = new Map<string, string>()
   return pilesOf(orders).map(({ id, pile }) => {
     const size = sizeKey(pile[0]!.draft)
     const number = numbers.get(size) ?? String(numbers.size + 1)
     numbers.set(size, number)
-    return pieceOfPile(id, pile, number, spares)
+    return pieceOfPile(id, pile, number, spares(pile[0]!.draft.cloth))
   })
+}
+
+/** Spares that the quilter wants in each pile; of blocks that are sewn there are as many as there are. */
+export function sparesOf(quilt: Quilt): (cloth: string) => number {
+  return cloth => (clothOf(quilt, cloth).tray === undefined ? quilt.spares : 0)
 }
 
 /** The same under the numbers of another sheet; sizes that are not on it have none. */

@@ -97,7 +97,7 @@ function alongLength(layout: Layout): Inches {
 }
 
 function onSheets(cloth: Cloth, pieces: readonly CutPiece[], area: number): ClothNeed {
-  const length = (cloth.length ?? 0) * (1 - cloth.shrink)
+  const length = cloth.usableLength
   const layout = layOutOnSheets(
     pieces.map(piece => ({ ...piece, along: false })),
     cloth.usable,

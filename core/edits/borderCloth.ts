@@ -1,5 +1,6 @@
 import { finishedPatches } from '../designs/design'
 import { clothsOfCell } from '../file/clothsOfCell'
+import { fabricsOf } from '../file/trayCloths'
 import { lightness } from '../measure/lightness'
 import { TOLERANCE } from '../measure/ruler'
 import { dimensionsOf } from '../top/dimensions'
@@ -14,7 +15,7 @@ import { blockOf, clothOf, designOf, type Cell, type Quilt } from '../file/quilt
 export function borderCloth(quilt: Quilt): string {
   const touched = outermost(quilt).map(id => lightness(clothOf(quilt, id).colour))
   const apart = (colour: string) => Math.min(...touched.map(other => Math.abs(other - lightness(colour))))
-  return quilt.cloths.reduce((a, b) => (apart(b.colour) > apart(a.colour) + 1e-9 ? b : a)).id
+  return fabricsOf(quilt.cloths).reduce((a, b) => (apart(b.colour) > apart(a.colour) + 1e-9 ? b : a)).id
 }
 
 /** Cloths along the edge of the top as it is now. */

@@ -1,4 +1,5 @@
 import type { Check, CheckId } from '../checks/check'
+import { fabricsOf } from '../file/trayCloths'
 import { lightness } from '../measure/lightness'
 import type { Inches } from '../measure/ruler'
 import { UNIT_DEFAULTS } from '../measure/units'
@@ -102,7 +103,7 @@ function otherCloth(quilt: Quilt, at: number, role: string): Mend[] {
     .filter(([name]) => name !== role)
     .map(([, cloth]) => lightness(clothOf(quilt, cloth).colour))
   const apart = (colour: string) => Math.min(...others.map(other => Math.abs(other - lightness(colour))))
-  const best = quilt.cloths.reduce((a, b) => (apart(b.colour) > apart(a.colour) ? b : a))
+  const best = fabricsOf(quilt.cloths).reduce((a, b) => (apart(b.colour) > apart(a.colour) ? b : a))
   return apart(best.colour) > apart(clothOf(quilt, block.cloths[role]!).colour)
     ? [{ words: { do: 'dress', cloth: best.name }, edit: setRoleCloth(block.id, role, best.id) }]
     : []

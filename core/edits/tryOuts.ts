@@ -4,6 +4,7 @@ import { clothOf, ownBlocks, type Quilt } from '../file/quilt'
 import { canEndInHalves, PLAIN_SETTING, rulesOf, SETTING_KINDS, type SettingKind } from '../file/settings'
 import { readQuilt } from '../file/readQuilt'
 import type { QuiltFile } from '../file/schema'
+import { fabricsOf } from '../file/trayCloths'
 import { UNIT_DEFAULTS } from '../measure/units'
 import { inTurn, type Edit } from './edit'
 import { pictureKey } from '../top/pictureKey'
@@ -74,7 +75,7 @@ function allTryOuts(quilt: Quilt, seed: number): TryOut[] {
     : []
   const { widthStep } = UNIT_DEFAULTS[quilt.units]
   const width = (part: number) => Math.max(2, Math.round(first!.outer.width / part / widthStep)) * widthStep
-  const cloths = quilt.cloths.map(({ id }) => id)
+  const cloths = fabricsOf(quilt.cloths).map(({ id }) => id)
   const sashes: TryOut[] = [
     ...([6, 4, 3, 2] as const).map((part): TryOut => ({
       name: { kind: 'sashed', part },

@@ -8,6 +8,9 @@ import type { Expectation } from './problem'
 /** Longest side of anything: a sheet of cloth or a quilt beyond this is a slip of the finger. */
 export const MAX_INCHES = 4000
 
+/** Characters of a small picture: some 40 kB of it. */
+const MAX_PICTURE = 60_000
+
 export interface Fields {
   /** A length in the file's units or as text; gives inches. `least` 0 allows nothing at all. */
   length: (least?: Inches, most?: Inches) => z.ZodType<Inches, number | string>
@@ -18,6 +21,8 @@ export interface Fields {
   oneOf: <const T extends readonly (string | number)[]>(options: T) => z.ZodType<T[number], T[number]>
   flag: z.ZodType<boolean, boolean>
   colour: z.ZodType<string, string>
+  /** A small picture as a data URL. */
+  picture: z.ZodType<string, string>
   date: z.ZodType<string, string>
   /** A whole number as the name of a field. */
   numeral: z.ZodType<string, string>
@@ -67,6 +72,10 @@ export function fieldsFor(units: Units): Fields {
     oneOf: options => z.literal([...options], refuse({ kind: 'one-of', options })) as never,
     flag: z.boolean(refuse({ kind: 'yes-no' })),
     colour: z.string(refuse({ kind: 'colour' })).regex(/^#[0-9a-f]{6}$/i, refuse({ kind: 'colour' })),
+    picture: z
+      .string(refuse({ kind: 'picture' }))
+      .max(MAX_PICTURE, refuse({ kind: 'picture' }))
+      .regex(/^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/]+=*$/, refuse({ kind: 'picture' })),
     date: z
       .string(refuse({ kind: 'date' }))
       .max(40, refuse({ kind: 'date' }))

@@ -13,6 +13,7 @@ export type Expectation =
   | { kind: 'text'; most?: number }
   | { kind: 'id'; most?: number }
   | { kind: 'colour' }
+  | { kind: 'picture' }
   | { kind: 'yes-no' }
   | { kind: 'list'; least?: number; most?: number }
   | { kind: 'object' }
@@ -51,7 +52,7 @@ export type Problem =
   | {
       code: 'unknown-reference'
       path: Path
-      to: 'cloth' | 'block' | 'design' | 'method'
+      to: 'cloth' | 'block' | 'design' | 'method' | 'tray'
       got: string
       known: readonly string[]
     }

@@ -13,6 +13,12 @@ export interface Cloth extends Omit<Parsed['cloths'][number], 'name' | 'letter' 
   selvage: Inches
   /** Width left after shrinking and without selvages. */
   usable: Inches
+  /** Of cloth that comes in pieces: its length left after shrinking; else 0. */
+  usableLength: Inches
+  /** Of sewn blocks that stand as cloth: their kind in the tray. */
+  tray?: string
+  /** How one looks, as a data URL. */
+  picture?: string
   /** Longest strip without a join: the usable width, or the longer side of cloth that comes in pieces. */
   longestStrip: Inches
 }

@@ -14,6 +14,7 @@ import { designsById } from './ownDesigns'
 import { panelProblems } from './panelProblems'
 import { settingProblems } from './settingProblems'
 import { shiftsOf } from './shifts'
+import { trayClothId, trayCloths } from './trayCloths'
 import { sizeProblems } from './placeSizes'
 import { fail, ok, type Result } from './problem'
 import type { Block, Border, Cloth, Quilt, QuiltBinding } from './quilt'
@@ -40,20 +41,23 @@ export function readQuilt(file: unknown): Result<Quilt> {
 }
 
 function complete(file: ParsedQuilt, units: Units): Quilt {
-  const letters = clothLetters(file.cloths)
+  const letters = clothLetters([...file.cloths, ...file.tray.map(() => ({}))])
   const ownDesigns = designsById(file)
-  const cloths = file.cloths.map((cloth, i): Cloth => {
+  const fabrics = file.cloths.map((cloth, i): Cloth => {
     const selvage = cloth.selvage ?? (cloth.form === 'piece' ? 0 : UNIT_DEFAULTS[units].selvage)
     const usable = cloth.width * (1 - cloth.shrink) - selvage
-    const longestStrip =
-      cloth.form === 'piece' && !cloth.directional ? Math.max(usable, cloth.length! * (1 - cloth.shrink)) : usable
-    return { ...cloth, name: cloth.name ?? cloth.id, letter: letters[i]!, selvage, usable, longestStrip }
+    const usableLength = cloth.form === 'piece' ? cloth.length! * (1 - cloth.shrink) : 0
+    const longestStrip = cloth.directional ? usable : Math.max(usable, usableLength)
+    const widths = { selvage, usable, usableLength, longestStrip }
+    return { ...cloth, name: cloth.name ?? cloth.id, letter: letters[i]!, ...widths }
   })
+  const cloths = [...fabrics, ...trayCloths(file, letters.slice(fabrics.length))]
   const own = file.blocks.map((block): Block => {
     const size = { width: block.width ?? block.size!, height: block.height ?? block.size! }
     const frame = framesOf(block)
     const name = block.name ?? ownDesigns.get(block.design)!.name
-    return { ...block, name, ...size, frame, outer: framed(size, frame) }
+    const worn = block.tray === undefined ? {} : { cloths: { cloth: trayClothId(block.tray) } }
+    return { ...block, ...worn, name, ...size, frame, outer: framed(size, frame) }
   })
   const derived = derivedBlocks(file, own, ownDesigns)
   const blocks = [...own, ...derived.blocks]

@@ -12,6 +12,7 @@ import { backingEntry, battingEntry } from './entries/layerEntries'
 import { quiltingEntry, stitchingEntry } from './entries/quiltingEntry'
 import { diaryEntry, doneEntry, madeEntry } from './entries/recordEntries'
 import { settingEntry } from './entries/settingEntry'
+import { trayEntry } from './entries/trayEntry'
 import { fieldsFor } from './fields'
 
 export const FORMAT = 'wren-quilt'
@@ -47,6 +48,8 @@ function schemaFor(units: Units) {
       cloths: f.list(clothEntry(f, defaults), 1, 500),
       designs: f.list(designEntry(f), 0, 500).default([]),
       blocks: f.list(blockEntry(f), 1, 500),
+      // blocks that exist already
+      tray: f.list(trayEntry(f), 0, 200).default([]),
       setting: settingEntry(f),
       borders: f.list(borderEntry(f), 0, 40).default([]),
       backing: backingEntry(f, defaults).nullish(),

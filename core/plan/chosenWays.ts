@@ -12,7 +12,7 @@ import { clothNeed, type ClothNeed } from '../cut/need'
 import { borderOrders } from '../cut/edgePieces'
 import { frameOrders } from '../cut/framePieces'
 import { placesOf } from '../top/places'
-import { gatherPieces } from '../cut/gather'
+import { gatherPieces, sparesOf } from '../cut/gather'
 import { QUICK, type Search } from '../cut/layout'
 import type { Piece, PieceOrder } from '../cut/piece'
 import { settingOrders } from '../cut/settingPieces'
@@ -146,7 +146,7 @@ function layOutChoices(
       ...inWhole(demand, way.made.pieces, draft, quilt),
     })),
   )
-  const pieces = gatherPieces([...orders, ...fixed], quilt.spares)
+  const pieces = gatherPieces([...orders, ...fixed], sparesOf(quilt))
   const wanted = (all: readonly Piece[], cloth: string) =>
     all
       .filter(piece => piece.cloth === cloth)
@@ -188,7 +188,7 @@ function inWhole(
 
 function clothUsed({ needs }: Pick<LaidOut, 'needs'>, quilt: Quilt): number {
   return needs.reduce((sum, need, i) => {
-    const { usable, length } = quilt.cloths[i]!
-    return sum + need.need.total * usable * (need.unit === 'piece' ? (length ?? 1) : 1)
+    const { usable, usableLength } = quilt.cloths[i]!
+    return sum + need.need.total * usable * (need.unit === 'piece' ? usableLength : 1)
   }, 0)
 }

@@ -1,8 +1,9 @@
 // In: a quilt that is planned. Out: cloths of which there is enough left for its binding, dealt strip by strip.
 import { isSewnOn } from '../file/bindings'
-import { gatherPieces } from '../cut/gather'
+import { gatherPieces, sparesOf } from '../cut/gather'
 import { clothNeed } from '../cut/need'
 import { clothOf, type Cloth, type Quilt } from '../file/quilt'
+import { fabricsOf } from '../file/trayCloths'
 import { planBinding, type Binding } from '../layers/binding/binding'
 import { bindingOrders } from '../layers/binding/bindingPieces'
 import { joinedLength, type DealtStrip } from '../layers/binding/dealtStrips'
@@ -45,7 +46,7 @@ export function scrappyBinding({ quilt, pieces, dimensions }: PlanWork): Scrappy
     }
     return count
   }
-  const left = quilt.cloths
+  const left = fabricsOf(quilt.cloths)
     .map(cloth => ({ strip: stripOf(cloth), count: most(cloth) }))
     .sort((a, b) => b.count - a.count)
   const dealt: DealtStrip[] = []
@@ -73,5 +74,5 @@ function mostCloth(quilt: Quilt, cloth: Cloth, others: PlanWork['pieces']): numb
 function bindingPieces(quilt: Quilt, binding: Binding): PlanWork['pieces'] {
   const { cloth } = binding.dealt[0]!
   const dressed = { ...quilt, binding: { ...quilt.binding!, cloth, cloths: [cloth] } }
-  return gatherPieces(bindingOrders(dressed, { ...binding, flange: null }, methodContextOf(quilt)), quilt.spares)
+  return gatherPieces(bindingOrders(dressed, { ...binding, flange: null }, methodContextOf(quilt)), sparesOf(quilt))
 }

@@ -9,6 +9,7 @@ import { foundationOf } from '~~/core/make/order/howSewn'
 import { foundationPapers, paperDrawing } from '~~/core/paper/foundationPapers'
 import { stripDrawings, type StripMarks } from '~~/core/paper/markStrips'
 import { labelDrawing } from '~~/core/paper/labelSheet'
+import type { PapersKind } from '~~/core/paper/papersKinds'
 import { pagesOf } from '~~/core/paper/pages'
 import { blockDrawings, motifDrawings } from '~~/core/paper/quiltingPapers'
 import type { Drawing, Sheet } from '~~/core/paper/sheet'
@@ -21,7 +22,7 @@ import { labelText } from '~~/words/last'
 import { stripWords } from '~~/words/joining'
 import { blockTitle, motifTitle } from '~~/words/quilting'
 import type { Speech } from '~~/words/speech'
-import type { PapersKind, papersRequest } from './papersRequest'
+import type { papersRequest } from './papersRequest'
 
 /** What is to be printed: of one block, where it is about one. */
 export type PapersAsked = Pick<z.infer<typeof papersRequest>, 'block' | 'what' | 'page' | 'copies' | 'mirrored'>

@@ -1,8 +1,5 @@
 import { z } from 'zod'
-
-/** What can be printed on the server. */
-export const PAPERS_KINDS = ['templates', 'papers', 'marks', 'motifs', 'lines', 'label'] as const
-export type PapersKind = (typeof PAPERS_KINDS)[number]
+import { PAPERS_KINDS } from '~~/core/paper/papersKinds'
 
 /** What is asked for: a quilt, one of its blocks, and on what to print. Marks of sashes and quilting need no block. */
 export const papersRequest = z.object({

@@ -12,6 +12,16 @@ export const BLOCKS_CHECKS = {
     + `leave open is filled with cloth.`,
   'one-on-point': () =>
     `A single block on point is a block with four corner triangles. Two across or down make a setting of it.`,
+  'sewn-block-short': (data, { length, speech }) =>
+    `${data.block} measures ${formatSize(data.measured.width, data.measured.height, speech)}, and its place wants `
+    + `${formatSize(data.wanted.width, data.wanted.height, speech)}: ${length(data.short)} more than there is. Make `
+    + `the block smaller and frame it, or make its place smaller.`,
+  'sewn-block-eased': (data, { length }) =>
+    `${data.block} is ${length(data.short)} smaller than its place. Match the middles, pin, and ease it in; its own `
+    + `seam allowances become so much narrower.`,
+  'sewn-blocks-too-few': data =>
+    `${data.block}: ${plural(data.need, 'place')}, and ${plural(data.have, 'block')} sewn. Put other blocks into `
+    + `the places that are left.`,
   'frame-too-narrow': (data, { length }) =>
     `A frame is ${length(data.width)} wide finished: narrower than 1/2″ it is hard to sew evenly. With all blocks `
     + `framed to ${length(data.module)} every frame is wide enough.`,

@@ -11,7 +11,7 @@ const speech = useSpeech()
 const wanted = computed(() =>
   plan.cloths
     .map((need, index) => ({ need, index, cloth: clothOf(quilt, need.id) }))
-    .filter(({ need }) => need.need > 0),
+    .filter(({ need, cloth }) => need.need > 0 && cloth.tray === undefined),
 )
 const battingWidth = computed(() => {
   const { width = 0, length } = quilt.batting ?? {}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fabricsOf } from '~~/core/file/trayCloths'
 import type { Cloth } from '~~/core/file/quilt'
 
 const {
@@ -23,7 +24,7 @@ const group = useId()
     <legend class="label">{{ label }}</legend>
     <div class="flex flex-wrap gap-1.5">
       <label
-        v-for="cloth in cloths"
+        v-for="cloth in fabricsOf(cloths)"
         :key="cloth.id"
         class="choice"
         :class="{ chosen: cloth.id === value }"

@@ -36,7 +36,7 @@ const settings = useSettings()
 const strips = computed(() =>
   need.strips.map((strip, i) => ({ ...strip, index: i })).filter(strip => strip.sheet === sheet),
 )
-const length = computed(() => (need.unit === 'piece' ? (cloth.length ?? 0) * (1 - cloth.shrink) : need.need))
+const length = computed(() => (need.unit === 'piece' ? cloth.usableLength : need.need))
 /** A piece is as long as it was sold; of yardage only what is needed is drawn. */
 const lengthPath = computed(() => (need.unit === 'piece' ? undefined : `${path}.need`))
 const left = computed(() => need.left.filter(rest => rest.sheet === sheet))

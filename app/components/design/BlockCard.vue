@@ -154,25 +154,30 @@ const choosing = computed(
         ><UIcon name="i-lucide-pencil-ruler" class="size-5" />Redraw it</UButton
       >
     </div>
-    <template v-for="role in rolesOf(design)" :key="role">
-      <ClothPicker
-        :cloths="quilt.cloths"
-        :label="capital(role)"
-        :value="scope !== 'all' && cell.cloths[role] === undefined ? null : cloths[role]!"
-        :none="scope === 'all' ? undefined : 'as the others'"
-        @choose="cloth => dress(role, cloth)"
-      />
-      <StripesField
-        v-if="isStriped(cloths[role]!)"
-        :role="role"
-        :value="block.stripes[role] ?? null"
-        :patches="patchesOf(role)"
-        @choose="stripes => emit('edit', 'stripes', setStripes(cell.block, role, stripes))"
-      />
+    <p v-if="block.tray" class="note">
+      This block is sewn already: it is trimmed to its place, and no cloth is cut for it.
+    </p>
+    <template v-else>
+      <template v-for="role in rolesOf(design)" :key="role">
+        <ClothPicker
+          :cloths="quilt.cloths"
+          :label="capital(role)"
+          :value="scope !== 'all' && cell.cloths[role] === undefined ? null : cloths[role]!"
+          :none="scope === 'all' ? undefined : 'as the others'"
+          @choose="cloth => dress(role, cloth)"
+        />
+        <StripesField
+          v-if="isStriped(cloths[role]!)"
+          :role="role"
+          :value="block.stripes[role] ?? null"
+          :patches="patchesOf(role)"
+          @choose="stripes => emit('edit', 'stripes', setStripes(cell.block, role, stripes))"
+        />
+      </template>
     </template>
     <div class="running-stitch" />
     <PanelField
-      v-if="design.patches.length === 1"
+      v-if="design.patches.length === 1 && !block.tray"
       :quilt="quilt"
       :block="block"
       @edit="(name, change) => emit('edit', name, change)"

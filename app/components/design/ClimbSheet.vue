@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fabricsOf } from '~~/core/file/trayCloths'
 import { rulesOf } from '~~/core/file/settings'
 import { CLIMB_CORNERS, climbingRoles, setClimb, type ClimbCorner } from '~~/core/edits/climbing'
 import type { Edit } from '~~/core/edits/edit'
@@ -17,7 +18,7 @@ const speech = useSpeech()
 const blocks = computed(() => ownBlocks(quilt).filter(block => rolesOfBlock(block.id).length > 1))
 const block = ref(blocks.value[0]?.id ?? '')
 const roles = ref(rolesOfBlock(block.value))
-const cloths = ref(quilt.cloths.map(({ id }) => id))
+const cloths = ref(fabricsOf(quilt.cloths).map(({ id }) => id))
 const from = ref<ClimbCorner>('sw')
 const after = ref<'again' | 'back'>('again')
 

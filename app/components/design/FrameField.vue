@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fabricsOf } from '~~/core/file/trayCloths'
 import { setFrame } from '~~/core/edits/blocks'
 import type { Edit } from '~~/core/edits/edit'
 import type { Block, Quilt } from '~~/core/file/quilt'
@@ -17,7 +18,7 @@ const changed = (at: number, change: Partial<{ cloth: string; width: number }>) 
     frames.value.map((frame, i) => (i === at ? { ...frame, ...change } : frame)),
   )
 function add() {
-  const cloth = quilt.cloths.at(-1)!.id
+  const cloth = fabricsOf(quilt.cloths).at(-1)!.id
   emit('edit', 'frame', setFrame(block.id, [...frames.value, { cloth, width: Math.min(1, most.value / 2) }]))
 }
 function remove(at: number) {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fabricsOf } from '~~/core/file/trayCloths'
 import { rolesOf, type Design } from '~~/core/designs/design'
 import { SHIPPED_DESIGNS } from '~~/core/designs/shipped'
 import { dressRoles } from '~~/core/edits/dress'
@@ -33,7 +34,7 @@ const designs = computed(() => [
 const unique = computed(() => [...new Map(designs.value.map(design => [design.id, design])).values()])
 const design = computed(() => (value ? quilt.designs.get(value.design) : undefined))
 const same: Edit = file => file
-const ids = computed(() => quilt.cloths.map(({ id }) => id))
+const ids = computed(() => fabricsOf(quilt.cloths).map(({ id }) => id))
 const colours = (of: Design, cloths: Record<string, string> = dressRoles(of, ids.value)) =>
   Object.fromEntries(rolesOf(of).flatMap(role => (cloths[role] ? [[role, clothOf(quilt, cloths[role]).colour]] : [])))
 function choose(chosen: Design) {

@@ -23,8 +23,8 @@ function count(side: 'across' | 'down', by: number) {
   const next = Math.min(200, Math.max(1, quilt.setting[side] + by))
   emit('edit', 'number of blocks', setCounts(side === 'across' ? next : across, side === 'down' ? next : down))
 }
-const toAdd = computed(() =>
-  additions(quilt).map(({ id, label, icon, edit, part }) => ({
+const toAdd = computed(() => [
+  ...additions(quilt).map(({ id, label, icon, edit, part }) => ({
     label,
     icon,
     onSelect() {
@@ -32,7 +32,8 @@ const toAdd = computed(() =>
       emit('open', part)
     },
   })),
-)
+  { label: 'Blocks sewn already …', icon: 'i-lucide-package-open', onSelect: () => emit('open', { list: 'tray' }) },
+])
 const speech = useSpeech()
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fabricsOf } from '~~/core/file/trayCloths'
 import type { Edit } from '~~/core/edits/edit'
 import { setEnds, setFloat, setKind, setSettingCloth } from '~~/core/edits/setting'
 import { ownBlocks, type Quilt } from '~~/core/file/quilt'
@@ -49,7 +50,7 @@ function choose(kind: SettingKind) {
   if (kind !== setting.value.kind) emit('edit', 'way of setting', setKind(kind))
 }
 function fillEnds(filler: EndFiller) {
-  emit('edit', 'ends', setEnds(filler === 'half-blocks' ? filler : { cloth: quilt.cloths.at(-1)!.id }))
+  emit('edit', 'ends', setEnds(filler === 'half-blocks' ? filler : { cloth: fabricsOf(quilt.cloths).at(-1)!.id }))
 }
 </script>
 

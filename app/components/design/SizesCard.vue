@@ -5,6 +5,7 @@ import { addBlock, frameAll } from '~~/core/edits/blocks'
 import { inTurn, type Edit } from '~~/core/edits/edit'
 import { dealBlocks, moduleOffers } from '~~/core/edits/sampler'
 import { ownBlocks, type Quilt } from '~~/core/file/quilt'
+import { fabricsOf } from '~~/core/file/trayCloths'
 import { sameLength } from '~~/core/measure/ruler'
 import { timesPlaced } from '~~/core/top/places'
 import { moduleText } from '~~/words/sampler'
@@ -26,7 +27,9 @@ const designs = computed(() => {
   return [...quilt.designs.values()].filter(({ id }) => !derived.has(id))
 })
 const dressed = (design: Design) =>
-  Object.fromEntries(rolesOf(design).map((role, i) => [role, quilt.cloths[i % quilt.cloths.length]!.colour]))
+  Object.fromEntries(
+    rolesOf(design).map((role, i) => [role, fabricsOf(quilt.cloths)[i % fabricsOf(quilt.cloths).length]!.colour]),
+  )
 </script>
 
 <template>

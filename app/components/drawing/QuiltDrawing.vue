@@ -4,6 +4,7 @@ import type { Dimensions } from '~~/core/top/dimensions'
 import type { Quilt } from '~~/core/file/quilt'
 import { drawnTop, outlinesOf, partAt } from '~~/core/top/parts'
 import type { TopPart } from '~~/core/top/regions/region'
+import { loadedPictures } from '~/drawing/loadedPictures'
 import { paintQuilt } from '~/drawing/paintQuilt'
 
 const {
@@ -83,7 +84,7 @@ function paint() {
   })
 }
 watch(
-  [() => quilt, () => dimensions, () => scale, () => grey, canvas],
+  [() => quilt, () => dimensions, () => scale, () => grey, canvas, loadedPictures],
   () => {
     frame ||= requestAnimationFrame(paint)
   },

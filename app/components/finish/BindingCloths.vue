@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fabricsOf } from '~~/core/file/trayCloths'
 import { setBinding } from '~~/core/edits/binding'
 import type { Edit } from '~~/core/edits/edit'
 import type { Quilt } from '~~/core/file/quilt'
@@ -44,7 +45,7 @@ watch(
     <fieldset class="mt-1 flex flex-wrap gap-2">
       <legend class="sr-only">Cloths that the strips are dealt from</legend>
       <YesNoField
-        v-for="cloth in quilt.cloths"
+        v-for="cloth in fabricsOf(quilt.cloths)"
         :key="cloth.id"
         class="mr-3 inline-flex"
         :value="cloths.includes(cloth.id)"

@@ -52,6 +52,7 @@ async function show({ leads }: Check) {
   await navigateTo(toPage(leads.page))
   if ('border' in leads) showOnDesign({ kind: 'border', border: leads.border + 1 })
   else if ('sashing' in leads) showOnDesign({ kind: 'sash' })
+  else if ('tray' in leads) showOnDesign({ list: 'tray' })
   else if ('cell' in leads) showOnDesign({ kind: 'block', row: leads.cell[0], column: leads.cell[1] })
   else if ('block' in leads) {
     const place = store.quilt && firstPlace(store.quilt, leads.block)

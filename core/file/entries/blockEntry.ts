@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { TRIM_ALLOWANCES } from '../trimAllowances'
-import type { Fields } from '../fields'
+import { MAX_INCHES, type Fields } from '../fields'
 import { METHOD_IDS } from '../methodNames'
 import { UNIT_KINDS } from '../unitKinds'
 import { choice, finished, object } from './entryParts'
@@ -18,9 +18,10 @@ export function blockEntry(f: Fields) {
     [z.literal(TRIM_ALLOWANCES), z.partialRecord(z.enum(UNIT_KINDS), z.enum(TRIM_ALLOWANCES))],
     choice([...TRIM_ALLOWANCES, '{ unit kind: care }']),
   )
-  // strips round a block, inside out, sides first
+  // strips round a block, inside out, sides first; 0: none on that pair
+  const strip = f.length(0, MAX_INCHES)
   const frame = z.object(
-    { cloth: f.id, width: finished(f).optional(), sides: finished(f).optional(), ends: finished(f).optional() },
+    { cloth: f.id, width: finished(f).optional(), sides: strip.optional(), ends: strip.optional() },
     object,
   )
   return z.object(
@@ -28,6 +29,8 @@ export function blockEntry(f: Fields) {
       id: f.id,
       name: f.text(200).optional(),
       design: f.id,
+      // of the tray: one of the blocks that are sewn already, trimmed to the size
+      tray: f.id.optional(),
       size: finished(f).optional(),
       width: finished(f).optional(),
       height: finished(f).optional(),

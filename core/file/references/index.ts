@@ -36,7 +36,7 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
 }
 
 function repeatedIds(file: ParsedQuilt): Problem[] {
-  return (['cloths', 'blocks', 'designs'] as const).flatMap(list => {
+  return (['cloths', 'blocks', 'designs', 'tray'] as const).flatMap(list => {
     const seen = new Set<string>()
     return file[list].flatMap(({ id }, i): Problem[] => {
       const isRepeated = seen.has(id)

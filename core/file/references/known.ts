@@ -8,6 +8,7 @@ import type { ParsedQuilt } from '../schema'
 export interface Known {
   cloths: ReadonlySet<string>
   blocks: ReadonlySet<string>
+  tray: ReadonlySet<string>
   designs: ReadonlyMap<string, Design>
 }
 
@@ -21,6 +22,7 @@ export function knownOf(file: ParsedQuilt): Known {
   return {
     cloths: new Set(file.cloths.map(({ id }) => id)),
     blocks: new Set(file.blocks.map(({ id }) => id)),
+    tray: new Set(file.tray.map(({ id }) => id)),
     designs: designsById(file),
   }
 }

@@ -71,16 +71,15 @@ function asSum(value: number | Explained): Sum {
 /** Pieces of cloth that the quilt does not take. */
 function unopenedCloth(quilt: Quilt, needs: readonly ClothNeed[]): BackThing[] {
   return quilt.cloths.flatMap(cloth => {
-    if (cloth.form !== 'piece') return []
+    if (cloth.form !== 'piece' || cloth.tray !== undefined) return []
     const opened = needs.find(({ id }) => id === cloth.id)?.need.total ?? 0
-    const length = (cloth.length ?? 0) * (1 - cloth.shrink)
     return Array.from({ length: Math.max(0, (cloth.count ?? 1) - opened) }, () =>
       thing(quilt, {
         from: 'cloth',
         cloth: cloth.id,
         name: cloth.name,
         width: sumOf([{ what: 'usable-width', value: cloth.usable }]),
-        height: sumOf([{ what: 'length-of-cloth', value: length }]),
+        height: sumOf([{ what: 'length-of-cloth', value: cloth.usableLength }]),
       }),
     )
   })

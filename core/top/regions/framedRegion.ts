@@ -1,4 +1,5 @@
 // In: a framed block in its place. Out: the block itself, and the strips round it in the order of sewing.
+import { TOLERANCE } from '../../measure/ruler'
 import { placePolygon } from '../../geometry/placement'
 import { boundingBox, cornersOf, type Box, type Point } from '../../geometry/polygon'
 import { blockOf, type Quilt } from '../../file/quilt'
@@ -23,12 +24,14 @@ export function framedRegions(quilt: Quilt, region: Region): Region[] {
     const { x, y, width, height } = inside
     const strip = (box: Box) => put(box, { kind: 'frame', row: part.row, column: part.column }, { cloth })
     const high = height - 2 * ends
-    strips.unshift(
-      strip({ x, y: y + ends, width: sides, height: high }),
-      strip({ x: x + width - sides, y: y + ends, width: sides, height: high }),
-      strip({ x, y, width, height: ends }),
-      strip({ x, y: y + height - ends, width, height: ends }),
-    )
+    const boxes = [
+      { x, y: y + ends, width: sides, height: high },
+      { x: x + width - sides, y: y + ends, width: sides, height: high },
+      { x, y, width, height: ends },
+      { x, y: y + height - ends, width, height: ends },
+    ]
+    // a side that is long enough by itself has no strips
+    strips.unshift(...boxes.filter(box => Math.min(box.width, box.height) > TOLERANCE).map(strip))
     inside = { x: x + sides, y: y + ends, width: width - 2 * sides, height: high }
   }
   return [put(inside, part, fabric), ...strips]

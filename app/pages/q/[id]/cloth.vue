@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fabricsOf } from '~~/core/file/trayCloths'
 import { addCloth, changeCloth, removeCloth, type ClothChange } from '~~/core/edits/cloths'
 import { doneCounts } from '~~/core/cut/progress'
 import { aimName, capital } from '~~/words/names'
@@ -8,6 +9,7 @@ const store = useQuilt()
 const edit = useEdit()
 const setAim = useAim()
 const quilt = computed(() => store.quilt!)
+const fabrics = computed(() => fabricsOf(quilt.value.cloths))
 const steps = computed(() => doneCounts(quilt.value.done, 'step'))
 const list = useTemplateRef('list')
 
@@ -17,7 +19,7 @@ function bought(id: string) {
 }
 async function add() {
   const { edit: change, id } = addCloth(store.file!, {
-    name: `Cloth ${quilt.value.cloths.length + 1}`,
+    name: `Cloth ${fabrics.value.length + 1}`,
     colour: '#8d9aa5',
   })
   edit('another cloth', change)
@@ -63,11 +65,11 @@ const print = () => window.print()
     </div>
     <ul ref="list" class="no-print space-y-3">
       <ClothRow
-        v-for="(cloth, i) in quilt.cloths"
+        v-for="(cloth, i) in fabrics"
         :key="cloth.id"
         :cloth="cloth"
         :index="i"
-        :cloths="quilt.cloths"
+        :cloths="fabrics"
         :need="store.plan?.cloths[i]"
         :is-bought="(steps.get(`bought.${cloth.id}`) ?? 0) > 0"
         :is-backing="quilt.backing?.cloth === cloth.id"

@@ -17,7 +17,7 @@ const { pieces, places } = planned
 const ticked = computed(() => doneCounts(quilt.value.done, 'cut'))
 const cloths = computed((): CutCloth[] =>
   (plan.value?.cloths ?? []).flatMap((need, index) =>
-    need.strips.length === 0
+    need.strips.length === 0 || clothOf(quilt.value, need.id).tray !== undefined
       ? []
       : [
           {
@@ -46,6 +46,9 @@ function toggle(cloth: string, index: number) {
       file,
     ),
   )
+}
+function trimmed(piece: string, by: number) {
+  edit('sewn blocks trimmed', tick('cut', piece, by, new Date().toISOString()))
 }
 const { flat, steps: modeSteps, tickStep } = useCutSteps(cloths, planned, toggle)
 const isStepping = computed(() => route.query.steps !== undefined)
@@ -85,7 +88,8 @@ const startAt = computed(() =>
     </StepMode>
     <StationHead title="Cut" print="the cutting sheet" mode="At the mat" />
     <p v-if="!plan" class="note" role="status">Laying it out …</p>
-    <template v-else-if="current">
+    <TrimSewn v-else :quilt="quilt" :pieces="pieces" :places="places" @tick="trimmed" />
+    <template v-if="plan && current">
       <TestFirst :quilt="quilt" :plan="plan" @edit="edit" />
       <TabRow class="mb-4" label="Cloths" :tabs="tabs" :value="current.cloth.id" @choose="id => (chosen = id)">
         <template #picture="{ value }"><ClothSwatch :cloth="byId.get(value)!.cloth" :size="30" /></template>
@@ -112,7 +116,7 @@ const startAt = computed(() =>
         />
       </div>
     </template>
-    <p v-else class="note">No cloth is needed yet.</p>
+    <p v-else-if="plan" class="note">No cloth is needed yet.</p>
   </div>
 </template>
 

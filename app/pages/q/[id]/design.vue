@@ -33,6 +33,7 @@ const BESIDE: Readonly<Partial<Record<OverDrawing, string>>> = {
   'setting': 'Setting',
   'lay-out': 'Lay out',
   'sizes': 'Sizes and frames',
+  'tray': 'Blocks sewn already',
 }
 const beside = computed(() => list.value && BESIDE[list.value])
 const { width: stageWidth, height: stageHeight } = useElementSize(stage)
@@ -190,6 +191,14 @@ useShownOnDesign(what => {
         @update:open="close"
         @edit="edit"
       />
+      <TogetherSheet
+        v-if="list === 'together'"
+        open
+        :file="store.file"
+        :quilt="quilt"
+        @update:open="close"
+        @edit="edit"
+      />
       <ClimbSheet v-if="list === 'climb'" open :file="store.file" :quilt="quilt" @update:open="close" @edit="edit" />
     </template>
     <div ref="stage" class="stage">
@@ -238,6 +247,7 @@ useShownOnDesign(what => {
           @edit="edit"
           @climb="openCard({ list: 'climb' })"
         />
+        <TrayCard v-else-if="list === 'tray'" :quilt="quilt" @edit="edit" @together="openCard({ list: 'together' })" />
         <SizesCard v-else :quilt="quilt" @edit="edit" @preview="store.preview" />
       </OpenCard>
       <PartBubble

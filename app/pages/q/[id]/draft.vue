@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fabricsOf } from '~~/core/file/trayCloths'
 import type { Design } from '~~/core/designs/design'
 import { rolesOf } from '~~/core/designs/design'
 import { blockToSvg } from '~~/core/drafting/blockSvg'
@@ -71,8 +72,9 @@ function withNewParts() {
     if (!parts.value.some(part => part.role === patch.role)) parts.value.push({ role: patch.role, cloth: nextCloth() })
 }
 function nextCloth(): string {
-  const free = quilt.value.cloths.find(cloth => !parts.value.some(part => part.cloth === cloth.id))
-  return (free ?? quilt.value.cloths[parts.value.length % quilt.value.cloths.length]!).id
+  const fabrics = fabricsOf(quilt.value.cloths)
+  const free = fabrics.find(cloth => !parts.value.some(part => part.cloth === cloth.id))
+  return (free ?? fabrics[parts.value.length % fabrics.length]!).id
 }
 const colours = computed(() => new Map(parts.value.map(part => [part.role, clothOf(quilt.value, part.cloth).colour])))
 const chosen = computed(() => parts.value.find(part => part.role === role.value) ?? parts.value[0]!)
@@ -160,9 +162,7 @@ async function save() {
   clear()
   await navigateTo(toPage('design'))
 }
-async function read(event: Event) {
-  const file = chosenFile(event)
-  if (!file) return
+async function read(file: File) {
   if (file.size > 2_000_000) return toast.say('That drawing is too large', 'A block has a few hundred corners at most.')
   const reading = await readDrawing(await file.text())
   if (!reading)
@@ -265,7 +265,7 @@ useUndoHere({ undo: drafting.undo, redo: drafting.redo })
           <ChoiceField
             label="Wears"
             :value="chosen.cloth"
-            :options="quilt.cloths.map(cloth => ({ value: cloth.id, label: cloth.name }))"
+            :options="fabricsOf(quilt.cloths).map(cloth => ({ value: cloth.id, label: cloth.name }))"
             @choose="value => (chosen.cloth = value)"
           />
         </div>
@@ -313,13 +313,13 @@ useUndoHere({ undo: drafting.undo, redo: drafting.redo })
       <details>
         <summary class="cursor-pointer py-2 font-semibold">Files</summary>
         <div class="flex flex-wrap gap-2 pt-1">
-          <label class="button cursor-pointer"
-            >Open a drawing …<input
-              type="file"
-              accept=".svg,.json,image/svg+xml,application/json"
-              class="sr-only"
-              @change="read"
-          /></label>
+          <FilePicker
+            accept=".svg,.json,image/svg+xml,application/json"
+            label="Drawing of a block"
+            icon="i-lucide-folder-open"
+            @choose="read"
+            >Open a drawing …</FilePicker
+          >
           <UButton @click="saveCopy('svg')">Save as a drawing (SVG)</UButton>
           <UButton @click="saveCopy('json')">Save as data (JSON)</UButton>
         </div>
