@@ -1,6 +1,9 @@
 import type { TryOutName } from '../core/edits/tryOuts'
 import type { TurnPattern } from '../core/edits/turnPatterns'
+import type { Inches } from '../core/measure/ruler'
+import { formatBought, formatCount } from './length'
 import { settingName } from './names'
+import { plural, type Speech } from './speech'
 
 const PATTERNS: Readonly<Record<TurnPattern, string>> = {
   'alike': 'all alike',
@@ -43,4 +46,9 @@ export function tryOutName(name: TryOutName): string {
     case 'plain-joins':
       return 'without sashing'
   }
+}
+
+/** What a try-out comes to: cloth, pieces, seams. */
+export function trialText({ buy, pieces }: { buy: Inches; pieces: number }, seams: number, speech: Speech): string {
+  return `${formatBought(buy, speech)} to buy, ${plural(pieces, 'piece')}, about ${formatCount(seams)} seams`
 }

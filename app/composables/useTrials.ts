@@ -15,19 +15,27 @@ export interface TrialFigures {
   blocks: number
 }
 
-const MAX_PINNED = 4
+/** Beside the quilt as it is now. */
+const MAX_PINNED = 3
+/** The key of the quilt as it is. */
+export const AS_IT_IS = 'as-it-is'
 
-/** Other quilts of this quilt's blocks and cloths; up to four of them pinned, and planned one after the other. */
+/**
+ * Other quilts of this quilt's blocks and cloths; up to three of them pinned beside it, and planned one after the
+ * other.
+ */
 export function useTrials(file: () => QuiltFile, quilt: () => Quilt) {
   const seed = ref(1)
   const trials = computed(() =>
     tryOutsOf(file(), quilt(), seed.value).map((tried): Trial => ({ ...tried, key: JSON.stringify(tried.name) })),
   )
   const pinned = ref<string[]>([])
+  /** What the last pin had to give way. */
+  const dropped = shallowRef<Trial | null>(null)
   const figures = shallowRef<ReadonlyMap<string, TrialFigures | null>>(new Map())
   const pins = computed(() => trials.value.filter(({ key }) => pinned.value.includes(key)))
 
-  let asked: Trial | undefined
+  let asked: { key: string; file: QuiltFile } | undefined
   /** One that cannot be planned does not keep the others waiting. */
   function giveUp() {
     if (asked) figures.value = new Map([...figures.value, [asked.key, null]])
@@ -57,12 +65,16 @@ export function useTrials(file: () => QuiltFile, quilt: () => Quilt) {
   )
   function askNext() {
     if (asked) return
-    asked = pins.value.find(({ key }) => !figures.value.has(key))
+    const all = pins.value.length === 0 ? [] : [{ key: AS_IT_IS, file: file() }, ...pins.value]
+    asked = all.find(({ key }) => !figures.value.has(key))
     if (asked) client.ask(asked.file)
   }
   function pin({ key }: Trial) {
     const isPinned = pinned.value.includes(key)
-    pinned.value = isPinned ? pinned.value.filter(other => other !== key) : [...pinned.value, key].slice(-MAX_PINNED)
+    const next = isPinned ? pinned.value.filter(other => other !== key) : [...pinned.value, key]
+    const gone = next.length > MAX_PINNED ? next[0] : undefined
+    dropped.value = trials.value.find(trial => trial.key === gone) ?? null
+    pinned.value = next.slice(-MAX_PINNED)
     askNext()
   }
   /** Another random arrangement. */
@@ -76,5 +88,5 @@ export function useTrials(file: () => QuiltFile, quilt: () => Quilt) {
     askNext()
   })
   onScopeDispose(() => client.stop())
-  return { trials, pins, figures, pin, again }
+  return { trials, pins, dropped, figures, pin, again }
 }

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { inEnglish } from '~~/words/speech'
+import { lightness } from '~~/core/measure/lightness'
 import type { Labelled } from './LabelledField.vue'
 
-/** A colour, chosen in the browser's own way. */
+/** A colour, chosen in the browser's own way; how light it is stands beside it while it is chosen. */
 const {
   label,
   value,
@@ -17,6 +19,7 @@ const {
 const emit = defineEmits<{ commit: [value: string] }>()
 
 const id = useId()
+const speech = useSpeech()
 const colour = ref(value)
 watch(
   () => value,
@@ -33,5 +36,8 @@ watch(
       class="h-12 w-full cursor-pointer rounded-lg border border-line bg-transparent p-1"
       @change="emit('commit', colour)"
     />
+    <span class="note block" :title="inEnglish('How light it is in gray, from 0 (black) to 100 (white)', speech)"
+      >light {{ Math.round(lightness(colour)) }}</span
+    >
   </LabelledField>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Design } from '~~/core/designs/design'
 import { SHIPPED_DESIGNS } from '~~/core/designs/shipped'
+import { nextCloth } from '~~/core/edits/nextCloth'
 import { clothsWanted, dressRoles } from '~~/core/edits/dress'
 import { newQuilt } from '~~/core/edits/newQuilt'
 import { readQuilt } from '~~/core/file/readQuilt'
@@ -8,7 +9,7 @@ import { toInches } from '~~/core/measure/units'
 import type { QuiltFile } from '~~/core/file/schema'
 import { capital } from '~~/words/names'
 import { problemText } from '~~/words/problem'
-import { FRESH_CLOTHS, freshColour } from '~/drawing/freshCloths'
+import { FRESH_CLOTHS } from '~/drawing/freshCloths'
 import { SHELF } from '~/keeping/keptForms'
 
 const emit = defineEmits<{ make: [file: QuiltFile] }>()
@@ -52,7 +53,7 @@ function take(chosen: Design) {
 }
 function addCloth() {
   const { cloths } = form.value
-  cloths.push({ name: '', colour: freshColour(cloths.length) })
+  cloths.push(nextCloth(cloths))
 }
 const refusal = ref('')
 watch(form, () => (refusal.value = ''), { deep: true })

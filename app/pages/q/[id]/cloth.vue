@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { fabricsOf } from '~~/core/file/trayCloths'
 import { addCloth, changeCloth, removeCloth, type ClothChange } from '~~/core/edits/cloths'
+import { nextCloth } from '~~/core/edits/nextCloth'
 import { doneCounts } from '~~/core/cut/progress'
 import { aimName, capital } from '~~/words/names'
 import { AIMS } from '~~/core/file/schema'
@@ -18,10 +19,7 @@ function bought(id: string) {
   store.tick('step', `bought.${id}`, count > 0 ? -count : 1, 'cloth at hand')
 }
 async function add() {
-  const { edit: change, id } = addCloth(store.file!, {
-    name: `Cloth ${fabrics.value.length + 1}`,
-    colour: '#8d9aa5',
-  })
+  const { edit: change, id } = addCloth(store.file!, nextCloth(fabrics.value))
   edit('another cloth', change)
   await nextTick()
   list.value?.querySelector<HTMLElement>(`[data-cloth="${id}"] [aria-expanded]`)?.click()
