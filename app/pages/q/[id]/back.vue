@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { doneCounts } from '~~/core/cut/progress'
 import { setBacking } from '~~/core/edits/layers'
+import { makingRules } from '~~/core/file/makings'
 import { UNIT_DEFAULTS } from '~~/core/measure/units'
 import { clothOf } from '~~/core/file/quilt'
 import { backSteps, coverText } from '~~/words/back'
@@ -67,6 +68,11 @@ function tick(i: number) {
     <NothingYet v-else-if="!back" :to="toPage('finish')" station="To the backing, on Finish">
       Here will stand the back, panel by panel: from which leftovers each piece is cut, and in what order they are sewn
       together. For that, let the back be pieced from what is left over.
+      <template v-if="makingRules(quilt.making).hasTop" #action>
+        <UButton variant="solid" @click="edit('back from what is left over', setBacking({ way: 'leftovers' }))"
+          >Piece it from what is left over</UButton
+        >
+      </template>
     </NothingYet>
     <div v-else class="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <section class="card space-y-3" aria-label="The back">
