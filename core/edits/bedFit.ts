@@ -2,12 +2,13 @@
 import { readQuilt } from '../file/readQuilt'
 import { ownBlocks, type Quilt } from '../file/quilt'
 import type { QuiltFile } from '../file/schema'
-import { roundToRuler, type Inches } from '../measure/ruler'
+import { roundToRuler, roundUpToRuler, sameLength, type Inches } from '../measure/ruler'
 import { dimensionsOf } from '../top/dimensions'
 import { borderCloth } from './borderCloth'
 import { setBlocksSize } from './blocks'
-import { addBorder, removeBorder, setBorder } from './edge'
+import { addBorder, setBorder } from './edge'
 import { inTurn, type Edit } from './edit'
+import { proportioned, type BorderWidths } from './fitBorders'
 import { setCounts, setSashing } from './setting'
 
 /** Common mattresses, width by length. Source: handbook §4. */
@@ -54,38 +55,68 @@ export interface Fit {
   across: number
   down: number
   block: Inches
-  /** The outermost border. */
-  sides: Inches
-  ends: Inches
+  /** Inside out. */
+  borders: BorderWidths[]
+  /** What the way does not touch. */
+  kept: FitKept[]
   edit: Edit
 }
 
-/** A border narrower than this is no border; wider than so many blocks it is the quilt. */
+/** Parts of a quilt that a way leaves as they are. */
+export type FitKept = 'counts' | 'block-size' | 'sashing' | 'pieced-borders'
+
+/** A border narrower than this is no border, nor than so much of a sash; wider than so many blocks it is the quilt. */
 const MIN_BORDER: Inches = 1
+const OF_A_SASH = 3 / 4
 const WIDEST_BORDER = 1.5
 const MAX_COUNT = 40
 
 /**
- * Ways to the size: by other counts, another block size, both, another sashing, or as it is, each with an outermost
- * border that takes up what is left, so that the size is reached to the ruler step. Ways whose border would be too
- * narrow or too wide are left out.
+ * Ways to the size: by other counts, another block size, both, another sashing, or as it is, each with borders in their
+ * proportion that take up what is left, so that the size is reached to the ruler step. Pieced borders stay as they
+ * are. Ways whose borders would be too narrow or too wide are left out.
  */
 export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: WantedSize): Fit[] {
   return waysTo(file, quilt, wanted).flatMap(({ way, edit }): Fit[] => {
-    const made = withoutBorder(file, edit)
+    const made = withoutBorders(file, edit)
     if (!made) return []
     const top = topOf(made)
     const [sides, ends] = [wanted.width - top.width, wanted.height - top.height].map(gap =>
       roundToRuler(gap / 2, quilt.ruler),
     ) as [number, number]
     const block = ownBlocks(made)[0]!.outer.width
-    if (Math.min(sides, ends) < MIN_BORDER || Math.max(sides, ends) > WIDEST_BORDER * block) return []
-    const whole: Edit = old => withOutermost(edit(old), { sides, ends }, borderCloth(quilt))
+    const now = quilt.borders.map(border => ({ ...border, isFixed: border.pieced !== undefined }))
+    const borders =
+      now.length === 0 ? [{ sides, ends }] : proportioned(now, { sides, ends }, leastBorder(made), quilt.ruler)
+    if (!borders) return []
+    const isNew = now.length === 0
+    if (isNew && Math.min(sides, ends) < MIN_BORDER) return []
+    if (Math.max(borders.at(-1)!.sides, borders.at(-1)!.ends) > WIDEST_BORDER * block) return []
+    const whole: Edit = old => withBorders(edit(old), borders, borderCloth(quilt))
     const read = readQuilt(whole(file))
     if (!read.ok) return []
     const { across, down } = read.value.setting
-    return [{ way, size: topOf(read.value), across, down, block, sides, ends, edit: whole }]
+    return [
+      { way, size: topOf(read.value), across, down, block, borders, kept: keptBy(quilt, read.value), edit: whole },
+    ]
   })
+}
+
+/** A border narrower than most of a sash looks like one that went wrong. */
+function leastBorder({ setting }: Quilt): Inches {
+  return Math.max(MIN_BORDER, OF_A_SASH * (setting.sashing?.width ?? 0))
+}
+
+function keptBy(before: Quilt, after: Quilt): FitKept[] {
+  const isKept: Readonly<Record<FitKept, boolean>> = {
+    'counts': before.setting.across === after.setting.across && before.setting.down === after.setting.down,
+    'block-size': sameLength(ownBlocks(before)[0]!.outer.width, ownBlocks(after)[0]!.outer.width),
+    'sashing':
+      before.setting.sashing?.width !== undefined
+      && sameLength(before.setting.sashing.width, after.setting.sashing?.width ?? 0),
+    'pieced-borders': before.borders.some(({ pieced }) => pieced !== undefined),
+  }
+  return (Object.keys(isKept) as FitKept[]).filter(part => isKept[part])
 }
 
 /** Each way as large as leaves room for a border. */
@@ -96,7 +127,7 @@ function waysTo(file: QuiltFile, quilt: Quilt, wanted: WantedSize): { way: FitWa
   // a framed block keeps half an inch inside its frames
   const least = Math.max(1, ...ownBlocks(quilt).map(({ outer, width }) => outer.width - width + 1 / 2))
   const largest = (least: number, most: number, unit: number, edit: (value: number) => Edit) =>
-    largestThat(value => isRoomy(withoutBorder(file, edit(value)), wanted), least, most, unit)
+    largestThat(value => isRoomy(withoutBorders(file, edit(value)), wanted, quilt), least, most, unit)
   const ways: { way: FitWay; edit: Edit }[] = [{ way: 'borders', edit: same }]
   const wide = largest(1, MAX_COUNT, 1, count => setCounts(count, 1))
   const high = largest(1, MAX_COUNT, 1, count => setCounts(1, count))
@@ -123,17 +154,22 @@ function waysTo(file: QuiltFile, quilt: Quilt, wanted: WantedSize): { way: FitWa
   return ways
 }
 
-/** The edited quilt without its outermost border; null: it cannot be. */
-function withoutBorder(file: QuiltFile, edit: Edit): Quilt | null {
-  const read = readQuilt(withoutOutermost(edit(file)))
+/** The edited quilt without its borders; null: it cannot be. */
+function withoutBorders(file: QuiltFile, edit: Edit): Quilt | null {
+  const read = readQuilt({ ...edit(file), borders: [], made: [] })
   return read.ok ? read.value : null
 }
 
-/** Whether a border of some width fits between this top and the size wanted. */
-function isRoomy(made: Quilt | null, wanted: WantedSize): boolean {
+/** Whether the narrowest borders fit between this top and the size wanted. */
+function isRoomy(made: Quilt | null, wanted: WantedSize, { borders, ruler }: Quilt): boolean {
   if (!made) return false
   const { width, height } = topOf(made)
-  return wanted.width - width >= 2 * MIN_BORDER - 1e-9 && wanted.height - height >= 2 * MIN_BORDER - 1e-9
+  const least = roundUpToRuler(leastBorder(made), ruler)
+  const room = (side: keyof BorderWidths) =>
+    borders.length === 0
+      ? MIN_BORDER
+      : borders.reduce((sum, border) => sum + (border.pieced ? border[side] : Math.min(border[side], least)), 0)
+  return wanted.width - width >= 2 * room('sides') - 1e-9 && wanted.height - height >= 2 * room('ends') - 1e-9
 }
 
 /** The largest multiple of the unit that fits, by halving: where one fits, all smaller ones do. null: none does. */
@@ -156,13 +192,8 @@ function topOf(quilt: Quilt): WantedSize {
   return { width: width.total, height: height.total }
 }
 
-function withoutOutermost(file: QuiltFile): QuiltFile {
-  const count = file.borders?.length ?? 0
-  return count > 0 ? removeBorder(count - 1)(file) : file
-}
-
-function withOutermost(file: QuiltFile, size: { sides: Inches; ends: Inches }, cloth: string): QuiltFile {
-  const count = file.borders?.length ?? 0
-  const bordered = count > 0 ? file : addBorder(size.sides, cloth)(file)
-  return setBorder(Math.max(0, count - 1), size)(bordered)
+function withBorders(file: QuiltFile, widths: readonly BorderWidths[], cloth: string): QuiltFile {
+  const [first] = widths
+  const bordered = file.borders?.length ? file : addBorder(first!.sides, cloth)(file)
+  return widths.reduce((now, width, i) => setBorder(i, width)(now), bordered)
 }

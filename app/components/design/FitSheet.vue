@@ -62,7 +62,7 @@ function take(fit: Fit) {
     :ui="{ content: 'max-w-6xl bg-paper', body: 'p-4' }"
   >
     <template #body>
-      <div class="grid gap-5 lg:grid-cols-[22rem_1fr]">
+      <div class="grid gap-5 lg:grid-cols-[19rem_minmax(0,1fr)_20rem]">
         <div class="space-y-3">
           <TextField label="Who it is for" :value="who" @write="name => (who = name)" />
           <RadioField
@@ -115,6 +115,8 @@ function take(fit: Fit) {
               @take="take(fit)"
             />
           </ul>
+        </div>
+        <div class="picture">
           <BedPicture v-if="isBed" :quilt="shown" :bed="bed" />
           <QuiltPicture v-else class="!w-72" :quilt="shown" :width="288" :height="320" />
         </div>
@@ -124,6 +126,18 @@ function take(fit: Fit) {
 </template>
 
 <style scoped>
+/* in view while ways are looked through; first of all where there is one column */
+.picture {
+  position: sticky;
+  top: 0;
+  align-self: start;
+}
+@media (max-width: 1023px) {
+  .picture {
+    order: -1;
+    position: static;
+  }
+}
 .ways {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(14rem, 1fr));

@@ -107,7 +107,7 @@ function take(trial: Trial) {
   gap: 0.6rem;
 }
 .pins {
-  grid-template-columns: repeat(auto-fit, minmax(13rem, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
   margin-bottom: 1rem;
   padding-bottom: 1rem;
   border-bottom: 2px dashed var(--line);
