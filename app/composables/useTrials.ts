@@ -32,43 +32,10 @@ export function useTrials(file: () => QuiltFile, quilt: () => Quilt) {
   const pinned = ref<string[]>([])
   /** What the last pin had to give way. */
   const dropped = shallowRef<Trial | null>(null)
-  const figures = shallowRef<ReadonlyMap<string, TrialFigures | null>>(new Map())
   const pins = computed(() => trials.value.filter(({ key }) => pinned.value.includes(key)))
-
-  let asked: { key: string; file: QuiltFile } | undefined
-  /** One that cannot be planned does not keep the others waiting. */
-  function giveUp() {
-    if (asked) figures.value = new Map([...figures.value, [asked.key, null]])
-    asked = undefined
-    askNext()
-  }
-  const client = createPlanClient(
-    {
-      onDone({ plan }) {
-        const done = asked
-        asked = undefined
-        if (done) {
-          const { buy, pieces, blocks } = plan.quilt
-          figures.value = new Map([...figures.value, [done.key, { buy, pieces, blocks }]])
-        }
-        askNext()
-      },
-      onProgress: () => undefined,
-      onFailed: giveUp,
-      onWays: () => undefined,
-      onBatches: () => undefined,
-      onScraps: () => undefined,
-      onRestart: () => undefined,
-      onSilent: giveUp,
-    },
-    () => new Worker(new URL('../workers/planWorker.ts', import.meta.url), { type: 'module' }),
+  const { figures, askNext, forget } = useFigures(() =>
+    pins.value.length === 0 ? [] : [{ key: AS_IT_IS, file: file() }, ...pins.value],
   )
-  function askNext() {
-    if (asked) return
-    const all = pins.value.length === 0 ? [] : [{ key: AS_IT_IS, file: file() }, ...pins.value]
-    asked = all.find(({ key }) => !figures.value.has(key))
-    if (asked) client.ask(asked.file)
-  }
   function pin({ key }: Trial) {
     const isPinned = pinned.value.includes(key)
     const next = isPinned ? pinned.value.filter(other => other !== key) : [...pinned.value, key]
@@ -82,11 +49,48 @@ export function useTrials(file: () => QuiltFile, quilt: () => Quilt) {
     seed.value += 1
   }
   // another quilt, other figures
-  watch([file, seed], () => {
+  watch([file, seed], forget)
+  return { trials, pins, dropped, figures, pin, again }
+}
+
+interface Asked {
+  key: string
+  file: QuiltFile
+}
+
+/** What each of these comes to, planned one after the other; null: it could not be. */
+function useFigures(wanted: () => readonly Asked[]) {
+  const figures = shallowRef<ReadonlyMap<string, TrialFigures | null>>(new Map())
+  let asked: Asked | undefined
+  /** Then the next: one that cannot be planned does not keep the others waiting. */
+  function note(found: TrialFigures | null) {
+    if (asked) figures.value = new Map([...figures.value, [asked.key, found]])
+    asked = undefined
+    askNext()
+  }
+  const client = createPlanClient(
+    {
+      onDone: ({ plan: { quilt } }) => note({ buy: quilt.buy, pieces: quilt.pieces, blocks: quilt.blocks }),
+      onProgress: () => undefined,
+      onFailed: () => note(null),
+      onWays: () => undefined,
+      onBatches: () => undefined,
+      onScraps: () => undefined,
+      onRestart: () => undefined,
+      onSilent: () => note(null),
+    },
+    () => new Worker(new URL('../workers/planWorker.ts', import.meta.url), { type: 'module' }),
+  )
+  function askNext() {
+    if (asked) return
+    asked = wanted().find(({ key }) => !figures.value.has(key))
+    if (asked) client.ask(asked.file)
+  }
+  function forget() {
     figures.value = new Map()
     asked = undefined
     askNext()
-  })
+  }
   onScopeDispose(() => client.stop())
-  return { trials, pins, dropped, figures, pin, again }
+  return { figures, askNext, forget }
 }

@@ -1,14 +1,8 @@
 import type { QuiltFile } from '~~/core/file/schema'
 import { sayGone } from '~/keeping/lease'
-import { keep, keptIds, loadKept, newId, removeKept } from '~/keeping/quiltKeeper'
-import type { KeptQuilt, KeptSteps } from '~/keeping/keptQuilt'
-import { loadSteps } from '~/keeping/keptSteps'
-
-/** A quilt that was taken off the shelf, with its way back. */
-export interface RemovedQuilt {
-  quilt: KeptQuilt
-  steps: Omit<KeptSteps, 'revision'>
-}
+import { keep, keptIds, loadKept, newId } from '~/keeping/quiltKeeper'
+import type { KeptQuilt } from '~/keeping/keptQuilt'
+import { takeOut, toPutBack, type RemovedQuilt } from '~/keeping/removedQuilt'
 
 /** All quilts of this browser. */
 export const useShelf = defineStore('shelf', () => {
@@ -50,24 +44,22 @@ export const useShelf = defineStore('shelf', () => {
    * not go.
    */
   async function remove(id: string): Promise<RemovedQuilt | null> {
-    const newest = (await loadKept(id).catch(() => null)) ?? quilts.value.find(candidate => candidate.id === id) ?? null
-    const steps = await loadSteps(id, newest?.revision ?? 0)
+    let gone: RemovedQuilt | null
     try {
-      await removeKept(id)
+      gone = await takeOut(id, quilts.value.find(candidate => candidate.id === id) ?? null)
     } catch {
       trouble.value ??= 'not-kept'
       return null
     }
     sayGone(id)
     quilts.value = quilts.value.filter(candidate => candidate.id !== id)
-    return newest && { quilt: newest, steps }
+    return gone
   }
 
   /** Puts a removed quilt back, unless a newer state of it is there already. */
-  async function putBack({ quilt, steps }: RemovedQuilt) {
-    const there = await loadKept(quilt.id).catch(() => null)
-    if (!there) await hold({ ...quilt, revision: 0 }, steps)
-    else if (there.savedAt <= quilt.savedAt) await hold({ ...quilt, revision: there.revision }, steps)
+  async function putBack(removed: RemovedQuilt) {
+    const quilt = await toPutBack(removed)
+    if (quilt) await hold(quilt, removed.steps)
     await load()
   }
 

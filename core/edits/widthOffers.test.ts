@@ -1,7 +1,7 @@
 import { planOf, quiltOf, SAMPLE } from '../testing/quiltOf'
 import { setBorder } from './edge'
 import { setSashing } from './setting'
-import { borderOffers, sashOffers, sizeWithoutSashing } from './widthOffers'
+import { borderOffers, repeatOffers, sashOffers, sizeWithoutSashing } from './widthOffers'
 
 const planned = (file: typeof SAMPLE) => {
   const { width, height } = planOf(file).plan.quilt
@@ -53,4 +53,30 @@ test('no border narrower than the sashing is offered, and measures of the old wi
   const offers = borderOffers(quiltOf(measured), 0)
   expect(offers.map(({ width }) => width)).toEqual([4.5, 6, 6.75])
   expect(offers).toEqual(borderOffers(quiltOf(wide), 0))
+})
+
+test('each width offered for a pieced border makes its units divide the sides, those on the ruler first', () => {
+  const half = { design: 'half-square', cloths: { dark: 'soot', light: 'cream' } }
+  for (const [across, down, width] of [
+    [4, 6, 2.5],
+    [3, 5, 4],
+    [5, 7, 3.25],
+  ] as const) {
+    const file = {
+      ...SAMPLE,
+      made: [],
+      setting: { across, down, fill: [['star']] },
+      borders: [{ width, cloth: 'soot', pieced: half, corners: { cloth: 'brass' } }],
+    } as typeof SAMPLE
+    const offers = repeatOffers(quiltOf(file), 0)
+    expect(offers.length).toBeGreaterThan(0)
+    const isOn = offers.map(offer => (offer.width * 8) % 1 < 1e-9)
+    expect(isOn).toEqual(isOn.toSorted((a, b) => Number(b) - Number(a)))
+    for (const { by, width: wide, size } of offers) {
+      const next = setBorder(0, { sides: wide, ends: wide })(file)
+      expect(said(size)).toEqual(planned(next))
+      expect(planOf(next).plan.checks.filter(({ id }) => id === 'border-repeat')).toEqual([])
+      expect(by).toEqual({ repeats: [Math.round((9 * across) / wide), Math.round((9 * down) / wide)] })
+    }
+  }
 })

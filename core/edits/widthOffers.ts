@@ -1,11 +1,13 @@
 // In: a quilt. Out: widths in proportion to its blocks for sashing and borders, each with the size it would come to.
-import { ownBlocks, type Quilt } from '../file/quilt'
-import { roundToRuler, TOLERANCE, type Inches } from '../measure/ruler'
+import { blockOf, ownBlocks, type Quilt } from '../file/quilt'
+import { roundToRuler, sameLength, TOLERANCE, type Inches } from '../measure/ruler'
+import { divides } from '../top/borders/spacers'
 import { dimensionsOf } from '../top/dimensions'
 
-/** A width offered: so large a part of the block. Of the quilt as it would be sewn, before anything is measured. */
+/** A width offered. Of the quilt as it would be sewn, before anything is measured. */
 export interface WidthOffer {
-  part: readonly [number, number]
+  /** So large a part of the block, or so many units across and down. */
+  by: { part: readonly [number, number] } | { repeats: readonly [across: number, down: number] }
   width: Inches
   size: { width: Inches; height: Inches }
 }
@@ -52,6 +54,46 @@ export function borderOffers(quilt: Quilt, index: number): WidthOffer[] {
   })).filter(({ width }) => width >= sash - TOLERANCE)
 }
 
+/** More units than this along a side are no border. */
+const MAX_REPEATS = 200
+const MAX_REPEAT_OFFERS = 5
+
+/**
+ * Widths of a pieced border whose units divide both sides of the top inside it: those on the ruler first, then by how
+ * near they are to its width now. None where it is not pieced, or no width does. Source: handbook §8.
+ */
+export function repeatOffers(quilt: Quilt, index: number): WidthOffer[] {
+  const border = quilt.borders[index]
+  if (!border?.pieced || !sameLength(border.sides, border.ends)) return []
+  const { stages } = dimensionsOf({ ...quilt, made: [] }).top
+  const [width, height] = [stages[index]!.width.total, stages[index]!.height.total]
+  const whole = stages.at(-1)!
+  const now = border.sides
+  const unit = blockOf(quilt, border.pieced.sides).width / now
+  return Array.from({ length: MAX_REPEATS }, (_, i) => i + 1)
+    .map(across => ({ across, wide: width / (across * unit) }))
+    .filter(({ wide }) => wide >= MIN_PIECED && wide <= width / 2 && divides(height, wide * unit, 0))
+    .sort(
+      (a, b) =>
+        offRuler(a.wide, quilt.ruler) - offRuler(b.wide, quilt.ruler)
+        || Math.abs(a.wide - now) - Math.abs(b.wide - now),
+    )
+    .slice(0, MAX_REPEAT_OFFERS)
+    .map(({ across, wide }) => ({
+      by: { repeats: [across, Math.round(height / (wide * unit))] },
+      width: wide,
+      size: { width: whole.width.total + 2 * (wide - now), height: whole.height.total + 2 * (wide - now) },
+    }))
+}
+
+/** Smaller units than this are no pieced border. */
+const MIN_PIECED: Inches = 1 / 2
+
+/** 0: it lies on a step of the ruler; 1: it does not. */
+function offRuler(length: Inches, ruler: Inches): 0 | 1 {
+  return sameLength(length, roundToRuler(length, ruler)) ? 0 : 1
+}
+
 /** The quilt with its sashing taken out. */
 export function sizeWithoutSashing(quilt: Quilt): WidthOffer['size'] {
   return sizeOf(withSashing(quilt, undefined))
@@ -69,7 +111,7 @@ function offers(
   const block = ownBlocks(quilt)[0]!.outer.width
   return parts.map(part => {
     const width = roundToRuler((block * part[0]) / part[1], quilt.ruler)
-    return { part, width, size: sizeWith(width) }
+    return { by: { part }, width, size: sizeWith(width) }
   })
 }
 

@@ -24,6 +24,8 @@ export interface DerivedBlocks {
 export interface BorderBlocks {
   sides?: string
   ends?: string
+  /** In every second place. */
+  alternate?: { sides: string; ends: string }
   corner?: string
 }
 
@@ -98,9 +100,13 @@ function borderBlocks(
     const { pieced } = border
     const { width, height } = designs.get(pieced.design)!
     const unit = (wide: Inches) => ({ width: (wide * width) / height, height: wide })
-    const along = (wide: Inches) => added.add(`Border ${at}`, pieced, unit(wide), { what: 'border', border: at })
-    made.sides = along(sides)
-    made.ends = sameLength(sides, ends) ? made.sides : along(ends)
+    const along = (fields: PiecedFields) => {
+      const add = (wide: Inches) => added.add(`Border ${at}`, fields, unit(wide), { what: 'border', border: at })
+      const upright = add(sides)
+      return { sides: upright, ends: sameLength(sides, ends) ? upright : add(ends) }
+    }
+    Object.assign(made, along(pieced))
+    if (pieced.alternate) made.alternate = along(pieced.alternate)
   }
   if (typeof border.corners === 'object' && 'design' in border.corners) {
     const size = { width: sides, height: ends }

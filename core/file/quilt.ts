@@ -1,4 +1,5 @@
 import type { CornerKind } from './corners'
+import type { BorderRun } from './entries/borderEntry'
 import type { Design } from '../designs/design'
 import type { Placement } from '../geometry/placement'
 import type { Inches } from '../measure/ruler'
@@ -100,8 +101,10 @@ export interface Border {
   corners: CornerKind
   /** What its corners wear, where they are pieces of their own. */
   cornerWears?: { cloth: string } | { block: string }
-  /** Of a pieced border: the blocks repeated along its sides and its ends. */
-  pieced?: { sides: string; ends: string }
+  /** Of a pieced border: the blocks repeated along its sides and its ends, and those in every second place. */
+  pieced?: { sides: string; ends: string; alternate?: { sides: string; ends: string }; run: BorderRun }
+  /** How a pieced corner lies at the upper left; the others follow it. */
+  cornerTurn: Cell['turn']
   first: 'sides' | 'ends'
   long: 'along' | 'across'
   /** Cut wider by this on its outer edge, and no wider finished: for a binding sewn with a wider seam than all else. */

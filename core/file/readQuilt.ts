@@ -107,7 +107,7 @@ function completeBinding({ binding, backing, seam, making, asYouGo }: ParsedQuil
 
 function completeBorder(border: ParsedQuilt['borders'][number], made: BorderBlocks): Border {
   const { corners } = border
-  const { sides, ends, corner } = made
+  const { sides, ends, alternate, corner } = made
   const cornerWears =
     corner !== undefined ? { block: corner } : typeof corners === 'object' && 'cloth' in corners ? corners : undefined
   return {
@@ -116,7 +116,10 @@ function completeBorder(border: ParsedQuilt['borders'][number], made: BorderBloc
     cloth: border.cloth,
     corners: cornerKindOf(corners),
     ...(cornerWears ? { cornerWears } : {}),
-    ...(sides !== undefined && ends !== undefined ? { pieced: { sides, ends } } : {}),
+    cornerTurn: typeof corners === 'object' && 'design' in corners ? corners.turn : 0,
+    ...(sides !== undefined && ends !== undefined && border.pieced
+      ? { pieced: { sides, ends, run: border.pieced.run, ...(alternate ? { alternate } : {}) } }
+      : {}),
     first: border.first,
     long: border.long,
     beyond: 0,

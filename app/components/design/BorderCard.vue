@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { removeBorder, setBorder, setCorners } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
-import { borderOffers } from '~~/core/edits/widthOffers'
+import { borderOffers, repeatOffers } from '~~/core/edits/widthOffers'
 import { CORNER_KINDS, cornerRules } from '~~/core/file/corners'
-import { blockOf, type Quilt } from '~~/core/file/quilt'
+import type { Quilt } from '~~/core/file/quilt'
 import { cornersName } from '~~/words/border'
 
 const { quilt, border } = defineProps<{
@@ -26,22 +26,12 @@ const settled = refDebounced(
   200,
 )
 const offers = computed(() => borderOffers(settled.value, border - 1))
+const dividing = computed(() => repeatOffers(settled.value, border - 1))
 const dressBorder = (cloth: string) => edit({ cloth })
-
-const piecedOf = (id: string | undefined) => {
-  if (id === undefined) return null
-  const { design, cloths } = blockOf(quilt, id)
-  return { design, cloths }
-}
-const unit = computed(() => piecedOf(found.value.pieced?.sides))
-const fabric = computed(() => found.value.cornerWears)
-const cornerCloth = computed(() => (fabric.value && 'cloth' in fabric.value ? fabric.value.cloth : null))
-const cornerBlock = computed(() => piecedOf(fabric.value && 'block' in fabric.value ? fabric.value.block : undefined))
-/** A design of the quilter's own goes into the file with it. */
-const both =
-  (also: Edit, change: Parameters<typeof setBorder>[1]): Edit =>
-  file =>
-    edit(change)(also(file))
+const cornerCloth = computed(() => {
+  const { cornerWears } = found.value
+  return cornerWears && 'cloth' in cornerWears ? cornerWears.cloth : null
+})
 
 function remove() {
   emit('edit', 'no border', removeBorder(border - 1))
@@ -74,6 +64,13 @@ function remove() {
       :step="quilt.ruler || 1 / 8"
       @preview="v => emit('preview', v === null ? null : edit({ ends: v }))"
       @commit="v => emit('edit', 'border width', edit({ ends: v }))"
+    />
+    <WidthOffers
+      v-if="dividing.length > 0"
+      label="Its units divide the sides: across × down, and the quilt's size"
+      :offers="dividing"
+      :value="found.sides"
+      @choose="width => emit('edit', 'border width', edit({ sides: width, ends: width }))"
     />
     <WidthOffers
       v-if="!showBoth"
@@ -111,20 +108,7 @@ function remove() {
       :value="cornerCloth"
       @choose="cloth => cloth && emit('edit', 'cloth of the corners', edit({ corners: { cloth } }))"
     />
-    <PiecedField
-      v-if="cornerBlock"
-      label="Block in the corners"
-      :quilt="quilt"
-      :value="cornerBlock"
-      @choose="(pieced, also) => pieced && emit('edit', 'corners of the border', both(also, { corners: pieced }))"
-    />
-    <PiecedField
-      label="Along the border"
-      :quilt="quilt"
-      :value="unit"
-      can-be-plain
-      @choose="(pieced, also) => emit('edit', 'piecing of the border', both(also, { pieced }))"
-    />
+    <PiecedBorder :quilt="quilt" :border="border" @edit="(name, change) => emit('edit', name, change)" />
     <ChoiceField
       v-if="!cornerRules(found.corners).isOnSlant"
       label="Sewn on first"

@@ -13,13 +13,20 @@ interface Pieced {
   design: string
   cloths: Record<string, string>
 }
-const { quilt, label, value } = defineProps<{
+const {
+  quilt,
+  label,
+  value,
+  plain = 'of one cloth',
+} = defineProps<{
   quilt: Quilt
   label: string
   /** null: of one cloth. */
   value: Pieced | null
   /** Whether it may be of one cloth again. */
   canBePlain?: boolean
+  /** Words for that. */
+  plain?: string
 }>()
 const emit = defineEmits<{
   /** `also`: what the file needs besides, where the design is one of the quilter's own. */
@@ -55,7 +62,7 @@ function dress(role: string, cloth: string | null) {
         <UIcon name="i-lucide-layout-grid" class="size-5" />{{ design ? design.name : 'Pieced …' }}
       </UButton>
       <UButton v-if="value && canBePlain" variant="ghost" class="!px-3" @click="emit('choose', null, same)">
-        of one cloth
+        {{ plain }}
       </UButton>
     </div>
     <template v-if="design">

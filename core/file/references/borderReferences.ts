@@ -11,6 +11,7 @@ export function borderReferences(known: Known, border: ParsedBorder, path: Path)
   return [
     ...needCloth(known, border.cloth, [...path, 'cloth']),
     ...needPieced(known, border.pieced, [...path, 'pieced']),
+    ...needPieced(known, border.pieced?.alternate, [...path, 'pieced', 'alternate']),
     ...cornerReferences(known, border, [...path, 'corners']),
     ...(isSized ? [] : [{ code: 'missing-size' as const, path: [...path, 'width'] }]),
   ]

@@ -23,8 +23,8 @@ export interface BorderStrip {
 /** A border with its place, counted from 1. */
 export interface PlacedBorder extends Border {
   at: number
-  /** Of a pieced border: what is repeated along a side, and how long each repeat is, finished. */
-  unit: (side: Side) => { cell: Cell; length: Inches } | null
+  /** Of a pieced border: how long each unit of a side is, finished, and which stands where of so many. */
+  unit: (side: Side) => { length: Inches; cellAt: (place: number, count: number) => Cell } | null
   /** What a corner wears that is a piece of its own. */
   corner: (corner: Corner) => Region['fabric']
 }
@@ -74,20 +74,40 @@ export function placed(quilt: Quilt): PlacedBorder[] {
 /** The top of the design lies outwards on every side. */
 const OUTWARDS = { top: 0, right: 90, bottom: 180, left: 270 } as const
 
-function unitOf(quilt: Quilt, { pieced }: Border, side: Side): { cell: Cell; length: Inches } | null {
+function unitOf(quilt: Quilt, { pieced }: Border, side: Side): ReturnType<PlacedBorder['unit']> {
   if (!pieced) return null
-  const block = side === 'left' || side === 'right' ? pieced.sides : pieced.ends
-  return { cell: derivedCell(quilt, block, OUTWARDS[side]), length: blockOf(quilt, block).width }
+  const pair = side === 'left' || side === 'right' ? 'sides' : 'ends'
+  // turned outwards, the units of the lower and the left side run against the way in which they are counted
+  const isCountedBack = side === 'bottom' || side === 'left'
+  return {
+    length: blockOf(quilt, pieced[pair]).width,
+    cellAt(place, count) {
+      const isMirrored = pieced.run === 'mirrored'
+      // round the corners every side is begun at the end where the one before it ends
+      const fromStart = isCountedBack && !isMirrored ? count - 1 - place : place
+      const fromEnd = Math.min(place, count - 1 - place)
+      const isSecond = (isMirrored ? fromEnd : fromStart) % 2 === 1
+      const block = isSecond && pieced.alternate ? pieced.alternate[pair] : pieced[pair]
+      const isFarHalf = isCountedBack ? place < (count - 1) / 2 : place > (count - 1) / 2
+      return derivedCell(quilt, block, OUTWARDS[side], isMirrored && isFarHalf)
+    },
+  }
 }
 
 /** Square corners are turned, others mirrored, so that one design lies alike in all four. */
-function cornerOf(quilt: Quilt, { cornerWears, cloth, sides, ends }: Border, corner: Corner): Region['fabric'] {
+function cornerOf(
+  quilt: Quilt,
+  { cornerWears, cornerTurn, cloth, sides, ends }: Border,
+  corner: Corner,
+): Region['fabric'] {
   if (!cornerWears || 'cloth' in cornerWears) return cornerWears ?? { cloth }
   const { block } = cornerWears
-  if (sameLength(sides, ends)) return { cell: derivedCell(quilt, block, TURNS[corner]) }
+  const turned = (turn: number) => ((turn + cornerTurn) % 360) as Cell['turn']
+  if (sameLength(sides, ends)) return { cell: derivedCell(quilt, block, turned(TURNS[corner])) }
   const isRight = corner === 'ne' || corner === 'se'
   const isLower = corner === 'se' || corner === 'sw'
-  return { cell: derivedCell(quilt, block, isLower ? 180 : 0, isRight !== isLower) }
+  // a corner that is not square can only stand on its head; mirrored it turns the other way
+  return { cell: derivedCell(quilt, block, isLower !== cornerTurn % 360 >= 180 ? 180 : 0, isRight !== isLower) }
 }
 
 const TURNS = { nw: 0, ne: 90, se: 180, sw: 270 } as const

@@ -71,6 +71,6 @@ function along(border: PlacedBorder, side: Side, [x, y]: readonly [Inches, Inche
     width: isUpright ? depth : each,
     height: isUpright ? each : depth,
     part: { kind: 'border', border: border.at },
-    fabric: unit ? { cell: unit.cell } : { cloth: border.cloth },
+    fabric: unit ? { cell: unit.cellAt(i, count) } : { cloth: border.cloth },
   }))
 }
