@@ -5,6 +5,7 @@ import type { Box, Polygon } from '~~/core/geometry/polygon'
 import { placePolygon } from '~~/core/geometry/placement'
 import { drawnTop } from '~~/core/top/parts'
 import type { Region } from '~~/core/top/regions/region'
+import { stripAngle } from '~~/core/top/regions/stripAngle'
 import type { Dimensions } from '~~/core/top/dimensions'
 import { blockOf, clothOf, designOf, type Cell, type Quilt } from '~~/core/file/quilt'
 import { clothFill } from './clothPaint'
@@ -49,10 +50,12 @@ export function quiltPainter(quilt: Quilt, dimensions: Dimensions, grey?: (colou
   return (context, view) => {
     if (view.scale !== scale) bitmaps.clear()
     scale = view.scale
-    const cloth = (id: string) => {
+    const cloth = (id: string, turnDeg = 0) => {
       const found = clothOf(quilt, id)
-      const fill = fills.get(id) ?? clothFill(context, grey ? { colour: grey(found.colour), pattern: 'plain' } : found)
-      fills.set(id, fill)
+      const key = `${id} ${turnDeg}`
+      const plain = grey && { colour: grey(found.colour), pattern: 'plain' }
+      const fill = fills.get(key) ?? clothFill(context, plain ?? found, turnDeg)
+      fills.set(key, fill)
       return fill
     }
     const box = (inches: Box) => pixelsOf(inches, view)
@@ -65,7 +68,7 @@ export function quiltPainter(quilt: Quilt, dimensions: Dimensions, grey?: (colou
       const [x, y, width, height] = box(region)
       if (view.seen && !meets(view.seen, x, y, width, height)) continue
       if ('cloth' in region.fabric) {
-        context.fillStyle = cloth(region.fabric.cloth)
+        context.fillStyle = cloth(region.fabric.cloth, stripAngle(quilt, region))
         if (region.outline) fillOutline(context, region.outline, view)
         else context.fillRect(x, y, width, height)
         continue

@@ -82,7 +82,8 @@ function settingOrder(quilt: Quilt, orders: readonly PieceOrder[], region: Regio
   const off = ({ draft }: PieceOrder) => {
     const asItLies = Math.abs(draft.width - raw(width)) + Math.abs(draft.height - raw(height))
     const turned = Math.abs(draft.height - raw(width)) + Math.abs(draft.width - raw(height))
-    return draft.turn ? Math.min(asItLies, turned) : asItLies
+    // stripes lie as they do whichever way the sash does
+    return draft.turn || draft.isStriped ? Math.min(asItLies, turned) : asItLies
   }
   return fits.sort((a, b) => off(a) - off(b))[0]!
 }

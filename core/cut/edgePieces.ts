@@ -3,6 +3,7 @@ import { sameLength, type Inches } from '../measure/ruler'
 import { plus, type Sum } from '../measure/sum'
 import type { MethodContext } from '../make/methods/method'
 import type { Border, Quilt } from '../file/quilt'
+import { stripStripes } from '../file/stripRun'
 import { plainSide } from '../make/methods/cutSize'
 import { pieceOf } from '../make/methods/pieces'
 import { longStripOrders } from './settingPieces'
@@ -33,6 +34,7 @@ export function borderOrders(quilt: Quilt, planned: BorderedTop, room: MethodCon
           beyond: border.beyond,
           lengths: strips.map(roughLength),
           long: border.long,
+          stripes: stripStripes(quilt, border.cloth, border.stripes),
           part: 'border',
           place: { border: i + 1 },
           runs: pair === 'ends' ? 'level' : 'upright',

@@ -9,6 +9,7 @@ import type { LongPartName } from '../make/methods/partName'
 import { pieceOf } from '../make/methods/pieces'
 import { joinedSide } from '../file/joinedSide'
 import type { Quilt } from '../file/quilt'
+import { stripStripes, type StripStripes } from '../file/stripRun'
 import { beyondSeam } from '../top/regions/rawEdge'
 import { ownSize } from '../top/regions/region'
 import { cornerstoneFabric } from '../top/regions/cornerstoneFabric'
@@ -23,6 +24,8 @@ export interface LongStrips {
   beyond?: Inches
   lengths: readonly Sum[]
   long: 'along' | 'across'
+  /** How the stripes of its cloth are to run, where it has some. */
+  stripes: StripStripes | null
   part: LongPartName
   place: PiecePlace
   runs: 'upright' | 'level'
@@ -34,19 +37,21 @@ export interface LongStrips {
  * Long strips as pieces. Along: one piece each, cut with the length of the cloth. Across: one piece each where the
  * cloth is wide enough; longer ones are cut as strips that are joined end to end, with straight joins, into one
  * length for all of them. A print with an up decides for itself: upright strips run along the cloth, level ones
- * across it.
+ * across it; stripes decide where it was said how they run.
  */
 export function longStripOrders(strips: LongStrips, quilt: Quilt, room: MethodContext, joinLoss: Inches): PieceOrder[] {
   const depth = plainSide(strips.finishedWidth, room, beyondSeam(strips.beyond ?? 0, 1))
   const usable = room.longestStrip(strips.cloth)
   const directional = room.isDirectional(strips.cloth)
-  const along = !room.isInPieces(strips.cloth) && (directional ? strips.runs === 'upright' : strips.long === 'along')
+  const isAlong = directional ? strips.runs === 'upright' : (strips.stripes ?? strips.long) === 'along'
+  const along = !room.isInPieces(strips.cloth) && isAlong
   const piece = (length: Sum, rest: Pick<PieceDraft, 'part' | 'count' | 'counted'>): PieceOrder => {
     const draft = pieceOf({ ...length, exact: length.total }, depth, {
       cloth: strips.cloth,
       shape: 'strip',
       cuts: 'none',
-      turn: !directional && !along,
+      turn: !directional && !along && strips.stripes === null,
+      ...(strips.stripes ? { isStriped: true } : {}),
       slots: [],
       ...rest,
     })
@@ -91,16 +96,18 @@ function sashingOrders(quilt: Quilt, setting: Setting, room: MethodContext): Pie
       .filter(sash => sash.run === run && 'cloth' in sash.fabric)
       .map(sash => plainSide(run === 'upright' ? ownSize(sash).height : ownSize(sash).width, room))
     return countEqual(lengths).map(({ length, count }) => {
-      const turn = !room.isDirectional(sashing.cloth)
-      // as it lies in the quilt, so that a print with an up keeps it; without one all stand
-      const isUpright = run === 'upright' || turn
+      const stripes = stripStripes(quilt, sashing.cloth, sashing.stripes)
+      const isPlain = !room.isDirectional(sashing.cloth)
+      // as it lies in the quilt, so that a print with an up keeps it; without one all stand, stripes along or across
+      const isUpright = isPlain ? stripes !== 'across' : run === 'upright'
       const [width, height] = isUpright ? [depth, length] : [length, depth]
       const draft = pieceOf(width, height, {
         cloth: sashing.cloth,
         part: 'sashes',
         shape: 'rectangle',
         cuts: 'none',
-        turn,
+        turn: isPlain && stripes === null,
+        ...(stripes ? { isStriped: true } : {}),
         count,
         counted: [{ what: `${run}-sashes`, count, each: 1 }],
         slots: [],
@@ -128,6 +135,7 @@ function longSashes(
       finishedWidth: sashing.width,
       lengths,
       long: sashing.long,
+      stripes: stripStripes(quilt, sashing.cloth, sashing.stripes),
       part: 'long-sashes',
       place: { part: 'sashing' },
       runs,

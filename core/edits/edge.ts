@@ -1,3 +1,4 @@
+import type { StripStripes } from '../file/stripRun'
 import type { Inches } from '../measure/ruler'
 import { cornerEntry, cornerKindOf, cornerRules, PLAIN_CORNERS, type CornerKind } from '../file/corners'
 import type { QuiltFile } from '../file/schema'
@@ -15,6 +16,8 @@ export interface BorderChange {
   pieced?: NonNullable<BorderEntry['pieced']> | null
   first?: 'sides' | 'ends'
   long?: 'along' | 'across'
+  /** null: as they fall. */
+  stripes?: StripStripes | null
 }
 
 /** Another border outside those there are. */
@@ -42,16 +45,21 @@ export function removeBorder(index: number): Edit {
 }
 
 /** Equal sides and ends are written as one width. */
-export function setBorder(index: number, { sides, ends, pieced, ...rest }: BorderChange): Edit {
+export function setBorder(index: number, { sides, ends, pieced, stripes, ...rest }: BorderChange): Edit {
   return file => {
     const border = file.borders?.[index]
     if (!border) return file
     const { width, ...old } = border
     const side = sides === undefined ? (old.sides ?? width) : written(file, sides)
     const end = ends === undefined ? (old.ends ?? width) : written(file, ends)
-    const { sides: _s, ends: _e, ...others } = old
+    const { sides: _s, ends: _e, stripes: run, ...others } = old
+    const striped = stripes === undefined ? run : stripes
     const size = side === end ? { width: side } : { sides: side, ends: end }
-    const next: BorderEntry = { ...withPieced({ ...others, ...rest }, pieced), ...size }
+    const next: BorderEntry = {
+      ...withPieced({ ...others, ...rest }, pieced),
+      ...size,
+      ...(striped ? { stripes: striped } : {}),
+    }
     const isResized =
       sides !== undefined
       || ends !== undefined

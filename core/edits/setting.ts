@@ -4,6 +4,7 @@ import type { QuiltFile } from '../file/schema'
 import { repeatedFill, rowLengths } from '../file/cells'
 import { canEndInHalves, rulesOf, type SettingKind } from '../file/settings'
 import type { SettingRules } from '../file/settings/settingRules'
+import type { StripStripes } from '../file/stripRun'
 import { written, type Edit } from './edit'
 import { withoutStaleMeasures } from './staleMeasures'
 
@@ -205,6 +206,16 @@ export function setSashing(change: (Partial<Omit<Sashing, 'width'>> & { width?: 
         sashing: { ...old, ...rest, ...(width === undefined ? {} : { width: written(file, width) }) },
       },
     })
+  }
+}
+
+/** How the stripes of its cloth run in the sashes; null: as they fall. */
+export function setSashStripes(stripes: StripStripes | null): Edit {
+  return file => {
+    const { sashing } = file.setting
+    if (!sashing) return file
+    const { stripes: _, ...rest } = sashing
+    return { ...file, setting: { ...file.setting, sashing: stripes ? { ...rest, stripes } : rest } }
   }
 }
 

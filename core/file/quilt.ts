@@ -1,5 +1,6 @@
 import type { CornerKind } from './corners'
 import type { BorderRun } from './entries/borderEntry'
+import type { StripStripes } from './stripRun'
 import type { Design } from '../designs/design'
 import type { Placement } from '../geometry/placement'
 import type { Inches } from '../measure/ruler'
@@ -107,6 +108,8 @@ export interface Border {
   cornerTurn: Cell['turn']
   first: 'sides' | 'ends'
   long: 'along' | 'across'
+  /** How stripes are to run in its strips, where its cloth has them. */
+  stripes?: StripStripes
   /** Cut wider by this on its outer edge, and no wider finished: for a binding sewn with a wider seam than all else. */
   beyond: Inches
 }

@@ -122,6 +122,7 @@ function completeBorder(border: ParsedQuilt['borders'][number], made: BorderBloc
       : {}),
     first: border.first,
     long: border.long,
+    ...(border.stripes ? { stripes: border.stripes } : {}),
     beyond: 0,
   }
 }

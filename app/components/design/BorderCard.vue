@@ -95,6 +95,13 @@ function remove() {
       :dress="dressBorder"
       @edit="(change, edit) => emit('edit', change, edit)"
     />
+    <StripStripesField
+      v-if="!found.pieced"
+      :quilt="quilt"
+      :cloth="found.cloth"
+      :value="found.stripes ?? null"
+      @choose="stripes => emit('edit', 'stripes of the border', edit({ stripes }))"
+    />
     <ChoiceField
       label="Corners"
       :value="found.corners"
@@ -120,7 +127,7 @@ function remove() {
       @choose="value => emit('edit', 'order of the border', edit({ first: value }))"
     />
     <ChoiceField
-      v-if="!found.pieced"
+      v-if="!found.pieced && !found.stripes"
       label="Longer than the cloth is wide?"
       :value="found.long"
       :options="[

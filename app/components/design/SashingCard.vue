@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Edit } from '~~/core/edits/edit'
-import { setSashing, withoutCornerstones } from '~~/core/edits/setting'
+import { setSashing, setSashStripes, withoutCornerstones } from '~~/core/edits/setting'
 import type { Quilt } from '~~/core/file/quilt'
 import { rulesOf } from '~~/core/file/settings'
 import { sashOffers, sizeWithoutSashing } from '~~/core/edits/widthOffers'
@@ -84,6 +84,12 @@ const dressSashing = (cloth: string) => setSashing({ cloth })
       :dress="dressSashing"
       @edit="(change, edit) => emit('edit', change, edit)"
     />
+    <StripStripesField
+      :quilt="quilt"
+      :cloth="sashing.cloth"
+      :value="sashing.stripes ?? null"
+      @choose="stripes => emit('edit', 'stripes of the sashing', setSashStripes(stripes))"
+    />
     <ClothPicker
       v-if="canHaveStones"
       :label="cornerstones > 0 ? `${cornerstones} cornerstones` : 'Cornerstones'"
@@ -128,7 +134,7 @@ const dressSashing = (cloth: string) => setSashing({ cloth })
       @choose="value => emit('edit', 'where sashes run', setSashing({ between: value }))"
     />
     <ChoiceField
-      v-if="!sashing.cornerstones"
+      v-if="!sashing.cornerstones && !sashing.stripes"
       label="Long sashes"
       :value="sashing.long"
       :options="[

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { NAMED_CORNERS, PLAIN_CORNERS } from '../corners'
 import type { Fields } from '../fields'
+import { STRIP_STRIPES } from '../stripRun'
 import { choice, finished, object, piecedEntry } from './entryParts'
 
 /** Units of a pieced border go on round its corners, or each side is a mirror image at its middle. */
@@ -30,6 +31,8 @@ export function borderEntry(f: Fields) {
       pieced: along.optional(),
       first: f.oneOf(['sides', 'ends']).default('sides'),
       long: f.oneOf(['along', 'across']).default('across'),
+      // of striped cloth: how its stripes run in the strips, whatever `long` says
+      stripes: f.oneOf(STRIP_STRIPES).optional(),
     },
     object,
   )

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { refuse } from '../expectation'
 import type { Fields } from '../fields'
+import { STRIP_STRIPES } from '../stripRun'
 import { PLAIN_SETTING, SETTING_KINDS } from '../settings'
 import { cellEntry, choice, finished, object, piecedEntry } from './entryParts'
 
@@ -44,6 +45,8 @@ function sashingEntry(f: Fields) {
         .union([z.object({ cloth: f.id }), pieced], choice(['{ cloth }', '{ design, cloths }']))
         .optional(),
       long: f.oneOf(['along', 'across']).default('along'),
+      // of striped cloth: how its stripes run in the sashes, whatever `long` says
+      stripes: f.oneOf(STRIP_STRIPES).optional(),
       // where sashes run: round every block, or only in long strips between rows or between columns
       between: f.oneOf(['both', 'rows', 'columns']).default('both'),
     },
