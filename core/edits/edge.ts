@@ -1,4 +1,4 @@
-import type { StripStripes } from '../file/stripRun'
+import type { StripStripes } from '../file/stripStripes'
 import type { Inches } from '../measure/ruler'
 import { cornerEntry, cornerKindOf, cornerRules, PLAIN_CORNERS, type CornerKind } from '../file/corners'
 import type { QuiltFile } from '../file/schema'

@@ -4,7 +4,7 @@ import type { QuiltFile } from '../file/schema'
 import { repeatedFill, rowLengths } from '../file/cells'
 import { canEndInHalves, rulesOf, type SettingKind } from '../file/settings'
 import type { SettingRules } from '../file/settings/settingRules'
-import type { StripStripes } from '../file/stripRun'
+import type { StripStripes } from '../file/stripStripes'
 import { written, type Edit } from './edit'
 import { withoutStaleMeasures } from './staleMeasures'
 

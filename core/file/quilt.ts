@@ -1,6 +1,6 @@
 import type { CornerKind } from './corners'
 import type { BorderRun } from './entries/borderEntry'
-import type { StripStripes } from './stripRun'
+import type { StripStripes } from './stripStripes'
 import type { Design } from '../designs/design'
 import type { Placement } from '../geometry/placement'
 import type { Inches } from '../measure/ruler'

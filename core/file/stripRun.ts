@@ -1,8 +1,5 @@
 import { clothOf, type Quilt } from './quilt'
-
-/** How the stripes of a cloth run in a long strip cut from it. */
-export const STRIP_STRIPES = ['along', 'across'] as const
-export type StripStripes = (typeof STRIP_STRIPES)[number]
+import type { StripStripes } from './stripStripes'
 
 /** What was asked for, where the cloth has stripes and no up that decides for itself; else null. */
 export function stripStripes(quilt: Quilt, cloth: string, asked: StripStripes | undefined): StripStripes | null {

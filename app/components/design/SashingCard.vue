@@ -37,15 +37,6 @@ const stoneCloth = computed(() => {
   const stones = sashing.value.cornerstones
   return stones && 'cloth' in stones ? stones.cloth : null
 })
-const stoneBlock = computed(() => {
-  const stones = sashing.value.cornerstones
-  return stones && 'design' in stones ? stones : null
-})
-/** A design of the quilter's own goes into the file with it. */
-const both =
-  (also: Edit, change: NonNullable<Parameters<typeof setSashing>[0]>): Edit =>
-  file =>
-    setSashing(change)(also(file))
 const dressSashing = (cloth: string) => setSashing({ cloth })
 </script>
 
@@ -100,26 +91,12 @@ const dressSashing = (cloth: string) => setSashing({ cloth })
         cloth => emit('edit', 'cornerstones', cloth ? setSashing({ cornerstones: { cloth } }) : withoutCornerstones())
       "
     />
-    <template v-if="rules.canBePieced && isCrossed">
-      <PiecedField
-        label="Short sashes"
-        :quilt="quilt"
-        :value="sashing.pieced ?? null"
-        can-be-plain
-        @choose="(pieced, also) => emit('edit', 'piecing of the sashes', both(also, { pieced: pieced ?? undefined }))"
-      />
-      <PiecedField
-        v-if="sashing.cornerstones"
-        label="In the cornerstones"
-        :quilt="quilt"
-        :value="stoneBlock"
-        can-be-plain
-        @choose="
-          (pieced, also) =>
-            emit('edit', 'cornerstones', both(also, { cornerstones: pieced ?? { cloth: sashing.cloth } }))
-        "
-      />
-    </template>
+    <PiecedSashes
+      v-if="rules.canBePieced && isCrossed"
+      :quilt="quilt"
+      :sashing="sashing"
+      @edit="(name, change) => emit('edit', name, change)"
+    />
     <YesNoField
       v-if="!rules.isOuter"
       label="Round the outside too"

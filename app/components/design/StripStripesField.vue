@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { clothOf, type Quilt } from '~~/core/file/quilt'
-import type { StripStripes } from '~~/core/file/stripRun'
+import type { StripStripes } from '~~/core/file/stripStripes'
 
 /** How the stripes of a sash or border run, where its cloth has stripes. */
 const { quilt, cloth, value } = defineProps<{ quilt: Quilt; cloth: string; value: StripStripes | null }>()

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { NAMED_CORNERS, PLAIN_CORNERS } from '../corners'
 import type { Fields } from '../fields'
-import { STRIP_STRIPES } from '../stripRun'
+import { STRIP_STRIPES } from '../stripStripes'
 import { choice, finished, object, piecedEntry } from './entryParts'
 
 /** Units of a pieced border go on round its corners, or each side is a mirror image at its middle. */

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { refuse } from '../expectation'
 import type { Fields } from '../fields'
-import { STRIP_STRIPES } from '../stripRun'
+import { STRIP_STRIPES } from '../stripStripes'
 import { PLAIN_SETTING, SETTING_KINDS } from '../settings'
 import { cellEntry, choice, finished, object, piecedEntry } from './entryParts'
 

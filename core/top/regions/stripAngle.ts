@@ -2,7 +2,7 @@ import { stripStripes } from '../../file/stripRun'
 import type { Quilt } from '../../file/quilt'
 import type { Region } from './region'
 
-/** How the stripes of a border strip or sash run in the quilt, degrees clockwise from upright; as they fall: upright. */
+/** How stripes of a border strip or sash run in the quilt, degrees clockwise from upright; as they fall: upright. */
 export function stripAngle(quilt: Quilt, { part, width, height, fabric }: Region): 0 | 90 {
   if (!('cloth' in fabric)) return 0
   const asked =
