@@ -20,23 +20,22 @@ const both =
 
 <template>
   <div class="space-y-3.5">
-      <PiecedField
-        label="Short sashes"
-        :quilt="quilt"
-        :value="sashing.pieced ?? null"
-        can-be-plain
-        @choose="(pieced, also) => emit('edit', 'piecing of the sashes', both(also, { pieced: pieced ?? undefined }))"
-      />
-      <PiecedField
-        v-if="sashing.cornerstones"
-        label="In the cornerstones"
-        :quilt="quilt"
-        :value="stoneBlock"
-        can-be-plain
-        @choose="
-          (pieced, also) =>
-            emit('edit', 'cornerstones', both(also, { cornerstones: pieced ?? { cloth: sashing.cloth } }))
-        "
-      />
+    <PiecedField
+      label="Short sashes"
+      :quilt="quilt"
+      :value="sashing.pieced ?? null"
+      can-be-plain
+      @choose="(pieced, also) => emit('edit', 'piecing of the sashes', both(also, { pieced: pieced ?? undefined }))"
+    />
+    <PiecedField
+      v-if="sashing.cornerstones"
+      label="In the cornerstones"
+      :quilt="quilt"
+      :value="stoneBlock"
+      can-be-plain
+      @choose="
+        (pieced, also) => emit('edit', 'cornerstones', both(also, { cornerstones: pieced ?? { cloth: sashing.cloth } }))
+      "
+    />
   </div>
 </template>
