@@ -19,6 +19,31 @@ test('batches of random quilts, sewn in order, make the top', () => {
   )
 }, 300_000)
 
+test('what was worked out for a quilt is not taken for one whose plain blocks stand in another order', () => {
+  const inOrder = (second: readonly string[]): QuiltFile => ({
+    format: 'wren-quilt',
+    version: 1,
+    cloths: [{ id: 'soot' }, { id: 'cream' }],
+    blocks: [
+      { id: 'square', design: 'plain', size: 4, cloths: { cloth: 'soot' } },
+      { id: 'wide', design: 'plain', width: 6, height: 4, cloths: { cloth: 'soot' } },
+    ],
+    setting: {
+      kind: 'rows',
+      across: 2,
+      down: 2,
+      ends: { cloth: 'cream' },
+      rows: [['wide', 'wide'], second].map(line => ({ cells: line.map(block => ({ block })) })),
+    },
+  })
+  for (const second of [
+    ['wide', 'square'],
+    ['square', 'wide'],
+    ['wide', 'square'],
+  ])
+    expect(batchFaults(inOrder(second))).toEqual([])
+})
+
 /** The fewest visits, every order tried: of each set of things done, and the station where one is, the least. */
 function fewestVisits(operations: readonly Operation[]): number {
   const all = (1 << operations.length) - 1

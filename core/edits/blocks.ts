@@ -161,7 +161,13 @@ export function setDesign(blockId: string, design: Design): Edit {
       const old = block.cloths ?? {}
       const used = [...new Set(Object.values(old))]
       const spare = [...used, ...file.cloths.map(cloth => cloth.id).filter(id => !used.includes(id))]
-      const { name: _, panel, ...rest } = file.blocks.length === 1 ? inProportion(file, block, design) : block
+      // what was sewn already gives way to what is to be sewn
+      const {
+        name: _n,
+        tray: _t,
+        panel,
+        ...rest
+      } = file.blocks.length === 1 ? inProportion(file, block, design) : block
       return {
         ...rest,
         ...(panel && design.patches.length === 1 ? { panel } : {}),

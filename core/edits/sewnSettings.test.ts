@@ -1,10 +1,14 @@
 import fc from 'fast-check'
 import type { QuiltFile } from '../file/schema'
 import { area } from '../geometry/polygon'
+import { SHIPPED_DESIGNS } from '../designs/shipped'
+import { brokenRules } from '../testing/contractRules'
 import { planOf, quiltOf } from '../testing/quiltOf'
 import { runs } from '../testing/runs'
+import { batchFaults } from '../testing/sewBatches'
 import { dimensionsOf } from '../top/dimensions'
 import { outlineOf } from '../top/regions/region'
+import { setDesign } from './blocks'
 import { SEWN_SETTINGS, sewnSettings } from './sewnSettings'
 
 type Tray = NonNullable<QuiltFile['tray']>
@@ -145,4 +149,29 @@ test('a place larger than the sewn block: eased by an eighth of an inch, refused
   expect(about(placed(9.125, 4))).toEqual(['sewn-block-eased tray.0.width'])
   expect(about(placed(9.25, 4))).toEqual(['sewn-block-short tray.0.width'])
   expect(about(placed(9, 3))).toEqual(['sewn-blocks-too-few tray.0.count'])
+})
+
+test('plans of sewn blocks keep every rule, and their batches make the top', () => {
+  fc.assert(
+    fc.property(someTray, tray => {
+      const before = file(tray)
+      for (const { edit } of sewnSettings(before, quiltOf(before))) {
+        const { quilt, plan } = planOf(edit(before))
+        expect(brokenRules(quilt, plan)).toEqual([])
+        expect(batchFaults(edit(before))).toEqual([])
+        // no sewn block is sewn for a trial
+        expect(plan.blocks.flatMap(({ test }) => test).filter(({ cloth }) => cloth.startsWith('tray:'))).toEqual([])
+      }
+    }),
+    { numRuns: runs(18) },
+  )
+}, 120_000)
+
+test('another design in the place of sewn blocks is sewn anew', () => {
+  const before = file([{ id: 'old', width: 9.5, count: 4 }])
+  const [framed] = sewnSettings(before, quiltOf(before))
+  const star = SHIPPED_DESIGNS.find(({ id }) => id === 'sawtooth-star')!
+  const next = quiltOf(setDesign('sewn-old', star)(framed!.edit(before)))
+  expect(next.blocks[0]).toMatchObject({ design: 'sawtooth-star', width: 9 })
+  expect(next.blocks[0]!.tray).toBeUndefined()
 })

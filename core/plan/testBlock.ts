@@ -1,5 +1,6 @@
 // In: the plan and what it was made from. Out: what to cut for one block alone.
 import { frameOrders } from '../cut/framePieces'
+import { blockOf } from '../file/quilt'
 import { gatherBeside } from '../cut/gather'
 import type { Piece, PieceOrder } from '../cut/piece'
 import { unitDemands, variants } from '../make/units/demands'
@@ -16,6 +17,8 @@ const MAX_TESTED = 1000
 export function testBlockPieces({ quilt, makes, choices }: PlanWork, block: string, pieces: readonly Piece[]): Piece[] {
   const first = variants(quilt).find(({ cell }) => cell.block === block)
   if (!first) return []
+  // what is sewn already need not be tried
+  if (blockOf(quilt, block).tray !== undefined) return []
   // a picture is the whole quilt: nothing is cut after it
   if (makes.get(block)!.polygons.length > MAX_TESTED) return []
   const room = methodContextOf(quilt)

@@ -82,13 +82,13 @@ function keyOf(
   regions: readonly BlockRegion[],
   cells: ReadonlyMap<Cell, SignedCell>,
 ): string {
-  // where nothing meets it does not matter what stands where
+  // where nothing meets it does not matter how and how far apart they stand, but which stands where
   const stands = signatures.some(({ seams }) => seams.ends.length > 0)
     ? regions.map(({ x, y, fabric: { cell } }, i) => {
         const { turn, mirror } = cells.get(cell)!
         return `${signatureOf[i]} ${turn}${mirror ? 'm' : ''} ${x.toFixed(3)} ${y.toFixed(3)}`
       })
-    : [String(signatureOf.length)]
+    : [signatureOf.join(' ')]
   return [...signatures.map(({ key }) => key), ...stands].join('|')
 }
 

@@ -207,7 +207,7 @@ export const RULES: readonly Rule[] = [
           width: p.grain === 'along' ? p.height : p.width,
           height: p.grain === 'along' ? p.width : p.height,
         }))
-        const sheet = cloth.form === 'piece' ? cloth.length! * (1 - cloth.shrink) : Infinity
+        const sheet = cloth.form === 'piece' ? sheetLength(cloth) : Infinity
         return layoutFaults(wanted, need.strips, cloth.usable, need.need, sheet)
       }),
   },
@@ -266,7 +266,7 @@ export const RULES: readonly Rule[] = [
       plan.cloths.flatMap((need, i) => {
         const cloth = quilt.cloths[i]!
         const area = total(plan.pieces.filter(p => p.cloth === cloth.id).map(p => p.width * p.height * p.count))
-        const whole = need.need * cloth.usable * (need.unit === 'piece' ? cloth.length! * (1 - cloth.shrink) : 1)
+        const whole = need.need * cloth.usable * (need.unit === 'piece' ? sheetLength(cloth) : 1)
         return [
           ...(near(need.area, area, 1e-4) ? [] : [`${need.id} area: ${need.area}, not ${area}`]),
           ...differ(`${need.id} waste`, need.waste, whole === 0 ? 0 : 1 - need.area / whole),
@@ -389,9 +389,7 @@ export const RULES: readonly Rule[] = [
       const lossOf = (wide: number) => (join === 'diagonal' ? wide : 2 * quilt.seam)
       const longest = (id: string) => {
         const cloth = quilt.cloths.find(c => c.id === id)!
-        return cloth.form === 'piece' && !cloth.directional
-          ? Math.max(cloth.usable, cloth.length! * (1 - cloth.shrink))
-          : cloth.usable
+        return cloth.form === 'piece' && !cloth.directional ? Math.max(cloth.usable, sheetLength(cloth)) : cloth.usable
       }
       // strip after strip, each joined to what there is
       const dealt = (ids: readonly string[], loss: number) => {
@@ -670,6 +668,11 @@ export const RULES: readonly Rule[] = [
       }),
   },
 ]
+
+/** Of cloth in pieces, what of its length can be cut; a sewn block is eased by up to an eighth of an inch. */
+function sheetLength({ length, shrink, tray }: Quilt['cloths'][number]): number {
+  return tray === undefined ? length! * (1 - shrink) : length! + 1 / 8
+}
 
 /** Everything a plan breaks, each line with the number of its rule. */
 export function brokenRules(quilt: Quilt, plan: CheckedPlan): string[] {

@@ -124,7 +124,7 @@ export function settingFaults(quilt: Quilt, { rows, pieces, stages }: CheckedPla
     isUp(cloth) ? most : Math.ceil(count / each)
   const { across: a, down: d } = quilt.setting
   const framed = total(
-    quilt.setting.cells.flat().map(cell => 4 * quilt.blocks.find(({ id }) => id === cell.block)!.frame.length),
+    quilt.setting.cells.flat().map(cell => stripsOf(quilt.blocks.find(({ id }) => id === cell.block)!.frame)),
   )
   return [
     ...differ('strips of frames', cut('frame-strips'), framed),
@@ -185,4 +185,9 @@ export function piecedPatchesByHand(quilt: Quilt): number {
     height += 2 * ends
   }
   return patches
+}
+
+/** Two for each pair of a frame's sides that has some width. */
+function stripsOf(frame: Quilt['blocks'][number]['frame']): number {
+  return 2 * frame.flatMap(({ sides, ends }) => [sides, ends]).filter(width => width > 1e-6).length
 }

@@ -12,7 +12,7 @@ const edit = (name: string, change: Edit) => emit('edit', name, change)
 const testBlock = computed(() => {
   const blocks = plan.blocks
     .map((block, index) => ({ block, index }))
-    .filter(({ block }) => timesPlaced(quilt, block.id) > 0)
+    .filter(({ block }) => block.test.length > 0 && timesPlaced(quilt, block.id) > 0)
   return blocks.sort((a, b) => b.block.test.length - a.block.test.length)[0] ?? null
 })
 const isTested = computed(() => testBlock.value !== null && quilt.made.some(entry => entry.what === 'block'))

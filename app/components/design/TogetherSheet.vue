@@ -41,7 +41,7 @@ function take({ kind, edit }: SewnSetting) {
         These blocks have no common size under {{ formatLength(MAX_MODULE, speech) }}: rows of like heights take them as
         they are.
       </p>
-      <ul class="grid grid-cols-[repeat(auto-fit,minmax(15rem,1fr))] gap-3">
+      <ul class="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-3">
         <li
           v-for="way in ways"
           :key="way.kind"
