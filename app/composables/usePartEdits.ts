@@ -1,7 +1,7 @@
 import { setBlocksHeight, setBlocksSize, setBlocksWidth, setFrame } from '~~/core/edits/blocks'
 import { setBorder } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
-import { setColumnWidth, setRowHeight } from '~~/core/edits/ownSizes'
+import { setColumnWidth, setFramedSize, setPlaceWidth, setRowHeight } from '~~/core/edits/ownSizes'
 import { setFloat, setSashing } from '~~/core/edits/setting'
 import { blockOf, type Quilt } from '~~/core/file/quilt'
 import { rulesOf } from '~~/core/file/settings'
@@ -11,7 +11,7 @@ import type { TopPart } from '~~/core/top/regions/region'
 
 /**
  * The edit that gives a part this size along one side of the quilt; null for parts without a size on the tape. Of
- * blocks it is that of its row or column alone, where `scope` says so and the side is theirs.
+ * blocks it is that of its row or column alone, where `scope` says so and the side is theirs, or of one in its place.
  */
 export function sizeEdit(
   quilt: Quilt,
@@ -29,6 +29,7 @@ export function sizeEdit(
       const { width, height, outer } = blockOf(quilt, id)
       const isAcross = (side === 'width') === (turn % 180 === 0)
       const framed = own + (isAcross ? outer.width - width : outer.height - height)
+      if (scope === 'place') return placeEdit(quilt, part, side, own)
       if (scope === 'row' && side === 'height') return setRowHeight(part.row, framed)
       if (scope === 'column' && side === 'width') return setColumnWidth(part.column, framed)
       return isOnCorner ? setBlocksSize(framed) : side === 'width' ? setBlocksWidth(framed) : setBlocksHeight(framed)
@@ -53,6 +54,27 @@ export function sizeEdit(
     case 'binding':
       return null
   }
+}
+
+/** One block by itself, as it lies and without its frames: in a row of its own it may be wider, else it is framed. */
+function placeEdit(
+  quilt: Quilt,
+  { row, column }: Extract<TopPart, { kind: 'block' }>,
+  side: 'width' | 'height',
+  size: Inches,
+): Edit | null {
+  const now = ownSizeAt(quilt, row, column)
+  if (!rulesOf(quilt.setting).hasOwnRows) return setFramedSize(row, column, { ...now.inner, [side]: size })
+  return side === 'width' ? setPlaceWidth(row, column, size + now.outer.width - now.inner.width) : null
+}
+
+/** How wide and high the block in a place is, as it lies: itself, and with its frames. */
+export function ownSizeAt(quilt: Quilt, row: number, column: number) {
+  const { block, turn } = quilt.setting.cells[row]![column]!
+  const { width, height, outer } = blockOf(quilt, block)
+  const lying = (size: { width: Inches; height: Inches }) =>
+    turn % 180 === 0 ? { width: size.width, height: size.height } : { width: size.height, height: size.width }
+  return { inner: lying({ width, height }), outer: lying(outer) }
 }
 
 /** What undo calls the change. */

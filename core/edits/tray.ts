@@ -39,7 +39,8 @@ export function changeTray(at: number, { width, height, picture, ...rest }: Tray
     const next: TrayEntry = {
       ...entry,
       ...rest,
-      ...(width === undefined ? {} : { width: written(file, width), height: entry.height ?? entry.width }),
+      // where no height was said it goes with the width: most blocks are square
+      ...(width === undefined ? {} : { width: written(file, width) }),
       ...(height === undefined ? {} : { height: written(file, height) }),
       ...(shown ? { picture: shown } : {}),
     }

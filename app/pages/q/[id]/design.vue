@@ -81,6 +81,10 @@ function commit(part: TopPart, side: 'width' | 'height', size: Inches) {
   if (change) edit(sizeEditName(part), change)
 }
 function nudge(part: TopPart, side: 'width' | 'height', steps: number) {
+  if (part.kind === 'block' && scopeHere.value === 'place') {
+    const { inner } = ownSizeAt(quilt.value, part.row, part.column)
+    return commit(part, side, Math.max(step.value, inner[side] + steps * step.value))
+  }
   const segments = side === 'width' ? across.value : down.value
   const segment =
     segments.find(candidate => isAlong(side, candidate.part, part))
