@@ -21,11 +21,12 @@ export function framingText(frames: readonly Pick<Frame, 'sides' | 'ends'>[], se
   if (frames.length === 0) return 'It fills its place.'
   const cut = (finished: Inches) =>
     `${formatLength(finished, speech)}, cut ${formatLength(finished + 2 * seam, speech)} wide`
+  const pair = (name: string, finished: Inches) => (sameLength(finished, 0) ? [] : [`${name} ${cut(finished)}`])
   return frames
     .map(({ sides, ends }) =>
       sameLength(sides, ends)
         ? `A frame of ${cut(sides)}, all round.`
-        : `A frame: sides ${cut(sides)}; ends ${cut(ends)}.`,
+        : `A frame: ${[...pair('sides', sides), ...pair('ends', ends)].join('; ')}.`,
     )
     .join(' ')
 }

@@ -4,6 +4,7 @@ import { SAMPLE, planOf, quiltOf } from '../testing/quiltOf'
 import { randomQuilt } from '../testing/randomQuilt'
 import { readQuilt } from '../file/readQuilt'
 import { dimensionsOf } from '../top/dimensions'
+import type { QuiltFile } from '../file/schema'
 import { fitsFor, MATTRESSES, sizeForBed } from './bedFit'
 
 test('a queen bed with drops of 12 and a tuck of 10 wants 84 by 102, and the sample reaches it in three ways', () => {
@@ -54,4 +55,38 @@ test('every demo quilt can be made to fit a queen bed in at least three ways', (
     const fits = fitsFor(plain, quiltOf(plain), { width: 84, height: 102 })
     if (fits.length < 3) throw new Error(`${file.name}: ${fits.map(({ way }) => way).join()}`)
   }
+})
+
+test('a way says what it leaves alone; borders are at least three quarters of a sash, pieced ones stay', () => {
+  const half = { design: 'half-square', cloths: { dark: 'soot', light: 'cream' } }
+  const file: QuiltFile = {
+    ...SAMPLE,
+    made: [],
+    setting: { ...SAMPLE.setting, sashing: { ...SAMPLE.setting.sashing!, width: 3 } },
+    borders: [
+      { width: 3, cloth: 'soot', pieced: half, corners: { cloth: 'brass' } },
+      { width: 6, cloth: 'soot' },
+    ],
+  }
+  const quilt = quiltOf(file)
+  const { across, down, sashing } = quilt.setting
+  let seen = 0
+  for (const width of [60, 72, 84, 90, 102])
+    for (const fit of fitsFor(file, quilt, { width, height: width + 18 })) {
+      seen += 1
+      const next = quiltOf(fit.edit(file))
+      expect(next.borders.map(({ sides, ends }) => ({ sides, ends }))).toEqual(fit.borders)
+      expect(fit.borders[0]).toEqual({ sides: 3, ends: 3 })
+      const least = 0.75 * next.setting.sashing!.width
+      expect(Math.min(fit.borders[1]!.sides, fit.borders[1]!.ends)).toBeGreaterThanOrEqual(Math.min(6, least))
+      const isKept = [
+        next.setting.across === across && next.setting.down === down,
+        next.blocks[0]!.width === quilt.blocks[0]!.width,
+        next.setting.sashing!.width === sashing!.width,
+        true,
+      ]
+      const parts = ['counts', 'block-size', 'sashing', 'pieced-borders'] as const
+      expect(fit.kept).toEqual(parts.filter((_, i) => isKept[i]))
+    }
+  expect(seen).toBeGreaterThan(5)
 })

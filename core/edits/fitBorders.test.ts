@@ -49,3 +49,13 @@ test('by hand: 2″ and 4″ that are to be 9″ become 3″ and 6″; to be 3½
   expect(to(3.5)).toEqual([1.5, 2])
   expect(to(2.75)).toBeUndefined()
 })
+
+test('a border that is off the ruler and narrow already is not rounded down', () => {
+  const two = [
+    { sides: 1.05, ends: 1.05, isFixed: false },
+    { sides: 4, ends: 4, isFixed: false },
+  ]
+  const [inner, outer] = proportioned(two, { sides: 5.125, ends: 5.125 }, 2, 1 / 8)!
+  expect(inner!.sides).toBeGreaterThanOrEqual(1.05)
+  expect(inner!.sides + outer!.sides).toBeCloseTo(5.125, 9)
+})

@@ -3,7 +3,7 @@ import type { QuiltFile } from '../file/schema'
 import { planOf, quiltOf } from '../testing/quiltOf'
 import { runs } from '../testing/runs'
 import { frameAll } from './blocks'
-import { dealBlocks, moduleOffers, setOwnSize } from './sampler'
+import { dealBlocks, isNarrow, moduleOffers, setOwnSize } from './sampler'
 
 const file = (sizes: readonly number[], across = 3, down = 4): QuiltFile => ({
   format: 'wren-quilt',
@@ -109,4 +109,15 @@ test('a sampler by hand: six sizes in a module of 12″, its size and the strips
     expect(lengths).toContain(raw)
     expect(lengths).toContain(12.5)
   }
+})
+
+test('a frame is narrow where it has less than half an inch, not where there is none', () => {
+  expect([11.5, 11.01, 11, 10].map(side => isNarrow({ width: side, height: side }, 12))).toEqual([
+    true,
+    true,
+    false,
+    false,
+  ])
+  expect(isNarrow({ width: 12, height: 8 }, 12)).toBe(false)
+  expect(isNarrow({ width: 11.5, height: 12 }, 12)).toBe(true)
 })

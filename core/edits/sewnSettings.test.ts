@@ -175,3 +175,32 @@ test('another design in the place of sewn blocks is sewn anew', () => {
   expect(next.blocks[0]).toMatchObject({ design: 'sawtooth-star', width: 9 })
   expect(next.blocks[0]!.tray).toBeUndefined()
 })
+
+test('rows narrower than the widest stand in the middle', () => {
+  // two of 12″, one of 9″: the rows are 24″ and 9″ wide
+  const before = file([
+    { id: 'large', width: 12.5, count: 2 },
+    { id: 'small', width: 9.5, count: 1 },
+  ])
+  const rows = sewnSettings(before, quiltOf(before)).find(({ kind }) => kind === 'rows')!
+  const { regions, width } = dimensionsOf(rows.quilt).setting
+  expect(width).toBe(24)
+  expect(regions.filter(({ part }) => part.kind === 'end').map(end => end.width)).toEqual([7.5, 7.5])
+})
+
+test('of sewn blocks no spares are wanted, and those that are over are no cloth for the back', () => {
+  const { plan } = planOf({
+    ...file([{ id: 'old', width: 9.5, count: 9 }]),
+    spares: 2,
+    blocks: [
+      { id: 'b', design: 'plain', tray: 'old', size: 9 },
+      { id: 'c', design: 'plain', size: 9, cloths: { cloth: 'cream' } },
+    ],
+    setting: { across: 2, down: 2, fill: [['b', 'c']] },
+    backing: { cloth: 'soot', way: 'leftovers' },
+  })
+  expect(plan.pieces.map(({ cloth, count }) => `${count} of ${cloth}`)).toEqual(
+    expect.arrayContaining(['2 of tray:old', '4 of cream']),
+  )
+  expect(plan.backing!.pieced!.things.filter(({ cloth }) => cloth?.startsWith('tray:'))).toEqual([])
+})
