@@ -55,7 +55,7 @@ test('a border that is off the ruler and narrow already is not rounded down', ()
     { sides: 1.05, ends: 1.05, isFixed: false },
     { sides: 4, ends: 4, isFixed: false },
   ]
-  const [inner, outer] = proportioned(two, { sides: 5.125, ends: 5.125 }, 2, 1 / 8)!
+  const [inner, outer] = proportioned(two, { sides: 5.0625, ends: 5.0625 }, 2, 1 / 8)!
   expect(inner!.sides).toBeGreaterThanOrEqual(1.05)
-  expect(inner!.sides + outer!.sides).toBeCloseTo(5.125, 9)
+  expect(inner!.sides + outer!.sides).toBeCloseTo(5.0625, 9)
 })
