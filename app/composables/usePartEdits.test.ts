@@ -38,3 +38,16 @@ test('in rows of their own one block may be wider than the others', () => {
   })
   expect(sizeEdit(quiltOf(own), at, { side: 'height', size: 6, scope: 'place' })).toBeNull()
 })
+
+test('a frame with strips on one pair of sides keeps them when the tape changes the other', () => {
+  const framed: QuiltFile = {
+    ...file,
+    blocks: [
+      { ...file.blocks[0]!, size: undefined, width: 9, height: 6, frame: [{ cloth: 'soot', sides: 0, ends: '1 1/2' }] },
+    ],
+  }
+  const edit = sizeEdit(quiltOf(framed), { ...at, kind: 'frame' }, { side: 'height', size: 1, scope: 'all' })!
+  const [block] = quiltOf(edit(framed)).blocks
+  // it stands as large as before, and is itself higher by what the strips gave up
+  expect(block).toMatchObject({ frame: [{ sides: 0, ends: 1 }], width: 9, height: 7, outer: { width: 9, height: 9 } })
+})

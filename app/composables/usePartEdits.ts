@@ -3,10 +3,10 @@ import { setBorder } from '~~/core/edits/edge'
 import type { Edit } from '~~/core/edits/edit'
 import { setColumnWidth, setFramedSize, setPlaceWidth, setRowHeight } from '~~/core/edits/ownSizes'
 import { setFloat, setSashing } from '~~/core/edits/setting'
-import { blockOf, type Quilt } from '~~/core/file/quilt'
+import { blockOf, type Frame, type Quilt } from '~~/core/file/quilt'
 import { rulesOf } from '~~/core/file/settings'
 import type { SizeScope } from '~~/core/file/settings/settingRules'
-import { roundToRuler, type Inches } from '~~/core/measure/ruler'
+import { roundToRuler, sameLength, type Inches } from '~~/core/measure/ruler'
 import type { TopPart } from '~~/core/top/regions/region'
 
 /**
@@ -35,10 +35,12 @@ export function sizeEdit(
       return isOnCorner ? setBlocksSize(framed) : side === 'width' ? setBlocksWidth(framed) : setBlocksHeight(framed)
     }
     case 'frame': {
-      const { block: id } = setting.cells[part.row]![part.column]!
+      const { block: id, turn } = setting.cells[part.row]![part.column]!
       const { frame } = blockOf(quilt, id)
       // with several frames the tape does not say which: they are set in the card of the block
-      return frame.length === 1 ? setFrame(id, [{ cloth: frame[0]!.cloth, width: own }]) : null
+      return frame.length === 1
+        ? setFrame(id, [resizedFrame(frame[0]!, (side === 'width') === (turn % 180 === 0), own)])
+        : null
     }
     case 'sash':
     case 'cornerstone':
@@ -54,6 +56,12 @@ export function sizeEdit(
     case 'binding':
       return null
   }
+}
+
+/** Even strips stay even; of uneven ones those change that the tape crosses. */
+function resizedFrame({ cloth, sides, ends }: Frame, crossesSides: boolean, to: Inches): Frame {
+  if (sameLength(sides, ends)) return { cloth, sides: to, ends: to }
+  return crossesSides ? { cloth, sides: to, ends } : { cloth, sides, ends: to }
 }
 
 /** One block by itself, as it lies and without its frames: in a row of its own it may be wider, else it is framed. */

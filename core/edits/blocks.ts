@@ -5,8 +5,9 @@ import { UNIT_KINDS, type UnitKind } from '../file/unitKinds'
 import type { TrimAllowance } from '../file/trimAllowances'
 import type { StripeDirection } from '../designs/stripeDirection'
 import { parseLength } from '../measure/length'
-import type { Inches } from '../measure/ruler'
+import { sameLength, type Inches } from '../measure/ruler'
 import type { QuiltFile } from '../file/schema'
+import type { Frame } from '../file/quilt'
 import { keepDesign } from './designs'
 import { dressRoles } from './dress'
 import { replaced, written, type Edit } from './edit'
@@ -57,11 +58,17 @@ export function frameAll(module: Inches): Edit {
         const sides = (module - length(block.width ?? block.size)) / 2
         const ends = (module - length(block.height ?? block.size)) / 2
         if (Math.max(sides, ends) < 1e-9) return rest
-        const [wide, high] = [written(file, sides), written(file, ends)]
-        return { ...rest, frame: [{ cloth, ...(wide === high ? { width: wide } : { sides: wide, ends: high }) }] }
+        return { ...rest, frame: [frameEntry(file, { cloth, sides, ends })] }
       }),
     }
   }
+}
+
+/** Strips round a block as the file writes them: one width, or that of the sides and that of the ends. */
+export function frameEntry(file: QuiltFile, { cloth, sides, ends }: Frame): NonNullable<BlockEntry['frame']>[number] {
+  return sameLength(sides, ends)
+    ? { cloth, width: written(file, sides) }
+    : { cloth, sides: written(file, sides), ends: written(file, ends) }
 }
 
 /** What the frames of a block add to one of its sides. */
@@ -74,7 +81,7 @@ export function frameOf(file: QuiltFile, { frame = [] }: Pick<BlockEntry, 'frame
  * Frames of a block; it stays as large as it stands in the quilt, and is itself smaller by them. `null`: none, and the
  * block fills its place.
  */
-export function setFrame(blockId: string, frames: readonly { cloth: string; width: Inches }[] | null): Edit {
+export function setFrame(blockId: string, frames: readonly Frame[] | null): Edit {
   return old => {
     const file = withoutStaleMeasures(old, 'blocks')
     return {
@@ -83,7 +90,7 @@ export function setFrame(blockId: string, frames: readonly { cloth: string; widt
         if (block.id !== blockId) return block
         const { frame: _f, size, width = size, height = size, ...rest } = block
         const length = (value: number | string | undefined) => parseLength(value ?? 0, file.units ?? 'in') ?? 0
-        const frame = (frames ?? []).map(strip => ({ cloth: strip.cloth, width: written(file, strip.width) }))
+        const frame = (frames ?? []).map(strip => frameEntry(file, strip))
         const inner = (side: 'width' | 'height', now: number | string | undefined) =>
           length(now) + frameOf(file, block, side) - frameOf(file, { frame }, side)
         const [wide, high] = [inner('width', width), inner('height', height)]

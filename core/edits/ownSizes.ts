@@ -5,7 +5,7 @@ import type { CellPlace, PlacedSide, SizeScope } from '../file/settings/settingR
 import { parseLength } from '../measure/length'
 import { sameLength, type Inches } from '../measure/ruler'
 import type { QuiltFile } from '../file/schema'
-import { frameOf, withoutFill, type BlockEntry } from './blocks'
+import { frameEntry, frameOf, withoutFill, type BlockEntry } from './blocks'
 import { written, type Edit } from './edit'
 import { asCells, freeId, withCells } from './setting'
 import { withoutStaleMeasures } from './staleMeasures'
@@ -59,10 +59,7 @@ export function setFramedSize(row: number, column: number, inner: OuterSize): Ed
       const [sides, ends] = [strip('width'), strip('height')]
       const { frame: _, ...rest } = sized(file, block, size)
       if (sameLength(sides, 0) && sameLength(ends, 0)) return rest
-      const frame = sameLength(sides, ends)
-        ? { cloth, width: written(file, sides) }
-        : { cloth, sides: written(file, sides), ends: written(file, ends) }
-      return { ...rest, frame: [frame] }
+      return { ...rest, frame: [frameEntry(file, { cloth, sides, ends })] }
     })
 }
 

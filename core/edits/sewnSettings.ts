@@ -5,7 +5,7 @@ import { fabricsOf } from '../file/trayCloths'
 import { readQuilt } from '../file/readQuilt'
 import type { QuiltFile } from '../file/schema'
 import { roundToRuler, roundUpToRuler, sameLength, TOLERANCE, type Inches } from '../measure/ruler'
-import type { BlockEntry } from './blocks'
+import { frameEntry, type BlockEntry } from './blocks'
 import { written, type Edit } from './edit'
 import { grouped, placedIn, type SewnKind, type SewnSize } from './sewnKinds'
 import { rowsOfLikeHeight } from './sewnRows'
@@ -183,12 +183,8 @@ function framedEntry(file: QuiltFile, kind: SewnKind, module: Inches, cloth: str
   const entry = sewnEntry(file, kind, kind.finished)
   if (fills(kind, module)) return entry
   const strip = (side: 'width' | 'height') => (module - kind.finished[side]) / 2
-  const [sides, ends] = [strip('width'), strip('height')]
   // a side that is as long as the module needs no strip: the frame goes on the other two
-  const frame = sameLength(sides, ends)
-    ? { cloth, width: written(file, sides) }
-    : { cloth, sides: written(file, sides), ends: written(file, ends) }
-  return { ...entry, frame: [frame] }
+  return { ...entry, frame: [frameEntry(file, { cloth, sides: strip('width'), ends: strip('height') })] }
 }
 
 /** Each as often as it is there, spread as evenly as can be over the places. */

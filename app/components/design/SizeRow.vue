@@ -35,7 +35,7 @@ const sides = computed(() => {
       ]
 })
 const frame = computed(() => (block.frame.length === 1 ? block.frame[0]! : null))
-const framed = (width: Inches) => setFrame(block.id, [{ cloth: frame.value!.cloth, width }])
+const framed = (width: Inches) => setFrame(block.id, [{ cloth: frame.value!.cloth, sides: width, ends: width }])
 </script>
 
 <template>
