@@ -179,8 +179,9 @@ function withWholePieces(operations: readonly Operation[], { pieces }: PlanWork)
 function testBlocks({ quilt }: PlanWork, blocks: ReadonlyMap<Cell, ReadonlyMap<Version, Source>>): Set<string> {
   const found = new Map<string, Source>()
   for (const [cell, sources] of blocks) {
-    const { derived, id } = blockOf(quilt, cell.block)
-    if (derived || found.has(id) || timesPlaced(quilt, id) < 2) continue
+    const { derived, tray, id } = blockOf(quilt, cell.block)
+    // what is sewn already need not be tried
+    if (derived || tray !== undefined || found.has(id) || timesPlaced(quilt, id) < 2) continue
     found.set(id, [...sources.values()][0]!)
   }
   return new Set(found.values())

@@ -45,6 +45,7 @@ const rows = computed(() =>
           <Figure :path="`pieces.${places.get(piece.id)}.width`" title="Width of the trimmed block" /> ×
           <Figure :path="`pieces.${places.get(piece.id)}.height`" title="Height of the trimmed block"
         /></span>
+        <span class="ticks print-only" aria-hidden="true"><i v-for="n in piece.count" :key="n" /></span>
         <DoneCount
           :done="done"
           :all="piece.count"
@@ -60,3 +61,14 @@ const rows = computed(() =>
     </ul>
   </section>
 </template>
+
+<style scoped>
+/* on paper a box for each block */
+.ticks i {
+  display: inline-block;
+  width: 4mm;
+  height: 4mm;
+  margin: 0 1mm 1mm 0;
+  border: 1px solid #000;
+}
+</style>

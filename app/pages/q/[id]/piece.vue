@@ -14,7 +14,11 @@ const settings = useSettings()
 const { units, blocks, rows, rowsDone, toggleRow, countUnits, countBlocks } = useMade()
 const quilt = computed(() => store.plannedQuilt!)
 const plan = computed(() => store.plan)
-const recipes = computed(() => store.workbook?.recipes ?? [])
+// what is sewn already comes last: there is nothing to sew of it
+const recipes = computed(() =>
+  (store.workbook?.recipes ?? []).toSorted((a, b) => Number(isSewn(a)) - Number(isSewn(b))),
+)
+const isSewn = ({ block: id }: Recipe) => blockOf(quilt.value, id).tray !== undefined
 const chosen = ref('0')
 const { places } = usePieces()
 const recipe = computed(() => recipes.value[Number(shown.value)] ?? null)
