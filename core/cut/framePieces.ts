@@ -1,5 +1,5 @@
 // In: blocks in their places. Out: the strips of their frames.
-import { blockOf, type Cell, type Quilt } from '../file/quilt'
+import { blockOf, type Block, type Cell, type Quilt } from '../file/quilt'
 import { plainSide } from '../make/methods/cutSize'
 import type { MethodContext } from '../make/methods/method'
 import { pieceOf } from '../make/methods/pieces'
@@ -21,17 +21,34 @@ export function frameStrips(
   places: number,
   room: MethodContext,
 ): { order: PieceOrder; pair: 'sides' | 'ends' }[] {
-  const block = blockOf(quilt, cell.block)
+  return framePairs(blockOf(quilt, cell.block)).map(({ cloth, pair, across, down }) => ({
+    order: stripOrder({ cloth, cell, across, down, count: 2 * places }, room),
+    pair,
+  }))
+}
+
+/** Two like strips of a frame, and how large the block is with them; finished. */
+export interface FramePair {
+  cloth: string
+  pair: 'sides' | 'ends'
+  /** Of one strip, as it lies on the block. */
+  across: Inches
+  down: Inches
+  width: Inches
+  height: Inches
+}
+
+/** The strips round a block in the order of sewing; a side that is long enough by itself has none. */
+export function framePairs(block: Pick<Block, 'width' | 'height' | 'frame'>): FramePair[] {
   let { width, height } = block
   return block.frame.flatMap(({ cloth, sides, ends }) => {
-    const strip = (across: Inches, down: Inches) => stripOrder({ cloth, cell, across, down, count: 2 * places }, room)
-    const orders = [
-      ...(sides > TOLERANCE ? [{ order: strip(sides, height), pair: 'sides' as const }] : []),
-      ...(ends > TOLERANCE ? [{ order: strip(width + 2 * sides, ends), pair: 'ends' as const }] : []),
-    ]
+    const before = height
     width += 2 * sides
     height += 2 * ends
-    return orders
+    return [
+      { cloth, pair: 'sides' as const, across: sides, down: before, width, height: before },
+      { cloth, pair: 'ends' as const, across: width, down: ends, width, height },
+    ].filter(({ across, down }) => Math.min(across, down) > TOLERANCE)
   })
 }
 

@@ -13,6 +13,7 @@ import { pieceId } from '../cut/gather'
 import type { Piece } from '../cut/piece'
 import type { Cell } from '../file/quilt'
 import { isTrimmedUnit } from '../plan/trimmedUnits'
+import { frameSteps, type RecipeFrame } from './frameSteps'
 import { unitBack } from './unitBack'
 import { unitIds } from '../plan/unitIds'
 import type { Plan } from '../plan/plan'
@@ -41,6 +42,8 @@ export interface Recipe {
   version?: string
   units: RecipeUnit[]
   joins: RecipeJoin[]
+  /** Strips round it, when it is joined. */
+  frames: RecipeFrame[]
   /** Where the block stands in the plan. */
   path: string
   /** Raw edge to raw edge. */
@@ -132,16 +135,17 @@ function dressedRecipe(
   basis: RecipeBasis,
   cell: Cell,
   version: Version,
-): Pick<Recipe, 'units' | 'size' | 'path' | 'joins' | 'back' | 'done'> {
+): Pick<Recipe, 'units' | 'size' | 'path' | 'joins' | 'frames' | 'back' | 'done'> {
   const { work, at, found, trimmed } = basis
   const { quilt } = work
   const make = work.makes.get(cell.block)!
   const cloths = clothsOfCell(quilt, cell)
   const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
   const seen = cell.mirror ? mirroredMake(make) : make
-  const { width, height } = make.block
+  const { width, height } = make.block.outer
   const size = { width: width + 2 * quilt.seam, height: height + 2 * quilt.seam }
-  const drawn = seen.polygons.map((polygon, patch) => ({ polygon, cloth: clothOfPatch(patch) }))
+  const inside = seen.polygons.map((polygon, patch) => ({ polygon, cloth: clothOfPatch(patch) }))
+  const { frames, drawn } = frameSteps(make.block, inside, quilt.seam)
   return {
     units: withMirrors(recipeUnits(basis, cell, version), found.ofDemand),
     size,
@@ -154,6 +158,7 @@ function dressedRecipe(
       path: `blocks.${at}.sewing`,
       isTrimmed: unit => trimmed.has(unit.patches[0]!.patch),
     }),
+    frames,
     back: backView(backOf(version, make, cell.mirror, quilt.seam), clothOfPatch),
     done: {
       do: 'measure',

@@ -14,6 +14,10 @@ export const JOINING_STEPS = {
   'join-log': ({ parts, closing }) =>
     `Join ${parts()}: sew the log on and press it outwards. Trim square to the block if it is long; never `
     + `force it in.${closing()}`,
+  'sew-frame-sides': ({ cloth, size }) =>
+    `Frame: sew a strip of ${cloth('over')}, cut ${size()}, to the left and the right side. Press outwards.`,
+  'sew-frame-ends': ({ cloth, size }) =>
+    `Frame: sew a strip of ${cloth('over')}, cut ${size()}, to the top and the bottom. Press outwards.`,
   'block-done': ({ size }) =>
     `The block should measure ${size()}, raw edge to raw edge. Measure the first one before you cut on.`,
 } as const satisfies StepTable

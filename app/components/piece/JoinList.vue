@@ -78,6 +78,15 @@ function press({ seams }: RecipeJoin, how: string) {
         :seams="join.across"
       />
     </li>
+    <li v-for="({ id, step }, i) in recipe.frames" :key="id" data-testid="frame-step">
+      <div class="shot">
+        <PictureView :picture="step.picture" :cloths="quilt.cloths" :label="stepText(step, speech, store.clothNames)" />
+      </div>
+      <p class="figure !whitespace-normal">
+        <strong>{{ recipe.joins.length + i + 1 }}.</strong>{{ ' '
+        }}<FigureText :parts="stepParts(step, speech, store.clothNames)" />
+      </p>
+    </li>
     <li>
       <div class="shot">
         <PictureView :picture="recipe.done.picture" :cloths="quilt.cloths" label="The finished block" />

@@ -68,4 +68,6 @@ export type StepCode =
   | 'join-partial'
   | 'join-set-in'
   | 'join-log'
+  | 'sew-frame-sides'
+  | 'sew-frame-ends'
   | 'block-done'
