@@ -1,7 +1,7 @@
 import { defineConfig } from '@playwright/test'
 import { chromiumPath } from './scripts/system.mjs'
 
-const PORT = 4183
+const PORT = Number(process.env.PORT ?? 4183)
 
 export default defineConfig({
   testDir: 'e2e',

@@ -2,7 +2,7 @@
 // what the runners themselves reported; a check without a runner (lint, types, build) counts as one.
 import { mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { stripVTControlCharacters } from 'node:util'
-import { installChromium, installPackages, ROOT, run, runBeside } from './system.mjs'
+import { freePort, installChromium, installPackages, ROOT, run, runBeside } from './system.mjs'
 
 const REPORTS = `${ROOT}reports`
 let passed = 0
@@ -77,7 +77,8 @@ if (count('build', build.ok)) {
   report(
     'end-to-end tests',
     run('npx', ['--no-install', 'playwright', 'test'], {
-      env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: `${REPORTS}/e2e.json` },
+      // something else may listen where the server of the tests would
+      env: { ...process.env, PORT: String(await freePort(4183)), PLAYWRIGHT_JSON_OUTPUT_NAME: `${REPORTS}/e2e.json` },
     }),
     () => {
       const { stats, suites } = JSON.parse(readFileSync(`${REPORTS}/e2e.json`, 'utf8'))

@@ -1,0 +1,74 @@
+import { expect, test, type Locator, type Page } from '@playwright/test'
+import { beginQuilt, planned } from './support'
+
+// a tablet beside the machine, and fingers only
+test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true })
+
+const size = async (page: Page, width: string, height: string) => {
+  await planned(page)
+  await expect(page.locator('footer [data-path="quilt.width"]')).toHaveText(width)
+  await expect(page.locator('footer [data-path="quilt.height"]')).toHaveText(height)
+}
+/** Taps what stands in this part of the width and height of the drawing. */
+async function tapDrawing(page: Page, across: number, down: number) {
+  const drawing = page.getByRole('application')
+  const box = (await drawing.boundingBox())!
+  await drawing.tap({ position: { x: box.width * across, y: box.height * down } })
+}
+async function tapChoice(list: Locator, words: string) {
+  await list.tap()
+  await list.page().getByRole('option', { name: words, exact: true }).tap()
+}
+
+test('by finger: a border is pieced, mirrored, its corners turned; then plain, with stripes along it', async ({
+  page,
+}) => {
+  await beginQuilt(page, 4, 5)
+  await page.getByRole('button', { name: 'Add', exact: true }).tap()
+  await page.getByRole('menuitem', { name: 'Border', exact: true }).tap()
+  const card = page.getByRole('region', { name: 'Border 1' })
+  await card.getByRole('button', { name: 'Pieced …' }).tap()
+  const designs = page.getByRole('dialog', { name: 'Along the border' })
+  await designs.getByRole('button', { name: /^Flying geese/ }).tap()
+  await size(page, '42″', '51″')
+  // square units of these widths divide 36 and 45: 3″ goes 12 and 15 times, 4½″ 8 and 10 times
+  const dividing = card.getByRole('group', { name: /^Its units divide the sides/ })
+  await expect(dividing.getByRole('button').first()).toContainText('12 × 15')
+  await dividing.getByRole('button', { name: /^8 × 10/ }).tap()
+  await size(page, '45″', '54″')
+  await tapChoice(card.getByLabel('They run'), 'mirrored at the middle of each side')
+  await expect(page.getByRole('button', { name: 'Undo: run of the border' })).toBeVisible()
+  await tapChoice(card.getByLabel('Corners'), 'pieced corners')
+  await card.getByRole('button', { name: 'Turn the corner blocks' }).tap()
+  await expect(page.getByRole('button', { name: 'Undo: corner block turned' })).toBeVisible()
+  await card.getByRole('button', { name: 'of one cloth' }).tap()
+  await expect(card.getByLabel('They run')).toHaveCount(0)
+  await expect(card.getByLabel('Its stripes run')).toHaveCount(0)
+  await page.keyboard.press('Escape')
+  await page.getByRole('link', { name: 'Cloth', exact: true }).tap()
+  await page.getByRole('button', { name: 'Change First cloth' }).tap()
+  await tapChoice(page.getByLabel('Pattern'), 'stripe')
+  await page.getByRole('link', { name: 'Design', exact: true }).tap()
+  await tapDrawing(page, 0.5, 0.03)
+  await tapChoice(card.getByLabel('Its stripes run'), 'along the strip')
+  await size(page, '45″', '54″')
+  await expect(page.getByRole('button', { name: 'Undo: stripes of the border' })).toBeVisible()
+})
+
+test('by finger: two blocks change places, a strip is ticked at the mat', async ({ page }) => {
+  await beginQuilt(page, 4, 5)
+  await tapDrawing(page, 0.3, 0.3)
+  const card = page.getByRole('region', { name: /row 2, place 2/ })
+  await card.getByRole('button', { name: 'Turn' }).tap()
+  await card.getByRole('button', { name: 'Exchange' }).tap()
+  await tapDrawing(page, 0.15, 0.9)
+  await expect(page.getByRole('button', { name: 'Undo: exchange of two blocks' })).toBeVisible()
+  await planned(page)
+  await page.getByRole('link', { name: 'Cut', exact: true }).tap()
+  await planned(page)
+  await page.getByRole('link', { name: 'At the mat, step by step' }).tap()
+  await page.getByRole('button', { name: /^Done/ }).tap()
+  await expect(page.getByText(/^\d of \d+, 0 done$/)).toBeVisible()
+  await page.getByRole('button', { name: 'Stop here' }).tap()
+  await expect(page.getByRole('tab', { name: /^First cloth/ })).toContainText('1 of')
+})
