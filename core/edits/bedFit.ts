@@ -1,5 +1,4 @@
 // In: a quilt and the size wanted of it. Out: ways to make it that large, each one edit.
-import { readQuilt } from '../file/readQuilt'
 import { ownBlocks, type Quilt } from '../file/quilt'
 import type { QuiltFile } from '../file/schema'
 import { roundToRuler, roundUpToRuler, sameLength, type Inches } from '../measure/ruler'
@@ -8,6 +7,7 @@ import { borderCloth } from './borderCloth'
 import { setBlocksSize } from './blocks'
 import { addBorder, setBorder } from './edge'
 import { inTurn, type Edit } from './edit'
+import { editedQuilt } from './editedQuilt'
 import { proportioned, type BorderWidths } from './fitBorders'
 import { setCounts, setSashing } from './setting'
 
@@ -93,12 +93,10 @@ export function fitsFor(file: QuiltFile, quilt: Quilt, wanted: WantedSize): Fit[
     if (isNew && Math.min(sides, ends) < MIN_BORDER) return []
     if (Math.max(borders.at(-1)!.sides, borders.at(-1)!.ends) > WIDEST_BORDER * block) return []
     const whole: Edit = old => withBorders(edit(old), borders, borderCloth(quilt))
-    const read = readQuilt(whole(file))
-    if (!read.ok) return []
-    const { across, down } = read.value.setting
-    return [
-      { way, size: topOf(read.value), across, down, block, borders, kept: keptBy(quilt, read.value), edit: whole },
-    ]
+    const fitted = editedQuilt(file, whole)
+    if (!fitted) return []
+    const { across, down } = fitted.setting
+    return [{ way, size: topOf(fitted), across, down, block, borders, kept: keptBy(quilt, fitted), edit: whole }]
   })
 }
 
@@ -156,8 +154,7 @@ function waysTo(file: QuiltFile, quilt: Quilt, wanted: WantedSize): { way: FitWa
 
 /** The edited quilt without its borders; null: it cannot be. */
 function withoutBorders(file: QuiltFile, edit: Edit): Quilt | null {
-  const read = readQuilt({ ...edit(file), borders: [], made: [] })
-  return read.ok ? read.value : null
+  return editedQuilt(file, old => ({ ...edit(old), borders: [], made: [] }))
 }
 
 /** Whether the narrowest borders fit between this top and the size wanted. */

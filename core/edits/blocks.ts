@@ -4,18 +4,15 @@ import { holdsItsShape } from '../designs/fixedShape'
 import { UNIT_KINDS, type UnitKind } from '../file/unitKinds'
 import type { TrimAllowance } from '../file/trimAllowances'
 import type { StripeDirection } from '../designs/stripeDirection'
-import { parseLength } from '../measure/length'
 import { sameLength, type Inches } from '../measure/ruler'
 import type { QuiltFile } from '../file/schema'
 import type { Frame } from '../file/quilt'
+import { frameOf, innerSize, lengthIn, withSize, type BlockEntry } from './blockSize'
 import { keepDesign } from './designs'
 import { dressRoles } from './dress'
 import { replaced, written, type Edit } from './edit'
 import { asCells, withCells, freeId, type CellEntry } from './setting'
 import { withoutStaleMeasures } from './staleMeasures'
-
-/** A block as the file writes it. */
-export type BlockEntry = QuiltFile['blocks'][number]
 
 /**
  * All blocks take this width (and height, where they are square). In a straight set they stand in columns and rows
@@ -34,14 +31,12 @@ export function setBlocksHeight(height: Inches): Edit {
 export function setBlocksSize(size: Inches): Edit {
   return file => ({
     ...withoutStaleMeasures(file, 'blocks'),
-    blocks: file.blocks.map(({ width: _w, height: _h, ...block }) => {
-      const [wide, high] = [size - frameOf(file, block, 'width'), size - frameOf(file, block, 'height')]
-      const isSquare = Math.abs(wide - high) < 1e-9
-      const { size: _s, ...rest } = block
-      return isSquare
-        ? { ...rest, size: written(file, wide) }
-        : { ...rest, width: written(file, wide), height: written(file, high) }
-    }),
+    blocks: file.blocks.map(block =>
+      withSize(file, block, {
+        width: size - frameOf(file, block, 'width'),
+        height: size - frameOf(file, block, 'height'),
+      }),
+    ),
   })
 }
 
@@ -49,14 +44,13 @@ export function setBlocksSize(size: Inches): Edit {
 export function frameAll(module: Inches): Edit {
   return old => {
     const file = withoutStaleMeasures(old, 'blocks')
-    const length = (value: number | string | undefined) => parseLength(value ?? 0, file.units ?? 'in') ?? 0
     return {
       ...file,
       blocks: file.blocks.map(block => {
         const { frame: old = [], ...rest } = block
         const cloth = old[0]?.cloth ?? file.cloths.at(-1)!.id
-        const sides = (module - length(block.width ?? block.size)) / 2
-        const ends = (module - length(block.height ?? block.size)) / 2
+        const { width, height } = innerSize(file, block)
+        const [sides, ends] = [(module - width) / 2, (module - height) / 2]
         if (Math.max(sides, ends) < 1e-9) return rest
         return { ...rest, frame: [frameEntry(file, { cloth, sides, ends })] }
       }),
@@ -71,12 +65,6 @@ export function frameEntry(file: QuiltFile, { cloth, sides, ends }: Frame): NonN
     : { cloth, sides: written(file, sides), ends: written(file, ends) }
 }
 
-/** What the frames of a block add to one of its sides. */
-export function frameOf(file: QuiltFile, { frame = [] }: Pick<BlockEntry, 'frame'>, side: 'width' | 'height'): Inches {
-  const length = (value: number | string | undefined) => parseLength(value ?? 0, file.units ?? 'in') ?? 0
-  return frame.reduce((sum, { width, sides, ends }) => sum + 2 * length((side === 'width' ? sides : ends) ?? width), 0)
-}
-
 /**
  * Frames of a block; it stays as large as it stands in the quilt, and is itself smaller by them. `null`: none, and the
  * block fills its place.
@@ -88,17 +76,13 @@ export function setFrame(blockId: string, frames: readonly Frame[] | null): Edit
       ...file,
       blocks: file.blocks.map(block => {
         if (block.id !== blockId) return block
-        const { frame: _f, size, width = size, height = size, ...rest } = block
-        const length = (value: number | string | undefined) => parseLength(value ?? 0, file.units ?? 'in') ?? 0
+        const { frame: _, ...rest } = block
         const frame = (frames ?? []).map(strip => frameEntry(file, strip))
-        const inner = (side: 'width' | 'height', now: number | string | undefined) =>
-          length(now) + frameOf(file, block, side) - frameOf(file, { frame }, side)
-        const [wide, high] = [inner('width', width), inner('height', height)]
-        const sized =
-          Math.abs(wide - high) < 1e-9
-            ? { size: written(file, wide) }
-            : { width: written(file, wide), height: written(file, high) }
-        return { ...rest, ...sized, ...(frame.length > 0 ? { frame } : {}) }
+        const now = innerSize(file, block)
+        const inner = (side: 'width' | 'height') =>
+          now[side] + frameOf(file, block, side) - frameOf(file, { frame }, side)
+        const sized = withSize(file, rest, { width: inner('width'), height: inner('height') })
+        return { ...sized, ...(frame.length > 0 ? { frame } : {}) }
       }),
     }
   }
@@ -125,9 +109,8 @@ export function setPanel(blockId: string, panel: { extra: Inches; margin: Inches
 function resizedBlocks(file: QuiltFile, to: Inches, side: 'width' | 'height'): BlockEntry[] {
   const [only] = file.blocks
   const design = file.blocks.length === 1 && only && !only.frame?.length ? designIn(file, only.design) : undefined
-  const length = (value: number | string | undefined) =>
-    value === undefined ? NaN : (parseLength(value, file.units ?? 'in') ?? NaN)
-  if (only && design && holdsItsShape(design, length(only.width), length(only.height))) {
+  const shape = only && only.width !== undefined && only.height !== undefined && innerSize(file, only)
+  if (only && shape && design && holdsItsShape(design, shape.width, shape.height)) {
     const { size: _, ...rest } = only
     const other = side === 'width' ? (to * design.height) / design.width : (to * design.width) / design.height
     const [width, height] = side === 'width' ? [to, other] : [other, to]
@@ -142,17 +125,12 @@ function designIn(file: QuiltFile, id: string): Pick<Design, 'width' | 'height' 
   return own ? { ...own, patches: own.patches ?? [] } : SHIPPED_DESIGNS.find(design => design.id === id)
 }
 
-function resized(
-  file: QuiltFile,
-  { size, width = size, height = size, ...rest }: BlockEntry,
-  to: Inches,
-  side: 'width' | 'height',
-): BlockEntry {
-  const value = written(file, to - frameOf(file, rest, side))
-  const inches = (length: number | string | undefined) =>
-    length === undefined ? NaN : parseLength(length, file.units ?? 'in')
-  if (inches(width) === inches(height)) return { ...rest, size: value }
-  return side === 'width' ? { ...rest, width: value, height } : { ...rest, width, height: value }
+function resized(file: QuiltFile, block: BlockEntry, to: Inches, side: 'width' | 'height'): BlockEntry {
+  const now = innerSize(file, block)
+  const inner = to - frameOf(file, block, side)
+  // a square stays square
+  if (sameLength(now.width, now.height)) return withSize(file, block, { width: inner, height: inner })
+  return withSize(file, block, { ...now, [side]: inner })
 }
 
 /**
@@ -187,9 +165,7 @@ export function setDesign(blockId: string, design: Design): Edit {
 }
 
 function inProportion(file: QuiltFile, { size, width, height, ...rest }: BlockEntry, design: Design): BlockEntry {
-  const inches = (length: number | string | undefined) =>
-    length === undefined ? 0 : (parseLength(length, file.units ?? 'in') ?? 0)
-  const longer = Math.max(inches(size), inches(width), inches(height))
+  const longer = Math.max(...[size, width, height].map(side => lengthIn(file, side)))
   const across = (longer * design.width) / Math.max(design.width, design.height)
   const down = (longer * design.height) / Math.max(design.width, design.height)
   if (Math.abs(across - down) > 1e-9) return { ...rest, width: written(file, across), height: written(file, down) }

@@ -2,15 +2,13 @@
 import { SHIPPED_DESIGNS } from '../designs/shipped'
 import { rulesOf } from '../file/settings'
 import type { CellPlace, PlacedSide, SizeScope } from '../file/settings/settingRules'
-import { parseLength } from '../measure/length'
 import { sameLength, type Inches } from '../measure/ruler'
 import type { QuiltFile } from '../file/schema'
-import { frameEntry, frameOf, withoutFill, type BlockEntry } from './blocks'
-import { written, type Edit } from './edit'
+import { frameEntry, withoutFill } from './blocks'
+import { framedSize, frameOf, withSize, type BlockEntry, type FinishedSize } from './blockSize'
+import type { Edit } from './edit'
 import { asCells, freeId, withCells } from './setting'
 import { withoutStaleMeasures } from './staleMeasures'
-
-type OuterSize = Readonly<Record<PlacedSide, Inches>>
 
 /** Beside all blocks of the quilt: where a size can be given to some of them alone, in this way of setting. */
 export function sizeScopes({ kind }: QuiltFile['setting']): readonly SizeScope[] {
@@ -49,25 +47,25 @@ export function setPlaceWidth(row: number, column: number, width: Inches): Edit 
 }
 
 /** One block is itself as large as this, as it lies, within a frame that fills its place. */
-export function setFramedSize(row: number, column: number, inner: OuterSize): Edit {
+export function setFramedSize(row: number, column: number, inner: FinishedSize): Edit {
   return file =>
     changed(file, [[row, column]], (block, isTurned) => {
       const size = lyingSizes(inner, isTurned)
-      const outer = sizesOf(file, block)
+      const outer = framedSize(file, block)
       const cloth = block.frame?.[0]?.cloth ?? file.cloths.at(-1)!.id
       const strip = (side: PlacedSide) => (outer[side] - size[side]) / 2
       const [sides, ends] = [strip('width'), strip('height')]
-      const { frame: _, ...rest } = sized(file, block, size)
+      const { frame: _, ...rest } = withSize(file, block, size)
       if (sameLength(sides, 0) && sameLength(ends, 0)) return rest
       return { ...rest, frame: [frameEntry(file, { cloth, sides, ends })] }
     })
 }
 
 /** New sizes, frames included, as the blocks stand in their places. */
-function resized(file: QuiltFile, places: readonly CellPlace[], size: (now: OuterSize) => OuterSize): QuiltFile {
+function resized(file: QuiltFile, places: readonly CellPlace[], size: (now: FinishedSize) => FinishedSize): QuiltFile {
   return changed(file, places, (block, isTurned) => {
-    const next = lyingSizes(size(lyingSizes(sizesOf(file, block), isTurned)), isTurned)
-    return sized(file, block, {
+    const next = lyingSizes(size(lyingSizes(framedSize(file, block), isTurned)), isTurned)
+    return withSize(file, block, {
       width: next.width - frameOf(file, block, 'width'),
       height: next.height - frameOf(file, block, 'height'),
     })
@@ -75,26 +73,8 @@ function resized(file: QuiltFile, places: readonly CellPlace[], size: (now: Oute
 }
 
 /** A quarter turn exchanges the sides. */
-function lyingSizes({ width, height }: OuterSize, isTurned: boolean): OuterSize {
+function lyingSizes({ width, height }: FinishedSize, isTurned: boolean): FinishedSize {
   return isTurned ? { width: height, height: width } : { width, height }
-}
-
-/** With its frames. */
-function sizesOf(file: QuiltFile, block: BlockEntry): OuterSize {
-  const length = (value: number | string | undefined) => parseLength(value ?? 0, file.units ?? 'in') ?? 0
-  return {
-    width: length(block.width ?? block.size) + frameOf(file, block, 'width'),
-    height: length(block.height ?? block.size) + frameOf(file, block, 'height'),
-  }
-}
-
-/** The block itself in this size; one that has it already is left as it is written. */
-function sized(file: QuiltFile, block: BlockEntry, { width, height }: OuterSize): BlockEntry {
-  const now = sizesOf(file, { ...block, frame: [] })
-  if (sameLength(now.width, width) && sameLength(now.height, height)) return block
-  const { size: _s, width: _w, height: _h, ...rest } = block
-  if (sameLength(width, height)) return { ...rest, size: written(file, width) }
-  return { ...rest, width: written(file, width), height: written(file, height) }
 }
 
 /**
@@ -147,7 +127,7 @@ function idsOf(blocks: readonly BlockEntry[]): string[] {
 /** The same but for what they are called. */
 function isAlike(file: QuiltFile, a: BlockEntry, b: BlockEntry): boolean {
   const bare = ({ id: _i, name: _n, size: _s, width: _w, height: _h, ...rest }: BlockEntry) => rest
-  const [one, other] = [sizesOf(file, a), sizesOf(file, b)]
+  const [one, other] = [framedSize(file, a), framedSize(file, b)]
   return (
     sameLength(one.width, other.width)
     && sameLength(one.height, other.height)

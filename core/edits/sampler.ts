@@ -2,13 +2,13 @@
 import { MIN_FRAME } from '../checks/frames'
 import { MIN_FINISHED } from '../file/entries/entryParts'
 import { ownBlocks, type Quilt } from '../file/quilt'
-import { parseLength } from '../measure/length'
 import { roundUpToRuler, sameLength, TOLERANCE, type Inches } from '../measure/ruler'
 import { UNIT_DEFAULTS } from '../measure/units'
 import type { QuiltFile } from '../file/schema'
 import { timesPlaced } from '../top/places'
-import { frameAll, frameOf, withoutFill } from './blocks'
-import { inTurn, written, type Edit } from './edit'
+import { frameAll, withoutFill } from './blocks'
+import { framedSize, innerSize, lengthIn, withSize, type FinishedSize } from './blockSize'
+import { inTurn, type Edit } from './edit'
 import { withCells } from './setting'
 
 /** A size to which all blocks can be framed. */
@@ -26,7 +26,7 @@ export interface ModuleOffer {
  */
 export function moduleOffers(quilt: Quilt): ModuleOffer[] {
   const blocks = ownBlocks(quilt)
-  const sides = blocks.flatMap(({ width, height }) => [width, height])
+  const sides = sidesOf(blocks)
   const smallest = possibleModule(sides, Math.max(...sides), quilt.ruler)
   const modules = [smallest, ...sides.map(side => roundUpToRuler(side + 2 * MIN_FRAME, quilt.ruler))]
     .filter(module => module >= smallest - TOLERANCE)
@@ -46,7 +46,7 @@ export function moduleOffers(quilt: Quilt): ModuleOffer[] {
 }
 
 /** Whether a side of the block would have a frame that is hardly seen, and hard to sew evenly. */
-export function isNarrow({ width, height }: { width: Inches; height: Inches }, module: Inches): boolean {
+export function isNarrow({ width, height }: FinishedSize, module: Inches): boolean {
   return [width, height].some(side => {
     const strip = (module - side) / 2
     return strip > TOLERANCE && strip < MIN_FRAME - TOLERANCE
@@ -64,15 +64,9 @@ function possibleModule(sides: readonly Inches[], from: Inches, ruler: Inches): 
 /**
  * One block itself takes this size; all are framed to the module they had, or to a larger one where it must be.
  */
-export function setOwnSize(blockId: string, size: { width: Inches; height: Inches }): Edit {
+export function setOwnSize(blockId: string, size: FinishedSize): Edit {
   return file => {
-    const resized = file.blocks.map(block => {
-      if (block.id !== blockId) return block
-      const { size: _s, width: _w, height: _h, ...rest } = block
-      return sameLength(size.width, size.height)
-        ? { ...rest, size: written(file, size.width) }
-        : { ...rest, width: written(file, size.width), height: written(file, size.height) }
-    })
+    const resized = file.blocks.map(block => (block.id === blockId ? withSize(file, block, size) : block))
     const next = { ...file, blocks: resized }
     const module = Math.max(moduleOf(file), size.width, size.height)
     return frameAll(possibleModule(ownSides(next), module, rulerOf(file)))(next)
@@ -81,12 +75,7 @@ export function setOwnSize(blockId: string, size: { width: Inches; height: Inche
 
 /** The largest side of any block with its frames. */
 function moduleOf(file: QuiltFile): Inches {
-  return Math.max(
-    ...file.blocks.flatMap(block => [
-      lengthIn(file, block.width ?? block.size) + frameOf(file, block, 'width'),
-      lengthIn(file, block.height ?? block.size) + frameOf(file, block, 'height'),
-    ]),
-  )
+  return Math.max(...sidesOf(file.blocks.map(block => framedSize(file, block))))
 }
 
 /**
@@ -120,13 +109,13 @@ export function dealBlocks(quilt: Quilt): Edit {
 
 /** Of the blocks themselves. */
 function ownSides(file: QuiltFile): Inches[] {
-  return file.blocks.flatMap(({ size, width = size, height = size }) => [lengthIn(file, width), lengthIn(file, height)])
+  return sidesOf(file.blocks.map(block => innerSize(file, block)))
+}
+
+function sidesOf(sizes: readonly FinishedSize[]): Inches[] {
+  return sizes.flatMap(({ width, height }) => [width, height])
 }
 
 function rulerOf(file: QuiltFile): Inches {
   return lengthIn(file, file.ruler ?? UNIT_DEFAULTS[file.units ?? 'in'].ruler)
-}
-
-function lengthIn(file: QuiltFile, value: number | string | undefined): Inches {
-  return parseLength(value ?? 0, file.units ?? 'in') ?? 0
 }

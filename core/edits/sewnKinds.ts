@@ -67,7 +67,7 @@ function downToRuler(length: Inches, ruler: Inches): Inches {
 }
 
 /** How a quilt is best proportioned: a little longer than wide. */
-const LONGER = 1.25
+export const LONGER = 1.25
 
 /** Rows and columns for so many blocks: few places left over, and a quilt a little longer than wide. */
 export function placedIn(count: number, isOnPoint: boolean): { across: number; down: number; places: number } {

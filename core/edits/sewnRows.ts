@@ -1,5 +1,5 @@
 import { sameLength, TOLERANCE, type Inches } from '../measure/ruler'
-import type { SewnKind } from './sewnKinds'
+import { LONGER, type SewnKind } from './sewnKinds'
 
 /** Blocks of one height side by side, and how far they stand from the edge. */
 export interface SewnRow {
@@ -7,8 +7,6 @@ export interface SewnRow {
   shift: Inches
 }
 
-/** How much longer than wide a quilt is best. */
-const LONGER = 1.25
 /** What cloth at the ends of rows weighs against a shape that is off. */
 const FILLED = 2
 

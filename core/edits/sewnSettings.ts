@@ -2,11 +2,12 @@
 import { MIN_FRAME } from '../checks/frames'
 import type { Quilt } from '../file/quilt'
 import { fabricsOf } from '../file/trayCloths'
-import { readQuilt } from '../file/readQuilt'
 import type { QuiltFile } from '../file/schema'
 import { roundToRuler, roundUpToRuler, sameLength, TOLERANCE, type Inches } from '../measure/ruler'
-import { frameEntry, type BlockEntry } from './blocks'
+import { frameEntry } from './blocks'
+import { sizeEntry, type BlockEntry } from './blockSize'
 import { written, type Edit } from './edit'
+import { editedQuilt } from './editedQuilt'
 import { grouped, placedIn, type SewnKind, type SewnSize } from './sewnKinds'
 import { rowsOfLikeHeight } from './sewnRows'
 import type { CellEntry } from './setting'
@@ -55,8 +56,8 @@ export function sewnSettings(file: QuiltFile, quilt: Quilt): SewnSetting[] {
     ...(module === null ? [] : [inModule(quilt, kinds, module, 'on-point')]),
   ]
   return ways.flatMap((way): SewnSetting[] => {
-    const read = readQuilt(way.edit(file))
-    return read.ok ? [{ ...way, quilt: read.value }] : []
+    const made = editedQuilt(file, way.edit)
+    return made ? [{ ...way, quilt: made }] : []
   })
 }
 
@@ -104,7 +105,11 @@ function inModule(
     plain: places - count,
     trims: trimsOf(quilt, kinds, ({ finished }) => finished),
     edit: file => {
-      const sash = { width: written(file, Math.max(1, roundToRuler(module / 8, quilt.ruler))), cloth, outer: true }
+      const sash = {
+        width: written(file, Math.max(roundUpToRuler(1, quilt.ruler), roundToRuler(module / 8, quilt.ruler))),
+        cloth,
+        outer: true,
+      }
       return withBlocks(
         file,
         [
@@ -172,11 +177,8 @@ function idOf({ tray }: SewnKind): string {
   return `sewn-${tray}`
 }
 
-function sewnEntry(file: QuiltFile, kind: SewnKind, { width, height }: { width: Inches; height: Inches }): BlockEntry {
-  const size = sameLength(width, height)
-    ? { size: written(file, width) }
-    : { width: written(file, width), height: written(file, height) }
-  return { id: idOf(kind), name: kind.name, design: 'plain', tray: kind.tray, ...size }
+function sewnEntry(file: QuiltFile, kind: SewnKind, size: SewnSize): BlockEntry {
+  return { id: idOf(kind), name: kind.name, design: 'plain', tray: kind.tray, ...sizeEntry(file, size) }
 }
 
 function framedEntry(file: QuiltFile, kind: SewnKind, module: Inches, cloth: string): BlockEntry {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Edit } from '~~/core/edits/edit'
-import { readQuilt } from '~~/core/file/readQuilt'
+import { editedQuilt } from '~~/core/edits/editedQuilt'
 import type { Cloth } from '~~/core/file/quilt'
 import { greyOf } from '~~/core/measure/lightness'
 import { inEnglish } from '~~/words/speech'
@@ -35,8 +35,8 @@ function toggle({ id }: Cloth) {
 const shown = computed(() =>
   chosen.value.flatMap(id => {
     const cloth = cloths.value.find(other => other.id === id)
-    const read = cloth && store.file && readQuilt(dress(id)(store.file))
-    return cloth && read?.ok ? [{ cloth, quilt: read.value }] : []
+    const quilt = cloth && store.file && editedQuilt(store.file, dress(id))
+    return cloth && quilt ? [{ cloth, quilt }] : []
   }),
 )
 function take(cloth: string) {

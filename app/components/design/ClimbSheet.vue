@@ -3,8 +3,8 @@ import { fabricsOf } from '~~/core/file/trayCloths'
 import { rulesOf } from '~~/core/file/settings'
 import { CLIMB_CORNERS, climbingRoles, setClimb, type ClimbCorner } from '~~/core/edits/climbing'
 import type { Edit } from '~~/core/edits/edit'
+import { editedQuilt } from '~~/core/edits/editedQuilt'
 import { designOf, ownBlocks, type Quilt } from '~~/core/file/quilt'
-import { readQuilt } from '~~/core/file/readQuilt'
 import type { QuiltFile } from '~~/core/file/schema'
 import { capital } from '~~/words/names'
 import { inEnglish } from '~~/words/speech'
@@ -43,10 +43,7 @@ const climb = computed(() => ({
   from: from.value,
   after: after.value,
 }))
-const shown = computed(() => {
-  const read = canClimb.value ? readQuilt(setClimb(quilt, climb.value)(file)) : null
-  return read?.ok ? read.value : quilt
-})
+const shown = computed(() => (canClimb.value && editedQuilt(file, setClimb(quilt, climb.value))) || quilt)
 function take() {
   open.value = false
   emit('edit', 'cloths that climb', setClimb(quilt, climb.value))

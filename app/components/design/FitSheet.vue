@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { fitsFor, MATTRESSES, setFor, sizeForBed, type Bed, type Fit } from '~~/core/edits/bedFit'
 import type { Edit } from '~~/core/edits/edit'
+import { editedQuilt } from '~~/core/edits/editedQuilt'
 import type { Quilt } from '~~/core/file/quilt'
-import { readQuilt } from '~~/core/file/readQuilt'
 import type { QuiltFile } from '~~/core/file/schema'
 import { fromInches, UNIT_DEFAULTS } from '~~/core/measure/units'
 import { formatSize } from '~~/words/length'
@@ -25,8 +25,7 @@ const chosen = ref(0)
 watch(fits, () => (chosen.value = 0))
 const shown = computed(() => {
   const fit = fits.value[chosen.value]
-  const read = fit ? readQuilt(fit.edit(file)) : null
-  return read?.ok ? read.value : quilt
+  return (fit && editedQuilt(file, fit.edit)) ?? quilt
 })
 /** Bed and name are kept in the file, in its own units. */
 function remember(): Edit {

@@ -1,22 +1,20 @@
 <script setup lang="ts">
 import { ownBlocks, type Quilt } from '~~/core/file/quilt'
-import { readQuilt } from '~~/core/file/readQuilt'
 import type { QuiltFile } from '~~/core/file/schema'
+import { editedQuilt } from '~~/core/edits/editedQuilt'
 import { setFill } from '~~/core/edits/setting'
 import type { Edit } from '~~/core/edits/edit'
 import { setTurns, TURN_PATTERNS } from '~~/core/edits/turnPatterns'
 import { inEnglish } from '~~/words/speech'
 import { turnPatternName } from '~~/words/tryOuts'
+import { canPaintMany } from '~/drawing/manyPictures'
 
 /** Ways to fill all places of the quilt anew, each as this quilt would look. */
 const { file, quilt } = defineProps<{ file: QuiltFile; quilt: Quilt }>()
 const emit = defineEmits<{ edit: [name: string, edit: Edit]; climb: [] }>()
 const speech = useSpeech()
 
-/** More places than this take too long to paint so many times. */
-const MAX_PAINTED = 500
 const PICTURE_PX = 96
-const places = computed(() => quilt.setting.cells.reduce((sum, line) => sum + line.length, 0))
 /** Single places were turned, mirrored, dressed or exchanged. */
 const hasOwnPlaces = computed(() => file.setting.cells !== undefined)
 /** Another random arrangement each time it was taken. */
@@ -55,17 +53,17 @@ const fills = computed(() => {
       ]
     : one
 })
+const places = computed(() => quilt.setting.cells.flat().length)
+const canPaint = computed(() => canPaintMany(quilt))
 const groups = computed(() =>
   [
     { title: 'Turn the blocks', ways: turns.value },
     { title: 'Fill the places', ways: fills.value },
-  ].map(({ title, ways }) => ({ title, ways: ways.map(way => ({ ...way, picture: pictureOf(way.edit) })) })),
+  ].map(({ title, ways }) => ({
+    title,
+    ways: ways.map(way => ({ ...way, picture: canPaint.value ? editedQuilt(file, way.edit) : null })),
+  })),
 )
-function pictureOf(edit: Edit): Quilt | null {
-  if (places.value > MAX_PAINTED) return null
-  const read = readQuilt(edit(file))
-  return read.ok ? read.value : null
-}
 function take({ called, edit, take: taken }: LayOutWay) {
   emit('edit', called, edit)
   taken?.()

@@ -1,21 +1,19 @@
 <script setup lang="ts">
+import { editedQuilt } from '~~/core/edits/editedQuilt'
 import { setKind } from '~~/core/edits/setting'
 import { settingSample } from '~~/core/edits/settingSample'
 import type { Quilt } from '~~/core/file/quilt'
-import { readQuilt } from '~~/core/file/readQuilt'
 import type { QuiltFile } from '~~/core/file/schema'
 import type { SettingKind } from '~~/core/file/settings'
+import { canPaintMany } from '~/drawing/manyPictures'
 
 /** This quilt set that way; lines of a few blocks where it cannot be, or is too large to paint so often. */
 const { kind, file, quilt } = defineProps<{ kind: SettingKind; file: QuiltFile; quilt: Quilt }>()
 
-const MAX_PAINTED = 500
 const PICTURE_PX = 64
 const shown = computed(() => {
   if (kind === quilt.setting.kind) return quilt
-  if (quilt.setting.cells.reduce((sum, line) => sum + line.length, 0) > MAX_PAINTED) return null
-  const read = readQuilt(setKind(kind)(file))
-  return read.ok ? read.value : null
+  return canPaintMany(quilt) ? editedQuilt(file, setKind(kind)) : null
 })
 const sample = computed(() => settingSample(kind))
 const lines = computed(() =>
