@@ -77,6 +77,22 @@ test('a heap of 23 sewn blocks is brought together, and planned to the sheet', a
   await page.reload()
   await planned(page)
   await expect(trims.nth(1)).toContainText('8 of 8')
+  // at the mat they are trimmed before cloth is cut, the first that is not
+  await page.getByRole('link', { name: 'At the mat, step by step' }).click()
+  const mat = page.getByTestId('step-mode')
+  await expect(mat).toContainText('Blocks that are sewn: 1 of 3')
+  await expect(mat).toContainText('Sewn 1: trim 9 blocks to 12 1/2 × 12 1/2″.')
+  await page.getByRole('button', { name: /^Done/ }).click()
+  await page.getByRole('button', { name: 'Stop here' }).click()
+  await expect(trims.first()).toContainText('9 of 9')
+  // nothing of them is sewn again but their frames
+  await goTo(page, 'Piece')
+  await page.getByRole('tab', { name: /^Sewn 2/ }).click()
+  await expect(page.getByText('Sewn already: trim it on Cut, then sew its frame on.')).toBeVisible()
+  await expect(page.getByTestId('blocks-made')).toHaveText('0 of 8 blocks framed')
+  await page.getByRole('tab', { name: /^Sewn 1/ }).click()
+  await expect(page.getByText('Sewn already: trim it on Cut, and it is ready to be joined.')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Templates and papers' })).toHaveCount(0)
   // a place that wants more than there is leads back to the tray
   await goTo(page, 'Design')
   await page.getByRole('button', { name: 'One block more down' }).click()

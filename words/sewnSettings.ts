@@ -1,6 +1,7 @@
 import type { SewnSetting, SewnSettingKind, SewnTrim } from '../core/edits/sewnSettings'
 import { formatLength, formatSize } from './length'
 import { plural, type Speech } from './speech'
+import { sizeParts, type TextPart } from './textPart'
 
 const NAMES: Readonly<Record<SewnSettingKind, string>> = {
   'framed': 'Framed to one size',
@@ -28,6 +29,27 @@ export function sewnSettingParts({ module, framed, plain, trims }: SewnSetting, 
 function trimText({ name, count, from, to }: SewnTrim, speech: Speech): string {
   const [measured, trimmed] = [from, to].map(({ width, height }) => formatSize(width, height, speech))
   return `${name}, ${plural(count, 'block')}: trim ${measured} to ${trimmed}.`
+}
+
+/** How a sewn block is trimmed. Source: handbook §4, blocks that exist already. */
+export const TRIM_FROM_THE_MIDDLE =
+  'Trim from the middle of the block outwards, the same on both sides, so that its points stay alike.'
+
+/** `Aunt's stars: trim 8 blocks to 9 1/2 × 9 1/2″.`, in parts. `path`: of the piece in the plan. */
+export function trimParts(
+  name: string,
+  { count, width, height }: { count: number; width: number; height: number },
+  speech: Speech,
+  path: string,
+): TextPart[] {
+  return [`${name}: trim ${plural(count, 'block')} to `, ...sizeParts(width, height, speech, path), '.']
+}
+
+/** What is done of sewn blocks on Piece: nothing, or their frames. */
+export function sewnText(hasFrame: boolean): string {
+  return hasFrame
+    ? 'Sewn already: trim it on Cut, then sew its frame on.'
+    : 'Sewn already: trim it on Cut, and it is ready to be joined.'
 }
 
 /** Why a photograph gives no picture. */

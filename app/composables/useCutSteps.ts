@@ -3,6 +3,7 @@ import type { Cloth } from '~~/core/file/quilt'
 import type { PlannedCloth } from '~~/core/plan/plannedCloth'
 import { CAUTIONS } from '~~/words/caution'
 import { stripParts, stripWords, subcuts } from '~~/words/cutting'
+import { TRIM_FROM_THE_MIDDLE, trimParts } from '~~/words/sewnSettings'
 import { inEnglish } from '~~/words/speech'
 import type { TextPart } from '~~/words/textPart'
 import type { ModeStep } from '~/components/common/StepMode.vue'
@@ -19,44 +20,67 @@ export interface CutCloth {
 const FOLD =
   'Press the cloth, fold selvage to selvage so that it hangs without a ripple, and square one end against the fold.'
 
-/** At the mat: every kind of strip of every cloth, one after the other, counted down. */
+/** A step at the mat: the like strips that it cuts, or the sewn blocks that it trims; what its tick does. */
+export interface CutStep extends ModeStep {
+  strips?: CutCloth & { group: StripGroup }
+  sewn?: Cloth
+  tick: () => void
+}
+
+/** At the mat: what is sewn already is trimmed, then every kind of strip of every cloth, counted down. */
 export function useCutSteps(
   cloths: Readonly<Ref<readonly CutCloth[]>>,
   { pieces, places }: ReturnType<typeof usePieces>,
   cut: (cloth: string, strip: number) => void,
 ) {
   const speech = useSpeech()
-  const flat = computed(() =>
-    cloths.value.flatMap(cloth => cloth.groups.map((group, place) => ({ ...cloth, group, place }))),
-  )
-  const steps = computed(() =>
-    flat.value.map(({ cloth, index, groups, progress, group, place }): ModeStep => {
-      const { strip, places: strips } = group
-      const path = `cloths.${index}.strips.${strips[0]}`
-      const cuts = subcuts(strip, pieces.value, speech.value, places.value)
-      const left = strips.filter(at => !progress[at]!.done).length
+  const { trims, countTrimmed } = useSewnTrims()
+  const trimSteps = computed(() =>
+    trims.value.map(({ piece, cloth, done }, i): CutStep => {
+      const path = `pieces.${places.value.get(piece.id)}`
+      const isDone = done >= piece.count
       return {
-        place: `${cloth.letter}, ${cloth.name}: cut ${place + 1} of ${groups.length}`,
-        figures: [`${path}.${stripWords(strip, 1, speech.value).side}`],
+        place: `Blocks that are sewn: ${i + 1} of ${trims.value.length}`,
+        figures: [`${path}.width`, `${path}.height`],
         parts: [
-          ...stripParts(strip, strips.length, speech.value, path),
-          strips.length > 1 ? '. Each into ' : '. Into ',
-          ...cuts.flatMap(({ piece, parts }, i): TextPart[] => [
-            `${i > 0 ? '; ' : ''}pile ${piece?.letter ?? ''}: `,
-            ...parts,
-          ]),
-          '. Seam included.',
+          ...trimParts(cloth.name, piece, speech.value, path),
+          ' ',
+          inEnglish(TRIM_FROM_THE_MIDDLE, speech.value),
         ],
-        done: left === 0,
-        ...(strips.length > 1 && left > 0 ? { left } : {}),
-        ...(place === 0 ? { caution: `${inEnglish(FOLD, speech.value)} ${CAUTIONS.blade}` } : {}),
+        done: isDone,
+        sewn: cloth,
+        tick: () => countTrimmed(piece.id, isDone ? -piece.count : piece.count - done),
+        ...(i === 0 ? { caution: CAUTIONS.blade } : {}),
       }
     }),
   )
-  /** Ticks one more strip of a kind; when all are ticked, takes the last tick back. */
-  function tickStep(at: number) {
-    const { cloth, group, progress } = flat.value[at]!
-    cut(cloth.id, group.places.find(place => !progress[place]!.done) ?? group.places.at(-1)!)
-  }
-  return { flat, steps, tickStep }
+  const stripSteps = computed(() =>
+    cloths.value.flatMap(cloth =>
+      cloth.groups.map((group, place): CutStep => {
+        const { strip, places: strips } = group
+        const path = `cloths.${cloth.index}.strips.${strips[0]}`
+        const left = strips.filter(at => !cloth.progress[at]!.done)
+        return {
+          place: `${cloth.cloth.letter}, ${cloth.cloth.name}: cut ${place + 1} of ${cloth.groups.length}`,
+          figures: [`${path}.${stripWords(strip, 1, speech.value).side}`],
+          parts: [
+            ...stripParts(strip, strips.length, speech.value, path),
+            strips.length > 1 ? '. Each into ' : '. Into ',
+            ...subcuts(strip, pieces.value, speech.value, places.value).flatMap(({ piece, parts }, i): TextPart[] => [
+              `${i > 0 ? '; ' : ''}pile ${piece?.letter ?? ''}: `,
+              ...parts,
+            ]),
+            '. Seam included.',
+          ],
+          done: left.length === 0,
+          strips: { ...cloth, group },
+          // one more strip of the kind; when all are ticked, the last tick is taken back
+          tick: () => cut(cloth.cloth.id, left[0] ?? strips.at(-1)!),
+          ...(strips.length > 1 && left.length > 0 ? { left: left.length } : {}),
+          ...(place === 0 ? { caution: `${inEnglish(FOLD, speech.value)} ${CAUTIONS.blade}` } : {}),
+        }
+      }),
+    ),
+  )
+  return computed(() => [...trimSteps.value, ...stripSteps.value])
 }

@@ -86,6 +86,13 @@ function joinSteps(found: Recipe, name: string, told: Told): PieceStep[] {
     done: made >= all || isTicked(id),
     tick: () => toggleStep(id),
   }))
+  const frames = found.frames.map(({ id, step }, i): PieceStep => ({
+    place: `${name}: frame, ${i + 1} of ${found.frames.length}`,
+    parts: partsOf(step),
+    picture: step.picture,
+    done: made >= all || isTicked(id),
+    tick: () => toggleStep(id),
+  }))
   const done: PieceStep = {
     place: `${name}: done`,
     parts: stepParts(found.done, speech.value),
@@ -94,7 +101,7 @@ function joinSteps(found: Recipe, name: string, told: Told): PieceStep[] {
     done: made >= all,
     tick: () => countBlocks(found.block, made >= all ? -all : all - made),
   }
-  return [...joins, done]
+  return [...joins, ...frames, done]
 }
 
 function rowSteps({ store, speech, rows, rowsDone, toggleRow }: Told): PieceStep[] {

@@ -1,39 +1,26 @@
 <script setup lang="ts">
-import type { Piece } from '~~/core/cut/piece'
-import { doneCounts } from '~~/core/cut/progress'
-import { clothOf, type Quilt } from '~~/core/file/quilt'
-import { plural } from '~~/words/speech'
+import { CAUTIONS } from '~~/words/caution'
+import { TRIM_FROM_THE_MIDDLE } from '~~/words/sewnSettings'
+import { inEnglish, plural } from '~~/words/speech'
 
 /** Sewn blocks, each to be trimmed to its place. */
-const { quilt, pieces, places } = defineProps<{
-  quilt: Quilt
-  pieces: ReadonlyMap<string, Piece>
+const { places } = defineProps<{
   /** Place of each piece in the plan, by id. */
   places: ReadonlyMap<string, number>
 }>()
-const emit = defineEmits<{ tick: [piece: string, by: number] }>()
 const store = useQuilt()
-
-const ticked = computed(() => doneCounts(quilt.done, 'cut'))
-const rows = computed(() =>
-  [...pieces.values()].flatMap(piece => {
-    const cloth = clothOf(quilt, piece.cloth)
-    return cloth.tray === undefined
-      ? []
-      : [{ piece, cloth, done: Math.min(piece.count, ticked.value.get(piece.id) ?? 0) }]
-  }),
-)
+const speech = useSpeech()
+const { trims, countTrimmed } = useSewnTrims()
 </script>
 
 <template>
-  <section v-if="rows.length > 0" class="card mb-4" aria-labelledby="trim-sewn">
+  <section v-if="trims.length > 0" class="card mb-4" aria-labelledby="trim-sewn">
     <h2 id="trim-sewn">Trim the blocks that are sewn</h2>
-    <p class="note mb-2">
-      From the middle of the block outwards, the same on both sides, so that its points stay alike.
-    </p>
+    <p class="note mb-2">{{ inEnglish(TRIM_FROM_THE_MIDDLE, speech) }}</p>
+    <p class="caution mb-3">{{ CAUTIONS.blade }}</p>
     <ul class="space-y-2">
       <li
-        v-for="{ piece, cloth, done } in rows"
+        v-for="{ piece, cloth, done } in trims"
         :key="piece.id"
         class="flex flex-wrap items-center gap-3"
         data-testid="trim-sewn"
@@ -52,7 +39,7 @@ const rows = computed(() =>
           :can-write="store.canWrite"
           :fewer="`One of ${cloth.name} fewer is trimmed`"
           :more="`One more of ${cloth.name} is trimmed`"
-          @count="by => emit('tick', piece.id, by)"
+          @count="by => countTrimmed(piece.id, by)"
         >
           <span class="figure">{{ done }} of {{ piece.count }}</span>
           <template #all>All</template>

@@ -2,6 +2,7 @@
 import type { Recipe } from '~~/core/recipes/recipe'
 import type { Quilt } from '~~/core/file/quilt'
 import { CAUTIONS } from '~~/words/caution'
+import { sewnText } from '~~/words/sewnSettings'
 
 /** A block in its cloths: how large it is to be, and how many of it are sewn. */
 const { all, made } = defineProps<{
@@ -13,6 +14,8 @@ const { all, made } = defineProps<{
   /** Blocks of this design in the quilt, and how many of them are sewn. */
   all: number
   made: number
+  /** Sewn before this quilt was planned. */
+  isSewn: boolean
   canWrite: boolean
 }>()
 const emit = defineEmits<{ count: [by: number] }>()
@@ -31,7 +34,9 @@ const emit = defineEmits<{ count: [by: number] }>()
         <Figure :path="`${recipe.path}.width`" title="Unfinished width" /> ×
         <Figure :path="`${recipe.path}.height`" title="Unfinished height" /> unfinished
       </p>
+      <p v-if="isSewn" class="font-semibold">{{ sewnText(recipe.frames.length > 0) }}</p>
       <DoneCount
+        v-if="!isSewn || recipe.frames.length > 0"
         class="mt-2"
         :done="made"
         :all="all"
@@ -40,8 +45,10 @@ const emit = defineEmits<{ count: [by: number] }>()
         more="One block more made"
         @count="by => emit('count', by)"
       >
-        <span class="figure font-semibold" data-testid="blocks-made">{{ made }} of {{ all }} blocks sewn</span>
-        <template #all>All sewn</template>
+        <span class="figure font-semibold" data-testid="blocks-made"
+          >{{ made }} of {{ all }} blocks {{ isSewn ? 'framed' : 'sewn' }}</span
+        >
+        <template #all>All {{ isSewn ? 'framed' : 'sewn' }}</template>
       </DoneCount>
     </div>
     <p class="caution ml-auto min-w-72 max-w-md flex-1 print:max-w-none">{{ CAUTIONS.needle }}</p>

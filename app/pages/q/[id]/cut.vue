@@ -47,10 +47,7 @@ function toggle(cloth: string, index: number) {
     ),
   )
 }
-function trimmed(piece: string, by: number) {
-  edit('sewn blocks trimmed', tick('cut', piece, by, new Date().toISOString()))
-}
-const { flat, steps: modeSteps, tickStep } = useCutSteps(cloths, planned, toggle)
+const modeSteps = useCutSteps(cloths, planned, toggle)
 const isStepping = computed(() => route.query.steps !== undefined)
 const startAt = computed(() =>
   store.bookmark?.of === 'cut'
@@ -70,25 +67,27 @@ const startAt = computed(() =>
       :start="startAt"
       :title="`At the mat: ${quilt.name}`"
       @close="navigateTo(route.path)"
-      @tick="tickStep"
+      @tick="i => modeSteps[i]!.tick()"
       @at="i => store.setBookmark({ station: 'cut', of: 'cut', step: i })"
     >
       <template #default="{ index }">
         <ClothMap
-          :cloth="flat[index]!.cloth"
-          :need="flat[index]!.need"
-          :path="`cloths.${flat[index]!.index}`"
+          v-if="modeSteps[index]?.strips"
+          :cloth="modeSteps[index].strips.cloth"
+          :need="modeSteps[index].strips.need"
+          :path="`cloths.${modeSteps[index].strips.index}`"
           :pieces="pieces"
-          :current="flat[index]!.group.places"
-          :sheet="flat[index]!.group.strip.sheet"
-          :done="flat[index]!.progress.map(strip => strip.done)"
+          :current="modeSteps[index].strips.group.places"
+          :sheet="modeSteps[index].strips.group.strip.sheet"
+          :done="modeSteps[index].strips.progress.map(strip => strip.done)"
           :hand="settings.hand"
         />
+        <ClothSwatch v-else-if="modeSteps[index]?.sewn" :cloth="modeSteps[index].sewn" :size="240" />
       </template>
     </StepMode>
     <StationHead title="Cut" print="the cutting sheet" mode="At the mat" />
     <p v-if="!plan" class="note" role="status">Laying it out …</p>
-    <TrimSewn v-else :quilt="quilt" :pieces="pieces" :places="places" @tick="trimmed" />
+    <TrimSewn v-else :places="places" />
     <template v-if="plan && current">
       <TestFirst :quilt="quilt" :plan="plan" @edit="edit" />
       <TabRow class="mb-4" label="Cloths" :tabs="tabs" :value="current.cloth.id" @choose="id => (chosen = id)">

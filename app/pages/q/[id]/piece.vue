@@ -89,6 +89,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
         :versions="alike.length"
         :all="ofBlock"
         :made="madeBlocks"
+        :is-sewn="isSewn(recipe)"
         :can-write="store.canWrite"
         @count="by => countBlocks(block.id, by)"
       />
@@ -130,8 +131,12 @@ const isStepping = computed(() => route.query.steps !== undefined)
           @care="care => edit('how generously squares are cut', setTrim(block.id, unit.kind, care))"
         />
       </section>
-      <section v-if="recipe.joins.length > 0" class="joining card mb-6" aria-label="Joining the block">
-        <h2 class="mb-1">Join the block</h2>
+      <section
+        v-if="recipe.joins.length + recipe.frames.length > 0"
+        class="joining card mb-6"
+        aria-label="Joining the block"
+      >
+        <h2 class="mb-1">{{ recipe.joins.length > 0 ? 'Join the block' : 'Frame the block' }}</h2>
         <p class="caution mb-4">{{ CAUTIONS.iron }}</p>
         <JoinList :recipe="recipe" :quilt="quilt" :can-write="store.canWrite" @edit="edit" />
       </section>
@@ -146,6 +151,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
         @edit="edit"
       />
       <PaperWork
+        v-if="!isSewn(recipe)"
         :quilt="quilt"
         :planned="planned"
         :can-write="store.canWrite"
