@@ -471,8 +471,8 @@ export const FAULTS = [
   {
     name: 'ends of a frame no longer than the block',
     file: 'core/cut/framePieces.ts',
-    from: 'strip(width + 2 * sides, ends)',
-    to: 'strip(width, ends)',
+    from: 'across: width, down: ends',
+    to: 'across: width - 2 * sides, down: ends',
     tests: ['core/top', 'core/(plan|pressing|recipes|batches)/'],
   },
   {
