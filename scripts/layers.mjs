@@ -17,6 +17,8 @@ export const CORE_ORDER = [
   'layers',
   'quilting',
   'pressing',
+  'wall',
+  'spread',
   'plan',
   'recipes',
   'batches',

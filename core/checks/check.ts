@@ -93,7 +93,8 @@ export interface CheckData {
   'border-too-wide': { border: number; width: Inches; block: Inches }
   'border-too-narrow': { border: number; width: Inches; least: Inches }
   'border-too-short': { border: number; length: Inches; rough: Inches }
-  'neighbours-alike': { row: number; place: number; cloth: string }
+  /** `other`: the same cloth, or one that looks like it. */
+  'neighbours-alike': { row: number; place: number; cloth: string; other: string }
   'bias-edges': { block: string }
   'no-precuts': Record<never, never>
   'no-foundation': { block: string }

@@ -1,9 +1,10 @@
 // In: blocks in their places. Out: the strips of their frames.
-import { blockOf, type Block, type Cell, type Quilt } from '../file/quilt'
+import { blockOf, type Cell, type Quilt } from '../file/quilt'
 import { plainSide } from '../make/methods/cutSize'
 import type { MethodContext } from '../make/methods/method'
 import { pieceOf } from '../make/methods/pieces'
-import { TOLERANCE, type Inches } from '../measure/ruler'
+import type { Inches } from '../measure/ruler'
+import { framePairs } from '../top/regions/framePairs'
 import type { PieceOrder } from './piece'
 
 /**
@@ -25,31 +26,6 @@ export function frameStrips(
     order: stripOrder({ cloth, cell, across, down, count: 2 * places }, room),
     pair,
   }))
-}
-
-/** Two like strips of a frame, and how large the block is with them; finished. */
-export interface FramePair {
-  cloth: string
-  pair: 'sides' | 'ends'
-  /** Of one strip, as it lies on the block. */
-  across: Inches
-  down: Inches
-  width: Inches
-  height: Inches
-}
-
-/** The strips round a block in the order of sewing; a side that is long enough by itself has none. */
-export function framePairs(block: Pick<Block, 'width' | 'height' | 'frame'>): FramePair[] {
-  let { width, height } = block
-  return block.frame.flatMap(({ cloth, sides, ends }) => {
-    const before = height
-    width += 2 * sides
-    height += 2 * ends
-    return [
-      { cloth, pair: 'sides' as const, across: sides, down: before, width, height: before },
-      { cloth, pair: 'ends' as const, across: width, down: ends, width, height },
-    ].filter(({ across, down }) => Math.min(across, down) > TOLERANCE)
-  })
 }
 
 interface FrameStrip {

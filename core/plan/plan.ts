@@ -46,6 +46,7 @@ import { beyondSeam } from '../top/regions/rawEdge'
 import { plannedBlock, type PlannedBlock } from './plannedBlock'
 import { plannedStages, type PlannedStage, type StageFigures } from './plannedStages'
 import type { Quilt } from '../file/quilt'
+import { wallFindings, type PlannedWall } from '../wall/findings'
 
 export interface PlannedBorder {
   border: number
@@ -91,6 +92,8 @@ export interface Plan {
   label: { width: Inches; height: Inches } | null
   /** Null where it is not said how it is quilted. */
   quilting: PlannedQuilting | null
+  /** What the eye would catch in the layout. */
+  wall: PlannedWall
   seamTest: {
     strips: number
     cut: Inches
@@ -161,6 +164,7 @@ export function makePlan(
     ...heldAndTrimmed(quilt, { width, height }, trimmed),
     ...plannedLast(quilt, trimmed.width),
     quilting: plannedQuilting(quilt, makes, dimensions),
+    wall: opaque(wallFindings(quilt, dimensions)),
     seamTest: plannedSeamTest(quilt),
   }
   onProgress(0.85)

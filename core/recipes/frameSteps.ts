@@ -1,22 +1,16 @@
 // In: a block with strips round it. Out: the strips as steps, pair after pair.
-import { framePairs, type FramePair } from '../cut/framePieces'
 import type { Block } from '../file/quilt'
 import { unfinishedSide } from '../measure/unfinishedSide'
 import type { Inches } from '../measure/ruler'
-import type { Polygon } from '../geometry/polygon'
-import { box, unfinished, type Arrow } from '../make/steps/picture'
+import { unfinished, type Arrow } from '../make/steps/picture'
 import type { Step } from '../make/steps/step'
+import { framePairs, withFramePair, type DrawnPatch, type FramePair } from '../top/regions/framePairs'
 
 /** Two strips of a frame, sewn on. */
 export interface RecipeFrame {
   /** For ticks: the pair, by its place in the order of sewing. */
   id: string
   step: Step
-}
-
-interface DrawnPatch {
-  polygon: Polygon
-  cloth: string
 }
 
 /** The strips of a block's frames as they are sewn on, and the block with all of them, drawn from its corner. */
@@ -27,7 +21,7 @@ export function frameSteps(
 ): { frames: RecipeFrame[]; drawn: DrawnPatch[] } {
   let drawn = [...inside]
   const frames = framePairs(block).map((pair, i): RecipeFrame => {
-    drawn = [...drawn.map(patch => moved(patch, pair)), ...stripsOf(pair)]
+    drawn = withFramePair(drawn, pair)
     const { width, height } = pair
     const picture = unfinished(drawn, width, height, seam)
     const arrows = outwards(pair).map(({ from, to }): Arrow => ({ from: raw(from, seam), to: raw(to, seam) }))
@@ -48,17 +42,6 @@ export function frameSteps(
     }
   })
   return { frames, drawn }
-}
-
-/** What is inside lies further in by a strip. */
-function moved({ polygon, cloth }: DrawnPatch, { pair, across, down }: FramePair): DrawnPatch {
-  const [right, under] = pair === 'sides' ? [across, 0] : [0, down]
-  return { cloth, polygon: polygon.map(([x, y]) => [x + right, y + under]) }
-}
-
-function stripsOf({ cloth, pair, across, down, width, height }: FramePair): DrawnPatch[] {
-  const [x, y] = pair === 'sides' ? [width - across, 0] : [0, height - down]
-  return [box(0, 0, across, down), box(x, y, across, down)].map(polygon => ({ cloth, polygon }))
 }
 
 /** From each seam into its strip. */

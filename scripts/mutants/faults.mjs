@@ -470,7 +470,7 @@ export const FAULTS = [
   },
   {
     name: 'ends of a frame no longer than the block',
-    file: 'core/cut/framePieces.ts',
+    file: 'core/top/regions/framePairs.ts',
     from: 'across: width, down: ends',
     to: 'across: width - 2 * sides, down: ends',
     tests: ['core/top', 'core/(plan|pressing|recipes|batches)/'],

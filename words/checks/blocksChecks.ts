@@ -47,8 +47,8 @@ export const BLOCKS_CHECKS = {
     `Border ${data.border} is ${length(data.width)} wide, less than its two seam allowances `
     + `(${length(data.least)}): it will be stiff and hard to keep even.`,
   'neighbours-alike': data =>
-    `${data.cloth} lies beside itself at row ${data.row}, place ${data.place}. Exchange one of the `
-    + `two with another block.`,
+    `${data.cloth} lies beside ${data.other === data.cloth ? 'itself' : `${data.other}, which looks the same,`} at row `
+    + `${data.row}, place ${data.place}. Exchange one of the two with another block.`,
   'bias-edges': data =>
     `${data.block} has units whose outer edges end on the bias. Starch the cloth first, press without `
     + `sliding, and handle them gently.`,

@@ -23,8 +23,6 @@ export const offsetRows: SettingRules = {
   lengths: counts =>
     counts.ends === 'half-blocks' ? fullRows(counts).map((across, r) => across - (r % 2)) : fullRows(counts),
   columnOf: (_, __, place) => place,
-  // those below are beside no one place
-  beside: (_, [row, column]) => ({ right: [[row, column + 1]], below: [] }),
   sizeProblems: (placed, { ends }) => lineProblems(placed, 'row', ends === 'half-blocks'),
 }
 
@@ -39,11 +37,6 @@ export const offsetColumns: SettingRules = {
       ? fullRows(counts).map((across, r, rows) => (r < rows.length - 1 ? across : Math.ceil(across / 2)))
       : fullRows(counts),
   columnOf: ({ across }, length, place) => (length < across ? 2 * place : place),
-  beside({ down, ends }, [row, column]) {
-    const isShort = ends === 'half-blocks' && row + 1 === down - 1
-    if (!isShort) return { right: [], below: [[row + 1, column]] }
-    return { right: [], below: column % 2 === 0 ? [[row + 1, column / 2]] : [] }
-  },
   sizeProblems: (placed, { ends }) => lineProblems(columnsOf(placed), 'column', ends === 'half-blocks'),
 }
 

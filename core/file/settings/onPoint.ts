@@ -16,16 +16,6 @@ export const onPoint: SettingRules = {
   sashing: { between: ['both'], stones: 'always', canBePieced: false, isOuter: true },
   lengths: ({ across, down }) => Array.from({ length: 2 * down - 1 }, (_, r) => across - (r % 2)),
   columnOf: (_, __, place) => place,
-  beside(_, [row, column]) {
-    const left = row % 2 === 0 ? column - 1 : column
-    return {
-      right: [],
-      below: [
-        [row + 1, left],
-        [row + 1, left + 1],
-      ],
-    }
-  },
   sizeProblems,
 }
 

@@ -15,8 +15,6 @@ export const ownRows: SettingRules = {
   sashing: { between: ['rows'], stones: 'none', canBePieced: false, isOuter: false },
   lengths: counts => counts.rows?.map(({ cells }) => cells.length) ?? fullRows(counts),
   columnOf: (_, __, place) => place,
-  // those below are beside no one place
-  beside: (_, [row, column]) => ({ right: [[row, column + 1]], below: [] }),
   sizeProblems,
 }
 

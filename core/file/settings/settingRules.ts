@@ -64,8 +64,6 @@ export interface SettingRules {
   lengths: (counts: SettingCounts) => number[]
   /** The column in which the place of a row of this length stands. */
   columnOf: (counts: SettingCounts, length: number, place: number) => number
-  /** What a block is sewn to at its right and below it, where no sash lies between. */
-  beside: (counts: SettingCounts, place: CellPlace) => { right: CellPlace[]; below: CellPlace[] }
   /** Where sizes of blocks do not fill their rows and columns. */
   sizeProblems: (placed: readonly (readonly StandingBlock[])[], counts: SettingCounts) => Problem[]
 }

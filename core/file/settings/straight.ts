@@ -15,7 +15,6 @@ export const straight: SettingRules = {
   sashing: { between: ['both', 'rows', 'columns'], stones: 'free', canBePieced: true, isOuter: false },
   lengths: fullRows,
   columnOf: (_, __, place) => place,
-  beside: (_, [row, column]) => ({ right: [[row, column + 1]], below: [[row + 1, column]] }),
   sizeProblems,
 }
 
