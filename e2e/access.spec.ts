@@ -49,8 +49,9 @@ async function beginAsYouGo(page: Page): Promise<string> {
   return quilt
 }
 
-/** Pages behind Piece and Finish, and what they show. */
+/** Pages behind Design, Piece and Finish, and what they show. */
 const LEAVES = [
+  ['wall', 'wall'],
   ['batches', 'batch'],
   ['joining', 'rows-joined'],
   ['quilting', 'quilting-page'],
@@ -146,6 +147,7 @@ test('on a tablet nothing is wider than the screen', async ({ page }) => {
   await piecesItsBack(page)
   for (const station of [
     'draft',
+    'wall',
     'batches',
     'joining',
     'quilting',

@@ -72,3 +72,36 @@ test('by finger: two blocks change places, a strip is ticked at the mat', async 
   await page.getByRole('button', { name: 'Stop here' }).tap()
   await expect(page.getByRole('tab', { name: /^First cloth/ })).toContainText('1 of')
 })
+
+test('by finger: on the wall a block is dragged onto another, and two that were pressed change places', async ({
+  page,
+}) => {
+  await beginQuilt(page, 4, 5)
+  await page.getByRole('link', { name: 'Wall', exact: true }).tap()
+  await planned(page)
+  const canvas = page.getByTestId('wall').locator('canvas')
+  const box = (await canvas.boundingBox())!
+  /** Room for the numbers of the rows at both sides, and a little above. */
+  const scale = (box.width - 68) / 36
+  const at = (row: number, column: number) => ({
+    x: 34 + scale * (column + 1 / 2) * 9,
+    y: 10 + scale * (row + 1 / 2) * 9,
+  })
+  const touch = await page.context().newCDPSession(page)
+  const finger = (type: 'touchStart' | 'touchMove' | 'touchEnd', row: number, column: number) => {
+    const { x, y } = at(row, column)
+    const touchPoints = type === 'touchEnd' ? [] : [{ x: box.x + x, y: box.y + y }]
+    return touch.send('Input.dispatchTouchEvent', { type, touchPoints })
+  }
+  await finger('touchStart', 0, 0)
+  await finger('touchMove', 2, 1)
+  await finger('touchMove', 3, 2)
+  await finger('touchEnd', 3, 2)
+  await expect(page.getByRole('button', { name: 'Undo: blocks moved' })).toBeVisible()
+  await page.getByRole('button', { name: 'Let go' }).tap()
+  await page.getByRole('button', { name: 'Pick several' }).tap()
+  await canvas.tap({ position: at(1, 1) })
+  await canvas.tap({ position: at(4, 3) })
+  await page.getByRole('button', { name: 'Exchange' }).tap()
+  await expect(page.getByRole('button', { name: 'Undo: exchange of two blocks' })).toBeVisible()
+})

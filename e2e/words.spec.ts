@@ -16,7 +16,7 @@ const PAGES = [
     'cards',
     'joining',
   ],
-  ...['as-you-go', 'chances', 'draft'],
+  ...['as-you-go', 'chances', 'draft', 'wall'],
 ]
 
 async function inCentimetres(page: Page) {

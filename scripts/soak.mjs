@@ -9,7 +9,21 @@ const STEPS_A_ROUND = 60
 /** Memory after the second round and at the end, both swept clean: what it may grow by. */
 const MAY_GROW_MB = 15
 const STATIONS = [
-  ...['design', 'cloth', 'cut', 'piece', 'finish', 'diary', 'draft', 'batches', 'quilting', 'binding', 'back', 'last'],
+  ...[
+    'design',
+    'cloth',
+    'cut',
+    'piece',
+    'finish',
+    'diary',
+    'draft',
+    'wall',
+    'batches',
+    'quilting',
+    'binding',
+    'back',
+    'last',
+  ],
   ...['cards', 'joining', 'as-you-go', 'chances', 'cut?steps', 'piece?steps', 'batches?steps'],
 ]
 const KEYS = ['ArrowRight', 'ArrowLeft', 'ArrowUp', 'ArrowDown', 'Enter', ' ', 'Escape', 'Tab', 'Delete', 'Control+z']

@@ -22,6 +22,7 @@ const UK: Readonly<Record<string, string>> = {
   Selvages: 'Selvedges',
   colors: 'colours',
   Colors: 'Colours',
+  neighbor: 'neighbour',
   neighbors: 'neighbours',
   Neighbors: 'Neighbours',
   neighboring: 'neighbouring',

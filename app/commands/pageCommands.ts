@@ -10,6 +10,7 @@ const WORDS: Readonly<Record<QuiltPage, string>> = {
   'finish': 'backing batting wadding baste tack quilting binding label measure borders trim',
   'diary': 'notes record time log photo',
   'draft': 'draft design sketch grid own block',
+  'wall': 'arrange lay out blocks layout spread balance neighbours neighbors gray grey squint far snapshot',
   'batches': 'chain piecing many at once lots stations',
   'joining': 'rows seams nest crossings pins clips assemble top',
   'cards': 'row cards print order blocks labels',
@@ -23,6 +24,7 @@ const WORDS: Readonly<Record<QuiltPage, string>> = {
 
 /** Pages behind a station, as one goes there. */
 const NAMES = {
+  'wall': 'Hang it on the wall',
   'batches': 'Sew in batches',
   'joining': 'Join the rows',
   'cards': 'Row cards',

@@ -12,6 +12,7 @@ export type StationId = (typeof STATIONS)[number]['id']
 /** Pages behind a station, each for one part of its work. */
 const BEHIND = {
   'draft': 'design',
+  'wall': 'design',
   'batches': 'piece',
   'joining': 'piece',
   'cards': 'piece',

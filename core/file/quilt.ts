@@ -5,6 +5,7 @@ import type { Design } from '../designs/design'
 import type { Placement } from '../geometry/placement'
 import type { Inches } from '../measure/ruler'
 import type { ParsedQuilt } from './schema'
+import type { CellPlace } from './settings/settingRules'
 
 type Parsed = ParsedQuilt
 
@@ -66,7 +67,10 @@ export interface Cell extends Placement {
 }
 
 /** A quilt file that has been read, checked and completed. Lengths in inches. */
-export interface Quilt extends Omit<Parsed, 'cloths' | 'blocks' | 'designs' | 'setting' | 'borders' | 'binding'> {
+export interface Quilt extends Omit<
+  Parsed,
+  'cloths' | 'blocks' | 'designs' | 'setting' | 'wall' | 'borders' | 'binding'
+> {
   cloths: Cloth[]
   blocks: Block[]
   /** Those that ship and those of this file, by id; a file's own design wins. */
@@ -80,8 +84,20 @@ export interface Quilt extends Omit<Parsed, 'cloths' | 'blocks' | 'designs' | 's
     /** The block in each cornerstone; null where they are of one cloth. */
     stoneBlock: string | null
   }
+  /** Of what the file says of it, what fits the quilt. */
+  wall: QuiltWall
   borders: Border[]
   binding: QuiltBinding | null
+}
+
+/** Blocks as they hang on a wall. */
+export interface QuiltWall {
+  /** Places whose blocks stay. */
+  locked: CellPlace[]
+  /** Blocks left over, each with its number in the file. */
+  out: { entry: number; cell: Cell }[]
+  /** Layouts that were kept; without cells one that no longer fits. */
+  kept: { name: string; at?: string; cells: Cell[][] | null }[]
 }
 
 export interface QuiltBinding extends Omit<NonNullable<Parsed['binding']>, 'cloth' | 'seam' | 'bias' | 'attach'> {

@@ -21,6 +21,7 @@ import type { Block, Border, Cloth, Quilt, QuiltBinding } from './quilt'
 import { referenceProblems } from './references'
 import { parseFile } from './parseFile'
 import type { ParsedQuilt } from './schema'
+import { wallOfFile } from './wallOfFile'
 
 /**
  * Reads a quilt file: its shape, its lengths, and that everything it names is there. Gives every problem found, each
@@ -68,9 +69,11 @@ function complete(file: ParsedQuilt, units: Units): Quilt {
   const borders = file.borders.map((border, i) => completeBorder(border, derived.borders[i]!))
   widenOutermost(borders, (file.binding?.seam ?? file.seam) - file.seam)
   const { cells: _cells, fill: _fill, ...setting } = file.setting
-  const more = { shifts: shiftsOf(file), sashBlocks: derived.sashes, stoneBlock: derived.stone, cells: cellsOf(file) }
+  const cells = cellsOf(file)
+  const more = { shifts: shiftsOf(file), sashBlocks: derived.sashes, stoneBlock: derived.stone, cells }
   const binding = completeBinding(file)
-  return { ...file, cloths, designs, blocks, borders, binding, setting: { ...setting, ...more } }
+  const wall = wallOfFile(file, cells)
+  return { ...file, cloths, designs, blocks, wall, borders, binding, setting: { ...setting, ...more } }
 }
 
 function completeBinding({ binding, backing, seam, making, asYouGo }: ParsedQuilt): QuiltBinding | null {

@@ -13,6 +13,7 @@ import { quiltingEntry, stitchingEntry } from './entries/quiltingEntry'
 import { diaryEntry, doneEntry, madeEntry } from './entries/recordEntries'
 import { settingEntry } from './entries/settingEntry'
 import { trayEntry } from './entries/trayEntry'
+import { wallEntry } from './entries/wallEntry'
 import { fieldsFor } from './fields'
 
 export const FORMAT = 'wren-quilt'
@@ -51,6 +52,8 @@ function schemaFor(units: Units) {
       // blocks that exist already
       tray: f.list(trayEntry(f), 0, 200).default([]),
       setting: settingEntry(f),
+      // blocks as they are arranged on a wall
+      wall: wallEntry(f).prefault({}),
       borders: f.list(borderEntry(f), 0, 40).default([]),
       backing: backingEntry(f, defaults).nullish(),
       batting: battingEntry(f, defaults).nullish(),

@@ -15,13 +15,7 @@ export const crowdingCost: CostPartOf = (problem, { blocks }) => {
   const difference = new Float64Array(colours)
   const unit = unitOf(problem)
   return {
-    whole() {
-      let sum = 0
-      for (let p = 0; p < count; p++)
-        for (let q = 0; q < count; q++)
-          if (near[p * count + q]! > 0) sum += near[p * count + q]! * likeness(problem, kindAt(p), kindAt(q))
-      return sum * unit
-    },
+    whole: () => crowdingOf(problem, kindAt) * unit,
     change(p, q) {
       const [a, b] = [kindAt(p) * colours, kindAt(q) * colours]
       if (a === b) return 0
@@ -84,4 +78,15 @@ function unitOf(problem: SpreadProblem): number {
   for (const kind of kinds) own += likeness(problem, kind, kind) / count
   const all = own * near.reduce((sum, weight) => sum + weight, 0)
   return all > 1e-9 ? 1 / all : 0
+}
+
+function crowdingOf(problem: SpreadProblem, kindAt: (p: number) => number): number {
+  const { count, near } = problem
+  let sum = 0
+  for (let p = 0; p < count; p++)
+    for (let q = 0; q < count; q++) {
+      const weight = near[p * count + q]!
+      if (weight > 0) sum += weight * likeness(problem, kindAt(p), kindAt(q))
+    }
+  return sum
 }

@@ -111,8 +111,12 @@ test('figure and ground that melt are counted along their edges, and colour may 
   expect(findingsOf(of(1, 0)).melts).toEqual([])
   // each blade has its own long edge, and lies beside the ground of the next
   const edges = 8
-  expect(findingsOf(of(1, 2)).melts).toEqual([0, 1].map(c => ({ cell: AT(0, c), edges, isHeld: true })))
-  expect(findingsOf(of(3, 4)).melts).toEqual([0, 1].map(c => ({ cell: AT(0, c), edges, isHeld: false })))
+  expect(findingsOf(of(1, 2)).melts).toEqual(
+    [0, 1].map(c => ({ cell: AT(0, c), edges, cloths: ['c1', 'c2'], isHeld: true })),
+  )
+  expect(findingsOf(of(3, 4)).melts).toEqual(
+    [0, 1].map(c => ({ cell: AT(0, c), edges, cloths: ['c3', 'c4'], isHeld: false })),
+  )
 })
 
 test('a dark quarter is off balance, by as much as its blocks are darker than the mean; a chequerboard is not', () => {

@@ -15,8 +15,8 @@ export interface PlannedWall {
   /** `share`: what part of the colour lies there. */
   crowded: { cloth: string; cells: CellPlace[]; share: number }[]
   lonely: CellPlace[]
-  /** `edges` along which two cloths melt in value; `isHeld`: colour still tells all of them apart. */
-  melts: { cell: CellPlace; edges: number; isHeld: boolean }[]
+  /** `edges` along which cloths melt in value, the two that do most; `isHeld`: colour still tells all of them apart. */
+  melts: { cell: CellPlace; edges: number; cloths: readonly [string, string]; isHeld: boolean }[]
   balance: OffBalance[]
 }
 
@@ -30,8 +30,10 @@ export function wallFindings(quilt: Quilt, dimensions: Dimensions): PlannedWall 
     lonely: lonelyBright(wall).map(at),
     melts: wall.places.flatMap(({ cell, row, column }) => {
       const pairs = meltingPairs(quilt, cell)
+      if (pairs.length === 0) return []
       const edges = pairs.reduce((sum, pair) => sum + pair.edges, 0)
-      return edges === 0 ? [] : [{ cell: [row, column] as const, edges, isHeld: pairs.every(pair => pair.isHeld) }]
+      const { cloths } = pairs.reduce((most, pair) => (pair.edges > most.edges ? pair : most))
+      return [{ cell: [row, column] as const, edges, cloths, isHeld: pairs.every(pair => pair.isHeld) }]
     }),
     balance: offBalance(wall),
   }

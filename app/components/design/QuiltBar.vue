@@ -66,6 +66,7 @@ const speech = useSpeech()
     <UButton @click="emit('open', { list: 'try-outs' })">
       <UIcon name="i-lucide-gallery-thumbnails" class="size-5" />Try-outs
     </UButton>
+    <UButton :to="toPage('wall')"><UIcon name="i-lucide-frame" class="size-5" />Wall</UButton>
     <UButton @click="emit('open', { list: 'fit' })">
       <UIcon name="i-lucide-bed-double" class="size-5" />Size to fit
     </UButton>
