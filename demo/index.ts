@@ -1,5 +1,6 @@
 import type { QuiltFile } from '../core/file/schema'
 import berthFour from './berth-four.wren.json'
+import leftLuggage from './left-luggage.wren.json'
 import lostProperty from './lost-property.wren.json'
 import marlJunction from './marl-junction.wren.json'
 import parcelsOffice from './parcels-office.wren.json'
@@ -9,7 +10,8 @@ import sleepers from './sleepers.wren.json'
 
 /**
  * Quilts of the Little Marl Light Railway, to look at and to try things on: sashed stars, steps of logs, scraps; stars
- * on point with float, diamonds in shifted columns, a sampler in frames, and a pieced border between mitred ones.
+ * on point with float, diamonds in shifted columns, a sampler in frames, a pieced border between mitred ones, and stars
+ * dealt out from a heap.
  */
 export const DEMO_QUILTS = [
   berthFour,
@@ -19,4 +21,5 @@ export const DEMO_QUILTS = [
   passingLoop,
   parcelsOffice,
   signalBox,
+  leftLuggage,
 ] as unknown as readonly QuiltFile[]

@@ -46,10 +46,15 @@ export function removeCloth(id: string, instead: string): Edit {
     ...recloth({ blocks: file.blocks, setting: file.setting }, swap),
     ...recloth(
       Object.fromEntries(
-        (['borders', 'backing', 'binding'] as const).flatMap(part => (file[part] ? [[part, file[part]]] : [])),
+        (['borders', 'backing', 'binding', 'hanging', 'label', 'wall'] as const).flatMap(part =>
+          file[part] ? [[part, file[part]]] : [],
+        ),
       ),
       swap,
     ),
+    ...(file.heaps
+      ? { heaps: file.heaps.map(heap => ({ ...heap, cloths: [...new Set(heap.cloths.map(swap))] })) }
+      : {}),
     cloths: lettered(file.cloths).filter(cloth => cloth.id !== id),
   })
 }

@@ -1,3 +1,4 @@
+import { clothsOfPlace } from './heaps'
 import type { Cell } from './quilt'
 import type { ParsedQuilt, QuiltFile } from './schema'
 import { rulesOf } from './settings'
@@ -30,17 +31,20 @@ function placedCells(file: ParsedQuilt): Cell[][] {
     lying.set(key, found)
     return found
   }
-  const cellFor = ({ block, turn, mirror, cloths }: Cell): Cell => {
+  const hasHeaps = new Set(file.blocks.flatMap(({ id, heaps }) => (Object.keys(heaps).length > 0 ? [id] : [])))
+  const cellFor = ({ block, turn, mirror, cloths: own }: Cell, row: number, column: number): Cell => {
+    const cloths = hasHeaps.has(block) ? clothsOfPlace(file, { block, cloths: own }, [row, column]) : own
     const key = keyOfCell({ block, turn, mirror, cloths })
     const cell = known.get(key) ?? laid({ block, cloths, ...asTheHandLays(file, { block, turn, mirror }) })
     known.set(key, cell)
     return cell
   }
   const { rows } = file.setting
-  if (rulesOf(file.setting).hasOwnRows && rows) return rows.map(row => row.cells.map(cellFor))
-  if (cells) return cells.map(line => line.map(cellFor))
-  return repeatedFill(file.setting, fill).map(line =>
-    line.map(block => cellFor({ block, turn: 0, mirror: false, cloths: {} })),
+  if (rulesOf(file.setting).hasOwnRows && rows)
+    return rows.map((row, r) => row.cells.map((cell, c) => cellFor(cell, r, c)))
+  if (cells) return cells.map((line, r) => line.map((cell, c) => cellFor(cell, r, c)))
+  return repeatedFill(file.setting, fill).map((line, r) =>
+    line.map((block, c) => cellFor({ block, turn: 0, mirror: false, cloths: {} }, r, c)),
   )
 }
 

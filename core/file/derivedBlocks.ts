@@ -81,7 +81,7 @@ class AddedBlocks {
   add(name: string, { design, cloths }: PiecedFields, size: PieceSize, derived: Derived): string {
     const id = free(derivedId(derived), this.taken)
     this.taken.add(id)
-    const plain = { frame: [], method: 'auto' as const, stripes: {}, press: {} }
+    const plain = { frame: [], heaps: {}, method: 'auto' as const, stripes: {}, press: {} }
     this.blocks.push({ id, name, design, cloths, ...size, outer: size, ...plain, derived })
     return id
   }

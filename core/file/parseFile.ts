@@ -1,4 +1,5 @@
 // In: a file as written. Out: its shape as the schema reads it, in inches, or what the schema refuses.
+import { clothsWithHeaps } from './heaps'
 import { rulesOf, SETTING_KINDS } from './settings'
 import { quiltFileSchema, type ParsedDesign, type ParsedQuilt } from './schema'
 import type { Units } from '../measure/units'
@@ -40,6 +41,8 @@ export function parseFile(file: unknown, units: Units): ReturnType<ReturnType<ty
   const { setting } = parsed.data
   if (setting.cells) setting.cells = setting.cells.map((row, r) => remembered(rows, cells[r], row))
   parsed.data.designs = parsed.data.designs.map((design, i) => remembered(designs, own[i], design))
+  const { heaps, blocks } = parsed.data
+  if (heaps.length > 0) parsed.data.blocks = blocks.map(block => ({ ...block, cloths: clothsWithHeaps(heaps, block) }))
   return parsed
 }
 

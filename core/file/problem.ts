@@ -52,7 +52,7 @@ export type Problem =
   | {
       code: 'unknown-reference'
       path: Path
-      to: 'cloth' | 'block' | 'design' | 'method' | 'tray'
+      to: 'cloth' | 'block' | 'design' | 'method' | 'tray' | 'heap'
       got: string
       known: readonly string[]
     }

@@ -6,6 +6,7 @@ import { blockEntry } from './entries/blockEntry'
 import { borderEntry } from './entries/borderEntry'
 import { clothEntry } from './entries/clothEntry'
 import { designEntry } from './entries/designEntry'
+import { heapEntry } from './entries/heapEntry'
 import { object } from './entries/entryParts'
 import { forEntry, hangingEntry, labelEntry } from './entries/lastEntries'
 import { backingEntry, battingEntry } from './entries/layerEntries'
@@ -47,6 +48,7 @@ function schemaFor(units: Units) {
       // colours of the clips that keep rows in order
       clips: f.list(f.text(40), 0, MAX_CLIPS).default([]),
       cloths: f.list(clothEntry(f, defaults), 1, 500),
+      heaps: f.list(heapEntry(f), 0, 100).default([]),
       designs: f.list(designEntry(f), 0, 500).default([]),
       blocks: f.list(blockEntry(f), 1, 500),
       // blocks that exist already

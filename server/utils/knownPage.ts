@@ -16,6 +16,7 @@ export const QUILT_PAGES = [
   'last',
   'piece',
   'quilting',
+  'wall',
 ] as const
 
 /** Whether the application has a page at this path. */

@@ -13,6 +13,7 @@ import {
   turnCell,
 } from '~~/core/edits/blocks'
 import { inTurn, type Edit } from '~~/core/edits/edit'
+import { undealt } from '~~/core/edits/heaps'
 import { asCells, withCells } from '~~/core/edits/setting'
 import type { SizeScope } from '~~/core/file/settings/settingRules'
 import { blockOf, designOf, ownBlocks, type Quilt } from '~~/core/file/quilt'
@@ -57,7 +58,14 @@ const patchesOf = (role: string) =>
 /** The places of this row; for a cloth those where the same block stands. */
 const rowHere = computed(() => quilt.setting.cells[row]!.map((other, at) => ({ at, block: other.block })))
 const likeHere = computed(() => rowHere.value.filter(other => other.block === cell.value.block))
+/** Of all places the block's cloth, unless they are dealt; of some of them their own. */
+function shownCloth(role: string): string | null {
+  if (scope.value === 'all') return block.value.heaps[role] === undefined ? cloths.value[role]! : null
+  return cell.value.cloths[role] === undefined ? null : cloths.value[role]!
+}
 function dress(role: string, cloth: string | null) {
+  const isDealt = block.value.heaps[role] !== undefined
+  if (scope.value === 'all' && isDealt && cloth) return emit('edit', 'cloth', undealt(cell.value.block, role, cloth))
   const here = likeHere.value.map(({ at }) => setCellCloth(row, at, role, cloth))
   if (scope.value === 'row') return emit('edit', 'cloth of a row', inTurn(...here))
   if (scope.value === 'here') emit('edit', 'cloth of one place', setCellCloth(row, column, role, cloth))
@@ -162,9 +170,16 @@ const choosing = computed(
         <ClothPicker
           :cloths="quilt.cloths"
           :label="capital(role)"
-          :value="scope !== 'all' && cell.cloths[role] === undefined ? null : cloths[role]!"
+          :value="shownCloth(role)"
           :none="scope === 'all' ? undefined : 'as the others'"
           @choose="cloth => dress(role, cloth)"
+        />
+        <HeapField
+          v-if="scope === 'all'"
+          :quilt="quilt"
+          :block="block"
+          :role="role"
+          @edit="(name, change) => emit('edit', name, change)"
         />
         <StripesField
           v-if="isStriped(cloths[role]!)"

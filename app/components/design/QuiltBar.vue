@@ -80,8 +80,15 @@ const speech = useSpeech()
     <UDropdownMenu :items="toAdd" :modal="false" :content="{ onCloseAutoFocus: leaveMovedFocus }">
       <UButton><UIcon name="i-lucide-plus" class="size-5" />Add</UButton>
     </UDropdownMenu>
-    <UButton :class="{ chosen: isGrey }" :aria-pressed="isGrey" @click="emit('grey')">
-      <UIcon name="i-lucide-contrast" class="size-5" />In {{ craft('gray', speech) }}
+    <UButton
+      square
+      :class="{ chosen: isGrey }"
+      :aria-pressed="isGrey"
+      :aria-label="`In ${craft('gray', speech)}`"
+      :title="`In ${craft('gray', speech)}`"
+      @click="emit('grey')"
+    >
+      <UIcon name="i-lucide-contrast" class="size-5" />
     </UButton>
     <UPopover :ui="{ content: 'bg-paper text-ink border border-line rounded-xl p-4 w-80 z-50' }">
       <UButton class="ml-auto"> <UIcon name="i-lucide-sliders-horizontal" class="size-5" />Seam, ruler </UButton>
@@ -99,12 +106,12 @@ const speech = useSpeech()
   padding: 0.55rem 0.9rem;
 }
 .bar > .button {
-  padding-inline: 0.7rem;
+  padding-inline: 0.55rem;
 }
 .count {
   display: flex;
   align-items: center;
   gap: 0.15rem;
-  margin-right: 0.5rem;
+  margin-right: 0.2rem;
 }
 </style>

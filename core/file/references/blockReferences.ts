@@ -3,7 +3,7 @@ import type { Path, Problem } from '../problem'
 import type { ParsedQuilt } from '../schema'
 import { MIN_FINISHED } from '../entries/entryParts'
 import { TOLERANCE } from '../../measure/ruler'
-import { needCloth, needCloths, needDesign, undressedRoles, type Known } from './known'
+import { needCloth, needCloths, needDesign, needHeap, undressedRoles, type Known } from './known'
 
 type OwnBlock = ParsedQuilt['blocks'][number]
 
@@ -15,6 +15,7 @@ export function blockReferences(known: Known, block: OwnBlock, path: Path): Prob
     ...(isSized ? [] : [{ code: 'missing-size' as const, path: [...path, 'size'] }]),
     ...block.frame.flatMap((strip, k) => frameReferences(known, strip, [...path, 'frame', k])),
     ...needCloths(known, block.cloths, path),
+    ...Object.entries(block.heaps).flatMap(([role, heap]) => needHeap(known, heap, [...path, 'cloths', role])),
     ...(block.tray === undefined ? undressedRoles(known, block, path) : trayReferences(known, block, path)),
     ...methodReferences(block, path),
   ]

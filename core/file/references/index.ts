@@ -22,6 +22,9 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
   return [
     ...repeatedIds(file),
     ...file.cloths.flatMap((cloth, i) => clothProblems(cloth, i, file.units)),
+    ...file.heaps.flatMap(({ cloths }, i) =>
+      cloths.flatMap((cloth, k) => needCloth(known, cloth, ['heaps', i, 'cloths', k])),
+    ),
     ...file.designs.flatMap(designProblems),
     ...file.blocks.flatMap((block, i) => blockReferences(known, block, ['blocks', i])),
     ...settingReferences(known, file.setting),
@@ -36,7 +39,7 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
 }
 
 function repeatedIds(file: ParsedQuilt): Problem[] {
-  return (['cloths', 'blocks', 'designs', 'tray'] as const).flatMap(list => {
+  return (['cloths', 'heaps', 'blocks', 'designs', 'tray'] as const).flatMap(list => {
     const seen = new Set<string>()
     return file[list].flatMap(({ id }, i): Problem[] => {
       const isRepeated = seen.has(id)

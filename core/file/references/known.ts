@@ -9,6 +9,7 @@ export interface Known {
   cloths: ReadonlySet<string>
   blocks: ReadonlySet<string>
   tray: ReadonlySet<string>
+  heaps: ReadonlySet<string>
   designs: ReadonlyMap<string, Design>
 }
 
@@ -23,6 +24,7 @@ export function knownOf(file: ParsedQuilt): Known {
     cloths: new Set(file.cloths.map(({ id }) => id)),
     blocks: new Set(file.blocks.map(({ id }) => id)),
     tray: new Set(file.tray.map(({ id }) => id)),
+    heaps: new Set(file.heaps.map(({ id }) => id)),
     designs: designsById(file),
   }
 }
@@ -41,6 +43,11 @@ export function needBlock({ blocks }: Known, got: string, path: Path): Problem[]
 /** The cloths of roles: each must be there. A role that a design does not have is what stays when it is changed. */
 export function needCloths(known: Known, cloths: Worn['cloths'], path: Path): Problem[] {
   return Object.entries(cloths).flatMap(([role, cloth]) => needCloth(known, cloth, [...path, 'cloths', role]))
+}
+
+/** A heap that is named and not there. */
+export function needHeap({ heaps }: Known, got: string, path: Path): Problem[] {
+  return heaps.has(got) ? [] : [{ code: 'unknown-reference', path, to: 'heap', got, known: [...heaps] }]
 }
 
 /** A design that must be there. */
