@@ -8,7 +8,7 @@ import { alikeSeams } from '../wall/touching'
 import { wallOf } from '../wall/wall'
 import { removeCloth } from './cloths'
 import { dealHeap, undealt, type DealtHeap, type HeapWish } from './heaps'
-import { lockPlaces } from './wall'
+import { keepLayout, lockPlaces } from './wall'
 
 const cloths = (count: number) => Array.from({ length: count }, (_, i) => `c${i}`)
 function squares(across: number, down: number, setting: object = {}): QuiltFile {
@@ -145,6 +145,14 @@ test('a cloth that is taken away leaves the heap; a part of one cloth again forg
   const without = removeCloth('c3', 'c0')(file)
   expect(quiltOf(without).heaps[0]!.cloths).toEqual(['c0', 'c1', 'c2'])
   expect(rowsOf(without).flat()).not.toContain('c3')
+  // whatever else is of it takes the other cloth: label, sleeve, layouts that are kept
+  const labelled = keepLayout(
+    'Before',
+    '2026-03-01',
+  )({ ...file, label: { cloth: 'c3' }, hanging: { way: 'sleeve', cloth: 'c3' } })
+  const other = quiltOf(removeCloth('c3', 'c0')(labelled))
+  expect([other.label!.cloth, other.hanging!.cloth]).toEqual(['c0', 'c0'])
+  expect(other.wall.kept[0]!.cells).toEqual(other.setting.cells)
   const plain = undealt('b', 'cloth', 'c2')(file)
   expect(plain.heaps).toEqual([])
   expect(

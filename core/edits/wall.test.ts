@@ -114,6 +114,9 @@ test('locks are set once, and lifted', () => {
   const locked = lockPlaces([[1, 1]], true)(lockPlaces([[1, 1]], true)(FILE))
   expect(locked.wall!.locked).toEqual([[1, 1]])
   expect(lockPlaces([[1, 1]], false)(locked).wall!.locked).toEqual([])
+  // a file by another hand may say it twice
+  const twice = { ...FILE, wall: { locked: [[1, 1] as [number, number], [1, 1] as [number, number]] } }
+  expect(quiltOf(twice).wall.locked).toEqual([[1, 1]])
 })
 
 test('what a search has found hangs block by block where it says, turned as it says', () => {

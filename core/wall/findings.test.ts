@@ -40,6 +40,60 @@ test('like squares side by side are found by their colours alone, and no others'
   }
 })
 
+test('a like stretch is seen from a quarter of the seam on, and not below', () => {
+  // bands of one cloth at the top of two neighbours, so high of six, on other grounds; four blocks of other cloths
+  const banded = (high: number): QuiltFile => ({
+    ...squaresQuilt([[0]]),
+    designs: [
+      {
+        id: 'banded',
+        width: 6,
+        height: 6,
+        patches: [
+          {
+            role: 'band',
+            points: [
+              [0, 0],
+              [6, 0],
+              [6, high],
+              [0, high],
+            ],
+          },
+          {
+            role: 'rest',
+            points: [
+              [0, high],
+              [6, high],
+              [6, 6],
+              [0, 6],
+            ],
+          },
+        ],
+      },
+    ],
+    blocks: [{ id: 'b', design: 'banded', size: 6, cloths: { band: 'c0', rest: 'c1' } }],
+    setting: {
+      kind: 'straight',
+      across: 6,
+      down: 1,
+      cells: [
+        [
+          ['c4', 'c1'],
+          ['c4', 'c8'],
+          ['c2', 'c9'],
+          ['c3', 'c10'],
+          ['c5', 'c11'],
+          ['c6', 'c7'],
+        ].map(([band, rest]) => ({ block: 'b', cloths: { band: band!, rest: rest! } })),
+      ],
+    },
+  })
+  expect(findingsOf(banded(1)).alike).toEqual([])
+  expect(findingsOf(banded(2)).alike.map(({ a, b, cloths }) => [a, b, cloths])).toEqual([
+    [AT(0, 0), AT(0, 1), ['c4', 'c4']],
+  ])
+})
+
 test('what lies along most blocks is ground, and may meet itself', () => {
   // stars: their corners are of the ground, and touch in every seam
   const file = squaresQuilt(Array.from({ length: 4 }, () => [0, 0, 0, 0]))
