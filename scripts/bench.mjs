@@ -56,14 +56,18 @@ await build({
       "export { unitDemands } from './core/make/units/demands'",
       "export { waysFor } from './core/plan/choose'",
       "export { methodContextOf } from './core/plan/methodContext'",
-      "export { quiltPressing } from './core/plan/pressing/quiltPressing'",
+      "export { quiltPressing } from './core/pressing/quiltPressing'",
       "export { simulator } from './core/simulation/quilt'",
-      "export { plannedBatches } from './core/plan/batches/plannedBatches'",
+      "export { plannedBatches } from './core/batches/plannedBatches'",
       "export { dimensionsOf } from './core/top/dimensions'",
       "export { plannedQuilting } from './core/plan/plannedQuilting'",
       "export { widestGap } from './core/quilting/widestGap'",
       "export { planBinding } from './core/layers/binding/binding'",
       "export { planBacking } from './core/layers/backing'",
+      "export { wallOf } from './core/wall/wall'",
+      "export { wallFindings } from './core/wall/findings'",
+      "export { spreadProblem } from './core/spread/problem'",
+      "export { spreadSearch } from './core/spread/search'",
       "export { makeWorkbook } from './app/workers/makeWorkbook'",
       "export { changeBetween } from './app/workers/changes'",
       "export { shared, toWire } from './app/workers/wire'",
@@ -99,6 +103,10 @@ const {
   widestGap,
   planBinding,
   planBacking,
+  wallOf,
+  wallFindings,
+  spreadProblem,
+  spreadSearch,
   makeWorkbook,
   changeBetween,
   shared,
@@ -328,6 +336,46 @@ function memoryFor(file) {
   record('first 300 quilts of berth-four, simulated', performance.now() - started, 'ms', 300)
   times(10, () => more(970))
   record('10,000 quilts of berth-four, simulated', performance.now() - started, 'ms', 2000)
+}
+
+// blocks spread over the wall: how soon something better is there, and what three seconds leave of what twenty gain
+for (const [across, down, cloths, aimFirst, aimGap] of [
+  [8, 6, 12, 50, 2],
+  [10, 10, 25, 50, 3],
+  [20, 20, 40, 200, 5],
+]) {
+  let seed = 5
+  const next = () => (seed = (seed * 1103515245 + 12345) % 2147483648) / 2147483648
+  const colour = () => `#${[0, 0, 0].map(() => (16 + Math.floor(next() * 240)).toString(16)).join('')}`
+  const cloth = () => `c${Math.floor(next() * cloths)}`
+  const row = () => Array.from({ length: across }, () => ({ block: 'b', cloths: { star: cloth(), ground: cloth() } }))
+  const { value: quilt } = readQuilt({
+    format: 'wren-quilt',
+    version: 1,
+    cloths: Array.from({ length: cloths }, (_, i) => ({ id: `c${i}`, colour: colour() })),
+    blocks: [{ id: 'b', design: 'sawtooth-star', size: 8, cloths: { star: 'c0', ground: 'c1' } }],
+    setting: { kind: 'straight', across, down, cells: Array.from({ length: down }, row) },
+  })
+  const dimensions = dimensionsOf(quilt)
+  const name = `${across * down} blocks in ${cloths} cloths`
+  const cpu = () => process.cpuUsage().user / 1000
+  let started = cpu()
+  wallFindings(quilt, dimensions)
+  record(`what the eye would catch, ${name}`, cpu() - started, 'ms', null)
+  started = cpu()
+  const problem = spreadProblem(wallOf(quilt, dimensions), { locked: new Set(), canTurn: false, aim: { kind: 'even' } })
+  const seen = { first: null, soon: null, start: 0, best: 0 }
+  for (const { cost, start } of spreadSearch(problem, 1, Infinity)) {
+    const spent = cpu() - started
+    seen.start = start
+    seen.best = cost
+    if (seen.first === null && cost < start) seen.first = spent
+    if (seen.soon === null && spent > 3000) seen.soon = cost
+    if (spent > 20_000) break
+  }
+  record(`spread, first better layout, ${name}`, seen.first, 'ms', aimFirst)
+  const gap = (100 * (seen.soon - seen.best)) / (seen.start - seen.best)
+  record(`spread after 3 s, of what 20 s gain left, ${name}`, gap, '%', aimGap)
 }
 
 const standing = {
