@@ -72,13 +72,12 @@ export function useSpread() {
     leave('idle')
     edit('spread of the blocks', arranged(best.value!))
   }
-  function putBack() {
-    leave('idle')
-    outcome.value = null
-  }
+  // what was found is for the quilt as it was
+  const isOfNow = () => state.value !== 'running' && state.value !== 'found'
+  watch([() => store.file], () => isOfNow() || leave('idle'))
   onBeforeUnmount(() => {
     worker?.terminate()
     store.preview(null)
   })
-  return { state, part, better, outcome, start, stop, take, putBack }
+  return { state, part, better, outcome, start, stop, take, putBack: () => leave('idle') }
 }
