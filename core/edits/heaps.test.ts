@@ -101,6 +101,15 @@ test('the same seed deals the same, another another; locked places keep theirs',
   ])
   expect(again.alike).toBe(0)
   expect(again.file.heaps).toHaveLength(1)
+  // also what does not lie in the heap any more
+  const kept = rowsOf(once.file)[0]![0]!
+  const without = dealtFrom(locked, { cloths: cloths(6).filter(cloth => cloth !== kept) })
+  expect(
+    rowsOf(without.file)
+      .flat()
+      .filter(cloth => cloth === kept).length,
+  ).toBeLessThan(3)
+  expect(rowsOf(without.file)[0]![0]).toBe(kept)
 })
 
 test('cloths that look the same count as one, and why not all can be parted is told', () => {

@@ -43,26 +43,30 @@ export function dealHeap(quilt: Quilt, dimensions: Dimensions, wish: HeapWish): 
   const patches = patchesOnWall(quilt, dimensions)
   const isDealt = ({ cell, role }: WallPatch) => cell.block === wish.block && role === wish.role
   const parts = [...new Set(patches.filter(isDealt).map(({ key }) => key))]
-  const problem = dealProblem({ quilt, wall: wallOf(quilt, dimensions) }, wish, patches, parts, isDealt)
+  const locked = new Set(quilt.wall.locked.map(place => place.join()))
+  // locked places may wear what does not lie in the heap: it is known, and none of it is dealt
+  const worn = patches.filter(patch => isDealt(patch) && locked.has(patch.key)).map(({ cloth }) => cloth)
+  const known = [...new Set([...wish.cloths, ...worn])]
+  const problem = dealProblem({ quilt, wall: wallOf(quilt, dimensions) }, { ...wish, known }, patches, parts, isDealt)
   const dealt = deal(problem, wish.seed)
   const counts = wish.cloths.map((cloth, i) => ({ cloth, count: dealt.cloths.filter(own => own === i).length }))
   return {
-    edit: dealtEdit(wish, parts, dealt),
+    edit: dealtEdit(wish, known, parts, dealt),
     counts,
     alike: dealt.alike,
     short: dealt.short,
-    unlike: unlikeOf(problem),
+    unlike: unlikeOf(problem, wish.cloths.length),
   }
 }
 
 function dealProblem(
   { quilt, wall }: { quilt: Quilt; wall: Wall },
-  wish: HeapWish,
+  wish: HeapWish & { known: readonly string[] },
   patches: readonly WallPatch[],
   parts: readonly string[],
   isDealt: (patch: WallPatch) => boolean,
 ): DealProblem {
-  const cloths = wish.cloths.map(id => clothOf(quilt, id))
+  const cloths = wish.known.map(id => clothOf(quilt, id))
   const k = cloths.length
   const numberOf = new Map(parts.map((key, i) => [key, i]))
   const partOf = (patch: WallPatch) => (isDealt(patch) ? numberOf.get(patch.key)! : -1)
@@ -94,9 +98,9 @@ function dealProblem(
     touching: [...touching.values()],
     cloths: k,
     alike: Uint8Array.from(cloths.flatMap(one => cloths.map(other => Number(isAlike(one, other))))),
-    most: cloths.map(cloth => mostOf(cloth, area, parts.length)),
+    most: cloths.map(cloth => (wish.cloths.includes(cloth.id) ? mostOf(cloth, area, parts.length) : 0)),
     beside,
-    fixed: Int32Array.from(parts, key => (locked.has(key) ? wish.cloths.indexOf(worn.get(key)!) : -1)),
+    fixed: Int32Array.from(parts, key => (locked.has(key) ? wish.known.indexOf(worn.get(key)!) : -1)),
   }
 }
 
@@ -118,15 +122,20 @@ function mostOf({ form, usable, usableLength, count = 1 }: Cloth, area: number, 
 }
 
 /** The most cloths of which no two look alike, taken in their order. */
-function unlikeOf({ cloths, alike }: DealProblem): number {
+function unlikeOf({ cloths, alike }: DealProblem, count: number): number {
   const taken: number[] = []
-  for (let cloth = 0; cloth < cloths; cloth++)
+  for (let cloth = 0; cloth < count; cloth++)
     if (taken.every(other => alike[cloth * cloths + other] === 0)) taken.push(cloth)
   return taken.length
 }
 
-function dealtEdit({ block: id, role, cloths, seed }: HeapWish, parts: readonly string[], dealt: Dealt): Edit {
-  const clothAt = new Map(parts.map((key, i) => [key, cloths[dealt.cloths[i]!]!]))
+function dealtEdit(
+  { block: id, role, cloths, seed }: HeapWish,
+  known: readonly string[],
+  parts: readonly string[],
+  dealt: Dealt,
+): Edit {
+  const clothAt = new Map(parts.map((key, i) => [key, known[dealt.cloths[i]!]!]))
   return file => {
     const block = file.blocks.find(other => other.id === id)!
     const before = block.cloths?.[role]

@@ -31,7 +31,7 @@ export interface SpreadProblem {
   colours: number
   lightness: Float64Array
   beside: readonly (readonly Weighted[])[]
-  /** How near each place is to each, row by row: 1 the same place, 0 far away. */
+  /** How near each place is to each other, row by row: nearly 1 side by side, 0 for itself and far away. */
   near: Float64Array
   /** For each place the parts of the quilt it lies in, and how many places each part has. */
   parts: readonly (readonly number[])[]

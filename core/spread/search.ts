@@ -43,7 +43,8 @@ export function* spreadSearch(problem: SpreadProblem, seed: number, most: number
   }
   const step = (): SpreadStep => ({ ...best, layout: copyOf(best.layout) })
   const places = problem.groups.flat()
-  if (places.length === 0 && !problem.canTurn) return yield step()
+  // nothing may move: all is locked, or no two blocks are of one size
+  if (places.length === 0) return yield step()
   if (problem.wanted) {
     now.take(rankedLayout(problem))
     keep(now.cost())

@@ -226,6 +226,12 @@ test('an even spread leaves no likes side by side, is never worse than the start
   }
 })
 
+test('where nothing may move nothing does, though blocks may be turned', () => {
+  const { wall } = wallIn(squaresQuilt(dealtByChance(2, 2, 4, chanceFrom(1))))
+  const { layout } = lastOf(spreadSearch(problemOf(wall, { locked: [0, 1, 2, 3], canTurn: true }), 1, 1000))
+  expect([...layout.blocks, ...layout.turns]).toEqual([0, 1, 2, 3, 0, 0, 0, 0])
+})
+
 test('what is locked stays, and blocks change places only with blocks of their size', () => {
   const file = squaresQuilt(dealtByChance(4, 4, 6, chanceFrom(2)))
   const cells = file.setting.cells!.map((row, r) => row.map(cell => ({ ...cell, block: r % 2 === 0 ? 'b' : 'tall' })))
