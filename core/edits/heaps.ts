@@ -6,7 +6,7 @@ import { deal, type Dealt, type DealProblem } from '../spread/deal'
 import type { Dimensions } from '../top/dimensions'
 import { AT_CORNER, meetingPatches, patchesOnWall, type WallPatch } from '../wall/patches'
 import { ALIKE } from '../wall/touching'
-import { placesNear, wallOf, type Wall } from '../wall/wall'
+import { CORNER_REACH, placesNear, SIDE_REACH, wallOf, type Wall } from '../wall/wall'
 import { withoutFill } from './blocks'
 import type { Edit } from './edit'
 import { asCells, freeId, withCells } from './setting'
@@ -32,9 +32,6 @@ export interface DealtHeap {
   unlike: number
 }
 
-/** How far the middles of blocks side by side lie apart, and of those at a corner, in spacings. */
-const SIDE = 1.2
-const CORNER = 1.6
 /** Of a piece of cloth that part is lost between the patches, about. */
 const LOST = 0.2
 
@@ -109,8 +106,12 @@ function besideEachOther(wall: Wall): { one: string; other: string; weight: numb
   const keyOf = (i: number) => `${wall.places[i]!.row},${wall.places[i]!.column}`
   return [
     ...wall.contacts.map(({ a, b }) => ({ one: keyOf(a), other: keyOf(b), weight: 1 })),
-    ...placesNear(wall, CORNER).flatMap((near, i) =>
-      near.map(({ at, distance }) => ({ one: keyOf(i), other: keyOf(at), weight: distance <= SIDE ? 1 : AT_CORNER })),
+    ...placesNear(wall, CORNER_REACH).flatMap((near, i) =>
+      near.map(({ at, distance }) => ({
+        one: keyOf(i),
+        other: keyOf(at),
+        weight: distance <= SIDE_REACH ? 1 : AT_CORNER,
+      })),
     ),
   ]
 }

@@ -1,3 +1,4 @@
+import { apartIn } from '../wall/touching'
 import type { Wall } from '../wall/wall'
 
 export const SPREAD_WAYS = ['down', 'out', 'diagonal'] as const
@@ -22,9 +23,7 @@ export function rankedBy(wall: Wall, aim: Exclude<SpreadAim, { kind: 'even' }>):
   const [x, y] = [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2]
   const outwards = places.map((_, i) => Math.hypot(xs[i]! - x, ys[i]! - y))
   if (aim.kind === 'gather') {
-    const { numbers, labs, apart } = palette
-    const cloth = numbers.get(aim.cloth)
-    const isLike = (other: string) => cloth !== undefined && apart[cloth * labs.length + numbers.get(other)!]! < LIKE_IT
+    const isLike = (other: string) => palette.numbers.has(aim.cloth) && apartIn(palette, aim.cloth, other) < LIKE_IT
     const values = places.map(
       ({ face }) => 100 * [...face.shares].reduce((sum, [other, share]) => sum + (isLike(other) ? share : 0), 0),
     )

@@ -3,7 +3,7 @@ import { nearness } from '../wall/crowded'
 import { wallParts, WALL_PARTS } from '../wall/balance'
 import { eachMeeting } from '../wall/touching'
 import type { Face } from '../wall/face'
-import { placesNear, type Wall } from '../wall/wall'
+import { CORNER_REACH, placesNear, SIDE_REACH, type Wall } from '../wall/wall'
 import { rankedBy, type SpreadAim } from './aim'
 
 /**
@@ -57,8 +57,6 @@ export interface StillSeam {
 const ALIKE_WITHIN = 12
 /** Blocks at the corners count half. */
 const CORNER_WEIGHT = 1 / 2
-const BESIDE = 1.2
-const AT_CORNER = 1.6
 
 /** What is to be searched. `locked`: places that stay, by their number. */
 export function spreadProblem(
@@ -83,8 +81,8 @@ export function spreadProblem(
     ...colourTables(wall, faces, kinds, likeness),
     colours: k,
     lightness: Float64Array.from(faces, face => places[kinds.indexOf(faces.indexOf(face))]!.lightness),
-    beside: placesNear(wall, AT_CORNER).map(near =>
-      near.map(({ at, distance }) => ({ at, weight: distance <= BESIDE ? 1 : CORNER_WEIGHT })),
+    beside: placesNear(wall, CORNER_REACH).map(near =>
+      near.map(({ at, distance }) => ({ at, weight: distance <= SIDE_REACH ? 1 : CORNER_WEIGHT })),
     ),
     near: nearness(wall),
     parts,

@@ -1,8 +1,6 @@
 import { MIN_CONTRAST } from '../measure/lightness'
-import { placesNear, type Wall } from './wall'
+import { CORNER_REACH, placesNear, type Wall } from './wall'
 
-/** As far as the blocks at its corners, in spacings. */
-const BESIDE = 1.6
 /** Turns the median of deviations into a standard deviation, for a bell curve. */
 const MAD_TO_DEVIATION = 1.4826
 /** So many deviations over the median of all is out of the ordinary. */
@@ -14,7 +12,7 @@ export function lonelyBright(wall: Wall): number[] {
   const all = places.map(({ lightness }) => lightness)
   const middle = median(all)
   const deviation = MAD_TO_DEVIATION * median(all.map(l => Math.abs(l - middle)))
-  const near = placesNear(wall, BESIDE)
+  const near = placesNear(wall, CORNER_REACH)
   return places.flatMap(({ lightness }, i) => {
     const beside = near[i]!.map(({ at }) => all[at]!)
     const isLonely =

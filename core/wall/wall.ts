@@ -102,6 +102,10 @@ function middlesOf(places: readonly WallPlace[]): Flatbush {
   return index
 }
 
+/** How far apart the middles of blocks side by side lie at most, and of those at a corner, in spacings. */
+export const SIDE_REACH = 1.2
+export const CORNER_REACH = 1.6
+
 /** For each place those within so many spacings, with how many. */
 export function placesNear({ places, spacing }: Wall, most: number): (readonly { at: number; distance: number }[])[] {
   if (places.length === 0) return []
