@@ -6,12 +6,13 @@ import marlJunction from './marl-junction.wren.json'
 import parcelsOffice from './parcels-office.wren.json'
 import passingLoop from './passing-loop.wren.json'
 import signalBox from './signal-box.wren.json'
+import signalLamp from './signal-lamp.wren.json'
 import sleepers from './sleepers.wren.json'
 
 /**
  * Quilts of the Little Marl Light Railway, to look at and to try things on: sashed stars, steps of logs, scraps; stars
- * on point with float, diamonds in shifted columns, a sampler in frames, a pieced border between mitred ones, and stars
- * dealt out from a heap.
+ * on point with float, diamonds in shifted columns, a sampler in frames, a pieced border between mitred ones, stars
+ * dealt out from a heap, a picture in squares.
  */
 export const DEMO_QUILTS = [
   berthFour,
@@ -22,4 +23,5 @@ export const DEMO_QUILTS = [
   parcelsOffice,
   signalBox,
   leftLuggage,
+  signalLamp,
 ] as unknown as readonly QuiltFile[]

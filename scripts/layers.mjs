@@ -4,6 +4,8 @@ export const CORE_ORDER = [
   'measure',
   'geometry',
   'designs',
+  'charts',
+  'pictures',
   'file',
   'made',
   'top',

@@ -41,6 +41,7 @@ export function batchTitle({ task }: PlannedBatch, { units, pieces, rows, blocks
     const piece = pieces.get(task.pile)
     return piece ? `${cloths.get(piece.cloth) ?? piece.cloth}, ${partName(piece)}` : 'Pieces'
   }
+  if ('chart' in task) return `${blocks.get(task.chart) ?? task.chart}: ${chartPartName(task)}`
   if ('frame' in task) return `${blocks.get(task.frame) ?? task.frame}: frame`
   if ('row' in task) return rowsNamed(rows.get(task.row) ?? [])
   if ('rows' in task) return 'The top'
@@ -167,6 +168,7 @@ function plainText({ task, what, count }: PlannedBatch, book: BatchBook): string
     if (cuts === 'two-diagonals') return 'Cut each on both diagonals: four triangles.'
     return 'Cut the strips at their angle, as the cutting sheet says.'
   }
+  if ('chart' in task) return chartText(task, what, count)
   if ('frame' in task)
     return what === 'press' ? 'Press outwards, away from the block.' : `Sew a strip to both ${task.pair} of each block.`
   if ('row' in task) {
@@ -193,6 +195,27 @@ function plainText({ task, what, count }: PlannedBatch, book: BatchBook): string
     return `Measure, cut and sew its strips to both ${task.side}, pinned at middle and ends.`
   }
   return ''
+}
+
+type ChartTask = Extract<PlannedBatch['task'], { chart: string }>
+
+function chartPartName(task: ChartTask): string {
+  if ('line' in task) return `row ${task.line}`
+  return 'panel' in task ? `panel ${task.panel}` : `all ${task.parts}`
+}
+
+/** Squares are taken in the order of the row list. */
+function chartText(task: ChartTask, what: PlannedBatch['what'], count: number): string {
+  const times = count === 1 ? '' : ` ${count} times alike.`
+  if ('line' in task)
+    return what === 'press'
+      ? 'Press all its seams one way, as the row list says.'
+      : `Lay row ${task.line} out by the row list and sew it.${times}`
+  if ('panel' in task)
+    return what === 'press'
+      ? 'Snip the allowances where seams cross, and press them by turns.'
+      : `Lay panel ${task.panel} on its grid, fuse it, then fold and sew its lines.${times}`
+  return what === 'press' ? 'Press the seams between them.' : `Join the ${task.parts}: pin every crossing.`
 }
 
 /** At its first seam every row gets its clips, so that tomorrow tells them apart. */

@@ -1,4 +1,6 @@
 import type { FoundationPaper } from '../core/paper/foundationPapers'
+import type { SquarePicture } from '../core/designs/chart'
+import type { ChartPageWords } from '../core/paper/chartSheets'
 import type { PageWords } from '../core/paper/pages'
 import type { Template } from '../core/paper/templates'
 import { formatExactLength } from './length'
@@ -14,6 +16,22 @@ export function pageWords(title: string, speech: Speech): PageWords {
       speech,
     ),
     tile: (column, row) => `Part ${column}${row}: glue the parts with their crosses on each other.`,
+  }
+}
+
+/** What stands on the pages of a chart. */
+export function chartPageWords(name: string, { chart }: SquarePicture, isMirrored: boolean): ChartPageWords {
+  const [odd, even] = isMirrored ? ['left', 'right'] : ['right', 'left']
+  return {
+    title: `Chart: ${name}`,
+    reading:
+      `Rows are read from the ${chart.from}, each from the ${chart.side}. `
+      + `Press the seams of odd rows to the ${odd} and of even rows to the ${even}.`,
+    snip: 'snip of cloth',
+    legend: ({ squares, cut }) => `${plural(squares, 'square')}, cut ${cut}`,
+    page: (number, of, [left, right], [first, last]) =>
+      `Page ${number} of ${of}: columns ${left} to ${right}, rows ${first} to ${last}. `
+      + 'Pages lie over each other from edge to dashed line.',
   }
 }
 

@@ -19,6 +19,10 @@ export type Task =
   | { unit: string; step: number; leg: number }
   /** Joins of a block by the ids of its recipe: one that is sewn, or all that are pressed now. */
   | { block: string; joins: readonly string[] }
+  /** A row of a picture by its number in the order of reading, a panel of it, or all of them together. */
+  | { chart: string; line: number }
+  | { chart: string; panel: number }
+  | { chart: string; parts: 'rows' | 'panels' }
   /** One pair of the strips round a block. */
   | { frame: string; pair: 'sides' | 'ends' }
   /** A row, its first part and so many more; or two neighbouring sections of rows: from, to, and to of the second. */
@@ -46,6 +50,14 @@ export interface Operation {
   top?: 'first' | 'second'
   /** What is ready with it, by the name of its ticks. */
   ready?: { what: DoneKind; id: string }
+}
+
+/** What is taken of one pile or operation in several places, as one use of it. */
+export function mergedUses(uses: readonly Use[]): Use[] {
+  const merged = new Map<string, number>()
+  for (const { id, count } of uses) merged.set(id, (merged.get(id) ?? 0) + count)
+  // thirds and the like leave dust in the last place
+  return [...merged].map(([id, count]) => ({ id, count: Math.round(count * 1e6) / 1e6 }))
 }
 
 /** Operations of the whole quilt while they are gathered: like ones are one, however many there are of it. */

@@ -16,6 +16,7 @@ import { pressedVersions } from '../pressing/pressedVersions'
 import type { Version } from '../pressing/quiltPressing'
 import { methodContextOf } from '../plan/methodContext'
 import { blockJoins } from './blockJoins'
+import { chartJoins } from './chartJoins'
 import { cutParts } from './cutParts'
 import { Operations, type Operation } from './operation'
 import { schedule } from './schedule'
@@ -119,6 +120,18 @@ function sewnBlock(
   const up = ((4 - cell.turn / 90) % 4) as 0 | 1 | 2 | 3
   const drawn = pairedUnits(seen.units, make.units)
   const dressed = dressedUnits(quilt, make, variant)
+  const { picture } = make.design
+  if (picture)
+    return chartJoins(
+      {
+        make,
+        picture,
+        count: lot.count,
+        isMirrored: cell.mirror,
+        sourceOf: unit => lot.sourceOf(cell.block, dressed.get(unit)!.dressed.key).id,
+      },
+      operations,
+    )
   return blockJoins(
     {
       make: seen,

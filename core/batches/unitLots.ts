@@ -8,7 +8,7 @@ import { stepsOf } from '../make/methods/stepsOf'
 import type { Step } from '../make/steps/step'
 import { shortHash } from '../measure/shortHash'
 import { isLegged, LEGS, type Leg } from './legs'
-import type { Operations, Use } from './operation'
+import { mergedUses, type Operations, type Use } from './operation'
 
 /** Where the parts come from that are the units of a lot. */
 export type Source = string
@@ -70,7 +70,7 @@ function unitLot(choice: ChosenWay, operations: Operations): Source {
   for (const { step, at } of steps) {
     const isFirst = before === null && step.do !== 'mark'
     const taken = pieces.filter(({ slot }) => step.adds?.includes(slot) || (isFirst && !addedLater.has(slot)))
-    const added = together(taken.map(({ slot, use }) => ({ ...use, id: marked.get(slot) ?? use.id })))
+    const added = mergedUses(taken.map(({ slot, use }) => ({ ...use, id: marked.get(slot) ?? use.id })))
     const operation = (d: number, [station, what]: Leg, uses: Use[], count: number, gives: number): Use => {
       const [first, second] = uses
       const id = operations.add({
@@ -132,10 +132,4 @@ export function cutApart(pile: string, cuts: PieceDraft['cuts'], wanted: number,
     parts: [pile],
     gives: cuts === 'angle' ? wanted : 0,
   })
-}
-
-function together(uses: readonly Use[]): Use[] {
-  const merged = new Map<string, number>()
-  for (const { id, count } of uses) merged.set(id, (merged.get(id) ?? 0) + count)
-  return [...merged].map(([id, count]) => ({ id, count: Math.round(count * 1e6) / 1e6 }))
 }

@@ -95,9 +95,17 @@ export interface CheckData {
   'border-too-short': { border: number; length: Inches; rough: Inches }
   /** `other`: the same cloth, or one that looks like it. */
   'neighbours-alike': { row: number; place: number; cloth: string; other: string }
+  /** Of a picture; `cloths`: the same twice, or two that look like one. */
+  'letters-alike': {
+    block: string
+    letters: readonly [string, string]
+    cloths: readonly [string, string]
+    edges: number
+  }
   'bias-edges': { block: string }
   'no-precuts': Record<never, never>
-  'no-foundation': { block: string }
+  /** A picture is sewn by its chart, though papers could be drawn for it. */
+  'no-foundation': { block: string; isPicture: boolean }
   'stretched-block': { block: string; width: Inches; height: Inches; ownHeight: Inches }
   'block-too-small': {
     block: string

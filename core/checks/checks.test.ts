@@ -48,6 +48,11 @@ const CAUSES: Partial<Record<CheckId, Partial<QuiltFile>>> = {
   'bulky-crossing': { blocks: [{ ...star, design: 'pinwheel', cloths: { blade: 'soot', ground: 'cream' } }, plain] },
   'scattered-blocks': { made: [{ what: 'block', block: 'star', size: [9.5, 9.3] }] },
   'low-contrast': { cloths: [{ ...soot, colour: '#f0e0c0' }, cream, brass, red] },
+  'letters-alike': {
+    designs: [{ id: 'lamp', width: 2, height: 2, squares: ['AB', 'BA'] }],
+    blocks: [{ id: 'lamp', design: 'lamp', size: 8, cloths: { A: 'soot', B: 'soot' } }],
+    setting: { across: 1, down: 1 },
+  },
   'neighbours-alike': {
     setting: {
       across: 3,
@@ -211,6 +216,17 @@ test('cloth in pieces is short by the first piece that is not at hand', () => {
   expect(need).toBeGreaterThan(2)
   expect(isShort(need).said).not.toContain('not-enough-cloth')
   expect(isShort(need - 1).said).toContain('not-enough-cloth')
+})
+
+test('papers asked for a picture: it is told that its chart is sewn instead', () => {
+  const lamp = { id: 'lamp', design: 'lamp', size: 8, method: 'foundation' as const, cloths: { A: 'soot', B: 'cream' } }
+  const { plan } = planOf({
+    ...SAMPLE,
+    designs: [{ id: 'lamp', width: 2, height: 2, squares: ['AB', 'BA'] }],
+    blocks: [lamp],
+    setting: { across: 1, down: 1 },
+  })
+  expect(plan.checks.find(({ id }) => id === 'no-foundation')!.data).toEqual({ block: 'lamp', isPicture: true })
 })
 
 test('low contrast is said only of patches that touch', () => {

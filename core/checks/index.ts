@@ -27,6 +27,7 @@ import {
   motifNotDrawn,
   quiltingTooDense,
 } from './layers'
+import { lettersAlike } from './letters'
 import { sewnTooFew, sewnTooSmall } from './sewnBlocks'
 import { offRuler } from './offRuler'
 import { bulkyCrossings, seamsDoNotNest } from './pressing'
@@ -65,6 +66,7 @@ const CHECKERS: readonly Checker[] = [
   cutAlready,
   offRuler,
   lowContrast,
+  lettersAlike,
   longStrips,
   turnedPrints,
   overhangTooSmall,

@@ -4,7 +4,7 @@ import { mitreAngles } from '../top/borders/mitred'
 import { isJoinedPart } from '../make/methods/partName'
 import { cornerRules } from '../file/corners'
 import { joinedSide } from '../file/joinedSide'
-import { blockOf, ownBlocks } from '../file/quilt'
+import { blockOf, designOf, ownBlocks } from '../file/quilt'
 import type { Check, Checker } from './check'
 import { inBlock, inBorder, inCloths, inSashing } from './place'
 
@@ -52,11 +52,18 @@ export const setInSeams: Checker = ({ quilt, plan }) =>
         ],
   )
 
-/** Papers were asked for, and no straight seams join them: the block is made unit by unit instead. */
+/** Papers were asked for, and the block is made otherwise: no straight seams join them, or it is a picture. */
 export const noFoundation: Checker = ({ quilt, makes }) =>
   ownBlocks(quilt).flatMap((block, i): Check[] =>
     block.method === 'foundation' && !makes.get(block.id)!.papers
-      ? [{ id: 'no-foundation', severity: 'warn', ...inBlock(i, 'method'), data: { block: block.name } }]
+      ? [
+          {
+            id: 'no-foundation',
+            severity: 'warn',
+            ...inBlock(i, 'method'),
+            data: { block: block.name, isPicture: designOf(quilt, block).picture !== undefined },
+          },
+        ]
       : [],
   )
 

@@ -69,6 +69,13 @@ function sewnAsCutIn(quilt: Quilt, make: BlockMake, choices: readonly ChosenWay[
       ...boxes.flatMap(({ width, height }) => [width, height]).map(finished => ({ finished, beyond: 0 })),
     )
   }
+  const { picture, width: columns } = make.design
+  if (picture) {
+    // every line across and down is alike: one of each stands for all
+    add(...make.polygons.slice(0, columns).map(boundingBox))
+    for (let first = columns; first < make.polygons.length; first += columns) add(boundingBox(make.polygons[first]!))
+    return found
+  }
   const choiceOf = waysOf(quilt, make, choices)
   for (const unit of unitsOf(make.units)) {
     const choice = choiceOf(unit)

@@ -47,7 +47,8 @@ function pilesOf(orders: readonly PieceOrder[]): { id: string; pile: PieceOrder[
 function pieceOfPile(id: string, pile: readonly PieceOrder[], letter: string, spares: number): Piece {
   const { draft, method, along } = pile[0]!
   const places = distinctPlaces(pile.flatMap(order => order.places))
-  const spare = draft.slots.length > 0 && draft.shape !== 'strip' ? spares : 0
+  const ofBlocks = draft.slots.length > 0 && draft.shape !== 'strip' ? spares : 0
+  const spare = pile.reduce((sum, order) => sum + (order.spare ?? 0), ofBlocks)
   const count = countOf(pile, spare)
   return {
     id,

@@ -52,6 +52,8 @@ export interface PieceOrder {
   times: number
   /** Those of them in whole blocks, where halves of blocks have some too. */
   timesInWhole?: number
+  /** Wanted beyond those needed, whatever the quilt has spares of. */
+  spare?: number
   /** To be cut along the cloth. */
   along?: boolean
   /** Of a border whose two pairs are not cut as one: for which it is. */

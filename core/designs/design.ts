@@ -1,4 +1,5 @@
 import type { Point, Polygon } from '../geometry/polygon'
+import type { SquarePicture } from './chart'
 
 /** One patch as drawn: seam line to seam line, in grid units. */
 export interface Patch {
@@ -16,6 +17,8 @@ export interface Design {
   patches: readonly Patch[]
   /** Height of its 60° diamond, square to two sides, in grid units: the measure by which quilters know such a block. */
   diamond?: number
+  /** Of a design in equal squares, one by one, as a chart gives them: what its patches were made from. */
+  picture?: SquarePicture
 }
 
 /** The roles of a design in the order in which its patches first name them. */

@@ -27,8 +27,28 @@ export function isItsOwnMirrorImage(design: Design, size: { width: Inches; heigh
   return turnOfMirrorImage(design, size) !== null
 }
 
+/** The same of squares, by their roles alone. */
+function turnOfPicture({ patches, width: columns, height: rows }: Design, stretch: number): Turn | null {
+  const isSquare = sameLength(columns * stretch, rows) && columns === rows
+  const roleAt = (x: number, y: number) => patches[y * columns + x]!.role
+  const turned: Record<Turn, (x: number, y: number) => string> = {
+    0: roleAt,
+    90: (x, y) => roleAt(y, rows - 1 - x),
+    180: (x, y) => roleAt(columns - 1 - x, rows - 1 - y),
+    270: (x, y) => roleAt(columns - 1 - y, x),
+  }
+  const looksSo = (turn: Turn) =>
+    patches.every((_, i) => {
+      const [x, y] = [i % columns, Math.floor(i / columns)]
+      return turned[turn](x, y) === roleAt(columns - 1 - x, y)
+    })
+  const turns = isSquare ? ([0, 90, 180, 270] as const) : ([0, 180] as const)
+  return turns.find(looksSo) ?? null
+}
+
 /** The turn of the block, of those that keep its box, that shows what the mirror shows; the drawing is stretched. */
 function turnThatLooks(design: Design, stretch: number): Turn | null {
+  if (design.picture) return turnOfPicture(design, stretch)
   const width = design.width * stretch
   const { height } = design
   const look = (placement: Placement) =>

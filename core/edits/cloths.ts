@@ -1,6 +1,7 @@
 import type { Inches } from '../measure/ruler'
 import { clothLetters } from '../file/letters'
 import type { QuiltFile } from '../file/schema'
+import type { OwnDesignEntry } from './designs'
 import { written, type Edit } from './edit'
 import { freeId } from './setting'
 
@@ -55,8 +56,17 @@ export function removeCloth(id: string, instead: string): Edit {
     ...(file.heaps
       ? { heaps: file.heaps.map(heap => ({ ...heap, cloths: [...new Set(heap.cloths.map(swap))] })) }
       : {}),
+    ...(file.designs ? { designs: file.designs.map(design => withScrapsSwapped(design, swap)) } : {}),
     cloths: lettered(file.cloths).filter(cloth => cloth.id !== id),
   })
+}
+
+/** Scraps under one letter of a picture, each named once. */
+function withScrapsSwapped(design: OwnDesignEntry, swap: (cloth: string) => string): OwnDesignEntry {
+  const scraps = Object.entries(design.chart?.cloths ?? {})
+  if (scraps.length === 0) return design
+  const cloths = Object.fromEntries(scraps.map(([letter, list]) => [letter, [...new Set(list.map(swap))]]))
+  return { ...design, chart: { ...design.chart, cloths } }
 }
 
 /** A part of the file with every cloth that it names swapped, however deep: those of roles, and those of strips. */

@@ -26,6 +26,8 @@ export interface Fields {
   date: z.ZodType<string, string>
   /** A whole number as the name of a field. */
   numeral: z.ZodType<string, string>
+  /** One letter, of a chart. */
+  letter: z.ZodType<string, string>
   list: <T extends z.ZodType>(item: T, least?: number, most?: number) => z.ZodArray<T>
 }
 
@@ -81,6 +83,7 @@ export function fieldsFor(units: Units): Fields {
       .max(40, refuse({ kind: 'date' }))
       .refine(isDate, refuse({ kind: 'date' })),
     numeral: z.string().regex(/^\d{1,5}$/, refuse({ kind: 'whole-number', least: 0, most: 99_999 })),
+    letter: z.string().regex(/^\p{L}$/u, refuse({ kind: 'letters', count: 1 })),
     list: (item, least = 0, most = 100_000) => {
       const expected: Expectation = { kind: 'list', least, most }
       return z.array(item, refuse(expected)).min(least, refuse(expected)).max(most, refuse(expected))

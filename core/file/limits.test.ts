@@ -21,10 +21,11 @@ test('what would be planned for minutes is refused at its field, with how much i
   const picture = (rows: number) => ({
     designs: [{ id: 'p', width: 200, height: rows, squares: Array.from({ length: rows }, () => 'AB'.repeat(100)) }],
   })
-  expect(faults(picture(51))).toEqual([
-    { code: 'too-much', what: 'squares', path: 'designs.0.squares', got: 10_200, most: MAX_SQUARES },
+  const two = { designs: [...picture(200).designs, { ...picture(1).designs[0]!, id: 'q' }] }
+  expect(faults(two)).toEqual([
+    { code: 'too-much', what: 'squares', path: 'designs.0.squares', got: 40_200, most: MAX_SQUARES },
   ])
-  expect(faults(picture(50))).toEqual([])
+  expect(faults(picture(200))).toEqual([])
   const block = (count: number) => ({ designs: [{ id: 'r', width: count, height: 1, patches: rails(count) }] })
   expect(faults(block(MAX_IN_A_BLOCK + 1))).toMatchObject([{ what: 'block', path: 'designs.0.patches' }])
   expect(faults(block(MAX_IN_A_BLOCK))).toEqual([])

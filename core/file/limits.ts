@@ -13,15 +13,15 @@ export const MAX_PATCHES = 100_000
 
 /** Patches of blocks that differ, each kind of block counted once: 2,500 stars, each in cloths of its own. */
 export const MAX_DIFFERENT = 45_000
-/** Squares of all pictures: one of a hundred by a hundred. */
-export const MAX_SQUARES = 10_000
+/** Squares of all pictures: one of two hundred by two hundred. */
+export const MAX_SQUARES = 40_000
 /** Measures of all blocks, rows and borders. */
 export const MAX_MEASURES = 10_000
 
 /** A file small in bytes can ask for more work than any quilt: refused by the whole of it, with the figure. */
 export function workProblems(file: ParsedQuilt): Problem[] {
   const corners = file.designs.reduce(
-    (sum, design) => sum + (design.isPicture ? 0 : design.patches.reduce((all, patch) => all + patch.points.length, 0)),
+    (sum, design) => sum + (design.picture ? 0 : design.patches.reduce((all, patch) => all + patch.points.length, 0)),
     0,
   )
   const problems: Problem[] =
@@ -32,8 +32,8 @@ export function workProblems(file: ParsedQuilt): Problem[] {
 }
 
 function blockProblems({ designs }: ParsedQuilt): Problem[] {
-  return designs.flatMap(({ isPicture, patches }, i): Problem[] =>
-    !isPicture && patches.length > MAX_IN_A_BLOCK
+  return designs.flatMap(({ picture, patches }, i): Problem[] =>
+    !picture && patches.length > MAX_IN_A_BLOCK
       ? [
           {
             code: 'too-much',
@@ -48,8 +48,8 @@ function blockProblems({ designs }: ParsedQuilt): Problem[] {
 }
 
 function pictureProblems({ designs }: ParsedQuilt): Problem[] {
-  const got = designs.reduce((sum, design) => sum + (design.isPicture ? design.patches.length : 0), 0)
-  const at = designs.findIndex(design => design.isPicture)
+  const got = designs.reduce((sum, design) => sum + (design.picture ? design.patches.length : 0), 0)
+  const at = designs.findIndex(design => design.picture)
   return got > MAX_SQUARES
     ? [{ code: 'too-much', path: ['designs', at, 'squares'], what: 'squares', got, most: MAX_SQUARES }]
     : []

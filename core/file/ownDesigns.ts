@@ -18,8 +18,7 @@ const completed = new WeakMap<ParsedDesign, Design>()
 function ownDesign(design: ParsedDesign): Design {
   const known = completed.get(design)
   if (known) return known
-  const { isPicture: _, ...rest } = design
-  const own: Design = { ...rest, name: design.name ?? design.id }
+  const own: Design = { ...design, name: design.name ?? design.id }
   completed.set(design, own)
   return own
 }

@@ -1,5 +1,6 @@
 // In: a file as written. Out: its shape as the schema reads it, in inches, or what the schema refuses.
 import { clothsWithHeaps } from './heaps'
+import { withScraps } from './scraps'
 import { rulesOf, SETTING_KINDS } from './settings'
 import { quiltFileSchema, type ParsedDesign, type ParsedQuilt } from './schema'
 import type { Units } from '../measure/units'
@@ -19,7 +20,6 @@ const STUB: ParsedDesign = {
   family: 'own',
   width: 1,
   height: 1,
-  isPicture: false,
   patches: [
     {
       role: 'stub',
@@ -43,7 +43,7 @@ export function parseFile(file: unknown, units: Units): ReturnType<ReturnType<ty
   parsed.data.designs = parsed.data.designs.map((design, i) => remembered(designs, own[i], design))
   const { heaps, blocks } = parsed.data
   if (heaps.length > 0) parsed.data.blocks = blocks.map(block => ({ ...block, cloths: clothsWithHeaps(heaps, block) }))
-  return parsed
+  return { success: true, data: withScraps(parsed.data) }
 }
 
 /** Rows of their own are counted by themselves: such a file need not say how many blocks stand across and down. */

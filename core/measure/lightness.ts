@@ -25,6 +25,11 @@ export function labOf(colour: string): Lab {
   return { l, a, b }
 }
 
+/** A colour as a screen shows it, `#rrggbb`; what no screen can show is brought to its edge. */
+export function hexOf({ l, a, b }: Lab): string {
+  return formatHex({ mode: 'lab65', l, a, b })
+}
+
 /** How far apart two colours look. CIEDE2000. */
 export function labApart(one: Lab, other: Lab): number {
   return apart({ mode: 'lab65', ...one }, { mode: 'lab65', ...other })
@@ -37,6 +42,23 @@ export function labApart(one: Lab, other: Lab): number {
  */
 export function farApart(one: Lab, other: Lab): number {
   return Math.hypot((one.l - other.l) / 5.9, (one.a - other.a) / 6.9, (one.b - other.b) / 8.3)
+}
+
+/** From across the room colour alone still holds a shape that has no contrast in value, from here on. */
+const HELD_BY_COLOUR = 2
+
+/** Two colours too near in value to be told apart from afar. */
+export interface Melting {
+  /** Of their L*. */
+  difference: number
+  /** From across the room colour still keeps them apart. */
+  isHeld: boolean
+}
+
+/** How two colours that touch melt into each other; null: their values differ enough. Source: handbook §5. */
+export function meltingOf(one: Lab, other: Lab): Melting | null {
+  const difference = Math.abs(one.l - other.l)
+  return difference < MIN_CONTRAST ? { difference, isHeld: farApart(one, other) >= HELD_BY_COLOUR } : null
 }
 
 /** How far apart two colours `#rrggbb` look: 0 the same, 2 hardly told apart, 100 black and white. CIEDE2000. */

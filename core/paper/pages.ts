@@ -103,6 +103,8 @@ interface Window {
 
 /** What of a mark lies in the window: lines are cut at its edges. */
 function clipped(mark: Mark, window: Window): Mark[] {
+  // what is cut into parts has lines and words alone
+  if (mark.kind === 'fill') return []
   if (mark.kind === 'text' || mark.kind === 'dot') {
     const [x, y] = mark.at
     return x >= window.left && x <= window.right && y >= window.top && y <= window.bottom ? [mark] : []

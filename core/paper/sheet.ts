@@ -5,10 +5,13 @@ import type { Inches } from '../measure/ruler'
 export type Mark =
   | { kind: LineKind; points: Polygon; closed: boolean }
   | { kind: 'dot'; at: Point }
+  | { kind: 'fill'; x: Inches; y: Inches; width: Inches; height: Inches; colour: string }
   | { kind: 'text'; at: Point; text: string; size: Inches; align: 'left' | 'middle'; bold?: boolean }
 
-/** Cut line; seam line; line to sew on; line only for looking; registration and match marks; arrow of the grain. */
-export type LineKind = 'cut' | 'seam' | 'sew' | 'fine' | 'match' | 'arrow'
+/**
+ * Cut line; seam line; line to sew on; lines only for looking; registration and match marks; arrow of the grain.
+ */
+export type LineKind = 'cut' | 'seam' | 'sew' | 'fine' | 'hair' | 'match' | 'arrow'
 
 export interface Sheet {
   width: Inches
@@ -60,6 +63,7 @@ export function text(at: Point, words: string, size: Inches, align: 'left' | 'mi
 
 /** A mark of a sheet moved by so many inches. */
 export function movedMark(mark: Mark, dx: Inches, dy: Inches): Mark {
+  if (mark.kind === 'fill') return { ...mark, x: mark.x + dx, y: mark.y + dy }
   if (mark.kind === 'text' || mark.kind === 'dot') return { ...mark, at: [mark.at[0] + dx, mark.at[1] + dy] }
   return { ...mark, points: mark.points.map(([x, y]): Point => [x + dx, y + dy]) }
 }

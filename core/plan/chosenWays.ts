@@ -143,6 +143,7 @@ function layOutChoices(
       places: [...demand.perBlock.keys()].map(block => ({ block: wholeOf(quilt, block) })),
       feeds: demand.feeds,
       times: demand.count,
+      ...(demand.spare ? { spare: demand.spare } : {}),
       ...inWhole(demand, way.made.pieces, draft, quilt),
     })),
   )

@@ -33,6 +33,7 @@ import {
   type PlannedHanging,
 } from './plannedLayers'
 import { plannedBinding, type PlannedBinding } from './plannedBinding'
+import { plannedCharts, type PlannedChart } from './plannedCharts'
 import { plannedCloth, type PlannedCloth } from './plannedCloth'
 import { plannedPiece } from './plannedPiece'
 import { plannedPressing, versionAt, type PlannedPressing } from './plannedPressing'
@@ -92,6 +93,8 @@ export interface Plan {
   label: { width: Inches; height: Inches } | null
   /** Null where it is not said how it is quilted. */
   quilting: PlannedQuilting | null
+  /** How pictures in squares are read and sewn. */
+  charts: PlannedChart[]
   /** What the eye would catch in the layout. */
   wall: PlannedWall
   seamTest: {
@@ -164,6 +167,7 @@ export function makePlan(
     ...heldAndTrimmed(quilt, { width, height }, trimmed),
     ...plannedLast(quilt, trimmed.width),
     quilting: plannedQuilting(quilt, makes, dimensions),
+    charts: plannedCharts(quilt, makes),
     wall: opaque(wallFindings(quilt, dimensions)),
     seamTest: plannedSeamTest(quilt),
   }

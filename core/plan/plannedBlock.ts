@@ -1,7 +1,7 @@
 import type { BlockMake } from '../make/units/blockMake'
 import type { FoundationSection } from '../make/order/foundation'
 import { foundationOf } from '../make/order/howSewn'
-import { sizedTree, type SizedTree } from '../make/order/sizedTree'
+import { plainSizedTree, sizedTree, type SizedTree } from '../make/order/sizedTree'
 import type { UnitKind } from '../file/unitKinds'
 import type { Piece } from '../cut/piece'
 import { measuredBlock } from '../made/measures'
@@ -120,7 +120,7 @@ export function plannedBlock(
     units: choices
       .filter(({ demand }) => demand.perBlock.has(block.id))
       .map(choice => plannedUnit(choice, block.id, seam)),
-    sewing: sizedTree(tree, polygons, seam),
+    sewing: (design.picture ? plainSizedTree : sizedTree)(tree, polygons, seam),
     foundation: foundationOf(design)?.sections ?? null,
     test: test.map(plannedPiece),
   }

@@ -70,6 +70,11 @@ const REASONS: Readonly<Record<string, string>> = {
   'borders.N.length': 'blocks border diagonals float sashing seams',
   'borders.N.rough': 'blocks border diagonals float rough-extra sashing seams',
   'borders.N.width': 'finished seams',
+  ...Object.fromEntries([...'ABCDEFGH'].map(letter => [`charts.N.counts.${letter}.cut`, 'spare squares'])),
+  'charts.N.panels.N.after': 'finished seams',
+  'charts.N.panels.N.afterDown': 'finished seams',
+  'charts.N.panels.N.before': 'squares',
+  'charts.N.panels.N.beforeDown': 'squares',
   'cloths.N.buy': 'long-pieces margin rounding shrinkage square-up strips',
   'cloths.N.laid': 'strips-laid',
   'cloths.N.left.N.height': 'cut-from-it depth-of-strip',
@@ -95,8 +100,8 @@ const REASONS: Readonly<Record<string, string>> = {
   'label.width': 'finished turned-under',
   'pieces.N.angled.pitch': 'base-between-its-leg-lines slant-shared-with-the-next',
   'pieces.N.count':
-    'binding-strips blocks cornerstones frames level-sashes pieces-to-cut shared-by strips-joined strips-wanted units '
-    + 'upright-sashes whole-batches',
+    'binding-strips blocks cornerstones frames level-sashes pieces-to-cut shared-by spare strips-joined strips-wanted '
+    + 'units upright-sashes whole-batches',
   'pieces.N.height':
     'allowance finished height-of-the-patch outline-box reach-of-the-tip rounding '
     + 'seams square-as-chosen strip-as-chosen tips turned-under twice-the-depth',

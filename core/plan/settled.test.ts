@@ -354,7 +354,7 @@ test('chiral patches have a hand in cloth with an up too', () => {
   ).toHaveLength(5)
 })
 
-test('a picture in squares is cut and sewn as the same squares drawn one by one', () => {
+test('a picture in squares has the size of the same squares drawn one by one, and is cut square by square', () => {
   const rows = ['ABBA', 'AABB', 'BABA']
   const drawn = rows.flatMap((row, y) =>
     [...row].map((role, x) => ({
@@ -377,7 +377,12 @@ test('a picture in squares is cut and sewn as the same squares drawn one by one'
       setting: { across: 2, down: 2 },
     }).plan
   const plan = planned({ squares: rows })
-  expect(plan).toEqual(planned({ patches: drawn }))
+  const one = planned({ patches: drawn })
+  expect([plan.stages, plan.quilt.patches]).toEqual([one.stages, one.quilt.patches])
+  expect(plan.pieces.map(({ cloth, width, height, count }) => [cloth, width, height, count])).toEqual([
+    ['a', 2.5, 2.5, 24],
+    ['b', 2.5, 2.5, 24],
+  ])
   // twelve squares in each of four blocks, six of either letter
   expect(plan.quilt.patches).toBe(48)
   expect(plan.pieces.reduce((sum, piece) => sum + piece.patches, 0)).toBe(48)

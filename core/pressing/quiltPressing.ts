@@ -114,12 +114,25 @@ interface Tried {
 }
 
 function inVersions(problem: VersionProblem, regions: readonly BlockRegion[]): Tried {
-  const best = searched(problem, regions)
+  const settled = settledPressing(problem)
+  const best = settled ?? searched(problem, regions)
   const { signatureOf, outer } = problem
   return {
     solution: { signatures: problem.signatures.map((_, i) => i), signatureOf, outer, best },
-    left: troubled(problem, best),
+    // more versions would change nothing where all is settled
+    left: settled ? 0 : troubled(problem, best),
   }
+}
+
+/** Where the side of every seam is settled there is nothing to search for. */
+function settledPressing({ signatures, signatureOf, versions }: VersionProblem): Pressed | null {
+  const isSettled = signatures.every(({ seams, fixed }) => fixed.size === seams.joins.length && fixed.size > 0)
+  if (!isSettled) return null
+  const press = signatures.map(({ seams, fixed }) => {
+    const sides = seams.joins.map((_, join) => fixed.get(join)!)
+    return Array.from({ length: versions }, () => sides)
+  })
+  return { versionOf: signatureOf.map(() => 0), press, isProven: true, work: 0 }
 }
 
 function troubled(problem: VersionProblem, pressed: Pressed): number {

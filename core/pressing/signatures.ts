@@ -6,6 +6,7 @@ import type { Placement } from '../geometry/placement'
 import { patchesOf, type SewingTree } from '../make/order/sewingTree'
 import type { PressedBlock } from '../make/pressing/costs'
 import { blockSeams, type BlockSeams } from '../make/pressing/meetings'
+import { pictureFolds, pictureSeams } from '../make/pressing/pictureSeams'
 import type { Press } from '../make/steps/press'
 import type { BlockMake } from '../make/units/blockMake'
 import { variants } from '../make/units/demands'
@@ -36,10 +37,12 @@ function numberOf(tree: SewingTree): number {
 export function seamsOf({ design, tree }: Pick<BlockMake, 'design' | 'tree'>): BlockSeams {
   const found =
     known.get(tree)
-    ?? blockSeams(
-      design.patches.map(({ points }) => points),
-      tree,
-    )
+    ?? (design.picture
+      ? pictureSeams(design.picture, tree)
+      : blockSeams(
+          design.patches.map(({ points }) => points),
+          tree,
+        ))
   known.set(tree, found)
   return found
 }
@@ -56,13 +59,14 @@ export function signaturesOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>
   for (const { cell, cells } of variants(quilt)) {
     const make = makes.get(cell.block)!
     const cloths = clothsOfCell(quilt, cell)
-    const lights = make.design.patches.map(({ role }) => lightness(clothOf(quilt, cloths[role]!).colour))
+    const ofRole = new Map(Object.entries(cloths).map(([role, id]) => [role, lightness(clothOf(quilt, id).colour)]))
+    const lights = make.design.patches.map(({ role }) => ofRole.get(role)!)
     const light = (patch: number) => lights[patch]!
     const fixed = fixedSeams(quilt, make, light)
-    const key = `${cell.block} ${[...fixed].join()}`
+    const key = `${cell.block} ${make.design.picture ? pictureKey(quilt, make) : [...fixed].join()}`
     const signature = byKey.get(key) ?? {
       block: cell.block,
-      key: `${key} ${numberOf(make.tree)} ${lights.map(value => value.toFixed(2)).join()}`,
+      key: `${key} ${numberOf(make.tree)} ${make.design.picture ? '' : lights.map(value => value.toFixed(2)).join()}`,
       seams: seamsOf(make),
       light,
       side: Math.max(make.design.width, make.design.height),
@@ -74,6 +78,11 @@ export function signaturesOf(quilt: Quilt, makes: ReadonlyMap<string, BlockMake>
   return signatures
 }
 
+/** A picture is pressed by a rule, whatever its cloths: its key says what can differ. */
+function pictureKey({ press, blocks }: Quilt, { block }: BlockMake): string {
+  return `${press} ${JSON.stringify(blocks.find(({ id }) => id === block.id)?.press)}`
+}
+
 /** Seams whose side is settled before any search: by the quilter, by the policy, by how units and papers are made. */
 function fixedSeams(
   { press: policy, blocks }: Quilt,
@@ -81,7 +90,13 @@ function fixedSeams(
   light: (patch: number) => number,
 ): Map<number, Press> {
   const { joins } = seamsOf(make)
-  const fixed = new Map<number, Press>()
+  const own = Object.entries(blocks.find(({ id }) => id === make.block.id)?.press ?? {})
+  const ownPresses = own.flatMap(([join, press]) => (joins[Number(join)] ? [[Number(join), press] as const] : []))
+  if (make.design.picture) {
+    const folds = pictureFolds(make.design.picture, joins)
+    return new Map([...folds.map((press, join) => [join, policy === 'open' ? 'open' : press] as const), ...ownPresses])
+  }
+  const fixed = new Map<number, Press>(ownPresses)
   const toDark = (node: SewingTree): Press | null => {
     if ('patch' in node) return null
     const [one, other] = node.join.map(part => meanOf(patchesOf(part), light)) as [number, number]
@@ -102,10 +117,8 @@ function fixedSeams(
             : policy === 'dark'
               ? toDark(node)
               : null
-    if (press) fixed.set(join, press)
+    if (press && !fixed.has(join)) fixed.set(join, press)
   })
-  const own = blocks.find(({ id }) => id === make.block.id)?.press ?? {}
-  for (const [join, press] of Object.entries(own)) if (joins[Number(join)]) fixed.set(Number(join), press)
   return fixed
 }
 

@@ -1,8 +1,7 @@
 // In: the plan and what it was made from. Out: how each block is made, one recipe for each of its dressings.
 import { clothsOfCell } from '../file/clothsOfCell'
-import { variants } from '../make/units/demands'
+import { dressedUnits, variants, type Variant } from '../make/units/demands'
 import { stepsOf } from '../make/methods/stepsOf'
-import { dressUnit } from '../make/units/dressUnit'
 import { mirroredMake } from '../make/units/mirroredMake'
 import type { Unit } from '../make/units/unit'
 import { unitsOf } from '../make/units/unitTree'
@@ -14,6 +13,7 @@ import type { Piece } from '../cut/piece'
 import type { Cell } from '../file/quilt'
 import { isTrimmedUnit } from '../plan/trimmedUnits'
 import { frameSteps, type RecipeFrame } from './frameSteps'
+import { pictureShapes } from './pictureShapes'
 import { unitBack } from './unitBack'
 import { unitIds } from '../plan/unitIds'
 import type { Plan } from '../plan/plan'
@@ -50,7 +50,7 @@ export interface Recipe {
   size: { width: Inches; height: Inches }
   /** The finished block, to be measured. */
   done: Step
-  /** From behind, its allowances folded as they are pressed. */
+  /** From behind, its allowances folded as they are pressed; of a picture nothing is drawn. */
   back: Picture
 }
 
@@ -103,11 +103,12 @@ export function recipesFor(work: PlanWork, plan: Plan, block: string): Recipe[] 
   const names = versionNames(work.pressing)
   return variants(work.quilt)
     .filter(variant => variant.cell.block === block)
-    .flatMap(({ cell, cells }) => pressedVersions(work.pressing, cells).map(pressed => ({ cell, ...pressed })))
+    .flatMap(variant => pressedVersions(work.pressing, variant.cells).map(pressed => ({ variant, ...pressed })))
     .sort((a, b) => b.count - a.count)
-    .map(({ cell, count, version }) => {
+    .map(({ variant, count, version }) => {
       const name = names.get(version)
-      return { block, cell, count, ...(name ? { version: name } : {}), ...dressedRecipe(basis, cell, version) }
+      const { cell } = variant
+      return { block, cell, count, ...(name ? { version: name } : {}), ...dressedRecipe(basis, variant, version) }
     })
 }
 
@@ -124,6 +125,7 @@ interface RecipeBasis {
 
 function trimmedPatches({ quilt, makes, choices }: PlanWork, block: string): Set<number> {
   const make = makes.get(block)!
+  if (make.design.picture) return new Set()
   const isTrimmed = isTrimmedUnit(quilt, choices)
   return new Set(
     unitsOf(make.units).flatMap(unit => (isTrimmed(make, unit) ? unit.patches.map(({ patch }) => patch) : [])),
@@ -133,33 +135,42 @@ function trimmedPatches({ quilt, makes, choices }: PlanWork, block: string): Set
 /** A block in the cloths of a place, pressed as it is there. */
 function dressedRecipe(
   basis: RecipeBasis,
-  cell: Cell,
+  variant: Variant,
   version: Version,
 ): Pick<Recipe, 'units' | 'size' | 'path' | 'joins' | 'frames' | 'back' | 'done'> {
   const { work, at, found, trimmed } = basis
   const { quilt } = work
+  const { cell } = variant
   const make = work.makes.get(cell.block)!
   const cloths = clothsOfCell(quilt, cell)
   const clothOfPatch = (patch: number) => cloths[make.design.patches[patch]!.role]!
   const seen = cell.mirror ? mirroredMake(make) : make
   const { width, height } = make.block.outer
   const size = { width: width + 2 * quilt.seam, height: height + 2 * quilt.seam }
-  const inside = seen.polygons.map((polygon, patch) => ({ polygon, cloth: clothOfPatch(patch) }))
+  const inside = make.design.picture
+    ? pictureShapes(seen.polygons, make.design.width, clothOfPatch)
+    : seen.polygons.map((polygon, patch) => ({ polygon, cloth: clothOfPatch(patch) }))
   const { frames, drawn } = frameSteps(make.block, inside, quilt.seam)
   return {
-    units: withMirrors(recipeUnits(basis, cell, version), found.ofDemand),
+    units: withMirrors(recipeUnits(basis, variant, version), found.ofDemand),
     size,
     path: `blocks.${at}`,
-    joins: joinSteps({
-      make: seen,
-      clothOfPatch,
-      press: version.press,
-      seam: quilt.seam,
-      path: `blocks.${at}.sewing`,
-      isTrimmed: unit => trimmed.has(unit.patches[0]!.patch),
-    }),
+    // a picture is joined by its chart, row by row
+    joins: make.design.picture
+      ? []
+      : joinSteps({
+          make: seen,
+          clothOfPatch,
+          press: version.press,
+          seam: quilt.seam,
+          path: `blocks.${at}.sewing`,
+          isTrimmed: unit => trimmed.has(unit.patches[0]!.patch),
+        }),
     frames,
-    back: backView(backOf(version, make, cell.mirror, quilt.seam), clothOfPatch),
+    // of thousands of squares that are all pressed by one rule nothing is seen
+    back: make.design.picture
+      ? { width: size.width, height: size.height, shapes: [], lines: [], arrows: [] }
+      : backView(backOf(version, make, cell.mirror, quilt.seam), clothOfPatch),
     done: {
       do: 'measure',
       code: 'block-done',
@@ -171,12 +182,11 @@ function dressedRecipe(
 }
 
 /** Units that are alike are one, with how many there are in the block. */
-function recipeUnits({ work, plan, at, found }: RecipeBasis, cell: Cell, version: Version): RecipeUnit[] {
+function recipeUnits({ work, plan, at, found }: RecipeBasis, variant: Variant, version: Version): RecipeUnit[] {
   const { quilt, makes } = work
-  const make = makes.get(cell.block)!
+  const make = makes.get(variant.cell.block)!
   const units = new Map<string, RecipeUnit>()
-  for (const unit of unitsOf(make.units)) {
-    const { dressed, feeds } = dressUnit(quilt, make, unit, cell)
+  for (const { dressed, feeds } of dressedUnits(quilt, make, variant).values()) {
     const { key } = dressed
     const known = units.get(key)
     if (known) known.perBlock += 1

@@ -1,5 +1,5 @@
 // In: a cell. Out: how its block looks where it lies: its patches, what lies along each side, how much of each cloth.
-import { finishedPatches } from '../designs/design'
+import { finishedPatches, type Design, type Patch } from '../designs/design'
 import { clothsOfCell } from '../file/clothsOfCell'
 import { blockOf, designOf, type Cell, type Quilt } from '../file/quilt'
 import { placePolygon } from '../geometry/placement'
@@ -38,19 +38,38 @@ function drawnFace(quilt: Quilt, cell: Cell): Face {
   const block = blockOf(quilt, cell.block)
   const design = designOf(quilt, block)
   const cloths = clothsOfCell(quilt, cell)
-  const inside = finishedPatches(design, block.width, block.height).map((polygon, i): DrawnPatch => {
-    const cloth = cloths[design.patches[i]!.role]!
-    return { polygon, cloth }
-  })
-  const { width, height } = block.outer
-  const patches = framePairs(block)
-    .reduce(withFramePair, inside)
-    .map(patch => ({ ...patch, polygon: placePolygon(patch.polygon, cell, width, height) }))
-  const lying = cell.turn % 180 === 0 ? { width, height } : { width: height, height: width }
   const shares = new Map<string, number>()
-  for (const { polygon, cloth } of patches)
-    shares.set(cloth, (shares.get(cloth) ?? 0) + area(polygon) / (width * height))
+  const { width, height } = block.outer
+  const share = (cloth: string, part: number) => shares.set(cloth, (shares.get(cloth) ?? 0) + part / (width * height))
+  const drawn = (patches: readonly Patch[]) =>
+    finishedPatches({ ...design, patches }, block.width, block.height).map((polygon, i): DrawnPatch => {
+      const cloth = cloths[patches[i]!.role]!
+      return { polygon, cloth }
+    })
+  // of a picture only the squares along its edge touch anything
+  const inside = drawn(design.picture ? edgeSquares(design) : design.patches)
+  const framed = framePairs(block).reduce(withFramePair, inside)
+  if (design.picture) {
+    const square = (block.width * block.height) / design.patches.length
+    for (const [role, count] of countedRoles(design)) share(cloths[role]!, count * square)
+    for (const { polygon, cloth } of framed.slice(inside.length)) share(cloth, area(polygon))
+  } else for (const { polygon, cloth } of framed) share(cloth, area(polygon))
+  const patches = framed.map(patch => ({ ...patch, polygon: placePolygon(patch.polygon, cell, width, height) }))
+  const lying = cell.turn % 180 === 0 ? { width, height } : { width: height, height: width }
   return { ...lying, sides: sidesOf(patches, lying), shares }
+}
+
+function edgeSquares({ patches, width, height }: Design): Patch[] {
+  return patches.filter((_, i) => {
+    const [x, y] = [i % width, Math.floor(i / width)]
+    return x === 0 || y === 0 || x === width - 1 || y === height - 1
+  })
+}
+
+function countedRoles({ patches }: Design): Map<string, number> {
+  const counts = new Map<string, number>()
+  for (const { role } of patches) counts.set(role, (counts.get(role) ?? 0) + 1)
+  return counts
 }
 
 /** What lies along each side, in order. */

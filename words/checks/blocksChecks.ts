@@ -36,9 +36,10 @@ export const BLOCKS_CHECKS = {
       ? `${data.block}: trimmed to the smallest, the largest loses its points. Make some again, or ease them.`
       : `${data.block}: trimmed to the smallest, ${length(data.left)} of ${length(data.seam)} is left beyond the `
         + `points of the largest. Make some again, or ease them.`,
-  'no-foundation': data =>
-    `${data.block} cannot be sewn on foundation papers: no straight seams would join them. It is planned `
-    + `unit by unit.`,
+  'no-foundation': ({ block, isPicture }) =>
+    isPicture
+      ? `${block} is a picture in squares: it is sewn by its chart, not on papers.`
+      : `${block} cannot be sewn on foundation papers: no straight seams would join them. It is planned unit by unit.`,
   'stretched-block': (data, { length }) =>
     `${data.block} was drawn in other proportions: at ${length(data.width)} across it would be `
     + `${length(data.ownHeight)} high, and it stands ${length(data.height)} high. Its slanted seams lie at other `
@@ -49,6 +50,14 @@ export const BLOCKS_CHECKS = {
   'neighbours-alike': data =>
     `${data.cloth} lies beside ${data.other === data.cloth ? 'itself' : `${data.other}, which looks the same,`} at row `
     + `${data.row}, place ${data.place}. Exchange one of the two with another block.`,
+  'letters-alike': ({ block, letters: [one, other], cloths: [first, second], edges }) => {
+    const worn = first === second ? `both wear ${first}` : `wear ${first} and ${second}, which look the same`
+    const along = plural(edges, 'edge')
+    return (
+      `${one} and ${other} of ${block} ${worn}: ${along} between them ${edges === 1 ? 'is' : 'are'} sewn and not seen. `
+      + 'Merge the two letters, or give one another cloth.'
+    )
+  },
   'bias-edges': data =>
     `${data.block} has units whose outer edges end on the bias. Starch the cloth first, press without `
     + `sliding, and handle them gently.`,

@@ -7,7 +7,7 @@ import { quiltingProblems } from '../quiltingProblems'
 import type { ParsedQuilt } from '../schema'
 import { blockReferences } from './blockReferences'
 import { borderReferences } from './borderReferences'
-import { knownOf, needCloth } from './known'
+import { knownOf, needCloth, type Known } from './known'
 import { settingReferences } from './settingReferences'
 
 type DesignEntry = ParsedQuilt['designs'][number]
@@ -26,6 +26,7 @@ export function referenceProblems(file: ParsedQuilt): Problem[] {
       cloths.flatMap((cloth, k) => needCloth(known, cloth, ['heaps', i, 'cloths', k])),
     ),
     ...file.designs.flatMap(designProblems),
+    ...file.designs.flatMap((design, i) => scrapReferences(known, design, i)),
     ...file.blocks.flatMap((block, i) => blockReferences(known, block, ['blocks', i])),
     ...settingReferences(known, file.setting),
     ...file.borders.flatMap((border, i) => borderReferences(known, border, ['borders', i])),
@@ -79,13 +80,20 @@ function designProblems(design: DesignEntry, i: number): Problem[] {
   }))
 }
 
+/** The scraps of a picture. */
+function scrapReferences(known: Known, { picture }: DesignEntry, i: number): Problem[] {
+  return Object.entries(picture?.chart.cloths ?? {}).flatMap(([letter, cloths]) =>
+    cloths.flatMap((cloth, k) => needCloth(known, cloth, ['designs', i, 'chart', 'cloths', letter, k])),
+  )
+}
+
 const looked = new WeakMap<DesignEntry, TilingFault[]>()
 
 /** Looked for once in a design that edits leave as it is. */
 function tilingFaultsOf(design: DesignEntry): TilingFault[] {
   const { patches, width, height } = design
   // squares lie side by side as they are
-  const known = design.isPicture ? [] : looked.get(design)
+  const known = design.picture ? [] : looked.get(design)
   const faults =
     known
     ?? tilingFaults(

@@ -1,6 +1,5 @@
 import type { Polygon } from '../../geometry/polygon'
 import { arrangementOf, type Arrangement } from '../../geometry/arrangement'
-import { gridOrder } from './gridOrder'
 import { joinInOrder } from './joinSeams'
 import { fewestPartialSeams } from './seamSearch'
 import { seamPlan, setInJoints } from './seams'
@@ -31,12 +30,8 @@ export function findSewingOrder(patches: readonly Polygon[]): SewingOrder {
     found.isProven &&= order.isProven
     return joinInOrder(plan, order)
   }
-  const grid = patches.length > MANY ? gridOrder(patches) : null
-  return { tree: grid ?? treeOf(patches.map((_, index) => index)), ...found }
+  return { tree: treeOf(patches.map((_, index) => index)), ...found }
 }
-
-/** A picture has so many squares that its order is not searched for. */
-const MANY = 400
 
 function bestCut(patches: readonly Polygon[], members: readonly number[]): StraightCut | null {
   let best: StraightCut | null = null

@@ -1,13 +1,40 @@
+import { squaresAlone } from '../../charts/words'
 import type { Design } from '../../designs/design'
+import { letterAt } from '../../file/letters'
 import { findFoundation, type Foundation, type SectionTree } from './foundation'
 import type { Polygon } from '../../geometry/polygon'
-import { patchesOf, type SewingTree } from './sewingTree'
+import { pictureOrder } from './pictureOrder'
+import { patchesOf, type SewingOrder, type SewingTree } from './sewingTree'
 import { findSewingOrder } from './findSewingOrder'
 import { seamOf, straightCuts } from './straightCuts'
 
 /** As found in the drawing; the same drawing gives the same answer, so it is looked for once. */
-export const sewingOrderOf = onceForEachDrawing(findSewingOrder)
-export const foundationOf = onceForEachDrawing(findFoundation)
+const foundOrder = onceForEachDrawing(findSewingOrder)
+const foundPapers = onceForEachDrawing(findFoundation)
+
+/** The order of sewing of a block; of a picture row by row, as its chart is read. */
+export function sewingOrderOf(design: Design): SewingOrder {
+  if (!design.picture) return foundOrder(design)
+  const tree = pictureOrder(design.picture, squaresAlone(design.picture))
+  return { tree, setIn: 0, partial: 0, isProven: true }
+}
+
+/** The papers on which a block can be sewn, of a picture one for each row; null: it cannot. */
+export function foundationOf(design: Design): Foundation | null {
+  return design.picture ? rowPapers(design) : foundPapers(design)
+}
+
+function rowPapers({ width: columns, height: rows }: Design): Foundation {
+  const joined = (from: number, to: number): SectionTree => {
+    const middle = from + Math.floor((to - from) / 2)
+    return to - from === 1 ? { section: from } : { join: [joined(from, middle), joined(middle, to)] }
+  }
+  const sections = Array.from({ length: rows }, (_, row) => ({
+    section: letterAt(row),
+    order: Array.from({ length: columns }, (_unused, x) => row * columns + x),
+  }))
+  return { sections, join: joined(0, rows), isFewest: true }
+}
 
 /** More drawings than a quilt has; the oldest are forgotten. */
 const MAX_KEPT = 300

@@ -31,7 +31,13 @@ export interface SewingOrder {
 
 /** Numbers of the patches under a node, in the order of sewing. */
 export function patchesOf(tree: SewingTree): number[] {
-  return 'patch' in tree ? [tree.patch] : [...patchesOf(tree.join[0]), ...patchesOf(tree.join[1])]
+  const patches: number[] = []
+  const visit = (node: SewingTree): void => {
+    if ('patch' in node) patches.push(node.patch)
+    else node.join.forEach(visit)
+  }
+  visit(tree)
+  return patches
 }
 
 /** How many seams of each kind a tree has. */

@@ -6,7 +6,9 @@ import type { DressedUnit } from './dressedUnit'
 import { blockOf, clothOf, designOf, type Block, type Cell, type Quilt } from '../../file/quilt'
 import type { BlockMake } from './blockMake'
 import { clothsOfCell } from '../../file/clothsOfCell'
-import { dressUnit } from './dressUnit'
+import { dressedPicture } from './dressedPicture'
+import { dressUnit, type Feed } from './dressUnit'
+import { letterOf, spareOfRole } from '../../designs/squares'
 import { isItsOwnMirrorImage } from '../../designs/mirrorImage'
 import { withMirrored } from './mirroredDemands'
 import type { UnitKind } from '../../file/unitKinds'
@@ -25,27 +27,17 @@ export function unitDemands(
   wanted: readonly Variant[] = variants(quilt),
 ): UnitDemand[] {
   const demands = new Map<string, UnitDemand>()
+  const fed = new Map<UnitDemand, Map<string, Set<number>>>()
+  const spared = new Set<string>()
   for (const variant of wanted) {
     const { cell, count } = variant
     const make = makes.get(cell.block)!
     const version = new Map<UnitDemand, UnitDemand['counted'][number]>()
+    // squares of a picture that look alike are one and the same dressed unit
+    const known = new Map<DressedUnit, UnitDemand>()
     for (const { dressed, feeds } of dressedUnits(quilt, make, variant).values()) {
-      // papers that cannot be are not asked for; a check says so
-      const method = make.block.method === 'foundation' && !make.papers ? 'auto' : make.block.method
-      const care = careFor(quilt, make.block, dressed.kind)
-      const key = demandKey(dressed, method, care)
-      const demand: UnitDemand = demands.get(key) ?? {
-        key,
-        unit: dressed,
-        count: 0,
-        mirrored: 0,
-        mirrors: [],
-        feeds: [],
-        perBlock: new Map(),
-        counted: [],
-        method,
-        care,
-      }
+      const demand = known.get(dressed) ?? demandFor(demands, quilt, make, dressed)
+      known.set(dressed, demand)
       demand.count += count
       demand.perBlock.set(cell.block, (demand.perBlock.get(cell.block) ?? 0) + count)
       if (version.has(demand)) version.get(demand)!.each += 1
@@ -54,18 +46,62 @@ export function unitDemands(
         version.set(demand, counted)
         demand.counted.push(counted)
       }
-      for (const feed of feeds) {
-        if (
-          !demand.feeds.some(
-            known => known.block === feed.block && known.patch === feed.patch && known.slot === feed.slot,
-          )
-        )
-          demand.feeds.push(feed)
-      }
-      demands.set(key, demand)
+      addFeeds(demand, feeds, fed)
+      if (make.design.picture && feeds.length === 1) addSpares(demand, make, feeds[0]!.patch, spared)
     }
   }
   return withMirrored([...demands.values()])
+}
+
+/** The demand of a unit among those there are; a new one wants none yet. */
+function demandFor(demands: Map<string, UnitDemand>, quilt: Quilt, make: BlockMake, dressed: DressedUnit): UnitDemand {
+  const method = methodOf(make)
+  const care = careFor(quilt, make.block, dressed.kind)
+  const key = demandKey(dressed, method, care)
+  const demand: UnitDemand = demands.get(key) ?? {
+    key,
+    unit: dressed,
+    count: 0,
+    mirrored: 0,
+    mirrors: [],
+    feeds: [],
+    perBlock: new Map(),
+    counted: [],
+    method,
+    care,
+  }
+  demands.set(key, demand)
+  return demand
+}
+
+/** What the quilter asked for: strip sets by the chart of a picture; papers that cannot be are not asked for. */
+function methodOf({ block, design, papers }: BlockMake): Block['method'] {
+  if (design.picture?.chart.way === 'strip-sets') return { 'strip-set': 'strip-set' }
+  return block.method === 'foundation' && !papers ? 'auto' : block.method
+}
+
+/** Squares beyond those needed, once for each letter of a picture, its scraps by turns. */
+function addSpares(demand: UnitDemand, { block, design }: BlockMake, patch: number, spared: Set<string>): void {
+  const { role } = design.patches[patch]!
+  const key = `${block.id} ${role}`
+  const { spare, cloths } = design.picture!.chart
+  if (spare === 0 || spared.has(key)) return
+  spared.add(key)
+  demand.spare = (demand.spare ?? 0) + spareOfRole(role, spare, cloths[letterOf(role)]?.length ?? 1)
+}
+
+/** Patches that a demand feeds, each once, whichever dressing of the block it stands in. */
+function addFeeds(demand: UnitDemand, feeds: readonly Feed[], fed: Map<UnitDemand, Map<string, Set<number>>>): void {
+  const known = fed.get(demand) ?? new Map<string, Set<number>>()
+  fed.set(demand, known)
+  for (const feed of feeds) {
+    const slot = `${feed.block}\n${feed.slot}`
+    const patches = known.get(slot) ?? new Set<number>()
+    known.set(slot, patches)
+    if (patches.has(feed.patch)) continue
+    patches.add(feed.patch)
+    demand.feeds.push(feed)
+  }
 }
 
 function demandKey(unit: DressedUnit, method: Block['method'], care: TrimAllowance): string {
@@ -96,7 +132,9 @@ export function dressedUnits(
 ): ReadonlyMap<Unit, ReturnType<typeof dressUnit>> {
   const known = knownUnits.get(variant)
   if (known?.make === make) return known.units
-  const units = new Map(unitsOf(make.units).map(unit => [unit, dressUnit(quilt, make, unit, variant.cell)]))
+  const units = make.design.picture
+    ? dressedPicture(quilt, make, variant.cell)
+    : new Map(unitsOf(make.units).map(unit => [unit, dressUnit(quilt, make, unit, variant.cell)]))
   knownUnits.set(variant, { make, units })
   return units
 }

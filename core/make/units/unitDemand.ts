@@ -21,4 +21,6 @@ export interface UnitDemand {
   method: Block['method']
   /** How closely what is trimmed is cut. */
   care: TrimAllowance
+  /** Squares of a picture cut beyond those needed. */
+  spare?: number
 }

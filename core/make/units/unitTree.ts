@@ -25,8 +25,15 @@ export function patchTree(tree: SewingTree, polygons: readonly Polygon[]): UnitT
   return { ...tree, join: [patchTree(tree.join[0], polygons), patchTree(tree.join[1], polygons)] }
 }
 
+/** The units of a tree, in the order of sewing. */
 export function unitsOf(tree: UnitTree): Unit[] {
-  return 'unit' in tree ? [tree.unit] : [...unitsOf(tree.join[0]), ...unitsOf(tree.join[1])]
+  const units: Unit[] = []
+  const visit = (node: UnitTree): void => {
+    if ('unit' in node) units.push(node.unit)
+    else node.join.forEach(visit)
+  }
+  visit(tree)
+  return units
 }
 
 /** Rectangles that go on one at a time and turn the corner: five patches at least, and seams in both directions. */
