@@ -10,7 +10,9 @@ const WORDS: Readonly<Record<QuiltPage, string>> = {
   'finish': 'backing batting wadding baste tack quilting binding label measure borders trim',
   'diary': 'notes record time log photo',
   'draft': 'draft design sketch grid own block',
+  'picture': 'photo photograph pixel squares chart cross stitch counted thread csv image portrait',
   'wall': 'arrange lay out blocks layout spread balance neighbours neighbors gray grey squint far snapshot',
+  'chart': 'rows runs squares read count letters panels fusible grid strip sets',
   'batches': 'chain piecing many at once lots stations',
   'joining': 'rows seams nest crossings pins clips assemble top',
   'cards': 'row cards print order blocks labels',
@@ -24,6 +26,8 @@ const WORDS: Readonly<Record<QuiltPage, string>> = {
 
 /** Pages behind a station, as one goes there. */
 const NAMES = {
+  'chart': 'Read the chart of a picture',
+  'picture': 'A picture in squares',
   'wall': 'Hang it on the wall',
   'batches': 'Sew in batches',
   'joining': 'Join the rows',

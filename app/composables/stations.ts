@@ -12,7 +12,9 @@ export type StationId = (typeof STATIONS)[number]['id']
 /** Pages behind a station, each for one part of its work. */
 const BEHIND = {
   'draft': 'design',
+  'picture': 'design',
   'wall': 'design',
+  'chart': 'piece',
   'batches': 'piece',
   'joining': 'piece',
   'cards': 'piece',

@@ -12,14 +12,19 @@ export function usePapers() {
   /** Of one block; of the whole quilt where none is named. */
   async function print(
     what: PapersKind,
-    { block = '', copies = 1, mirrored = false }: { block?: string; copies?: number; mirrored?: boolean } = {},
+    {
+      block = '',
+      copies = 1,
+      mirrored = false,
+      square = 0.2,
+    }: { block?: string; copies?: number; mirrored?: boolean; square?: number } = {},
   ) {
     isMaking.value = true
     try {
       const pdf = await $fetch<Blob>('/api/papers', {
         method: 'POST',
         responseType: 'blob',
-        body: { file: store.file, block, what, page: page.value, copies, mirrored, ...speech.value },
+        body: { file: store.file, block, what, page: page.value, copies, mirrored, square, ...speech.value },
       })
       downloadBlob(`${block || NAMES[what] || 'quilt'}-${what}.pdf`, pdf)
     } catch (error) {

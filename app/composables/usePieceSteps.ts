@@ -30,7 +30,7 @@ export function usePieceSteps(recipe: Readonly<Ref<Recipe | null>>, nameOf: (rec
     const found = recipe.value
     if (!found) return []
     const units = found.units.filter(needsSewing).flatMap(unit => unitSteps(unit, told))
-    return [...units, ...joinSteps(found, nameOf(found), told), ...rowSteps(told)]
+    return [...units, ...chartSteps(found, told), ...joinSteps(found, nameOf(found), told), ...rowSteps(told)]
   })
 }
 
@@ -39,13 +39,14 @@ function useTold() {
   const store = useQuilt()
   const speech = useSpeech()
   const made = useMade()
+  const { stepOf } = useChartRows()
   const isTicked = (id: string) => (made.steps.value.get(id) ?? 0) > 0
   const partsOf = (step: Step) => stepParts(step, speech.value, store.clothNames)
   const stagesOf = ({ stages = [] }: Step) => ({
     stages: stages.map(stage => stageParts(stage, speech.value, store.clothNames)),
     pictures: stages.map(({ picture }) => picture),
   })
-  return { store, speech, ...made, isTicked, partsOf, stagesOf }
+  return { store, speech, ...made, stepOf, isTicked, partsOf, stagesOf }
 }
 type Told = ReturnType<typeof useTold>
 
@@ -71,6 +72,12 @@ function unitSteps(
       tick: isLast ? () => countUnits(unit.id, isMade ? -unit.inQuilt : unit.inQuilt - made) : () => toggleStep(id),
     }
   })
+}
+
+/** A picture is sewn row by row as its chart is read. */
+function chartSteps({ block, cell }: Recipe, { store, stepOf }: Told): PieceStep[] {
+  const chart = store.plan?.charts.find(other => other.block === block && (other.mirror ?? false) === cell.mirror)
+  return (chart?.rows ?? []).map(row => ({ ...stepOf(chart!, row), picture: null }))
 }
 
 function joinSteps(found: Recipe, name: string, told: Told): PieceStep[] {

@@ -10,6 +10,10 @@ import { foundationPapers, paperDrawing } from '~~/core/paper/foundationPapers'
 import { stripDrawings, type StripMarks } from '~~/core/paper/markStrips'
 import { labelDrawing } from '~~/core/paper/labelSheet'
 import type { PapersKind } from '~~/core/paper/papersKinds'
+import { clothsOfLetter } from '~~/core/file/scraps'
+import { squareCounts } from '~~/core/charts/rows'
+import { backwards } from '~~/core/charts/words'
+import { chartSheets, MIN_CHART_SQUARE } from '~~/core/paper/chartSheets'
 import { pagesOf } from '~~/core/paper/pages'
 import { blockDrawings, motifDrawings } from '~~/core/paper/quiltingPapers'
 import type { Drawing, Sheet } from '~~/core/paper/sheet'
@@ -17,7 +21,7 @@ import { quiltedTop } from '~~/core/quilting/quiltedTop'
 import { quiltingLines } from '~~/core/quilting/quiltingLines'
 import { templateDrawing, templatesForBlock } from '~~/core/paper/templates'
 import { blockOf, clothOf, designOf, type Quilt } from '~~/core/file/quilt'
-import { pageWords, paperTitle, templateCount, templateName } from '~~/words/paper'
+import { chartPageWords, pageWords, paperTitle, templateCount, templateName } from '~~/words/paper'
 import { labelText } from '~~/words/last'
 import { stripWords } from '~~/words/joining'
 import { blockTitle, motifTitle } from '~~/words/quilting'
@@ -26,6 +30,7 @@ import type { papersRequest } from './papersRequest'
 
 /** What is to be printed: of one block, where it is about one. */
 export type PapersAsked = Pick<z.infer<typeof papersRequest>, 'block' | 'what' | 'page' | 'copies' | 'mirrored'>
+  & Partial<Pick<z.infer<typeof papersRequest>, 'square'>>
 
 /** Makes the pages of one kind; null: there is no such block, or there is nothing of that. */
 type Papers = (quilt: Quilt, asked: PapersAsked, speech: Speech) => Sheet[] | null
@@ -37,6 +42,7 @@ const PAPERS: Readonly<Record<PapersKind, Papers>> = {
   motifs: motifPages,
   lines: linePages,
   label: labelPages,
+  chart: chartPages,
 }
 
 /** The pages that are asked for; null when there is no such block or there is nothing of that. */
@@ -117,6 +123,29 @@ function quiltingSheets(
 ): Sheet[] | null {
   if (drawings.length === 0) return null
   return pagesOf(drawings, page, pageWords(`${title}${mirrored ? ', mirrored' : ''}: ${name}`, speech))
+}
+
+/** The chart of a block that is a picture, with what is cut of each letter. */
+function chartPages(
+  quilt: Quilt,
+  { block: id, page, square = MIN_CHART_SQUARE, mirrored }: PapersAsked,
+): Sheet[] | null {
+  const block = quilt.blocks.find(candidate => candidate.id === id)
+  const drawn = block && designOf(quilt, block).picture
+  if (!drawn) return null
+  const picture = mirrored ? { ...drawn, rows: drawn.rows.map(backwards) } : drawn
+  const legend = [...squareCounts(picture)].map(([letter, squares]) => ({
+    letter,
+    cloths: clothsOfLetter(quilt, block, letter).map(({ name }) => name),
+    squares,
+    cut: squares + picture.chart.spare,
+  }))
+  return chartSheets(
+    picture,
+    legend,
+    { page, square },
+    chartPageWords(mirrored ? `${block.name}, mirrored` : block.name, picture, mirrored),
+  )
 }
 
 function labelPages(quilt: Quilt, { page }: PapersAsked, speech: Speech): Sheet[] | null {

@@ -8,6 +8,8 @@ export const papersRequest = z.object({
   what: z.literal(PAPERS_KINDS),
   page: z.literal(['a4', 'letter']),
   copies: z.number().int().min(1).max(200).default(1),
+  /** Of a chart: the side of a square in inches. */
+  square: z.number().min(0.1).max(2).default(0.2),
   /** To be traced from the back. */
   mirrored: z.boolean().default(false),
   units: z.literal(['in', 'cm']).default('in'),

@@ -8,6 +8,7 @@ const LINES: Record<LineKind, { width: number; dash: [number, number] | null; co
   cut: { width: 0.9, dash: null, colour: '#000' },
   seam: { width: 0.6, dash: [4, 3], colour: '#000' },
   sew: { width: 0.8, dash: null, colour: '#000' },
+  hair: { width: 0.25, dash: null, colour: '#000' },
   fine: { width: 0.5, dash: null, colour: '#000' },
   match: { width: 0.9, dash: null, colour: '#000' },
   arrow: { width: 0.7, dash: null, colour: '#000' },
@@ -49,6 +50,8 @@ export function pdfOfSheets(
 
 function draw(pdf: PDFKit.PDFDocument, mark: Mark) {
   if (mark.kind === 'text') return write(pdf, mark)
+  if (mark.kind === 'fill')
+    return void pdf.rect(mark.x * PT, mark.y * PT, mark.width * PT, mark.height * PT).fill(mark.colour)
   if (mark.kind === 'dot') return void pdf.circle(mark.at[0] * PT, mark.at[1] * PT, 2).fill('#000')
   const { width, dash, colour } = LINES[mark.kind]
   const [first, ...rest] = mark.points

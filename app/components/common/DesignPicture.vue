@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Design } from '~~/core/designs/design'
 import { rolesOf } from '~~/core/designs/design'
+import { squaresUrl } from '~/drawing/paintSquares'
 
 const {
   design,
@@ -17,6 +18,8 @@ const QUIET = ['#4b4640', '#e8dcc3', '#a0392a', '#c9973a', '#8d8577']
 const colourOf = computed(
   () => new Map(rolesOf(design).map((role, i) => [role, colours[role] ?? QUIET[i % QUIET.length]!])),
 )
+/** Thousands of squares are one small picture, a point each. */
+const points = computed(() => (design.picture ? squaresUrl(design, role => colourOf.value.get(role)!) : null))
 </script>
 
 <template>
@@ -26,8 +29,16 @@ const colourOf = computed(
     :height="(size * design.height) / design.width"
     aria-hidden="true"
   >
+    <image
+      v-if="points"
+      :href="points"
+      :width="design.width"
+      :height="design.height"
+      preserveAspectRatio="none"
+      class="points"
+    />
     <polygon
-      v-for="(patch, i) in design.patches"
+      v-for="(patch, i) in points ? [] : design.patches"
       :key="i"
       :points="patch.points.map(p => p.join()).join(' ')"
       :fill="colourOf.get(patch.role)"
@@ -37,3 +48,9 @@ const colourOf = computed(
     />
   </svg>
 </template>
+
+<style scoped>
+.points {
+  image-rendering: pixelated;
+}
+</style>

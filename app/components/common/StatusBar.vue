@@ -25,7 +25,9 @@ const serious = computed(() => plan.checks.filter(check => check.severity !== 'n
       <p class="small">finished</p>
     </div>
     <div>
-      <p class="big"><Figure path="quilt.blocks" kind="count" title="Blocks" /> blocks</p>
+      <p class="big">
+        <Figure path="quilt.blocks" kind="count" title="Blocks" /> {{ plan.quilt.blocks === 1 ? 'block' : 'blocks' }}
+      </p>
       <p class="small"><Figure path="quilt.patches" kind="count" title="Patches" /> patches</p>
     </div>
     <div class="wide">

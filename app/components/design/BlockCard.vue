@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { timesPlaced } from '~~/core/top/places'
 import { finishedPatches, rolesOf, type Design } from '~~/core/designs/design'
+import { letterOf } from '~~/core/designs/squares'
 import { clothsOfCell } from '~~/core/file/clothsOfCell'
 import {
   addBlock,
@@ -35,6 +36,8 @@ const cell = computed(() => quilt.setting.cells[row]![column]!)
 const block = computed(() => blockOf(quilt, cell.value.block))
 const design = computed(() => designOf(quilt, block.value))
 const cloths = computed(() => clothsOfCell(quilt, cell.value))
+/** Scraps under one letter of a picture are chosen where it is drawn. */
+const roles = computed(() => rolesOf(design.value).filter(role => !design.value.picture || letterOf(role) === role))
 const alike = computed(() => timesPlaced(quilt, cell.value.block))
 const scope = ref<'all' | 'row' | 'here'>('all')
 const isChoosing = ref(false)
@@ -158,7 +161,7 @@ const choosing = computed(
       <UButton class="grow !px-2" @click="isChoosing = true">
         <UIcon name="i-lucide-layout-grid" class="size-5" />Another block …
       </UButton>
-      <UButton class="grow !px-2" :to="toPage('draft', { query: { block: cell.block } })"
+      <UButton class="grow !px-2" :to="toPage(design.picture ? 'picture' : 'draft', { query: { block: cell.block } })"
         ><UIcon name="i-lucide-pencil-ruler" class="size-5" />Redraw it</UButton
       >
     </div>
@@ -166,7 +169,7 @@ const choosing = computed(
       This block is sewn already: it is trimmed to its place, and no cloth is cut for it.
     </p>
     <template v-else>
-      <template v-for="role in rolesOf(design)" :key="role">
+      <template v-for="role in roles" :key="role">
         <ClothPicker
           :cloths="quilt.cloths"
           :label="capital(role)"
@@ -175,7 +178,7 @@ const choosing = computed(
           @choose="cloth => dress(role, cloth)"
         />
         <HeapField
-          v-if="scope === 'all'"
+          v-if="scope === 'all' && !design.picture"
           :quilt="quilt"
           :block="block"
           :role="role"

@@ -32,6 +32,7 @@ const toAdd = computed(() => [
       emit('open', part)
     },
   })),
+  { label: 'A picture in squares …', icon: 'i-lucide-grid-3x3', onSelect: () => void navigateTo(toPage('picture')) },
   { label: 'Blocks sewn already …', icon: 'i-lucide-package-open', onSelect: () => emit('open', { list: 'tray' }) },
 ])
 const speech = useSpeech()

@@ -27,7 +27,7 @@ const isTrimmedHalfSquare = ({ kind, trim }: RecipeUnit) => kind === 'half-squar
 
 <template>
   <section class="card mb-6 flex flex-wrap items-center gap-5" aria-label="From behind">
-    <div class="h-56 w-56 flex-none" data-testid="back-view">
+    <div v-if="recipe.back.shapes.length > 0" class="h-56 w-56 flex-none" data-testid="back-view">
       <PictureView
         :picture="recipe.back"
         :cloths="planned.cloths"
@@ -38,7 +38,9 @@ const isTrimmedHalfSquare = ({ kind, trim }: RecipeUnit) => kind === 'half-squar
     <div class="min-w-64 flex-1 space-y-2">
       <h2>From behind{{ recipe.version ? `, version ${recipe.version}` : '' }}</h2>
       <p>
-        Turned over sideways: every allowance lies the way its arrow points.
+        <template v-if="recipe.back.shapes.length > 0"
+          >Turned over sideways: every allowance lies the way its arrow points.</template
+        >
         <template v-if="planned.press === 'plan'">{{ nestingText(pressing, speech) }}</template>
         <template v-else-if="planned.press === 'open'">Without an arrow, each lies on its own patch.</template>
       </p>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import type { Recipe } from '~~/core/recipes/recipe'
-import type { Quilt } from '~~/core/file/quilt'
+import { clothsOfCell } from '~~/core/file/clothsOfCell'
+import { blockOf, designOf, type Quilt } from '~~/core/file/quilt'
 import { CAUTIONS } from '~~/words/caution'
 import { sewnText } from '~~/words/sewnSettings'
 
 /** A block in its cloths: how large it is to be, and how many of it are sewn. */
-const { all, made } = defineProps<{
+const { recipe, quilt, all, made } = defineProps<{
   recipe: Recipe
   name: string
   quilt: Quilt
@@ -19,12 +20,23 @@ const { all, made } = defineProps<{
   canWrite: boolean
 }>()
 const emit = defineEmits<{ count: [by: number] }>()
+
+const design = computed(() => designOf(quilt, blockOf(quilt, recipe.block)))
+const colours = computed(() => {
+  const cloths = new Map(quilt.cloths.map(({ id, colour }) => [id, colour]))
+  return Object.fromEntries(
+    Object.entries(clothsOfCell(quilt, recipe.cell)).map(([role, id]) => [role, cloths.get(id)!]),
+  )
+})
+/** In a square of 8rem. */
+const pictureWidth = computed(() => 128 * Math.min(1, design.value.width / design.value.height))
 </script>
 
 <template>
   <header class="mb-4 flex flex-wrap items-center gap-4">
     <div class="h-32 w-32 flex-none">
-      <PictureView :picture="recipe.done.picture" :cloths="quilt.cloths" label="The block" />
+      <DesignPicture v-if="design.picture" :design="design" :colours="colours" :size="pictureWidth" />
+      <PictureView v-else :picture="recipe.done.picture" :cloths="quilt.cloths" label="The block" />
     </div>
     <div>
       <h2 class="text-2xl">{{ name }}</h2>

@@ -3,7 +3,7 @@ import { makingRules } from '~~/core/file/makings'
 import { timesPlaced } from '~~/core/top/places'
 import { setMethod, setTrim, setWholeMethod } from '~~/core/edits/blocks'
 import { needsSewing, type Recipe, type RecipeUnit } from '~~/core/recipes/recipe'
-import { blockOf } from '~~/core/file/quilt'
+import { blockOf, designOf } from '~~/core/file/quilt'
 import { CAUTIONS } from '~~/words/caution'
 import { textOf } from '~~/words/textPart'
 
@@ -25,6 +25,7 @@ const recipe = computed(() => recipes.value[Number(shown.value)] ?? null)
 /** A recipe that is there, also when a change of plan left fewer. */
 const shown = computed(() => String(Math.min(Number(chosen.value), recipes.value.length - 1)))
 const block = computed(() => blockOf(quilt.value, recipe.value!.block))
+const isPicture = computed(() => designOf(quilt.value, block.value).picture !== undefined)
 const planned = computed(() => plan.value!.blocks.find(({ id }) => id === block.value.id)!)
 const ofBlock = computed(() => timesPlaced(quilt.value, block.value.id))
 const madeBlocks = computed(() => Math.min(ofBlock.value, blocks.value.get(block.value.id) ?? 0))
@@ -131,6 +132,12 @@ const isStepping = computed(() => route.query.steps !== undefined)
           @care="care => edit('how generously squares are cut', setTrim(block.id, unit.kind, care))"
         />
       </section>
+      <p v-if="isPicture" class="card mb-6">
+        A picture is sewn by its chart: row by row, from strip sets or in panels.
+        <UButton class="no-print mt-2" variant="solid" :to="toPage('chart', { query: { block: block.id } })"
+          ><UIcon name="i-lucide-grid-3x3" class="size-5" />Read the chart</UButton
+        >
+      </p>
       <section
         v-if="recipe.joins.length + recipe.frames.length > 0"
         class="joining card mb-6"
@@ -151,7 +158,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
         @edit="edit"
       />
       <PaperWork
-        v-if="!isSewn(recipe)"
+        v-if="!isSewn(recipe) && !isPicture"
         :quilt="quilt"
         :planned="planned"
         :can-write="store.canWrite"
