@@ -113,7 +113,17 @@ test('nothing serious on any station, by day and in the evening', async ({ page 
   await page.goto(`${quilt}/draft`)
   await expect(page.getByTestId('draft-board')).toBeVisible()
   await look(page, 'draft')
-  await page.goBack()
+  await page.goto(`${quilt}/picture`)
+  await expect(page.getByTestId('board')).toBeVisible()
+  await look(page, 'picture')
+  await page.goto('/')
+  await page.getByRole('link').filter({ hasText: 'Signal lamp' }).click()
+  await planned(page)
+  await page.goto(page.url().replace(/design$/, 'chart'))
+  await expect(page.getByTestId('chart-counts')).toBeVisible()
+  await look(page, 'chart')
+  await page.goto(`${quilt}/design`)
+  await planned(page)
   await page.locator('footer .look').click()
   await look(page, 'second look', '[role="dialog"]')
   await page.keyboard.press('Escape')
@@ -147,6 +157,7 @@ test('on a tablet nothing is wider than the screen', async ({ page }) => {
   await piecesItsBack(page)
   for (const station of [
     'draft',
+    'picture',
     'wall',
     'batches',
     'joining',

@@ -4,7 +4,7 @@ import { expect, type Locator, type Page } from '@playwright/test'
 export async function layOutDemo(page: Page) {
   await page.goto('/')
   await page.getByRole('button', { name: 'Lay out some to look at' }).click()
-  await expect(page.getByTestId('quilt-tile')).toHaveCount(8)
+  await expect(page.getByTestId('quilt-tile')).toHaveCount(9)
 }
 
 /** Opens a demo quilt at a station, its plan made. Gives the address of the quilt. */

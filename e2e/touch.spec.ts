@@ -15,6 +15,13 @@ async function tapDrawing(page: Page, across: number, down: number) {
   const box = (await drawing.boundingBox())!
   await drawing.tap({ position: { x: box.width * across, y: box.height * down } })
 }
+/** The first tap after a finger was dragged through the debugger gives no click: as often as it takes. */
+async function tapUntil(button: Locator, shown: Locator) {
+  await expect(async () => {
+    if (!(await shown.isVisible())) await button.tap()
+    await expect(shown).toBeVisible({ timeout: 1000 })
+  }).toPass()
+}
 async function tapChoice(list: Locator, words: string) {
   await list.tap()
   await list.page().getByRole('option', { name: words, exact: true }).tap()
@@ -98,10 +105,42 @@ test('by finger: on the wall a block is dragged onto another, and two that were 
   await finger('touchMove', 3, 2)
   await finger('touchEnd', 3, 2)
   await expect(page.getByRole('button', { name: 'Undo: blocks moved' })).toBeVisible()
-  await page.getByRole('button', { name: 'Let go' }).tap()
-  await page.getByRole('button', { name: 'Pick several' }).tap()
+  const several = page.getByRole('button', { name: 'Pick several' })
+  await tapUntil(page.getByRole('button', { name: 'Let go' }), several)
+  await several.tap()
   await canvas.tap({ position: at(1, 1) })
   await canvas.tap({ position: at(4, 3) })
   await page.getByRole('button', { name: 'Exchange' }).tap()
   await expect(page.getByRole('button', { name: 'Undo: exchange of two blocks' })).toBeVisible()
+})
+
+test('by finger: squares of a picture are drawn, and a row of its chart is ticked', async ({ page }) => {
+  await beginQuilt(page, 2, 2)
+  await page.getByRole('button', { name: 'Add', exact: true }).tap()
+  await page.getByRole('menuitem', { name: 'A picture in squares …' }).tap()
+  const letter = page.getByRole('button', { name: /^B\s*\d/ })
+  await letter.tap()
+  const box = (await page.getByTestId('board').locator('canvas').boundingBox())!
+  /** Twenty-four squares across. */
+  const scale = box.width / 24
+  const touch = await page.context().newCDPSession(page)
+  const finger = (type: 'touchStart' | 'touchMove' | 'touchEnd', x: number, y: number) =>
+    touch.send('Input.dispatchTouchEvent', {
+      type,
+      touchPoints: type === 'touchEnd' ? [] : [{ x: box.x + scale * (x + 0.5), y: box.y + scale * (y + 0.5) }],
+    })
+  await finger('touchStart', 2, 3)
+  await finger('touchMove', 6, 3)
+  await finger('touchMove', 6, 8)
+  await finger('touchEnd', 6, 8)
+  // five across and five more down
+  await expect(letter).toContainText('10')
+  const whole = page.getByRole('button', { name: 'The quilt is this picture' })
+  await tapUntil(page.getByRole('button', { name: 'Use it …' }), whole)
+  await whole.tap()
+  await planned(page)
+  await page.goto(page.url().replace(/design$/, 'chart'))
+  await expect(page.getByRole('button', { name: /^Row 4: 2\sA, 5\sB, 17\sA, 24 squares$/ })).toBeVisible()
+  await page.getByRole('checkbox', { name: 'Row 4 is sewn' }).tap()
+  await expect(page.getByTestId('rows-sewn')).toHaveText('1 of 30 rows sewn')
 })

@@ -16,7 +16,7 @@ const PAGES = [
     'cards',
     'joining',
   ],
-  ...['as-you-go', 'chances', 'draft', 'wall'],
+  ...['as-you-go', 'chances', 'draft', 'picture', 'chart', 'wall'],
 ]
 
 async function inCentimetres(page: Page) {

@@ -68,6 +68,8 @@ await build({
       "export { wallFindings } from './core/wall/findings'",
       "export { spreadProblem } from './core/spread/problem'",
       "export { spreadSearch } from './core/spread/search'",
+      "export { scriptedPicture, SCRIPTED } from './core/testing/scriptedPictures'",
+      "export { reducedPicture } from './core/pictures/reduced'",
       "export { makeWorkbook } from './app/workers/makeWorkbook'",
       "export { changeBetween } from './app/workers/changes'",
       "export { shared, toWire } from './app/workers/wire'",
@@ -107,6 +109,9 @@ const {
   wallFindings,
   spreadProblem,
   spreadSearch,
+  scriptedPicture,
+  SCRIPTED,
+  reducedPicture,
   makeWorkbook,
   changeBetween,
   shared,
@@ -246,6 +251,29 @@ function many(side, cloths, design, roles, dressings) {
     },
   }
 }
+/** A picture of squares dealt out by chance: no run is long, no strip set is full. */
+function picture(across, down, cloths) {
+  let seed = 7
+  const next = most => (seed = (seed * 1103515245 + 12345) % 2147483648) % most
+  const letters = Array.from({ length: cloths }, (_, i) => String.fromCharCode(65 + i))
+  const row = () => Array.from({ length: across }, () => letters[next(cloths)]).join('')
+  return {
+    format: 'wren-quilt',
+    version: 1,
+    cloths: letters.map((id, i) => ({ id, colour: `#${(1048576 + i * 500_000).toString(16)}` })),
+    designs: [{ id: 'p', width: across, height: down, squares: Array.from({ length: down }, row) }],
+    blocks: [
+      {
+        id: 'p',
+        design: 'p',
+        width: across / 2,
+        height: down / 2,
+        cloths: Object.fromEntries(letters.map(letter => [letter, letter])),
+      },
+    ],
+    setting: { across: 1, down: 1 },
+  }
+}
 const PINWHEEL = ['pinwheel', ['blade', 'ground']]
 const LARGE = [
   ['100 places, 12 dressings', many(10, 12, ...PINWHEEL, 12), null, null],
@@ -254,11 +282,17 @@ const LARGE = [
   ['6,400 places, 12 dressings', many(80, 12, ...PINWHEEL, 12), null, null],
   ['2,500 places in 200 cloths', many(50, 200, ...PINWHEEL, 2500), null, 1000],
   ['200 × 200 plain squares', many(200, 20, 'plain', ['cloth'], 20), 50, 300],
+  ['a picture of 120 × 160 in 12 cloths', picture(120, 160, 12), 50, 1000],
+  ['a picture of 200 × 200 in 12 cloths', picture(200, 200, 12), 50, 300],
+  ['a picture of 200 × 200 in 26 cloths', picture(200, 200, 26), 50, 2000],
 ]
 for (const [name, file, readAim, planAim] of LARGE) {
   const first = performance.now()
   readQuilt(file)
   record(`read ${name}, first`, performance.now() - first, 'ms', null)
+  const planning = performance.now()
+  makeWorkbook(readQuilt(file).value)
+  record(`plan and recipes of ${name}, first`, performance.now() - planning, 'ms', null)
   const read = []
   const planned = []
   const books = []
@@ -336,6 +370,14 @@ function memoryFor(file) {
   record('first 300 quilts of berth-four, simulated', performance.now() - started, 'ms', 300)
   times(10, () => more(970))
   record('10,000 quilts of berth-four, simulated', performance.now() - started, 'ms', 2000)
+}
+
+// photographs reduced to few cloths, their pixels averaged already
+for (const name of SCRIPTED) {
+  const light = scriptedPicture(name, 120, 160)
+  const began = performance.now()
+  reducedPicture(light, { count: 12, contrast: 1, isMixed: false, isCleaned: true, cloths: null })
+  record(`120 × 160 squares in 12 cloths: ${name}`, performance.now() - began, 'ms', 1100)
 }
 
 // blocks spread over the wall: how soon something better is there, and what three seconds leave of what twenty gain

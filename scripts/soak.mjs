@@ -17,6 +17,8 @@ const STATIONS = [
     'finish',
     'diary',
     'draft',
+    'picture',
+    'chart',
     'wall',
     'batches',
     'quilting',
