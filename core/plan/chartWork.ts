@@ -52,12 +52,20 @@ export function wordsOf(
     })
 }
 
-/** The letter of every square that is cut by itself. */
-export function lettersAlone({ rows }: SquarePicture, segments: readonly (readonly Segment[])[]): string[] {
-  return segments.flatMap((row, y) => {
+/** How many squares of each letter are cut by themselves. */
+export function countsAlone({ rows }: SquarePicture, segments: readonly (readonly Segment[])[]): Map<string, number> {
+  const counts = new Map<string, number>()
+  segments.forEach((row, y) => {
     const letters = [...rows[y]!]
-    return row.flatMap(({ x, word }) => (word ? [] : [letters[x]!]))
+    for (const { x, word } of row) if (word === null) counts.set(letters[x]!, (counts.get(letters[x]!) ?? 0) + 1)
   })
+  return counts
+}
+
+/** Squares cut over what is sewn, of each letter: none where all of them come from strip sets. */
+export function spareOf(picture: SquarePicture, segments: readonly (readonly Segment[])[]): (letter: string) => number {
+  const alone = countsAlone(picture, segments)
+  return letter => (alone.has(letter) ? picture.chart.spare : 0)
 }
 
 /** Strips for squares, and the squares cut from them; a seam between neighbours, and between rows. */
@@ -82,7 +90,7 @@ export function workChosen(
     const within = panels.reduce((sum, { across, down }) => sum + across - 1 + down - 1, 0)
     return { cuts: plain.cuts, seams: within + panels.length - 1 }
   }
-  const rest = workByRows(squareCounts({ rows: [lettersAlone(picture, segments).join('')] }), perStrip)
+  const rest = workByRows(countsAlone(picture, segments), perStrip)
   const pieces = segments.reduce((sum, row) => sum + row.length, 0)
   const sum = (of: (word: ChartWord) => number) => words.reduce((total, word) => total + of(word), 0)
   return {

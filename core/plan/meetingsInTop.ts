@@ -3,7 +3,7 @@ import { makingRules } from '../file/makings'
 import type { Quilt } from '../file/quilt'
 import type { Point } from '../geometry/polygon'
 import { turnOf } from '../make/pressing/costs'
-import { crossed, hubOutcome, outcomeOf, type Outcome } from '../make/pressing/pressBlock'
+import { crossed, hubOutcome, outcomeOf, type CrossedMeeting, type Outcome } from '../make/pressing/pressBlock'
 import type { BlockMake } from '../make/units/blockMake'
 import { pointInTop } from '../make/units/pointInTop'
 import type { QuiltRow } from '../top/rows'
@@ -27,21 +27,24 @@ export function meetingsInTop(
   makes: ReadonlyMap<string, BlockMake>,
   { setting, pressOf }: { setting: Setting; pressOf: readonly QuiltRow['press'][] },
 ): MeetingsInTop {
-  const counts = { 'nest': 0, 'open': 0, 'clash': 0, 'hub-nests': 0, 'hub-mixed': 0 }
+  const counts = noneYet()
   const places = new Map<Outcome, Point[]>()
+  const place = (outcome: Outcome, at: Point) => {
+    const list = places.get(outcome) ?? []
+    places.set(outcome, list)
+    list.push(at)
+  }
   const add = (outcome: Outcome, at: () => Point) => {
     counts[outcome] += 1
-    if (TOLD.has(outcome)) places.set(outcome, [...(places.get(outcome) ?? []), at()])
+    if (TOLD.has(outcome)) place(outcome, at())
   }
-  const within = pressing.versions.map(({ signature, press }) =>
-    signature.seams.meetings.flatMap(({ kind, ...meeting }) =>
-      kind === 'tee' ? [] : [{ at: meeting.at, outcome: outcomeOf({ kind, ...meeting }, press) }],
-    ),
-  )
+  const within = pressing.versions.map(meetingsWithin)
   pressing.regions.forEach((region, i) => {
     const { cell } = region.fabric
-    for (const { at, outcome } of within[pressing.versionOf[i]!]!)
-      add(outcome, () => pointInTop(region, makes.get(cell.block)!, pressing.signatures.get(cell)!, at))
+    const inBlock = within[pressing.versionOf[i]!]!
+    for (const outcome of OUTCOMES) counts[outcome] += inBlock.counts[outcome]
+    for (const { at, outcome } of inBlock.told)
+      place(outcome, pointInTop(region, makes.get(cell.block)!, pressing.signatures.get(cell)!, at))
   })
   for (const crossing of pressing.outer) add(outerOutcome(pressing, crossing), () => crossing.at)
   // as you go rows are joined by their backs
@@ -53,6 +56,22 @@ export function meetingsInTop(
     else add(hubOutcome([...turns, ...more.map(({ turn }) => turn)], [turns, ...straightOn(more)]), () => at)
   }
   return { counts, places }
+}
+
+const noneYet = (): Record<Outcome, number> => ({ 'nest': 0, 'open': 0, 'clash': 0, 'hub-nests': 0, 'hub-mixed': 0 })
+const OUTCOMES = Object.keys(noneYet()) as Outcome[]
+
+/** Counted once for all blocks pressed alike: a picture has tens of thousands. `told`: in grid units of the block. */
+function meetingsWithin({ signature, press }: QuiltPressing['versions'][number]) {
+  const counts = noneYet()
+  const told: { at: Point; outcome: Outcome }[] = []
+  for (const meeting of signature.seams.meetings) {
+    if (meeting.kind === 'tee') continue
+    const outcome = outcomeOf(meeting as CrossedMeeting, press)
+    counts[outcome] += 1
+    if (TOLD.has(outcome)) told.push({ at: meeting.at, outcome })
+  }
+  return { counts, told }
 }
 
 interface CornerSeam {

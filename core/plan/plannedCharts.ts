@@ -11,15 +11,7 @@ import type { Inches } from '../measure/ruler'
 import { shortHash } from '../measure/shortHash'
 import { sumOf } from '../measure/sum'
 import { unfinishedSide } from '../measure/unfinishedSide'
-import {
-  lettersAlone,
-  squaresOfStrip,
-  wordsOf,
-  workByRows,
-  workChosen,
-  type ChartWord,
-  type ChartWork,
-} from './chartWork'
+import { spareOf, squaresOfStrip, wordsOf, workByRows, workChosen, type ChartWord, type ChartWork } from './chartWork'
 
 export interface PlannedChart {
   block: string
@@ -145,13 +137,12 @@ function countsOf(
   picture: SquarePicture,
   segments: readonly (readonly Segment[])[],
 ): Explainable<PlannedChart['counts']> {
-  const alone = new Set(lettersAlone(picture, segments))
+  const spareFor = spareOf(picture, segments)
   return Object.fromEntries(
     [...squareCounts(picture)].map(([letter, squares]) => {
-      const spare = alone.has(letter) ? picture.chart.spare : 0
       const cut = sumOf([
         { what: 'squares', value: squares },
-        { what: 'spare', value: spare },
+        { what: 'spare', value: spareFor(letter) },
       ])
       return [letter, { squares, cut: explained(cut) }]
     }),

@@ -12,15 +12,13 @@ export function pictureShapes(
   columns: number,
   clothOf: (patch: number) => string,
 ): { polygon: Polygon; cloth: string }[] {
-  const shapes: { polygon: Polygon; cloth: string }[] = []
-  for (let from = 0; from < polygons.length;) {
-    const cloth = clothOf(from)
-    let to = from
-    while ((to + 1) % columns !== 0 && clothOf(to + 1) === cloth) to += 1
-    shapes.push({ polygon: spanned(polygons[from]!, polygons[to]!), cloth })
-    from = to + 1
-  }
-  return shapes.length > MOST ? [] : shapes
+  const worn = polygons.map((_, patch) => clothOf(patch))
+  const starts = [...worn.keys()].filter(patch => patch % columns === 0 || worn[patch] !== worn[patch - 1])
+  if (starts.length > MOST) return []
+  return starts.map((from, i) => {
+    const to = (starts[i + 1] ?? polygons.length) - 1
+    return { polygon: spanned(polygons[from]!, polygons[to]!), cloth: worn[from]! }
+  })
 }
 
 /** The box from one square to another in its row, in whichever direction they lie. */

@@ -133,3 +133,27 @@ test('a block with its lines: cut off at its edge, as many as are counted in it'
   expect(papersFor(quilt, { ...ASKED, what: 'lines' }, speech)).toBeNull()
   expect(papersFor(quilt, { ...ASKED, what: 'motifs' }, speech)).toBeNull()
 })
+
+test('the legend of a chart says what the plan says is cut, spares where squares are cut by themselves', () => {
+  const squares = ['AAAAAAAAB', 'AAAAAAAAB', 'AAAAAAAAC']
+  const file = {
+    ...SAMPLE,
+    designs: [
+      {
+        id: 'lamp',
+        width: 9,
+        height: 3,
+        squares,
+        chart: { way: 'strip-sets', words: { most: 1, longest: 8 }, spare: 5 },
+      },
+    ],
+    blocks: [{ id: 'lamp', design: 'lamp', width: 18, height: 6, cloths: { A: 'soot', B: 'cream', C: 'brass' } }],
+    setting: { across: 1, down: 1 },
+  } as QuiltFile
+  const { quilt: pictured, plan } = planOf(file)
+  const texts = words(papersFor(pictured, { ...ASKED, block: 'lamp', what: 'chart' }, speech)!)
+  const { counts } = plan.charts![0]!
+  // all of A comes from a strip set
+  expect(Object.entries(counts).map(([letter, { cut }]) => `${letter} ${cut}`)).toEqual(['A 24', 'B 7', 'C 6'])
+  for (const told of ['24 squares, cut 24', '2 squares, cut 7', '1 square, cut 6']) expect(texts).toContain(told)
+})

@@ -1,5 +1,6 @@
 import type { z } from 'zod'
 import { blockMake } from '~~/core/make/units/blockMake'
+import { spareOf } from '~~/core/plan/chartWork'
 import { planLabel } from '~~/core/layers/label'
 import { splitReasons } from '~~/core/measure/explained'
 import { dimensionsOf } from '~~/core/top/dimensions'
@@ -133,12 +134,13 @@ function chartPages(
   const block = quilt.blocks.find(candidate => candidate.id === id)
   const drawn = block && designOf(quilt, block).picture
   if (!drawn) return null
+  const spareFor = spareOf(drawn, blockMake(quilt, block).segments!)
   const picture = mirrored ? { ...drawn, rows: drawn.rows.map(backwards) } : drawn
   const legend = [...squareCounts(picture)].map(([letter, squares]) => ({
     letter,
     cloths: clothsOfLetter(quilt, block, letter).map(({ name }) => name),
     squares,
-    cut: squares + picture.chart.spare,
+    cut: squares + spareFor(letter),
   }))
   return chartSheets(
     picture,

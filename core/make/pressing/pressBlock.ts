@@ -40,7 +40,8 @@ export function outcomeOf({ kind, rays, straight }: CrossedMeeting, press: reado
   )
 }
 
-type CrossedMeeting = Pick<SeamMeeting, 'rays' | 'straight'> & { kind: 'crossing' | 'hub' }
+/** One whose seams cross or end in a hub. */
+export type CrossedMeeting = Pick<SeamMeeting, 'rays' | 'straight'> & { kind: 'crossing' | 'hub' }
 
 /** Of a hub, by the ways in which all its seams turn, and those of the pairs that run straight on. */
 export function hubOutcome(

@@ -27,7 +27,7 @@ export function unitDemands(
   wanted: readonly Variant[] = variants(quilt),
 ): UnitDemand[] {
   const demands = new Map<string, UnitDemand>()
-  const fed = new Map<UnitDemand, Map<string, Set<number>>>()
+  const fed = new Map<UnitDemand, Fed>()
   const spared = new Set<string>()
   for (const variant of wanted) {
     const { cell, count } = variant
@@ -90,18 +90,27 @@ function addSpares(demand: UnitDemand, { block, design }: BlockMake, patch: numb
   demand.spare = (demand.spare ?? 0) + spareOfRole(role, spare, cloths[letterOf(role)]?.length ?? 1)
 }
 
+/** Patches of each slot of each block. */
+type Fed = Map<string, Map<string, Set<number>>>
+
 /** Patches that a demand feeds, each once, whichever dressing of the block it stands in. */
-function addFeeds(demand: UnitDemand, feeds: readonly Feed[], fed: Map<UnitDemand, Map<string, Set<number>>>): void {
-  const known = fed.get(demand) ?? new Map<string, Set<number>>()
-  fed.set(demand, known)
+function addFeeds(demand: UnitDemand, feeds: readonly Feed[], fed: Map<UnitDemand, Fed>): void {
+  const known = atKey(fed, demand, () => new Map())
   for (const feed of feeds) {
-    const slot = `${feed.block}\n${feed.slot}`
-    const patches = known.get(slot) ?? new Set<number>()
-    known.set(slot, patches)
+    const slots = atKey(known, feed.block, () => new Map<string, Set<number>>())
+    const patches = atKey(slots, feed.slot, () => new Set())
     if (patches.has(feed.patch)) continue
     patches.add(feed.patch)
     demand.feeds.push(feed)
   }
+}
+
+function atKey<K, V>(map: Map<K, V>, key: K, fresh: () => V): V {
+  const known = map.get(key)
+  if (known !== undefined) return known
+  const value = fresh()
+  map.set(key, value)
+  return value
 }
 
 function demandKey(unit: DressedUnit, method: Block['method'], care: TrimAllowance): string {
