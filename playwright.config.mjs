@@ -7,7 +7,7 @@ export default defineConfig({
   testDir: 'e2e',
   // a machine that others use too may take its time
   timeout: 150_000,
-  expect: { timeout: 10_000 },
+  expect: { timeout: 20_000 },
   fullyParallel: true,
   workers: 2,
   forbidOnly: true,

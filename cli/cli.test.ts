@@ -83,7 +83,9 @@ test('cut: the agreed order, and faults with their paths', () => {
   const order = { width: 42, pieces: [{ id: 'a', width: 3.5, height: 6.5, count: 40, turn: true }], time: 0.1 }
   const { status, stdout } = wren(['cut', '-'], JSON.stringify(order))
   expect(status).toBe(0)
-  expect(JSON.parse(stdout)).toMatchObject({ length: 23 })
+  expect(JSON.parse(stdout)).toMatchObject({ length: 23, proved: false, by: 'greedy' })
+  const whole = { width: 42, pieces: [{ id: 'a', width: 21, height: 6.5, count: 4, turn: false }], time: 0.1 }
+  expect(JSON.parse(wren(['cut', '-'], JSON.stringify(whole)).stdout)).toMatchObject({ length: 13, proved: true })
   const faulty = wren(['cut', '-'], JSON.stringify({ ...order, pieces: [{ ...order.pieces[0], count: 0 }] }))
   expect(faulty).toMatchObject({ status: 2, stdout: '' })
   expect(faulty.stderr).toContain('pieces.0.count: expected a whole number from 1 to 100000, got 0')

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { layOut } from '../core/cut/layout'
+import { liesOf, type CutPiece } from '../core/cut/cutPiece'
+import { betterLayouts, type BetterLayout } from '../core/layouts/betterLayouts'
 import { problemsOf, refuse } from '../core/file/expectation'
 import { fieldsFor } from '../core/file/fields'
 import { readText } from '../core/file/readText'
@@ -19,6 +20,8 @@ const order = z.object(
           height: f.length(0.1),
           turn: f.flag.default(false),
           count: f.whole(1, 100_000),
+          // its height runs along the cloth
+          along: f.flag.default(false),
         },
         refuse({ kind: 'object' }),
       ),
@@ -39,11 +42,11 @@ export function cut(text: string): Answer {
   if (repeated >= 0) return refused([{ code: 'repeated', path: ['pieces', repeated, 'id'], got: pieces[repeated]!.id }])
   const started = performance.now()
   const seconds = () => (performance.now() - started) / 1000
-  const layout = layOut(pieces, width, { stop: tries => tries >= 4 && seconds() >= time })
-  if (layout.unplaced.length > 0) {
+  const unplaced = pieces.filter(piece => liesOf(piece, width).length === 0)
+  if (unplaced.length > 0) {
     return {
       exit: 2,
-      error: layout.unplaced
+      error: unplaced
         .map(
           piece =>
             `${problemLine({
@@ -56,13 +59,26 @@ export function cut(text: string): Answer {
         .join(''),
     }
   }
+  const { length, bound, strips, by } = bestWithin(pieces, width, () => seconds() >= time)
   return {
     exit: 0,
     output: `${JSON.stringify({
-      length: layout.length,
-      bound: layout.bound,
-      strips: layout.strips,
+      length,
+      bound,
+      proved: length <= bound + 1e-6,
+      by,
+      strips: strips(),
       time: seconds(),
     })}\n`,
   }
+}
+
+/** The first good layout at least; the search ends by itself where nothing can be shorter. */
+function bestWithin(pieces: readonly CutPiece[], width: number, isOver: () => boolean): BetterLayout {
+  let best: BetterLayout | null = null
+  for (const layout of betterLayouts(pieces, width)) {
+    best = layout
+    if (isOver()) break
+  }
+  return best!
 }

@@ -301,7 +301,7 @@ for (const [name, file, readAim, planAim] of LARGE) {
   // as many edits as somebody makes in a row
   for (let width = 3; width < 6.5; width += 0.5) {
     const started = performance.now()
-    const { value } = readQuilt({ ...file, borders: [{ width, cloth: 'c0' }] })
+    const { value } = readQuilt({ ...file, borders: [{ width, cloth: file.cloths[0].id }] })
     const isRead = performance.now()
     const { workbook } = makeWorkbook(value)
     books.push(toWire(workbook))

@@ -16,6 +16,7 @@ export const CORE_ORDER = [
   'make/pressing',
   'make/joins',
   'cut',
+  'layouts',
   'layers',
   'quilting',
   'pressing',

@@ -1,5 +1,6 @@
 import type { Piece } from '../core/cut/piece'
 import type { Strip } from '../core/cut/cutPiece'
+import { mixedColumns } from '../core/cut/mixedColumns'
 import { plural, type Speech } from './speech'
 import { lengthPart, sizeParts, type TextPart } from './textPart'
 
@@ -70,6 +71,26 @@ export function subcuts(
       : sizeParts(width, height, speech)
     return { piece, count, after, parts: [`${count} × `, ...size, after] }
   })
+}
+
+/**
+ * Columns in which different pieces lie on top of each other: they are cut off whole, then cut up from below, and what
+ * is narrower is trimmed.
+ */
+export function columnParts(strip: Strip, pieces: ReadonlyMap<string, Piece>, speech: Speech): TextPart[][] {
+  const kinds = new Map<string, { count: number; width: number; letters: string }>()
+  for (const { width, cuts } of mixedColumns(strip)) {
+    const letters = cuts.map(({ piece }) => pieces.get(piece)?.letter ?? '').join(', ')
+    const key = `${width.toFixed(4)} ${letters}`
+    const kind = kinds.get(key) ?? { count: 0, width, letters }
+    kinds.set(key, kind)
+    kind.count += 1
+  }
+  return [...kinds.values()].map(({ count, width, letters }) => [
+    `${plural(count, 'column')} `,
+    lengthPart(width, speech),
+    ` wide first, cut up from below into ${letters}`,
+  ])
 }
 
 /** What is cut of a piece after it is cut from its strip. */

@@ -153,6 +153,12 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'depth-of-strip': 'depth of the strip',
   'cut-from-it': 'cut from it',
   'width-of-the-piece': 'width of the piece cut there',
+  'width-of-column': 'width of the column it is cut from',
+  'depth-of-the-piece': 'depth of the piece beside it',
+  'part-of-the-least': 'what it takes, as a part of the least that is possible',
+  'least-itself': 'the least itself',
+  'least-length': 'no layout takes less than',
+  'length-taken': 'its strips take',
   'spare-to-trim': 'to spare, trimmed off later',
   'base-between-its-leg-lines': 'base between the lines of its legs',
   'slant-shared-with-the-next': 'slant shared with the next one',
@@ -180,6 +186,7 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'cornerstones': 'cornerstones',
   'binding-strips': 'strips for the binding',
   'deepest-piece': 'the deepest piece in it',
+  'piece-of-the-stack': 'a piece of its deepest column',
   'pieces-of': 'pieces of',
   'spare': 'spare',
   'cloth': 'cloth',
@@ -232,7 +239,16 @@ function figure(value: number, kind: FigureKind, speech: Speech): string {
 
 const AREAS = new Set(['area-of-pieces', 'area-of-cloth'])
 /** Terms that are lengths even in the slip of a number of things. */
-const LENGTHS = new Set(['binding-length', 'lost-per-join', 'usable-width', 'to-span', 'measure', 'depth-of-strip'])
+const LENGTHS = new Set([
+  'binding-length',
+  'lost-per-join',
+  'usable-width',
+  'to-span',
+  'measure',
+  'depth-of-strip',
+  'least-length',
+  'length-taken',
+])
 
 /** Terms that are long lengths in the slip of a number of things. */
 const YARDS = new Set(['thread-from-bobbins', 'full-bobbin', 'left-on-the-bobbin'])
@@ -264,6 +280,7 @@ function termLabel(term: Term, kind: SumKind, speech: Speech, names: ReadonlyMap
     case 'seam-sewn':
       return of === '' ? name : `${name}, needle at ${of}`
     case 'deepest-piece':
+    case 'piece-of-the-stack':
       return `${name}, ${of}`
   }
   return 'count' in term ? countedLabel(term, name, of, kind, speech) : name

@@ -2,7 +2,7 @@ import type { StripGroup } from '~~/core/cut/stripGroups'
 import type { Cloth } from '~~/core/file/quilt'
 import type { PlannedCloth } from '~~/core/plan/plannedCloth'
 import { CAUTIONS } from '~~/words/caution'
-import { stripParts, stripWords, subcuts } from '~~/words/cutting'
+import { columnParts, stripParts, stripWords, subcuts } from '~~/words/cutting'
 import { TRIM_FROM_THE_MIDDLE, trimParts } from '~~/words/sewnSettings'
 import { inEnglish } from '~~/words/speech'
 import type { TextPart } from '~~/words/textPart'
@@ -70,6 +70,7 @@ export function useCutSteps(
               `${i > 0 ? '; ' : ''}pile ${piece?.letter ?? ''}: `,
               ...parts,
             ]),
+            ...columnParts(strip, pieces.value, speech.value).flatMap((column): TextPart[] => ['. ', ...column]),
             '. Seam included.',
           ],
           done: left.length === 0,

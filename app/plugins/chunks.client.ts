@@ -1,6 +1,13 @@
 /** Once, when nothing else is to be done: so long after the start at the latest. */
 const FETCHED_AFTER_MS = 4000
 
+/** Whether the server has this page now. */
+const isThere = (path: string) =>
+  fetch(path, { method: 'HEAD' }).then(
+    ({ ok }) => ok,
+    () => false,
+  )
+
 /**
  * The code of every station is fetched while there is a network, so that each opens without one. Where it cannot be
  * fetched the page stays as it is, and says why nothing opens.
@@ -11,8 +18,16 @@ export default defineNuxtPlugin(nuxt => {
     say('This page needs the network once', 'Its code is not here yet. Go on here, and try again when you are online.')
   })
   const router = useRouter()
+  const failed = new Set<string>()
   // what was to be opened stays closed, and the page before it open
-  router.onError(() => {})
+  router.onError(async (_, { path, fullPath }) => {
+    const isAgain = failed.has(path)
+    failed.add(path)
+    // some browsers remember what could not be fetched until the page is loaded anew
+    if (!isAgain || !(await isThere(fullPath))) return
+    await useQuilt().saveNow()
+    location.assign(fullPath)
+  })
   nuxt.hook('app:mounted', () => {
     const paths = router.getRoutes().map(({ path }) => path.replaceAll(/:\w+\(\)/g, 'any'))
     const fetchAll = () =>

@@ -40,6 +40,7 @@ export const lowContrast: Checker = ({ quilt }) => {
 
 /** Like cloths that touch across a seam where most do not: scraps want to be spread. */
 export const neighboursAlike: Checker = ({ quilt, dimensions, plan: { wall } }) => {
+  if (wall.alike.length === 0) return []
   const seams = wallOf(quilt, dimensions).contacts.length
   // a quilt in which many are alike was meant so
   if (wall.alike.length > seams / 4) return []

@@ -1,7 +1,7 @@
 import { explained, type Explainable } from '../measure/explained'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { sumOf } from '../measure/sum'
-import type { Strip } from './cutPiece'
+import type { Cut, Strip } from './cutPiece'
 
 export interface Leftover {
   x: Inches
@@ -25,7 +25,8 @@ export function leftovers(strip: Strip): Explainable<Leftover>[] {
   const tops = new Map<number, { x: Inches; width: Inches; bottom: Inches }>()
   for (const cut of strip.cuts) {
     const top = tops.get(cut.x)
-    tops.set(cut.x, { x: cut.x, width: cut.width, bottom: Math.max(top?.bottom ?? 0, cut.y + cut.height) })
+    const [width, bottom] = [Math.max(top?.width ?? 0, cut.width), Math.max(top?.bottom ?? 0, cut.y + cut.height)]
+    tops.set(cut.x, { x: cut.x, width, bottom })
   }
   const { y, sheet } = strip
   const end = {
@@ -54,7 +55,22 @@ export function leftovers(strip: Strip): Explainable<Leftover>[] {
         ]),
       ),
     }))
-  return isMoreThanDust(strip.width + strip.x - right, strip.height) ? [end, ...above] : above
+  const beside = strip.cuts.flatMap(cut => {
+    const column = tops.get(cut.x)!
+    return isMoreThanDust(column.width - cut.width, cut.height) ? [trimmedOff(cut, column.width, sheet)] : []
+  })
+  const rest = [...above, ...beside]
+  return isMoreThanDust(strip.width + strip.x - right, strip.height) ? [end, ...rest] : rest
+}
+
+/** What lies beside a piece that is narrower than its column. */
+function trimmedOff(cut: Cut, column: Inches, sheet: number): Explainable<Leftover> {
+  const width = sumOf([
+    { what: 'width-of-column', value: column },
+    { what: 'cut-from-it', value: -cut.width },
+  ])
+  const height = sumOf([{ what: 'depth-of-the-piece', value: cut.height }])
+  return { x: cut.x + cut.width, y: cut.y, sheet, width: explained(width), height: explained(height) }
 }
 
 function isMoreThanDust(width: Inches, height: Inches): boolean {

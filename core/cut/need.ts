@@ -28,6 +28,9 @@ export interface ClothNeed {
   unplaced: CutPiece[]
 }
 
+/** A layout of these pieces that was found before, where there is one. */
+export type KeptLayout = (quilt: Quilt, cloth: Cloth, pieces: readonly CutPiece[]) => Layout | null
+
 /** What a length of cloth to buy is made of, before it is rounded. */
 const PARTS = ['long-pieces', 'strips', 'square-up', 'margin', 'shrinkage'] as const
 
@@ -48,11 +51,19 @@ export function toCutPiece(piece: Piece): CutPiece {
  * What one cloth has to give, laid out, and what to buy of it. Length to buy = (need + margin·need + 1″ squaring up)
  * ÷ (1 − shrink), rounded up to ⅛ yd or 10 cm. Source: handbook §5.
  */
-export function clothNeed(quilt: Quilt, cloth: Cloth, pieces: readonly Piece[], search: Search = QUICK): ClothNeed {
+export function clothNeed(
+  quilt: Quilt,
+  cloth: Cloth,
+  pieces: readonly Piece[],
+  search: Search = QUICK,
+  keptLayout: KeptLayout = () => null,
+): ClothNeed {
   const cutPieces = pieces.filter(piece => piece.cloth === cloth.id).map(toCutPiece)
   const area = cutPieces.reduce((sum, piece) => sum + piece.width * piece.height * piece.count, 0)
   if (cloth.form === 'piece') return onSheets(cloth, cutPieces, area)
-  const layout = search === QUICK ? quickLayout(cutPieces, cloth.usable) : layOut(cutPieces, cloth.usable, search)
+  const layout =
+    keptLayout(quilt, cloth, cutPieces)
+    ?? (search === QUICK ? quickLayout(cutPieces, cloth.usable) : layOut(cutPieces, cloth.usable, search))
   const along = alongLength(layout)
   const need = sumOf([{ what: 'long-pieces', value: along }, ...stripTerms(layout, along)])
   const buy = clothToBuy(quilt, cloth.shrink, [

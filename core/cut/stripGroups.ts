@@ -1,5 +1,6 @@
 import { lengthKey } from '../measure/ruler'
 import type { Strip } from './cutPiece'
+import { mixedColumns } from './mixedColumns'
 import type { Piece } from './piece'
 
 /** Strips that are cut alike and cut up alike: one line of the sheet. */
@@ -33,7 +34,8 @@ export function stripGroups(strips: readonly Strip[], pieces: ReadonlyMap<string
 /** Parts that are cut from the whole cloth first. */
 const LONG = /^(border|long-sashes)/
 
-function lookOf({ run, width, height, cuts }: Strip): string {
+function lookOf(strip: Strip): string {
+  const { run, width, height, cuts } = strip
   const counts = new Map<string, number>()
   for (const cut of cuts) {
     const key = `${cut.piece} ${lengthKey(cut.width)}`
@@ -44,5 +46,8 @@ function lookOf({ run, width, height, cuts }: Strip): string {
     lengthKey(width),
     lengthKey(height),
     ...[...counts].map(([key, count]) => `${count} ${key}`).sort(),
+    ...mixedColumns(strip)
+      .map(column => column.cuts.map(({ piece, width: wide }) => `${piece} ${lengthKey(wide)}`).join(' on '))
+      .sort(),
   ].join('|')
 }

@@ -14,6 +14,7 @@ import { quiltingEntry, stitchingEntry } from './entries/quiltingEntry'
 import { diaryEntry, doneEntry, madeEntry } from './entries/recordEntries'
 import { settingEntry } from './entries/settingEntry'
 import { trayEntry } from './entries/trayEntry'
+import { layoutEntry } from './entries/layoutEntry'
 import { wallEntry } from './entries/wallEntry'
 import { fieldsFor } from './fields'
 
@@ -71,6 +72,8 @@ function schemaFor(units: Units) {
       margin: f.number(0, 2).default(0.1),
       // pieces cut beyond those needed, in each pile for the blocks
       spares: f.whole(0, 100).default(0),
+      // layouts that were looked for longer than the plan looks, by cloth
+      layouts: z.record(f.id, layoutEntry(f)).default({}),
       made: f.list(madeEntry(f)).default([]),
       done: f.list(doneEntry(f)).default([]),
       diary: f.list(diaryEntry(f)).default([]),

@@ -8,6 +8,7 @@ import { planHanging } from '../layers/hanging'
 import { lastOrders } from '../layers/lastPieces'
 import { planBinding } from '../layers/binding/binding'
 import { bindingOrders } from '../layers/binding/bindingPieces'
+import { keptLayout } from '../layouts/kept'
 import { clothNeed, type ClothNeed } from '../cut/need'
 import { borderOrders } from '../cut/edgePieces'
 import { frameOrders } from '../cut/framePieces'
@@ -155,7 +156,7 @@ function layOutChoices(
       .join()
   const needs = quilt.cloths.map((cloth, i) => {
     const isSame = known && wanted(pieces, cloth.id) === wanted(known.pieces, cloth.id)
-    return isSame ? known.needs[i]! : clothNeed(quilt, cloth, pieces, search)
+    return isSame ? known.needs[i]! : clothNeed(quilt, cloth, pieces, search, keptLayout)
   })
   return { choices, pieces, needs }
 }

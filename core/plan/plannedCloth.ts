@@ -1,16 +1,20 @@
 import type { Strip } from '../cut/cutPiece'
 import type { Leftover } from '../cut/leftovers'
-import type { ClothNeed } from '../cut/need'
+import { toCutPiece, type ClothNeed } from '../cut/need'
+import type { Piece } from '../cut/piece'
 import type { Cloth } from '../file/quilt'
+import { knownBound } from '../layouts/knownBound'
 import { opaque, explained, type Explainable } from '../measure/explained'
-import type { Inches } from '../measure/ruler'
-import { sumOf, type Sum } from '../measure/sum'
+import { sameLength, type Inches } from '../measure/ruler'
+import { sumOf, type Sum, type Term } from '../measure/sum'
 
 /** A cloth in the plan: what is cut from it, and what to buy. */
 export interface PlannedCloth extends Omit<ClothNeed, 'need' | 'buy' | 'unplaced' | 'left'> {
   need: number
   buy: number
   usable: Inches
+  /** How much more than the bound it takes, as a part of it. */
+  gap: number
   left: Leftover[]
 }
 
@@ -26,9 +30,20 @@ export function plannedCloth(
     buy: explained(need.buy),
     usable: explained(usableWidth(cloth)),
     waste: explained(wasteOf(need)),
+    gap: explained(gapOf(need)),
     laid: explained(sumOf([{ what: 'strips-laid', value: need.laid }])),
     strips: need.strips.map(strip => plannedStrip(strip, numbers)),
   }
+}
+
+/** With more piles a plan does not wait for a better bound. */
+const MOST_PILES = 60
+
+/** With the best bound that is known of its pieces: the layout itself was found with a quick one. */
+export function proved(cloth: Cloth, need: ClothNeed, pieces: readonly Piece[]): ClothNeed {
+  const own = pieces.filter(piece => piece.cloth === cloth.id).map(toCutPiece)
+  if (need.unit === 'piece' || own.length > MOST_PILES) return need
+  return { ...need, bound: Math.max(need.bound, knownBound(own, cloth.usable)) }
 }
 
 function usableWidth(cloth: Cloth): Sum {
@@ -53,15 +68,48 @@ function wasteOf({ area, waste }: Pick<ClothNeed, 'area' | 'waste'>): Sum {
   )
 }
 
-/** A strip is as deep as its deepest piece, and as long as the cloth lets it be. */
+function gapOf({ need, bound, unit }: Pick<ClothNeed, 'need' | 'bound' | 'unit'>): Sum {
+  if (bound === 0) return { total: 0, terms: [] }
+  return sumOf(
+    [
+      { what: 'part-of-the-least', value: need.total / bound },
+      { what: 'least-itself', value: -1 },
+    ],
+    unit === 'in'
+      ? [
+          { what: 'length-taken', value: need.total },
+          { what: 'least-length', value: bound },
+        ]
+      : undefined,
+  )
+}
+
+/** A strip is as deep as its deepest column of pieces, and as long as the cloth lets it be. */
 function plannedStrip(strip: Strip, numbers: ReadonlyMap<string, string>): Explainable<Strip> {
-  const isAlong = strip.run === 'along'
-  const [deep, long] = isAlong ? (['width', 'height'] as const) : (['height', 'width'] as const)
-  const deepest = strip.cuts.reduce((a, b) => (b[deep] > a[deep] ? b : a))
+  if (strip.run === 'along') {
+    const widest = strip.cuts.reduce((a, b) => (b.width > a.width ? b : a))
+    return {
+      ...strip,
+      cuts: opaque(strip.cuts),
+      width: explained(sumOf([{ what: 'deepest-piece', value: strip.width, of: numbers.get(widest.piece) }])),
+      height: explained(sumOf([{ what: 'length', value: strip.height }])),
+    }
+  }
   return {
     ...strip,
     cuts: opaque(strip.cuts),
-    [deep]: explained(sumOf([{ what: 'deepest-piece', value: strip[deep], of: numbers.get(deepest.piece) }])),
-    [long]: explained(sumOf([{ what: isAlong ? 'length' : 'usable-there', value: strip[long] }])),
+    height: explained(sumOf(depthTerms(strip, numbers))),
+    width: explained(sumOf([{ what: 'usable-there', value: strip.width }])),
   }
+}
+
+/** Its deepest piece; or those on top of each other that are deeper together. */
+function depthTerms({ height, cuts }: Strip, numbers: ReadonlyMap<string, string>): Term[] {
+  const deepest = cuts.reduce((a, b) => (b.height > a.height ? b : a))
+  if (sameLength(deepest.height, height))
+    return [{ what: 'deepest-piece', value: height, of: numbers.get(deepest.piece) }]
+  const lowest = cuts.reduce((a, b) => (b.y + b.height > a.y + a.height ? b : a))
+  return cuts
+    .filter(cut => cut.x === lowest.x)
+    .map((cut): Term => ({ what: 'piece-of-the-stack', value: cut.height, of: numbers.get(cut.piece) }))
 }

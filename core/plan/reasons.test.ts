@@ -76,6 +76,7 @@ const REASONS: Readonly<Record<string, string>> = {
   'charts.N.panels.N.before': 'squares',
   'charts.N.panels.N.beforeDown': 'squares',
   'cloths.N.buy': 'long-pieces margin rounding shrinkage square-up strips',
+  'cloths.N.gap': 'least-itself part-of-the-least',
   'cloths.N.laid': 'strips-laid',
   'cloths.N.left.N.height': 'cut-from-it depth-of-strip',
   'cloths.N.left.N.width': 'cut-from-it length-of-strip width-of-the-piece',

@@ -20,8 +20,13 @@ export interface PlannedWall {
   balance: OffBalance[]
 }
 
-/** All that the eye would catch, each in its list. */
+/** Of more blocks than this no eye catches one, and each is a pixel: they are a picture. */
+const MOST_BLOCKS = 10_000
+
+/** All that the eye would catch, each in its list; of a quilt of more than ten thousand blocks nothing. */
 export function wallFindings(quilt: Quilt, dimensions: Dimensions): PlannedWall {
+  if (quilt.setting.cells.reduce((sum, line) => sum + line.length, 0) > MOST_BLOCKS)
+    return { alike: [], crowded: [], lonely: [], melts: [], balance: [] }
   const wall = wallOf(quilt, dimensions)
   const at = (i: number): CellPlace => [wall.places[i]!.row, wall.places[i]!.column]
   return {

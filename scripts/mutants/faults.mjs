@@ -218,8 +218,8 @@ export const FAULTS = [
   {
     name: 'leftovers above pieces dropped',
     file: 'core/cut/leftovers.ts',
-    from: '[end, ...above] : above',
-    to: '[end] : []',
+    from: 'const rest = [...above, ...beside]',
+    to: 'const rest: typeof above = []',
     tests: PLANS,
   },
   {
@@ -1048,5 +1048,41 @@ export const FAULTS = [
     from: 'const nearest = Math.min(most, Math.max(least, inches))',
     to: 'const nearest = inches >= least && inches <= most ? inches : least',
     tests: ['app/composables/typedLength.test.ts'],
+  },
+  // layouts
+  {
+    name: 'a bound for pieces that are wanted once only',
+    file: 'core/layouts/barBound.ts',
+    from: 'most: sizes[size]!.count, room: across',
+    to: 'most: 1, room: across',
+    tests: ['core/layouts'],
+  },
+  {
+    name: 'a bound rounded up to whole strips of the tallest',
+    file: 'core/layouts/order.ts',
+    from: 'return fine * list.map(length => Math.round(length / fine)).reduce(gcd)',
+    to: 'return fine * list.map(length => Math.round(length / fine)).reduce((a, b) => Math.max(a, b))',
+    tests: ['core/layouts'],
+  },
+  {
+    name: 'a layout that was kept for other piles',
+    file: 'core/layouts/kept.ts',
+    from: 'if (kept.pieces !== layoutKey(pieces, cloth.usable)) return null',
+    to: '',
+    tests: ['core/layouts'],
+  },
+  {
+    name: 'a layout of a file that is not looked at',
+    file: 'core/layouts/kept.ts',
+    from: 'length < bound - TOLERANCE || layoutFaults(pieces, kept.strips, cloth.usable, length).length > 0',
+    to: 'length < 0',
+    tests: ['core/layouts'],
+  },
+  {
+    name: 'a longer layout in place of strips that were taken out',
+    file: 'core/layouts/neighbourhood.ts',
+    from: '> depth\n',
+    to: '> 2 * depth\n',
+    tests: ['core/layouts'],
   },
 ]

@@ -149,7 +149,7 @@ test('the legend of a chart says what the plan says is cut, spares where squares
     ],
     blocks: [{ id: 'lamp', design: 'lamp', width: 18, height: 6, cloths: { A: 'soot', B: 'cream', C: 'brass' } }],
     setting: { across: 1, down: 1 },
-  } as QuiltFile
+  }
   const { quilt: pictured, plan } = planOf(file)
   const texts = words(papersFor(pictured, { ...ASKED, block: 'lamp', what: 'chart' }, speech)!)
   const { counts } = plan.charts![0]!

@@ -35,6 +35,7 @@ const isByPiece = computed(() => cut.need.unit === 'piece')
         <strong class="no-print">Seam included in every size.</strong>
       </p>
     </header>
+    <LessCloth :cut="cut" />
     <div class="two">
       <div>
         <div v-for="s in sheets" :key="s" class="map-box card !p-2">

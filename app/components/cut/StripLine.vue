@@ -2,7 +2,7 @@
 import { inEnglish } from '~~/words/speech'
 import type { Piece } from '~~/core/cut/piece'
 import type { StripGroup } from '~~/core/cut/stripGroups'
-import { stripWords, subcuts } from '~~/words/cutting'
+import { columnParts, stripWords, subcuts } from '~~/words/cutting'
 import { useName } from '~~/words/names'
 
 /** Strips that are cut alike: how deep, into what, and a tick for each. */
@@ -53,6 +53,9 @@ function stateOf(place: number): boolean | 'mixed' {
             :title="`Height of ${cut.piece.letter}`" /></template
         >{{ cut.after }}
         <span v-if="cut.piece" class="note">{{ inEnglish(useName(cut.piece, blockNames), speech) }}</span>
+      </p>
+      <p v-for="(column, c) in columnParts(group.strip, pieces, speech)" :key="`column ${c}`">
+        <FigureText :parts="column" />
       </p>
     </div>
     <div class="ticks">
@@ -141,9 +144,6 @@ function stateOf(place: number): boolean | 'mixed' {
   }
   .strip.done .font-bold {
     text-decoration: none;
-  }
-  .strip + .strip {
-    margin-top: 0;
   }
 }
 </style>

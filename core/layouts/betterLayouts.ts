@@ -1,0 +1,73 @@
+// In: piles of one cloth and its usable width. Out: ever shorter layouts, and a length that none can beat.
+import { lowerBound } from '../cut/bound'
+import { liesOf, type CutPiece, type Strip } from '../cut/cutPiece'
+import { layOut } from '../cut/layout'
+import { TOLERANCE, type Inches } from '../measure/ruler'
+import { barBound } from './barBound'
+import { orderOf } from './order'
+import { placedStrips } from './placed'
+import { searchStrips } from './search'
+
+export interface BetterLayout {
+  length: Inches
+  /** No layout is shorter than this. */
+  bound: Inches
+  /** Which part of the search found it. */
+  by: 'greedy' | 'search'
+  strips: () => Strip[]
+}
+
+/** A piece narrower than this is no piece of cloth. */
+const NARROWEST: Inches = 1 / 16
+
+/** A length of cloth that no layout of these pieces can beat. */
+export function provedBound(pieces: readonly CutPiece[], usable: Inches): Inches {
+  const fits = fitting(pieces, usable)
+  if (fits.length === 0) return 0
+  return Math.max(lowerBound(fits, usable), areAllWide(fits) ? barBound(orderOf(fits, usable), usable) : 0)
+}
+
+/**
+ * The quick layout, then after every step of the search the shortest so far: never longer than the one before. Long
+ * pieces along the cloth, and what lies beside them, stay as the quick layout has them. Ends where none can be shorter;
+ * the same for the same pieces, however they are named or listed.
+ */
+export function* betterLayouts(pieces: readonly CutPiece[], usable: Inches): Generator<BetterLayout> {
+  const fits = fitting(pieces, usable)
+  const quick = layOut(fits, usable)
+  let best: BetterLayout = { length: quick.length, bound: quick.bound, by: 'greedy', strips: () => quick.strips }
+  yield best
+  const bound = provedBound(fits, usable)
+  best = { ...best, bound }
+  yield best
+  const { band, rest, depth } = belowBand(quick.strips, fits)
+  if (best.length <= bound + TOLERANCE || rest.length === 0 || !areAllWide(fits)) return
+  const order = orderOf(rest, usable)
+  const least = Math.ceil((bound - depth) / order.cell.down - 1e-6)
+  for (const { strips, depth: cells } of searchStrips(order, least)) {
+    if (depth + cells * order.cell.down < best.length - TOLERANCE) {
+      const place = () => [...band, ...placedStrips(order, strips, { y: depth, width: usable })]
+      best = { length: depth + lengthOf(place().slice(band.length)), bound, by: 'search', strips: place }
+    }
+    yield best
+    if (best.length <= bound + TOLERANCE) return
+  }
+}
+
+const fitting = (pieces: readonly CutPiece[], usable: Inches) =>
+  pieces.filter(piece => piece.count > 0 && liesOf(piece, usable).length > 0)
+const areAllWide = (pieces: readonly CutPiece[]) =>
+  pieces.every(({ width, height }) => Math.min(width, height) >= NARROWEST)
+const lengthOf = (strips: readonly Strip[]) => strips.reduce((sum, { height }) => sum + height, 0)
+
+/** Long pieces with what lies beside them, down to where they end; and the pieces that lie below. */
+function belowBand(strips: readonly Strip[], pieces: readonly CutPiece[]) {
+  const depth = strips.reduce((down, { run, y, height }) => (run === 'along' ? Math.max(down, y + height) : down), 0)
+  const band = strips.filter(({ y }) => y < depth - TOLERANCE)
+  const used = new Map<string, number>()
+  for (const { cuts } of band) for (const { piece } of cuts) used.set(piece, (used.get(piece) ?? 0) + 1)
+  const rest = pieces
+    .map(piece => ({ ...piece, count: piece.count - (used.get(piece.id) ?? 0) }))
+    .filter(({ count }) => count > 0)
+  return { band, rest, depth }
+}

@@ -1,0 +1,47 @@
+import { columnParts } from './cutting'
+import { layoutState, type LayoutSearch } from './layouts'
+import { textOf } from './textPart'
+
+const speech = { units: 'in', english: 'us' } as const
+const state = (over: Partial<LayoutSearch>) =>
+  layoutState(
+    { state: 'idle', before: 48.75, looked: null, need: { need: 48.75, bound: 45 }, isBegun: false, ...over },
+    speech,
+  )
+const plain = (text: string) => text.replaceAll('\u00a0', ' ')
+
+test('a layout is proved, near, or not known to be near', () => {
+  expect(state({ need: { need: 45, bound: 45 } })).toMatchObject({ isProved: true, isLoose: false })
+  expect(state({})).toMatchObject({ isProved: false, isLoose: false, told: '' })
+  expect(state({ need: { need: 60, bound: 45 } })).toMatchObject({ isProved: false, isLoose: true })
+})
+
+test('what a search finds is said in lengths: the shorter one, never the longer', () => {
+  const told = (over: Partial<LayoutSearch>) => plain(state(over).told)
+  expect(told({ state: 'running', looked: { length: 46.5, bound: 45 } })).toBe(
+    '46 1/2″ so far, in place of 48 3/4″; no layout takes less than 45″.',
+  )
+  expect(told({ state: 'running', looked: { length: 50, bound: 45 } })).toBe(
+    '48 3/4″ so far; no layout takes less than 45″.',
+  )
+  expect(told({ state: 'found', looked: { length: 46.5, bound: 45 } })).toBe('Found: 46 1/2″ in place of 48 3/4″.')
+  expect(told({ state: 'nothing' })).toBe('No shorter one was found.')
+  expect(told({ isBegun: true })).toBe('Strips of it are cut: the others stay as they are.')
+})
+
+test('a column of different pieces is cut off first, at the width of its widest', () => {
+  const box = { y: 0, height: 3, width: 4 }
+  const cuts = [
+    { ...box, x: 0, piece: 'wide' },
+    { ...box, x: 0, y: 3, width: 2.5, piece: 'narrow' },
+    { ...box, x: 4, piece: 'wide' },
+    { ...box, x: 4, y: 3, piece: 'wide' },
+  ]
+  const strip = { x: 0, y: 0, width: 41, height: 6, run: 'across', sheet: 0, cuts } as const
+  const pieces = new Map([
+    ['wide', { letter: '1' }],
+    ['narrow', { letter: '2' }],
+  ]) as never
+  const said = columnParts({ ...strip, cuts: [...cuts] }, pieces, speech).map(parts => plain(textOf(parts)))
+  expect(said).toEqual(['1 column 4″ wide first, cut up from below into 1, 2'])
+})
