@@ -5,6 +5,7 @@ import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { serialize } from 'node:v8'
 import { chromium } from '@playwright/test'
 import { build } from 'esbuild'
+import { layoutFigures } from './bench/layouts.mjs'
 import { pictureDrawn } from './bench/pictureDrawn.mjs'
 import { meanDifferences } from './bench/quantisers.mjs'
 import { buildIfStale, chromiumPath, freePort, installChromium, installPackages, ROOT, startServer } from './system.mjs'
@@ -72,6 +73,8 @@ await build({
       "export { spreadSearch } from './core/spread/search'",
       "export { scriptedPicture, SCRIPTED } from './core/testing/scriptedPictures'",
       "export { reducedPicture } from './core/pictures/reduced'",
+      "export { betterLayouts, provedBound } from './core/layouts/betterLayouts'",
+      "export { openOrder, perfectOrder } from './core/testing/cutOrders'",
       "export { makeWorkbook } from './app/workers/makeWorkbook'",
       "export { changeBetween } from './app/workers/changes'",
       "export { shared, toWire } from './app/workers/wire'",
@@ -109,6 +112,10 @@ const {
   planBacking,
   wallOf,
   wallFindings,
+  betterLayouts,
+  provedBound,
+  openOrder,
+  perfectOrder,
   spreadProblem,
   spreadSearch,
   scriptedPicture,
@@ -387,6 +394,8 @@ for (const name of SCRIPTED) {
   // a picture of no more colours than cloths it keeps whole
   if (Wu > 0) record(`of that by Wu, ${name}`, own / Wu, '', null)
 }
+
+layoutFigures({ betterLayouts, provedBound, openOrder, perfectOrder }, record)
 
 // blocks spread over the wall: how soon something better is there, and what three seconds leave of what sixty gain
 for (const [across, down, cloths, aimFirst, aimGap] of [
