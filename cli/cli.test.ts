@@ -1,3 +1,5 @@
+import type { Strip } from '../core/cut/cutPiece'
+import { layoutFaults } from '../core/cut/layoutCheck'
 import { spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { schemaText } from './schemaText'
@@ -86,6 +88,14 @@ test('cut: the agreed order, and faults with their paths', () => {
   expect(JSON.parse(stdout)).toMatchObject({ length: 23, proved: false, by: 'greedy' })
   const whole = { width: 42, pieces: [{ id: 'a', width: 21, height: 6.5, count: 4, turn: false }], time: 0.1 }
   expect(JSON.parse(wren(['cut', '-'], JSON.stringify(whole)).stdout)).toMatchObject({ length: 13, proved: true })
+  const fats = { ...order, sheets: [{ width: 21, height: 18, count: 9 }] }
+  const onSheets = JSON.parse(wren(['cut', '-'], JSON.stringify(fats)).stdout) as { length: number; strips: Strip[] }
+  // six of them across and two down, or three across and five down: fifteen
+  expect(onSheets.length).toBe(3)
+  expect(layoutFaults(order.pieces, onSheets.strips, 21, 18, 18)).toEqual([])
+  const tooFew = wren(['cut', '-'], JSON.stringify({ ...order, sheets: [{ width: 21, height: 18, count: 2 }] }))
+  expect(tooFew).toMatchObject({ status: 2, stdout: '' })
+  expect(tooFew.stderr).toContain('no room on the pieces of cloth there are')
   const faulty = wren(['cut', '-'], JSON.stringify({ ...order, pieces: [{ ...order.pieces[0], count: 0 }] }))
   expect(faulty).toMatchObject({ status: 2, stdout: '' })
   expect(faulty.stderr).toContain('pieces.0.count: expected a whole number from 1 to 100000, got 0')

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { liesOf, type CutPiece } from '../core/cut/cutPiece'
+import { layOutOnMixed } from '../core/cut/mixedSheets'
 import { betterLayouts, type BetterLayout } from '../core/layouts/betterLayouts'
 import { problemsOf, refuse } from '../core/file/expectation'
 import { fieldsFor } from '../core/file/fields'
@@ -27,6 +28,17 @@ const order = z.object(
       ),
     ),
     time: f.number(0, 600).default(0),
+    // pieces of cloth in place of a length of it
+    sheets: f
+      .list(
+        z.object(
+          { width: f.length(0.1), height: f.length(0.1), count: f.whole(1, 1000).default(1) },
+          refuse({ kind: 'object' }),
+        ),
+        0,
+        40,
+      )
+      .default([]),
   },
   refuse({ kind: 'object' }),
 )
@@ -37,40 +49,31 @@ export function cut(text: string): Answer {
   if (!value.ok) return refused(value.problems)
   const parsed = order.safeParse(value.value)
   if (!parsed.success) return refused(problemsOf(parsed.error, value.value))
-  const { width, pieces, time } = parsed.data
+  const { width, pieces, time, sheets } = parsed.data
   const repeated = pieces.findIndex((piece, i) => pieces.findIndex(other => other.id === piece.id) !== i)
   if (repeated >= 0) return refused([{ code: 'repeated', path: ['pieces', repeated, 'id'], got: pieces[repeated]!.id }])
   const started = performance.now()
   const seconds = () => (performance.now() - started) / 1000
+  if (sheets.length > 0) {
+    const { opened, strips, unplaced } = layOutOnMixed(pieces, sheets)
+    if (unplaced.length > 0) return tooLarge(unplaced, pieces, 'no room on the pieces of cloth there are')
+    return answered({ length: opened.length, opened, by: 'greedy', strips, time: seconds() })
+  }
   const unplaced = pieces.filter(piece => liesOf(piece, width).length === 0)
-  if (unplaced.length > 0) {
-    return {
-      exit: 2,
-      error: unplaced
-        .map(
-          piece =>
-            `${problemLine({
-              code: 'expected',
-              path: ['pieces', pieces.findIndex(p => p.id === piece.id), 'width'],
-              expected: { kind: 'length' },
-              got: piece.width,
-            })}: ` + `wider than the cloth\n`,
-        )
-        .join(''),
-    }
-  }
+  if (unplaced.length > 0) return tooLarge(unplaced, pieces, 'wider than the cloth')
   const { length, bound, strips, by } = bestWithin(pieces, width, () => seconds() >= time)
-  return {
-    exit: 0,
-    output: `${JSON.stringify({
-      length,
-      bound,
-      proved: length <= bound + 1e-6,
-      by,
-      strips: strips(),
-      time: seconds(),
-    })}\n`,
+  return answered({ length, bound, proved: length <= bound + 1e-6, by, strips: strips(), time: seconds() })
+}
+
+const answered = (value: object): Answer => ({ exit: 0, output: `${JSON.stringify(value)}\n` })
+
+/** Pieces that cannot be laid, each with the path of its width. */
+function tooLarge(unplaced: readonly CutPiece[], pieces: readonly CutPiece[], why: string): Answer {
+  const line = ({ id, width }: CutPiece) => {
+    const path = ['pieces', pieces.findIndex(piece => piece.id === id), 'width']
+    return `${problemLine({ code: 'expected', path, expected: { kind: 'length' }, got: width })}: ${why}\n`
   }
+  return { exit: 2, error: unplaced.map(line).join('') }
 }
 
 /** The first good layout at least; the search ends by itself where nothing can be shorter. */

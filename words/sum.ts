@@ -159,6 +159,7 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'least-itself': 'the least itself',
   'least-length': 'no layout takes less than',
   'length-taken': 'its strips take',
+  'strips-of-their-own': 'each size in full strips of its own',
   'spare-to-trim': 'to spare, trimmed off later',
   'base-between-its-leg-lines': 'base between the lines of its legs',
   'slant-shared-with-the-next': 'slant shared with the next one',

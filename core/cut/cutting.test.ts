@@ -6,6 +6,7 @@ import { lowerBound } from './bound'
 import type { CutPiece } from './cutPiece'
 import { layOut } from './layout'
 import { layoutFaults } from './layoutCheck'
+import { layOutOnMixed } from './mixedSheets'
 import { lengthOf, ownStrips } from './ownStrips'
 import { layOutOnSheets } from './sheets'
 import { runs } from '../testing/runs'
@@ -87,6 +88,38 @@ test('pieces of cloth: each strip within its piece, at least as many pieces as t
     }),
     { numRuns: runs(60) },
   )
+})
+
+test('cloth in pieces of several sizes: each strip within its own, all cut once, no more opened than there are', () => {
+  const kinds = fc.array(
+    fc.record({ width: eighths(30), height: eighths(24), count: fc.integer({ min: 1, max: 5 }) }),
+    { minLength: 1, maxLength: 4 },
+  )
+  fc.assert(
+    fc.property(pieces, kinds, (list, sheets) => {
+      const { opened, strips, unplaced } = layOutOnMixed(list, sheets)
+      const cuts = strips.flatMap(strip => strip.cuts.map(({ piece }) => piece))
+      for (const { id, count } of list) {
+        const missing = unplaced.find(piece => piece.id === id)?.count ?? 0
+        expect(cuts.filter(piece => piece === id)).toHaveLength(count - missing)
+      }
+      opened.forEach((kind, sheet) => {
+        const own = strips.filter(strip => strip.sheet === sheet)
+        const wanted = list.map(piece => ({
+          ...piece,
+          count: own.flatMap(strip => strip.cuts).filter(cut => cut.piece === piece.id).length,
+        }))
+        expect(layoutFaults(wanted, own, sheets[kind]!.width, sheets[kind]!.height, sheets[kind]!.height)).toEqual([])
+      })
+      sheets.forEach(({ count }, kind) => expect(opened.filter(k => k === kind).length).toBeLessThanOrEqual(count))
+    }),
+    { numRuns: runs(40) },
+  )
+  // one large piece of cloth, not two small ones; of as few the smaller
+  const square: CutPiece = { id: 'square', width: 5, height: 5, count: 8, turn: true }
+  const small = { width: 10, height: 10, count: 9 }
+  expect(layOutOnMixed([square], [small, { width: 20, height: 10, count: 1 }]).opened).toEqual([1])
+  expect(layOutOnMixed([{ ...square, count: 4 }], [{ width: 20, height: 10, count: 1 }, small]).opened).toEqual([1])
 })
 
 test('what is left of a strip is all of it that no piece covers, but for slivers', () => {

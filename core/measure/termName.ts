@@ -141,6 +141,7 @@ export type TermName =
   | 'strips-exactly'
   | 'strips-joined'
   | 'strips-laid'
+  | 'strips-of-their-own'
   | 'strips-of'
   | 'strips-of-cloth'
   | 'strips-wanted'

@@ -34,7 +34,7 @@ import {
 } from './plannedLayers'
 import { plannedBinding, type PlannedBinding } from './plannedBinding'
 import { plannedCharts, type PlannedChart } from './plannedCharts'
-import { plannedCloth, proved, type PlannedCloth } from './plannedCloth'
+import { plannedCloth, type PlannedCloth } from './plannedCloth'
 import { plannedPiece } from './plannedPiece'
 import { plannedPressing, versionAt, type PlannedPressing } from './plannedPressing'
 import { quiltPressing } from '../pressing/quiltPressing'
@@ -150,7 +150,7 @@ export function makePlan(
     quilt: plannedQuilt(quilt, { dimensions, trimmed, pieces, needs, backing }),
     stages: plannedStages(quilt, dimensions.top, planned.top),
     pieces: pieces.map(plannedPiece),
-    cloths: needs.map((need, i) => plannedCloth(quilt.cloths[i]!, proved(quilt.cloths[i]!, need, pieces), numbers)),
+    cloths: needs.map((need, i) => plannedCloth(quilt.cloths[i]!, need, { pieces, numbers })),
     blocks: blocks.map(block =>
       plannedBlock(quilt, makes.get(block.id)!, choices, testBlockPieces(work, block.id, pieces), dimensions.setting),
     ),

@@ -1,6 +1,7 @@
-import type { Strip } from '../cut/cutPiece'
+import type { Strip, CutPiece } from '../cut/cutPiece'
 import type { Leftover } from '../cut/leftovers'
 import { toCutPiece, type ClothNeed } from '../cut/need'
+import { lengthOf, ownStrips } from '../cut/ownStrips'
 import type { Piece } from '../cut/piece'
 import type { Cloth } from '../file/quilt'
 import { knownBound } from '../layouts/knownBound'
@@ -15,15 +16,19 @@ export interface PlannedCloth extends Omit<ClothNeed, 'need' | 'buy' | 'unplaced
   usable: Inches
   /** How much more than the bound it takes, as a part of it. */
   gap: number
+  /** Less than each size in full strips of its own would take. */
+  saved: Inches
   left: Leftover[]
 }
 
-/** In: a cloth, its layout, and the numbers of the piles. Out: the cloth as others read it. */
+/** In: a cloth, its layout, and its piles with their numbers. Out: the cloth as others read it. */
 export function plannedCloth(
   cloth: Cloth,
-  { unplaced: _, ...need }: ClothNeed,
-  numbers: ReadonlyMap<string, string>,
+  { unplaced, ...quick }: ClothNeed,
+  { pieces, numbers }: { pieces: readonly Piece[]; numbers: ReadonlyMap<string, string> },
 ): Explainable<PlannedCloth> {
+  const own = pieces.filter(piece => piece.cloth === cloth.id).map(toCutPiece)
+  const need = proved(cloth, quick, own)
   return {
     ...need,
     need: explained(need.need),
@@ -31,6 +36,7 @@ export function plannedCloth(
     usable: explained(usableWidth(cloth)),
     waste: explained(wasteOf(need)),
     gap: explained(gapOf(need)),
+    saved: explained(unplaced.length > 0 ? NOTHING : savedOf(cloth, need, own)),
     laid: explained(sumOf([{ what: 'strips-laid', value: need.laid }])),
     strips: need.strips.map(strip => plannedStrip(strip, numbers)),
   }
@@ -40,10 +46,20 @@ export function plannedCloth(
 const MOST_PILES = 60
 
 /** With the best bound that is known of its pieces: the layout itself was found with a quick one. */
-export function proved(cloth: Cloth, need: ClothNeed, pieces: readonly Piece[]): ClothNeed {
-  const own = pieces.filter(piece => piece.cloth === cloth.id).map(toCutPiece)
+function proved<T extends Pick<ClothNeed, 'unit' | 'bound'>>(cloth: Cloth, need: T, own: readonly CutPiece[]): T {
   if (need.unit === 'piece' || own.length > MOST_PILES) return need
   return { ...need, bound: Math.max(need.bound, knownBound(own, cloth.usable)) }
+}
+
+const NOTHING: Sum = { total: 0, terms: [] }
+
+/** Of cloth that comes in pieces no strips are spoken of. */
+function savedOf({ usable }: Cloth, { need, unit }: Pick<ClothNeed, 'need' | 'unit'>, own: readonly CutPiece[]): Sum {
+  if (unit === 'piece') return NOTHING
+  return sumOf([
+    { what: 'strips-of-their-own', value: lengthOf(ownStrips(own, usable)) },
+    { what: 'length-taken', value: -need.total },
+  ])
 }
 
 function usableWidth(cloth: Cloth): Sum {

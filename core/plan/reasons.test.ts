@@ -81,6 +81,7 @@ const REASONS: Readonly<Record<string, string>> = {
   'cloths.N.left.N.height': 'cut-from-it depth-of-strip',
   'cloths.N.left.N.width': 'cut-from-it length-of-strip width-of-the-piece',
   'cloths.N.need': 'long-pieces strips-deep',
+  'cloths.N.saved': 'length-taken strips-of-their-own',
   'cloths.N.strips.N.height': 'deepest-piece length',
   'cloths.N.strips.N.width': 'deepest-piece usable-there',
   'cloths.N.usable': 'selvages shrinkage width-as-sold',

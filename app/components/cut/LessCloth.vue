@@ -30,6 +30,9 @@ const words = computed(() =>
         >Within <Figure :path="`${path}.gap`" kind="part" title="Over the least possible" /> of the least
         possible.</span
       >
+      <span v-if="cut.need.saved > 1 / 16" class="ml-2"
+        >Saved against each size in strips of its own: <Figure :path="`${path}.saved`" title="Saved" />.</span
+      >
       <span v-if="words.told" class="ml-2" role="status" data-testid="layout-told">{{ words.told }}</span>
     </p>
     <template v-if="state === 'running'">

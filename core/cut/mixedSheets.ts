@@ -1,0 +1,81 @@
+// In: piles of one cloth, and pieces of cloth of several sizes. Out: strips on as few of them as are found.
+import type { Inches } from '../measure/ruler'
+import { largestFirst, liesOf, type CutPiece, type LooseStrip, type Strip } from './cutPiece'
+import { place } from './layout'
+import { looseStrips } from './looseStrips'
+
+/** So many pieces of cloth of one size. */
+export interface SheetKind {
+  width: Inches
+  height: Inches
+  count: number
+}
+
+export interface MixedLayout {
+  /** For each piece of cloth that is opened, its place among the kinds. */
+  opened: number[]
+  strips: Strip[]
+  /** What finds no room. */
+  unplaced: CutPiece[]
+}
+
+/** Large pieces worth a little more than their area, by so much more each try. */
+const POWERS = [0, 0.1, 0.2, 0.35, 0.5]
+
+/**
+ * The fewest pieces of cloth; of as few, those of the least cloth. Tried: the kinds in any order, one piece of cloth
+ * after the other filled with what fills it best. `kinds`: five at most, more are taken by size alone.
+ */
+export function layOutOnMixed(pieces: readonly CutPiece[], kinds: readonly SheetKind[]): MixedLayout {
+  const wanted = largestFirst(pieces).filter(({ count }) => count > 0)
+  const tries = ordersOf(kinds).flatMap(order => POWERS.map(power => filled(wanted, kinds, order, power)))
+  return tries.reduce((best, other) => (isBetter(other, best, kinds) ? other : best))
+}
+
+function isBetter(one: MixedLayout, other: MixedLayout, kinds: readonly SheetKind[]): boolean {
+  const missing = ({ unplaced }: MixedLayout) => unplaced.reduce((sum, { count }) => sum + count, 0)
+  const area = ({ opened }: MixedLayout) => opened.reduce((sum, k) => sum + kinds[k]!.width * kinds[k]!.height, 0)
+  const by = [missing(one) - missing(other), one.opened.length - other.opened.length, area(one) - area(other)]
+  return (by.find(difference => Math.abs(difference) > 1e-9) ?? 0) < 0
+}
+
+/** All orders of a few kinds; of many the smallest and the largest first. */
+function ordersOf(kinds: readonly SheetKind[]): number[][] {
+  const bySize = [...kinds.keys()].sort(
+    (a, b) => kinds[a]!.width * kinds[a]!.height - kinds[b]!.width * kinds[b]!.height,
+  )
+  if (kinds.length > 5) return [bySize, [...bySize].reverse()]
+  const permuted = (list: readonly number[]): number[][] =>
+    list.length <= 1
+      ? [[...list]]
+      : list.flatMap(one => permuted(list.filter(k => k !== one)).map(rest => [one, ...rest]))
+  return permuted(bySize)
+}
+
+function filled(
+  pieces: readonly CutPiece[],
+  kinds: readonly SheetKind[],
+  order: readonly number[],
+  power: number,
+): MixedLayout {
+  const worth = ({ width, height }: CutPiece) => (width * height) ** power
+  const opened: number[] = []
+  const strips: Strip[] = []
+  let rest = [...pieces]
+  for (const k of order) {
+    const { width, height, count } = kinds[k]!
+    for (let n = 0; n < count && rest.length > 0; n++) {
+      const fits = rest.filter(piece => liesOf(piece, width, height).length > 0)
+      const { strips: own, left } = looseStrips(fits, width, worth, height)
+      if (own.length === 0) break
+      strips.push(...place(byDepth(own), 0, 0, width, opened.length))
+      opened.push(k)
+      rest = rest
+        .map(piece => ({ ...piece, count: left.get(piece.id) ?? piece.count }))
+        .filter(piece => piece.count > 0)
+    }
+  }
+  return { opened, strips, unplaced: rest }
+}
+
+const byDepth = (strips: readonly LooseStrip[]) => [...strips].sort((a, b) => b.height - a.height)
