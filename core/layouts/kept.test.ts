@@ -87,6 +87,10 @@ test('for other pieces, other cloth, or strips that cannot be cut a layout is pa
   expect(need({ ...kept, cloths: [{ id: 'soot', name: 'Soot', width: 50 }] })).toBe(
     need({ ...file, cloths: [{ id: 'soot', name: 'Soot', width: 50 }] }),
   )
+  // the same pieces on wider cloth
+  const bare = { ...file, borders: [], binding: null } as unknown as QuiltFile
+  const wide = { cloths: [{ id: 'soot', name: 'Soot', width: 70 }] }
+  expect(need({ ...improved(bare, 200).file, ...wide })).toBe(need({ ...bare, ...wide }))
   const layout = kept.layouts!.soot!
   const [first, ...rest] = layout.strips
   for (const strips of [

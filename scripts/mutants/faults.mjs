@@ -1065,24 +1065,10 @@ export const FAULTS = [
     tests: ['core/layouts'],
   },
   {
-    name: 'a layout that was kept for other piles',
-    file: 'core/layouts/kept.ts',
-    from: 'if (kept.pieces !== layoutKey(pieces, cloth.usable)) return null',
-    to: '',
-    tests: ['core/layouts'],
-  },
-  {
     name: 'a layout of a file that is not looked at',
     file: 'core/layouts/kept.ts',
     from: 'length < bound - TOLERANCE || layoutFaults(pieces, kept.strips, cloth.usable, length).length > 0',
     to: 'length < 0',
-    tests: ['core/layouts'],
-  },
-  {
-    name: 'a longer layout in place of strips that were taken out',
-    file: 'core/layouts/neighbourhood.ts',
-    from: '> depth\n',
-    to: '> 2 * depth\n',
     tests: ['core/layouts'],
   },
 ]
