@@ -13,6 +13,7 @@ const path = computed(() => `cloths.${cut.index}`)
 const isKept = computed(() => store.quilt?.layouts[cut.cloth.id] !== undefined)
 /** A strip that is cut stays where it was. */
 const isBegun = computed(() => cut.progress.some(strip => strip.cut > 0))
+const isCut = computed(() => cut.progress.every(strip => strip.done))
 const words = computed(() =>
   layoutState(
     { state: state.value, before: before.value, looked: looked.value, need: cut.need, isBegun: isBegun.value },
@@ -22,7 +23,11 @@ const words = computed(() =>
 </script>
 
 <template>
-  <div v-if="cut.need.unit === 'in'" class="no-print mb-3 flex flex-wrap items-center gap-3" data-testid="less-cloth">
+  <div
+    v-if="cut.need.unit === 'in' && !isCut"
+    class="no-print mb-3 flex flex-wrap items-center gap-3"
+    data-testid="less-cloth"
+  >
     <p class="mr-auto min-w-0">
       <span v-if="words.isProved">No layout takes less: proved.</span>
       <span v-else-if="words.isLoose">How near it is to the least possible could not be proved.</span>
