@@ -1,4 +1,3 @@
-import { codingColour } from '../charts/codingColours'
 import { PLAIN_CHART, type Chart } from '../designs/chart'
 import { chartSheets, MIN_CHART_SQUARE, type ChartPageWords } from './chartSheets'
 import type { Mark, Sheet } from './sheet'
@@ -75,12 +74,27 @@ function pointsOf(mark: Mark): readonly (readonly [number, number])[] {
   return mark.kind === 'text' || mark.kind === 'dot' ? [mark.at] : mark.points
 }
 
+test('on a printer without colours every letter stands out from its square, 4.5 to 1', () => {
+  const darkest = Object.fromEntries([...'ABCDEFGH'].map(letter => [letter, '#000000']))
+  for (const colour of [{}, darkest])
+    for (const sheet of sheetsOf({ colour }, 0.2))
+      for (const mark of sheet.marks) {
+        if (mark.kind !== 'fill') continue
+        const [red, green, blue] = [1, 3, 5].map(at => Number.parseInt(mark.colour.slice(at, at + 2), 16) / 255)
+        // as printers weigh them, then to light
+        const grey = 0.299 * red! + 0.587 * green! + 0.114 * blue!
+        const light = ((grey + 0.055) / 1.055) ** 2.4
+        expect((light + 0.05) / 0.05).toBeGreaterThan(4.5)
+      }
+})
+
 test('squares are never smaller than a letter can be read, and wear the colours of their letters', () => {
   const [first, page] = sheetsOf({ colour: { B: '#123456' } }, 0.01) as [Sheet, Sheet]
   const fills = page.marks.flatMap(mark => (mark.kind === 'fill' ? [mark] : []))
   expect(Math.min(...fills.map(({ height }) => height))).toBeCloseTo(MIN_CHART_SQUARE, 9)
-  expect(fills.some(({ colour }) => colour === '#123456')).toBe(true)
-  expect(fills.some(({ colour }) => colour === codingColour('A'))).toBe(true)
+  // half of what was chosen, #123456, on white
+  expect(fills.some(({ colour }) => colour === '#899aab')).toBe(true)
+  expect(new Set(fills.map(({ colour }) => colour)).size).toBe(8)
   // a place for a snip of each cloth, and what is cut
   expect(textsOf(first).filter(({ text }) => text === 'snip')).toHaveLength(8)
   expect(textsOf(first).map(({ text }) => text)).toEqual(expect.arrayContaining(['H cut 9', 'cloth H', 'read so']))

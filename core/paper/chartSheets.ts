@@ -81,7 +81,7 @@ function legendMarks(
     ...legend.flatMap((entry, i): Mark[] => {
       const x = PAGE_MARGIN + (i % columns) * wide
       const y = 1.3 + Math.floor(i / columns) * (high + 0.15)
-      const colour = codingColour(entry.letter, picture.chart.colour)
+      const colour = printedColour(entry.letter, picture.chart.colour)
       return [
         { kind: 'fill', x, y, width: 0.42, height: 0.42, colour },
         ...box(x, y, 0.42, 0.42),
@@ -93,6 +93,16 @@ function legendMarks(
       ]
     }),
   ]
+}
+
+/**
+ * Half of its coding colour on white: a printer without colours makes of the full ones a grey on which no letter can be
+ * read. Black on the darkest half stands out five to one.
+ */
+function printedColour(letter: string, chosen: Readonly<Record<string, string>>): string {
+  const full = codingColour(letter, chosen)
+  const half = [1, 3, 5].map(at => Math.round((255 + Number.parseInt(full.slice(at, at + 2), 16)) / 2))
+  return `#${half.map(part => part.toString(16).padStart(2, '0')).join('')}`
 }
 
 function box(x: Inches, y: Inches, width: Inches, height: Inches): Mark[] {
@@ -153,7 +163,7 @@ function rowMarks(
   const fills = runsOf(readRow(letters.join(''), 'left')).map(({ letter, count }): Mark => {
     const x = left + at * square
     at += count
-    return { kind: 'fill', x, y, width: count * square, height: square, colour: codingColour(letter, chosen) }
+    return { kind: 'fill', x, y, width: count * square, height: square, colour: printedColour(letter, chosen) }
   })
   const size = square * 0.62
   const words = letters.map((letter, i) =>
