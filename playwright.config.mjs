@@ -11,6 +11,8 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   forbidOnly: true,
+  // a machine that stands still for minutes fails a test of no fault: it is tried once more, and named
+  retries: 1,
   reporter: [['line'], ['json']],
   use: {
     baseURL: `http://localhost:${PORT}`,

@@ -2,7 +2,7 @@
 import type { StripFiller } from './filler'
 import type { Order } from './order'
 import { cappedPattern, timesWhole, type Pattern } from './pattern'
-import { relaxedStrips, type Relaxed } from './stripColumns'
+import { alone, relaxedStrips, type Relaxed } from './stripColumns'
 
 /** Rounds of new columns once some strips are taken. */
 const ROUNDS = 6
@@ -41,8 +41,11 @@ function takeWhole(left: Int32Array, { taken }: Relaxed, strips: Pattern[]): boo
 
 function takeLargest(order: Order, left: Int32Array, { taken }: Relaxed, strips: Pattern[], even: () => number): void {
   const byShare = [...taken].sort((a, b) => b.amount - a.amount)
-  const { pattern } = byShare[Math.floor(even() ** 2 * Math.min(3, byShare.length))]!
-  take(left, cappedPattern(order, pattern, left)!, 1, strips)
+  const largest = byShare[Math.floor(even() ** 2 * Math.min(3, byShare.length))]
+  // figures that ran out of digits take nothing: then a strip of the first size that is left
+  const first = left.findIndex(count => count > 0)
+  const pattern = largest ? cappedPattern(order, largest.pattern, left)! : alone(order, first, left[first]!)
+  take(left, pattern, 1, strips)
 }
 
 function take(left: Int32Array, pattern: Pattern, times: number, strips: Pattern[]): void {
