@@ -74,8 +74,8 @@ export function subcuts(
 }
 
 /**
- * Columns in which different pieces lie on top of each other: they are cut off whole, then cut up from below, and what
- * is narrower is trimmed.
+ * Columns in which different pieces lie on top of each other: they are cut off whole, then cut up, and what is narrower
+ * is trimmed.
  */
 export function columnParts(strip: Strip, pieces: ReadonlyMap<string, Piece>, speech: Speech): TextPart[][] {
   const kinds = new Map<string, { count: number; width: number; letters: string }>()
@@ -89,7 +89,7 @@ export function columnParts(strip: Strip, pieces: ReadonlyMap<string, Piece>, sp
   return [...kinds.values()].map(({ count, width, letters }) => [
     `${plural(count, 'column')} `,
     lengthPart(width, speech),
-    ` wide first, cut up from below into ${letters}`,
+    ` wide first, then cut up into ${letters}`,
   ])
 }
 

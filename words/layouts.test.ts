@@ -43,5 +43,5 @@ test('a column of different pieces is cut off first, at the width of its widest'
     ['narrow', { letter: '2' }],
   ]) as never
   const said = columnParts({ ...strip, cuts: [...cuts] }, pieces, speech).map(parts => plain(textOf(parts)))
-  expect(said).toEqual(['1 column 4″ wide first, cut up from below into 1, 2'])
+  expect(said).toEqual(['1 column 4″ wide first, then cut up into 1, 2'])
 })

@@ -71,9 +71,12 @@ export function useLessCloth(id: () => string) {
     close(found ? 'found' : otherwise)
     if (found) edit('shorter layout', keepLayout(id(), key, found))
   }
-  // other pieces: what was looked for is of no use
+  // other pieces, or what was found was undone: what was looked for is of no use, and not so any more
   watch([id, () => store.plan], () => {
-    if (wanted()?.key !== key) close('idle')
+    if (state.value === 'idle') return
+    const now = wanted()
+    const isUndone = state.value === 'found' && Math.abs((now?.length ?? 0) - looked.value!.length) > TOLERANCE
+    if (now?.key !== key || isUndone) close('idle')
   })
   onBeforeUnmount(() => worker?.terminate())
   return { state, looked, before, start, stop: () => stop() }

@@ -140,7 +140,7 @@ function bandsOf(along: readonly CutPiece[], usable: Inches): CutPiece[][] {
 }
 
 /** Deepest first: large pieces are cut while the cloth is whole. */
-function byDepth(strips: readonly LooseStrip[]): LooseStrip[] {
+export function byDepth(strips: readonly LooseStrip[]): LooseStrip[] {
   return [...strips].sort((a, b) => b.height - a.height)
 }
 

@@ -4,7 +4,7 @@ import type { Cut, Strip } from './cutPiece'
 /** Pieces on top of each other that are not all alike: cut off as a column first, then cut up, then trimmed. */
 export interface MixedColumn {
   width: Inches
-  /** From the lower edge of the strip. */
+  /** One after the other down the cloth. */
   cuts: Cut[]
 }
 

@@ -1,7 +1,7 @@
 // In: piles of one cloth, and pieces of cloth of several sizes. Out: strips on as few of them as are found.
 import type { Inches } from '../measure/ruler'
-import { largestFirst, liesOf, type CutPiece, type LooseStrip, type Strip } from './cutPiece'
-import { place } from './layout'
+import { largestFirst, liesOf, type CutPiece, type Strip } from './cutPiece'
+import { byDepth, place } from './layout'
 import { looseStrips } from './looseStrips'
 
 /** So many pieces of cloth of one size. */
@@ -77,5 +77,3 @@ function filled(
   }
   return { opened, strips, unplaced: rest }
 }
-
-const byDepth = (strips: readonly LooseStrip[]) => [...strips].sort((a, b) => b.height - a.height)

@@ -30,7 +30,7 @@ export function ownStrips(pieces: readonly CutPiece[], usable: Inches): LooseStr
 }
 
 /** Inches of cloth that strips take, one below the other. */
-export function lengthOf(strips: readonly LooseStrip[]): Inches {
+export function lengthOf(strips: readonly { height: Inches }[]): Inches {
   return strips.reduce((sum, strip) => sum + strip.height, 0)
 }
 

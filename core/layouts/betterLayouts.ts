@@ -2,6 +2,7 @@
 import { lowerBound } from '../cut/bound'
 import { liesOf, type CutPiece, type Strip } from '../cut/cutPiece'
 import { layOut } from '../cut/layout'
+import { lengthOf } from '../cut/ownStrips'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { barBound } from './barBound'
 import { orderOf } from './order'
@@ -46,8 +47,8 @@ export function* betterLayouts(pieces: readonly CutPiece[], usable: Inches): Gen
   const least = Math.ceil((bound - depth) / order.cell.down - 1e-6)
   for (const { strips, depth: cells } of searchStrips(order, least)) {
     if (depth + cells * order.cell.down < best.length - TOLERANCE) {
-      const place = () => [...band, ...placedStrips(order, strips, { y: depth, width: usable })]
-      best = { length: depth + lengthOf(place().slice(band.length)), bound, by: 'search', strips: place }
+      const below = placedStrips(order, strips, { y: depth, width: usable })
+      best = { length: depth + lengthOf(below), bound, by: 'search', strips: () => [...band, ...below] }
     }
     yield best
     if (best.length <= bound + TOLERANCE) return
@@ -58,7 +59,6 @@ const fitting = (pieces: readonly CutPiece[], usable: Inches) =>
   pieces.filter(piece => piece.count > 0 && liesOf(piece, usable).length > 0)
 const areAllWide = (pieces: readonly CutPiece[]) =>
   pieces.every(({ width, height }) => Math.min(width, height) >= NARROWEST)
-const lengthOf = (strips: readonly Strip[]) => strips.reduce((sum, { height }) => sum + height, 0)
 
 /** Long pieces with what lies beside them, down to where they end; and the pieces that lie below. */
 function belowBand(strips: readonly Strip[], pieces: readonly CutPiece[]) {

@@ -51,7 +51,7 @@ function columnsOf(order: Order, { columns }: Pattern) {
     .sort((a, b) => b.deep - a.deep || b.wide - a.wide || a.parts[0]!.size - b.parts[0]!.size)
 }
 
-/** The pieces of a column as they lie, the widest below: each is trimmed only on its own side. */
+/** The pieces of a column as they lie, the widest first: each is trimmed only on its own side. */
 function partsOf({ lies, sizes }: Order, { parts }: PatternColumn) {
   return parts
     .flatMap(({ lie, times }) => {

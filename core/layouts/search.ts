@@ -30,7 +30,7 @@ const TURNS = 150
 const MANY = 60
 
 /**
- * Gives the best so far after every step; it ends when `least` cells down are reached, and where nothing can move.
+ * Gives the best so far after every step; it ends only when `least` cells down are reached: who asks says when.
  * The same order gives the same layouts in the same order, whatever the clock says.
  */
 export function* searchStrips(order: Order, least: number, seed = 1): Generator<FoundStrips> {

@@ -4,7 +4,7 @@ import { object } from './entryParts'
 
 /** More strips, or pieces in a strip, no cloth of a quilt has. */
 const MAX_STRIPS = 5000
-const MAX_CUTS = 20_000
+const MAX_CUTS = 5000
 
 /**
  * How one cloth is laid out, where a better way was looked for than the plan finds by itself. It holds for the piles
