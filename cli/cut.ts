@@ -55,9 +55,10 @@ export function cut(text: string): Answer {
   const started = performance.now()
   const seconds = () => (performance.now() - started) / 1000
   if (sheets.length > 0) {
-    const { opened, strips, unplaced } = layOutOnMixed(pieces, sheets)
+    const { opened, bound, strips, unplaced } = layOutOnMixed(pieces, sheets)
     if (unplaced.length > 0) return tooLarge(unplaced, pieces, 'no room on the pieces of cloth there are')
-    return answered({ length: opened.length, opened, by: 'greedy', strips, time: seconds() })
+    const { length } = opened
+    return answered({ length, bound, proved: length <= bound, by: 'greedy', opened, strips, time: seconds() })
   }
   const unplaced = pieces.filter(piece => liesOf(piece, width).length === 0)
   if (unplaced.length > 0) return tooLarge(unplaced, pieces, 'wider than the cloth')

@@ -28,6 +28,7 @@ test('a shorter layout is looked for by keys, kept over a reload, printed, and p
   await card.getByRole('button', { name: 'As at first' }).click()
   await planned(page)
   await expect.poll(async () => readFigure((await taken.textContent())!)).toBe(before)
+  await expect(card.getByTestId('layout-told')).toHaveCount(0)
   // a strip that is cut stays where it is
   await sheet.getByTestId('strip').first().getByRole('checkbox').first().click()
   await planned(page)

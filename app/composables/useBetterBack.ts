@@ -1,5 +1,8 @@
 import { setBacking } from '~~/core/edits/layers'
+import { heardWorker } from '~/workers/heardWorker'
 import type { FromBackWorker, ToBackWorker } from '~/workers/backWorker'
+
+const startWorker = () => new Worker(new URL('../workers/backWorker.ts', import.meta.url), { type: 'module' })
 
 /**
  * Looks on, in a worker of its own, for a better way to piece the back; the best so far is taken over at the end, or
@@ -26,17 +29,13 @@ export function useBetterBack() {
     found.value = null
     looked.value = 0
     end('running')
-    try {
-      worker = new Worker(new URL('../workers/backWorker.ts', import.meta.url), { type: 'module' })
-    } catch {
-      return end('failed')
-    }
-    worker.addEventListener('message', ({ data }: MessageEvent<FromBackWorker>) => {
+    const hear = (data: FromBackWorker) => {
       if (data.kind !== 'looked') return end(data.kind)
       looked.value = data.looked
       if (data.isBetter) found.value = data.seed
-    })
-    worker.addEventListener('error', () => end('failed'))
+    }
+    worker = heardWorker(startWorker, hear, () => end('failed'))
+    if (!worker) return end('failed')
     worker.postMessage({ file: toRaw(file) } satisfies ToBackWorker)
   }
   onBeforeUnmount(() => worker?.terminate())

@@ -4,19 +4,10 @@ import { keepLayout } from '~~/core/edits/layouts'
 import { clothOf } from '~~/core/file/quilt'
 import { layoutKey } from '~~/core/layouts/knownBound'
 import { TOLERANCE } from '~~/core/measure/ruler'
+import { heardWorker } from '~/workers/heardWorker'
 import type { FromLayoutWorker, ToLayoutWorker } from '~/workers/layoutWorker'
 
-/** A worker that tells what it finds; null: none can be started. */
-function layoutWorker(hear: (message: FromLayoutWorker) => void): Worker | null {
-  try {
-    const worker = new Worker(new URL('../workers/layoutWorker.ts', import.meta.url), { type: 'module' })
-    worker.addEventListener('message', ({ data }: MessageEvent<FromLayoutWorker>) => hear(data))
-    worker.addEventListener('error', () => hear({ kind: 'failed' }))
-    return worker
-  } catch {
-    return null
-  }
-}
+const startWorker = () => new Worker(new URL('../workers/layoutWorker.ts', import.meta.url), { type: 'module' })
 
 /**
  * Looks for a shorter layout of one cloth in a worker of its own. What is there when it ends, or is stopped, or the
@@ -55,12 +46,13 @@ export function useLessCloth(id: () => string) {
     best = looked.value = null
     before.value = now.length
     close('running')
-    worker = layoutWorker(data => {
-      if (data.kind !== 'looked') return stop(data.kind === 'failed' ? 'failed' : 'nothing')
+    const hear = (data: FromLayoutWorker) => {
+      if (data.kind !== 'looked') return stop()
       const { length, bound, part, strips } = data
       looked.value = { length, bound, part }
       if (strips && length < before.value - TOLERANCE) best = strips
-    })
+    }
+    worker = heardWorker(startWorker, hear, () => stop('failed'))
     if (!worker) return close('failed')
     worker.postMessage({ pieces, usable } satisfies ToLayoutWorker)
   }

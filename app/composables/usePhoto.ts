@@ -1,3 +1,4 @@
+import { heardWorker } from '~/workers/heardWorker'
 import type { FromPictureWorker, PictureWish, ToPictureWorker } from '~/workers/pictureWorker'
 
 type Opened = Extract<FromPictureWorker, { kind: 'opened' }>
@@ -7,17 +8,7 @@ type Refused = Extract<FromPictureWorker, { kind: 'refused' }>
 /** Reading a picture takes no longer, or never ends. */
 const MAX_MS = 20_000
 
-/** A worker for pictures; null: none can be started. */
-function startWorker(hear: (data: FromPictureWorker) => void, fail: () => void): Worker | null {
-  try {
-    const worker = new Worker(new URL('../workers/pictureWorker.ts', import.meta.url), { type: 'module' })
-    worker.addEventListener('message', ({ data }: MessageEvent<FromPictureWorker>) => hear(data))
-    worker.addEventListener('error', fail)
-    return worker
-  } catch {
-    return null
-  }
-}
+const startWorker = () => new Worker(new URL('../workers/pictureWorker.ts', import.meta.url), { type: 'module' })
 
 /** A photograph read in a worker of its own: it leaves the machine in no way, and is gone when this is. */
 export function usePhoto() {
@@ -58,7 +49,7 @@ export function usePhoto() {
   }
   function open(chosen: Blob) {
     end()
-    worker = startWorker(hear, () => fail({ code: 'unreadable' }))
+    worker = heardWorker(startWorker, hear, () => fail({ code: 'unreadable' }))
     if (!worker) return fail({ code: 'no-worker' })
     send({ kind: 'open', file: chosen })
   }

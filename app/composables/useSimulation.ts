@@ -1,8 +1,11 @@
 import type { UnitsMade } from '~~/core/simulation/sewnUnit'
 import type { Simulation } from '~~/core/simulation/quilt'
+import { heardWorker } from '~/workers/heardWorker'
 import type { FromSimulationWorker, ToSimulationWorker } from '~/workers/simulationWorker'
 
 const TIMES = 10_000
+
+const startWorker = () => new Worker(new URL('../workers/simulationWorker.ts', import.meta.url), { type: 'module' })
 
 /** Sews the quilt of now many times over in a worker of its own; stopped, what was sewn so far stays on show. */
 export function useSimulation() {
@@ -21,16 +24,12 @@ export function useSimulation() {
     if (!file) return
     end('running')
     found.value = {}
-    try {
-      worker = new Worker(new URL('../workers/simulationWorker.ts', import.meta.url), { type: 'module' })
-    } catch {
-      return end('failed')
-    }
-    worker.addEventListener('message', ({ data }: MessageEvent<FromSimulationWorker>) => {
+    const hear = (data: FromSimulationWorker) => {
       if (data.kind === 'sewn') found.value = { ...found.value, [data.units]: data.simulation }
       else end(data.kind)
-    })
-    worker.addEventListener('error', () => end('failed'))
+    }
+    worker = heardWorker(startWorker, hear, () => end('failed'))
+    if (!worker) return end('failed')
     worker.postMessage({ file: toRaw(file), times: TIMES, seed: 1 } satisfies ToSimulationWorker)
   }
   onBeforeUnmount(() => worker?.terminate())

@@ -1,22 +1,13 @@
 import { arranged, spreadOutcome } from '~~/core/edits/wall'
 import type { SpreadAim } from '~~/core/spread/aim'
 import type { SpreadLayout } from '~~/core/spread/layout'
+import { heardWorker } from '~/workers/heardWorker'
 import type { FromSpreadWorker, ToSpreadWorker } from '~/workers/spreadWorker'
 
 const isOther = ({ blocks, turns }: SpreadLayout) =>
   blocks.some((block, place) => block !== place) || turns.some(quarters => quarters > 0)
 
-/** A worker that tells what it finds; null: none can be started. */
-function spreadWorker(hear: (message: FromSpreadWorker) => void): Worker | null {
-  try {
-    const worker = new Worker(new URL('../workers/spreadWorker.ts', import.meta.url), { type: 'module' })
-    worker.addEventListener('message', ({ data }: MessageEvent<FromSpreadWorker>) => hear(data))
-    worker.addEventListener('error', () => hear({ kind: 'failed' }))
-    return worker
-  } catch {
-    return null
-  }
-}
+const startWorker = () => new Worker(new URL('../workers/spreadWorker.ts', import.meta.url), { type: 'module' })
 
 /**
  * Rearranges the blocks in a worker of its own. Each better layout is shown as it comes; what is there when it ends, or
@@ -45,14 +36,15 @@ export function useSpread() {
     end('running')
     best.value = outcome.value = null
     part.value = better.value = 0
-    worker = spreadWorker(data => {
+    const hear = (data: FromSpreadWorker) => {
       if (data.kind === 'failed') return leave('failed')
       if (data.kind === 'done') return stop()
       best.value = data.layout
       part.value = data.part
       better.value += 1
       store.preview(arranged(data.layout))
-    })
+    }
+    worker = heardWorker(startWorker, hear, () => leave('failed'))
     if (!worker) return leave('failed')
     worker.postMessage({ file: toRaw(file), aim, canTurn, seed } satisfies ToSpreadWorker)
   }

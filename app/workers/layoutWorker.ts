@@ -8,9 +8,7 @@ export interface ToLayoutWorker {
 }
 export type FromLayoutWorker =
   /** The shortest so far, its strips where it is new; none is shorter than `bound`. `part` of the search is done. */
-  | { kind: 'looked'; length: number; bound: number; part: number; strips: Strip[] | null }
-  | { kind: 'done' }
-  | { kind: 'failed' }
+  { kind: 'looked'; length: number; bound: number; part: number; strips: Strip[] | null } | { kind: 'done' }
 
 /** By steps and not by the clock, so that the same cloth is laid out alike on every machine. */
 const STEPS = 5000

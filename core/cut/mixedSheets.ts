@@ -14,6 +14,8 @@ export interface SheetKind {
 export interface MixedLayout {
   /** For each piece of cloth that is opened, its place among the kinds. */
   opened: number[]
+  /** Fewer have not the area: the largest there are. */
+  bound: number
   strips: Strip[]
   /** What finds no room. */
   unplaced: CutPiece[]
@@ -28,15 +30,32 @@ const POWERS = [0, 0.1, 0.2, 0.35, 0.5]
  */
 export function layOutOnMixed(pieces: readonly CutPiece[], kinds: readonly SheetKind[]): MixedLayout {
   const wanted = largestFirst(pieces).filter(({ count }) => count > 0)
+  const bound = fewestByArea(wanted, kinds)
   const tries = ordersOf(kinds).flatMap(order => POWERS.map(power => filled(wanted, kinds, order, power)))
-  return tries.reduce((best, other) => (isBetter(other, best, kinds) ? other : best))
+  const best = tries.reduce((one, other) => (isBetter(other, one, kinds) ? other : one))
+  return { ...best, bound }
 }
 
-function isBetter(one: MixedLayout, other: MixedLayout, kinds: readonly SheetKind[]): boolean {
-  const missing = ({ unplaced }: MixedLayout) => unplaced.reduce((sum, { count }) => sum + count, 0)
-  const area = ({ opened }: MixedLayout) => opened.reduce((sum, k) => sum + kinds[k]!.width * kinds[k]!.height, 0)
+type Filled = Omit<MixedLayout, 'bound'>
+
+function isBetter(one: Filled, other: Filled, kinds: readonly SheetKind[]): boolean {
+  const missing = ({ unplaced }: Filled) => unplaced.reduce((sum, { count }) => sum + count, 0)
+  const area = ({ opened }: Filled) => opened.reduce((sum, k) => sum + kinds[k]!.width * kinds[k]!.height, 0)
   const by = [missing(one) - missing(other), one.opened.length - other.opened.length, area(one) - area(other)]
   return (by.find(difference => Math.abs(difference) > 1e-9) ?? 0) < 0
+}
+
+function fewestByArea(pieces: readonly CutPiece[], kinds: readonly SheetKind[]): number {
+  let left = pieces.reduce((sum, { width, height, count }) => sum + width * height * count, 0)
+  let fewest = 0
+  for (const { area, count } of kinds
+    .map(({ width, height, count: there }) => ({ area: width * height, count: there }))
+    .sort((a, b) => b.area - a.area)) {
+    const opened = Math.max(0, Math.min(count, Math.ceil(left / area - 1e-9)))
+    fewest += opened
+    left -= opened * area
+  }
+  return fewest
 }
 
 /** All orders of a few kinds; of many the smallest and the largest first. */
@@ -57,7 +76,7 @@ function filled(
   kinds: readonly SheetKind[],
   order: readonly number[],
   power: number,
-): MixedLayout {
+): Filled {
   const worth = ({ width, height }: CutPiece) => (width * height) ** power
   const opened: number[] = []
   const strips: Strip[] = []

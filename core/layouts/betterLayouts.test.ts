@@ -2,7 +2,9 @@ import fc from 'fast-check'
 import { ownStrips, lengthOf } from '../cut/ownStrips'
 import { layOut } from '../cut/layout'
 import { layoutFaults } from '../cut/layoutCheck'
-import type { CutPiece } from '../cut/cutPiece'
+import type { CutPiece, Strip } from '../cut/cutPiece'
+import { leftovers, type Leftover } from '../cut/leftovers'
+import { splitReasons } from '../measure/explained'
 import { openOrder, perfectOrder } from '../testing/cutOrders'
 import { runs } from '../testing/runs'
 import { betterLayouts, provedBound, type BetterLayout } from './betterLayouts'
@@ -31,6 +33,23 @@ const order = fc
   .map(list => list.map((piece, i): CutPiece => ({ ...piece, id: `p${i}` })))
 const usable = fc.constantFrom(21, 40, 41.5, 42.25)
 
+/** Pieces and what is left over of a strip lie beside each other, and leave slivers alone. */
+function expectAllTold(strip: Strip) {
+  const left = leftovers(strip).map(rest => splitReasons<Leftover>(rest).plain)
+  const told = [...strip.cuts, ...left]
+  told.forEach((one, i) => {
+    for (const other of told.slice(i + 1)) {
+      const across = Math.min(one.x + one.width, other.x + other.width) - Math.max(one.x, other.x)
+      const down = Math.min(one.y + one.height, other.y + other.height) - Math.max(one.y, other.y)
+      expect(Math.min(across, down)).toBeLessThan(1e-5)
+    }
+  })
+  const area = told.reduce((sum, { width, height }) => sum + width * height, 0)
+  // half an inch beside or above each piece, and at the end, is told of nowhere
+  const slivers = strip.cuts.reduce((sum, { width, height }) => sum + 0.5 * (width + height), 0.5 * strip.height)
+  expect(strip.width * strip.height - area).toBeLessThan(slivers + 0.5 * strip.width)
+}
+
 test('every layout can be cut, none is longer than the one before, none is shorter than the bound', () => {
   fc.assert(
     fc.property(order, usable, (pieces, width) => {
@@ -44,6 +63,7 @@ test('every layout can be cut, none is longer than the one before, none is short
         expect(length).toBeGreaterThanOrEqual(bound - 1e-6)
         expect(layoutFaults(fits, strips(), width, length)).toEqual([])
         expect(strips().reduce((down, strip) => Math.max(down, strip.y + strip.height), 0)).toBeCloseTo(length, 6)
+        for (const strip of strips()) expectAllTold(strip)
       }
     }),
     { numRuns: runs(150) },

@@ -28,7 +28,10 @@ export class MasterProblem<Column extends MasterColumn> {
   private readonly entering: Float64Array
   private steps = 0
 
-  constructor(wanted: Float64Array, start: readonly Column[]) {
+  constructor(
+    wanted: Float64Array,
+    private readonly start: readonly Column[],
+  ) {
     this.rows = wanted.length
     this.basis = start.map((column, row) => ({ column, row }))
     this.goal = wanted.map((value, i) => value + SLIGHTLY * (1 + ((i * 7919) % 101)))
@@ -51,15 +54,17 @@ export class MasterProblem<Column extends MasterColumn> {
     )
   }
 
-  /** Takes in columns as long as that is of use; false: none was. */
+  /** Takes in columns, or any of the first again, as long as that is of use; false: none was. */
   improve(columns: readonly Column[]): boolean {
     let isBetter = false
     for (let turns = 0; turns < 4 * this.rows + 20; turns++) {
       let [best, gain, row] = [null as Column | null, 1e-7, -1]
-      for (const column of columns) {
-        const now = this.gainOf(column)
-        if (now > gain) [best, gain] = [column, now]
-      }
+      // one of the first that was given up may be of use again
+      for (const list of [this.start, columns])
+        for (const column of list) {
+          const now = this.gainOf(column)
+          if (now > gain) [best, gain] = [column, now]
+        }
       // a row whose price is below nothing had better have surplus
       for (let i = 0; i < this.rows; i++) if (-this.prices[i]! > gain) [best, gain, row] = [null, -this.prices[i]!, i]
       if ((best === null && row < 0) || !this.enter(best, row)) break

@@ -205,3 +205,11 @@ test('other units, names and orders of cloths and blocks find the same', () => {
   expect(seams(mirrored, swap)).toEqual(seams(found, cell => cell.join()))
   expect(mirrored.lonely.map(swap).sort()).toEqual(found.lonely.map(cell => cell.join()).sort())
 })
+
+test('of more than ten thousand blocks nothing is marked', () => {
+  const rows = (across: number) => Array.from({ length: 100 }, () => Array.from({ length: across }, (_, x) => x % 7))
+  const nothing = { alike: [], crowded: [], lonely: [], melts: [], balance: [] }
+  expect(findingsOf(squaresQuilt(rows(101), WALL_COLOURS))).toEqual(nothing)
+  // fewer are judged: all blocks of a column are alike
+  expect(findingsOf(squaresQuilt(rows(20), WALL_COLOURS)).alike.length).toBeGreaterThan(0)
+})

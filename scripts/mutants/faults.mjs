@@ -1051,6 +1051,34 @@ export const FAULTS = [
   },
   // layouts
   {
+    name: 'columns that were given up are never taken again',
+    file: 'core/layouts/masterProblem.ts',
+    from: '[this.start, columns]',
+    to: '[columns]',
+    tests: ['core/layouts/masterProblem.test.ts'],
+  },
+  {
+    name: 'more of a thing in a room than there is',
+    file: 'core/layouts/knapsack.ts',
+    from: 'let left = Math.min(most, Math.floor(room / cells))',
+    to: 'let left = Math.floor(room / cells)',
+    tests: ['core/layouts/masterProblem.test.ts'],
+  },
+  {
+    name: 'what lies beside a narrow piece is told in the wrong place',
+    file: 'core/cut/leftovers.ts',
+    from: 'return { x: cut.x + cut.width, y: cut.y, sheet, width',
+    to: 'return { x: cut.x, y: cut.y, sheet, width',
+    tests: ['core/layouts/betterLayouts.test.ts'],
+  },
+  {
+    name: 'a picture of blocks is judged block by block',
+    file: 'core/wall/findings.ts',
+    from: 'const MOST_BLOCKS = 10_000',
+    to: 'const MOST_BLOCKS = 1_000_000',
+    tests: ['core/wall/findings.test.ts'],
+  },
+  {
     name: 'a bound for pieces that are wanted once only',
     file: 'core/layouts/barBound.ts',
     from: 'most: sizes[size]!.count, room: across',
