@@ -61,9 +61,13 @@ export function subcuts(
     if (group) group.count += 1
     else groups.set(key, { id: cut.piece, count: 1, width: cut.width, height: cut.height })
   }
-  return [...groups.values()].map(({ id, count, width, height }) => {
+  const list = [...groups.values()]
+  return list.map(({ id, count, width, height }) => {
     const piece = pieces.get(id)
-    const after = piece ? cutAgain(piece) : ''
+    // of one pile some lie along the strip and some across it
+    const isOther = list.some(other => other.id === id && Math.abs(other.width - width) > 1e-4)
+    const lies = isOther && piece && Math.abs(width - piece.width) > 1e-4 ? ', lying the other way' : ''
+    const after = `${lies}${piece ? cutAgain(piece) : ''}`
     const place = places?.get(id)
     // the piece's own sides, as on its pile: it may lie turned in the strip
     const size = piece

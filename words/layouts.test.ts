@@ -1,4 +1,4 @@
-import { columnParts } from './cutting'
+import { columnParts, subcuts } from './cutting'
 import { layoutState, type LayoutSearch } from './layouts'
 import { textOf } from './textPart'
 
@@ -44,4 +44,15 @@ test('a column of different pieces is cut off first, at the width of its widest'
   ]) as never
   const said = columnParts({ ...strip, cuts: [...cuts] }, pieces, speech).map(parts => plain(textOf(parts)))
   expect(said).toEqual(['1 column 4″ wide first, then cut up into 1, 2'])
+})
+
+test('pieces of one pile that lie both ways in a strip are told apart', () => {
+  const cut = (x: number, width: number, height: number) => ({ x, y: 0, width, height, piece: 'a' })
+  const pieces = new Map([['a', { letter: '1', width: 4, height: 2, cuts: 'none' }]]) as never
+  const said = (cuts: ReturnType<typeof cut>[]) =>
+    subcuts({ x: 0, y: 0, width: 41, height: 4, run: 'across', sheet: 0, cuts }, pieces, speech).map(({ parts }) =>
+      plain(textOf(parts)),
+    )
+  expect(said([cut(0, 2, 4), cut(2, 2, 4), cut(4, 4, 2)])).toEqual(['2 × 4 × 2″, lying the other way', '1 × 4 × 2″'])
+  expect(said([cut(0, 2, 4)])).toEqual(['1 × 4 × 2″'])
 })

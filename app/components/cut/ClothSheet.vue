@@ -96,8 +96,15 @@ const isByPiece = computed(() => cut.need.unit === 'piece')
 }
 /* on paper what is needed at the mat: maps whose numbers are read at arm's length, beside them strips to tick */
 @media print {
-  .sheet {
+  /* a long list goes on over the page's end, between two strips; the map stays whole, its heading with it */
+  .sheet header,
+  .sheet h3 {
+    break-after: avoid;
+  }
+  .map-box {
     break-inside: avoid;
+  }
+  .sheet {
     margin-bottom: 3mm;
     border-top: 1.5px solid #000;
     padding-top: 1.5mm;
