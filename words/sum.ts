@@ -6,9 +6,9 @@ import { inEnglish, plural, type Speech } from './speech'
 
 /**
  * What the total is: a length, a length of cloth to buy, a long length such as a thread's, a number of things, or a
- * part of the whole in per cent.
+ * part of the whole in per cent, or a sum of money.
  */
-export type SumKind = 'length' | 'cloth' | 'yards' | 'count' | 'part'
+export type SumKind = 'length' | 'cloth' | 'yards' | 'count' | 'part' | 'money'
 
 /** One line of a slip: what it is, and its figure. */
 export interface SumLine {
@@ -192,6 +192,10 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'spare': 'spare',
   'cloth': 'cloth',
   'backing': 'backing',
+  'at-hand': 'at hand',
+  'at-price': 'at its price',
+  'price': 'price',
+  'taken-from-it': 'cut from it',
 }
 
 /** The lines of the slip behind a number: figures it starts from, then what is added up. Here figures stand in full. */
@@ -221,6 +225,11 @@ export function formatPart(part: number): string {
   return `${Math.round(part * 100)} %`.replace('-', '−')
 }
 
+/** In whatever money the prices are. */
+export function formatMoney(value: number): string {
+  return value.toFixed(2).replace('-', '−')
+}
+
 type FigureKind = Exclude<SumKind, 'cloth'> | 'area'
 
 function figure(value: number, kind: FigureKind, speech: Speech): string {
@@ -231,6 +240,8 @@ function figure(value: number, kind: FigureKind, speech: Speech): string {
       return formatPart(value)
     case 'count':
       return formatCount(value)
+    case 'money':
+      return formatMoney(value)
     case 'yards':
       return formatYards(value, speech)
     case 'length':
@@ -249,12 +260,13 @@ const LENGTHS = new Set([
   'depth-of-strip',
   'least-length',
   'length-taken',
+  'length-bought',
 ])
 
 /** Terms that are long lengths in the slip of a number of things. */
 const YARDS = new Set(['thread-from-bobbins', 'full-bobbin', 'left-on-the-bobbin'])
 /** Terms that are numbers of things even in the slip of a length. */
-const COUNTS = new Set(['allowances-in-seams'])
+const COUNTS = new Set(['allowances-in-seams', 'pieces-of-cloth'])
 
 function kindOf({ what }: Term, kind: SumKind): FigureKind {
   if (COUNTS.has(what)) return 'count'

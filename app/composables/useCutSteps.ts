@@ -13,12 +13,19 @@ export interface CutCloth {
   cloth: Cloth
   need: PlannedCloth
   index: number
+  /** Where its strips stand in the plan. */
+  path: string
+  /** After a mistake: what is left of it, and what finds no room there. */
+  again: PlannedCloth['again']
   groups: readonly StripGroup[]
   progress: readonly { done: boolean; cut: number }[]
 }
 
 const FOLD =
   'Press the cloth, fold selvage to selvage so that it hangs without a ripple, and square one end against the fold.'
+
+/** Of pieces that were left after a mistake. */
+const SINGLE = 'Press the piece of cloth, lay it flat, and square one end.'
 
 /** A step at the mat: the like strips that it cuts, or the sewn blocks that it trims; what its tick does. */
 export interface CutStep extends ModeStep {
@@ -58,7 +65,7 @@ export function useCutSteps(
     cloths.value.flatMap(cloth =>
       cloth.groups.map((group, place): CutStep => {
         const { strip, places: strips } = group
-        const path = `cloths.${cloth.index}.strips.${strips[0]}`
+        const path = `${cloth.path}.strips.${strips[0]}`
         const left = strips.filter(at => !cloth.progress[at]!.done)
         return {
           place: `${cloth.cloth.letter}, ${cloth.cloth.name}: cut ${place + 1} of ${cloth.groups.length}`,
@@ -78,7 +85,9 @@ export function useCutSteps(
           // one more strip of the kind; when all are ticked, the last tick is taken back
           tick: () => cut(cloth.cloth.id, left[0] ?? strips.at(-1)!),
           ...(strips.length > 1 && left.length > 0 ? { left: left.length } : {}),
-          ...(place === 0 ? { caution: `${inEnglish(FOLD, speech.value)} ${CAUTIONS.blade}` } : {}),
+          ...(place === 0
+            ? { caution: `${inEnglish(cloth.again ? SINGLE : FOLD, speech.value)} ${CAUTIONS.blade}` }
+            : {}),
         }
       }),
     ),

@@ -40,6 +40,8 @@ export interface CheckData {
     /** Of cloth that comes in pieces. */
     length?: Inches
   }
+  'short-of-cloth': { cloth: string; have: Inches; short: Inches; buy: Inches }
+  'remains-short': { cloth: string; pieces: number; buy: Inches }
   'not-enough-cloth': { cloth: string; need: number; have: number; panelLength?: Inches }
   'turned-print': { cloth: string }
   'cut-already': { piece: string; cut: number; wanted: number; extra: number }

@@ -2,7 +2,7 @@ import { makingRules } from '../file/makings'
 import { clothOf } from '../file/quilt'
 import { fabricsOf } from '../file/trayCloths'
 import type { Check, Checker } from './check'
-import { inCloth, inCloths, inLayers } from './place'
+import { inCloth, inCloths, inLayers, inRemains } from './place'
 
 /** Pieces that lie no way on their cloth. */
 export const piecesTooLarge: Checker = ({ quilt, needs, plan }) =>
@@ -27,6 +27,30 @@ export const piecesTooLarge: Checker = ({ quilt, needs, plan }) =>
       }
     }),
   )
+
+/** Of a cloth by length that is at hand in part, what is short has to be bought: told, for it may not be had again. */
+export const shortOfCloth: Checker = ({ quilt, plan }) =>
+  fabricsOf(quilt.cloths).flatMap((cloth, i): Check[] => {
+    const found = plan.cloths[i]!.atHand
+    if (!found || found.short <= 0) return []
+    return [
+      {
+        id: 'short-of-cloth',
+        severity: 'warn',
+        ...inCloth(i, 'have'),
+        data: { cloth: cloth.name, have: cloth.have!, short: found.short, buy: found.buy },
+      },
+    ]
+  })
+
+/** What is left of a cloth after a mistake does not hold all that is still to be cut. */
+export const remainsShort: Checker = ({ quilt, plan }) =>
+  fabricsOf(quilt.cloths).flatMap((cloth, i): Check[] => {
+    const { missing = [], buy = 0 } = plan.cloths[i]!.again ?? {}
+    const pieces = missing.reduce((sum, { count }) => sum + count, 0)
+    if (pieces === 0) return []
+    return [{ id: 'remains-short', severity: 'warn', ...inRemains(cloth.id), data: { cloth: cloth.name, pieces, buy } }]
+  })
 
 export const notEnoughCloth: Checker = ({ quilt, needs, plan }) => [
   ...fabricsOf(quilt.cloths).flatMap((cloth, i): Check[] => {

@@ -3,7 +3,15 @@ import { backTooSmallToFold, bindingNarrow, borderCovered, flangeHidden, joinAtC
 import { borderRepeat } from './borders'
 import { oneOnPoint, shiftTooLong, tooLarge } from './extent'
 import { frameTooNarrow } from './frames'
-import { noPrecuts, notEnoughCloth, overhangTooSmall, piecesTooLarge, shortMargin } from './cloth'
+import {
+  noPrecuts,
+  notEnoughCloth,
+  overhangTooSmall,
+  piecesTooLarge,
+  remainsShort,
+  shortMargin,
+  shortOfCloth,
+} from './cloth'
 import { lowContrast, neighboursAlike } from './contrast'
 import {
   borderSpread,
@@ -48,6 +56,8 @@ import {
 const CHECKERS: readonly Checker[] = [
   piecesTooLarge,
   notEnoughCloth,
+  shortOfCloth,
+  remainsShort,
   sewnTooFew,
   sewnTooSmall,
   borderTooShort,

@@ -64,6 +64,7 @@ export const inSeamTest = (entry: number): CheckPlace => ({
   path: `made.${entry}.measured`,
   leads: { page: 'cut' },
 })
+export const inRemains = (cloth: string): CheckPlace => ({ path: `remains.${cloth}`, leads: { page: 'cut' } })
 export const inTicks: CheckPlace = { path: 'done', leads: { page: 'cut' } }
 export const inPressing: CheckPlace = { path: 'press', leads: { page: 'piece' } }
 export const inLayers = (layer: 'backing' | 'batting' | 'binding', field: string): CheckPlace => ({

@@ -12,7 +12,7 @@ export interface Leftover {
 }
 
 /** Large enough to feed the back, a scrappy border or a later block. Source: handbook §6. */
-export function isWorthKeeping({ width, height }: Leftover): boolean {
+export function isWorthKeeping({ width, height }: Pick<Leftover, 'width' | 'height'>): boolean {
   return width >= 2 && height >= 2
 }
 

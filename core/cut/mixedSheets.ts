@@ -26,15 +26,23 @@ const POWERS = [0, 0.1, 0.2, 0.35, 0.5]
 
 /**
  * The fewest pieces of cloth; of as few, those of the least cloth. Tried: the kinds in any order, one piece of cloth
- * after the other filled with what fills it best. `kinds`: five at most, more are taken by size alone.
+ * after the other filled with what fills it best. Of more than five kinds only the two orders by size are tried.
  */
 export function layOutOnMixed(pieces: readonly CutPiece[], kinds: readonly SheetKind[]): MixedLayout {
   const wanted = largestFirst(pieces).filter(({ count }) => count > 0)
   const bound = fewestByArea(wanted, kinds)
-  const tries = ordersOf(kinds).flatMap(order => POWERS.map(power => filled(wanted, kinds, order, power)))
-  const best = tries.reduce((one, other) => (isBetter(other, one, kinds) ? other : one))
+  const tries = POWERS.flatMap(power => ordersOf(kinds).map(order => ({ power, order })))
+  const affordable = Math.max(LEAST_TRIES, Math.floor(WORK / (wanted.length * Math.max(1, bound))))
+  const best = tries
+    .slice(0, affordable)
+    .map(({ order, power }) => filled(wanted, kinds, order, power))
+    .reduce((one, other) => (isBetter(other, one, kinds) ? other : one))
   return { ...best, bound }
 }
+
+/** A try takes as long as it has sizes and pieces of cloth: of many of both fewer are made. */
+const WORK = 8000
+const LEAST_TRIES = 3
 
 type Filled = Omit<MixedLayout, 'bound'>
 
@@ -58,17 +66,19 @@ function fewestByArea(pieces: readonly CutPiece[], kinds: readonly SheetKind[]):
   return fewest
 }
 
-/** All orders of a few kinds; of many the smallest and the largest first. */
+/** Orders to open kinds in: by size both ways first; of a few kinds all others too. */
 function ordersOf(kinds: readonly SheetKind[]): number[][] {
   const bySize = [...kinds.keys()].sort(
     (a, b) => kinds[a]!.width * kinds[a]!.height - kinds[b]!.width * kinds[b]!.height,
   )
-  if (kinds.length > 5) return [bySize, [...bySize].reverse()]
+  const two = kinds.length > 1 ? [bySize, bySize.toReversed()] : [bySize]
+  if (kinds.length > 5) return two
   const permuted = (list: readonly number[]): number[][] =>
     list.length <= 1
       ? [[...list]]
       : list.flatMap(one => permuted(list.filter(k => k !== one)).map(rest => [one, ...rest]))
-  return permuted(bySize)
+  const isNew = (order: readonly number[]) => two.every(known => known.join() !== order.join())
+  return [...two, ...permuted(bySize).filter(isNew)]
 }
 
 function filled(

@@ -6,10 +6,13 @@ import { written, type Edit } from './edit'
 import { freeId } from './setting'
 
 type ClothEntry = QuiltFile['cloths'][number]
-export type ClothChange = Partial<Omit<ClothEntry, 'id' | 'width' | 'selvage' | 'length'>> & {
+export type ClothChange = Partial<Omit<ClothEntry, 'id' | 'width' | 'selvage' | 'length' | 'have' | 'price'>> & {
   width?: Inches
   selvage?: Inches
   length?: Inches
+  /** null: not said. */
+  have?: Inches | null
+  price?: number | null
 }
 
 /** Another cloth, with the next free letter. Gives the edit and the id it will have. */
@@ -22,21 +25,27 @@ export function addCloth(file: QuiltFile, change: ClothChange & { name: string }
 }
 
 /** Changes what is said of a cloth; lengths in inches. */
-export function changeCloth(id: string, { width, selvage, length, ...rest }: ClothChange): Edit {
+export function changeCloth(id: string, change: ClothChange): Edit {
   return file => ({
     ...file,
-    cloths: lettered(file.cloths).map(cloth =>
-      cloth.id !== id
-        ? cloth
-        : {
-            ...cloth,
-            ...rest,
-            ...(width === undefined ? {} : { width: written(file, width) }),
-            ...(selvage === undefined ? {} : { selvage: written(file, selvage) }),
-            ...(length === undefined ? {} : { length: written(file, length) }),
-          },
-    ),
+    cloths: lettered(file.cloths).map(cloth => (cloth.id === id ? changed(file, cloth, change) : cloth)),
   })
+}
+
+function changed(file: QuiltFile, cloth: ClothEntry, change: ClothChange): ClothEntry {
+  const { width, selvage, length, have, price, ...rest } = change
+  const next: ClothEntry = {
+    ...cloth,
+    ...rest,
+    ...(width === undefined ? {} : { width: written(file, width) }),
+    ...(selvage === undefined ? {} : { selvage: written(file, selvage) }),
+    ...(length === undefined ? {} : { length: written(file, length) }),
+    ...(typeof have === 'number' ? { have: written(file, have) } : {}),
+    ...(typeof price === 'number' ? { price } : {}),
+  }
+  if (have === null) delete next.have
+  if (price === null) delete next.price
+  return next
 }
 
 /** Takes a cloth out and another in its place everywhere, ticks and notes apart. */

@@ -15,6 +15,7 @@ import { diaryEntry, doneEntry, madeEntry } from './entries/recordEntries'
 import { settingEntry } from './entries/settingEntry'
 import { trayEntry } from './entries/trayEntry'
 import { layoutEntry } from './entries/layoutEntry'
+import { remainsEntry } from './entries/remainsEntry'
 import { wallEntry } from './entries/wallEntry'
 import { fieldsFor } from './fields'
 
@@ -74,6 +75,8 @@ function schemaFor(units: Units) {
       spares: f.whole(0, 100).default(0),
       // layouts that were looked for longer than the plan looks, by cloth
       layouts: z.record(f.id, layoutEntry(f)).default({}),
+      // what is left of a cloth that is not cut as it was planned
+      remains: z.record(f.id, remainsEntry(f)).default({}),
       made: f.list(madeEntry(f)).default([]),
       done: f.list(doneEntry(f)).default([]),
       diary: f.list(diaryEntry(f)).default([]),

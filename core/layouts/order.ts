@@ -34,6 +34,11 @@ export interface Order {
 /** Steps that sizes are cut in: of rulers in inches and in centimetres. */
 const FINE: readonly Inches[] = [1 / 16, 0.05 / 2.54]
 
+/** The step of a ruler of which all these lengths are multiples, if there is one. */
+export function stepOf(lengths: readonly Inches[]): Inches | undefined {
+  return FINE.find(step => lengths.every(length => isWhole(length / step)))
+}
+
 /** In: pieces that all fit across `usable`. */
 export function orderOf(pieces: readonly CutPiece[], usable: Inches): Order {
   const sizes = merged(pieces)
@@ -41,7 +46,7 @@ export function orderOf(pieces: readonly CutPiece[], usable: Inches): Order {
     liesOf(size.piece, usable).map(lie => ({ size: i, ...lie, isTurned: lie.width !== size.piece.width })),
   )
   const lengths = lies.flatMap(({ width, height }) => [width, height])
-  const fine = FINE.find(step => lengths.every(length => isWhole(length / step)))
+  const fine = stepOf(lengths)
   const cellOf = (list: readonly Inches[]) => {
     if (!fine) return FINE[0]!
     return fine * list.map(length => Math.round(length / fine)).reduce(gcd)

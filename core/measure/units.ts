@@ -39,6 +39,8 @@ export interface UnitDefaults {
   widthStep: Inches
   /** Length to buy is rounded up to this: ⅛ yard or 10 cm. */
   buyStep: Inches
+  /** Cloth is priced by this length: a yard or a metre. */
+  pricedLength: Inches
 }
 
 const cm = (value: number): Inches => value * INCHES_PER_CM
@@ -69,6 +71,7 @@ export const UNIT_DEFAULTS: Readonly<Record<Units, UnitDefaults>> = {
     bedDrop: 12,
     widthStep: 1 / 4,
     buyStep: 4.5,
+    pricedLength: 36,
   },
   cm: {
     seam: cm(0.75),
@@ -95,6 +98,7 @@ export const UNIT_DEFAULTS: Readonly<Record<Units, UnitDefaults>> = {
     bedDrop: cm(30),
     widthStep: cm(0.5),
     buyStep: cm(10),
+    pricedLength: cm(100),
   },
 }
 

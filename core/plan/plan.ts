@@ -32,6 +32,7 @@ import {
   type PlannedBatting,
   type PlannedHanging,
 } from './plannedLayers'
+import { atHandOf } from './plannedAtHand'
 import { plannedBinding, type PlannedBinding } from './plannedBinding'
 import { plannedCharts, type PlannedChart } from './plannedCharts'
 import { plannedCloth, type PlannedCloth } from './plannedCloth'
@@ -140,6 +141,7 @@ export function makePlan(
 
   onProgress(0.45)
   const backing = planBacking(quilt, top, needs)
+  const hands = quilt.cloths.map((cloth, i) => atHandOf(quilt, cloth, needs[i]!, backing))
   const batting = planBatting(quilt, top, trimmed.size)
   const pressing = quiltPressing(quilt, makes, dimensions)
   onProgress(0.6)
@@ -147,10 +149,10 @@ export function makePlan(
   const rows = quiltRows(quilt, dimensions, PRESSING.row, versionAt(pressing))
   const numbers = new Map(pieces.map(piece => [piece.id, piece.letter]))
   const parts: Explainable<Omit<Plan, 'sums'>> = {
-    quilt: plannedQuilt(quilt, { dimensions, trimmed, pieces, needs, backing }),
+    quilt: plannedQuilt(quilt, { dimensions, trimmed, pieces, needs, backing, hands }),
     stages: plannedStages(quilt, dimensions.top, planned.top),
     pieces: pieces.map(plannedPiece),
-    cloths: needs.map((need, i) => plannedCloth(quilt.cloths[i]!, need, { pieces, numbers })),
+    cloths: needs.map((need, i) => plannedCloth(quilt, quilt.cloths[i]!, need, { pieces, numbers, found: hands[i]! })),
     blocks: blocks.map(block =>
       plannedBlock(quilt, makes.get(block.id)!, choices, testBlockPieces(work, block.id, pieces), dimensions.setting),
     ),

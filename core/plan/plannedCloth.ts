@@ -1,13 +1,17 @@
-import type { Strip, CutPiece } from '../cut/cutPiece'
+import type { CutPiece } from '../cut/cutPiece'
 import type { Leftover } from '../cut/leftovers'
 import { toCutPiece, type ClothNeed } from '../cut/need'
 import { lengthOf, ownStrips } from '../cut/ownStrips'
 import type { Piece } from '../cut/piece'
-import type { Cloth } from '../file/quilt'
+import type { Cloth, Quilt } from '../file/quilt'
+import type { AtHand } from '../layouts/atHand'
 import { knownBound } from '../layouts/knownBound'
-import { opaque, explained, type Explainable } from '../measure/explained'
-import { sameLength, type Inches } from '../measure/ruler'
-import { sumOf, type Sum, type Term } from '../measure/sum'
+import { explained, type Explainable } from '../measure/explained'
+import type { Inches } from '../measure/ruler'
+import { sumOf, type Sum } from '../measure/sum'
+import { plannedStrip } from './plannedStrip'
+import { plannedAgain, type PlannedAgain } from './plannedAgain'
+import { costOf, plannedAtHand, type PlannedAtHand } from './plannedAtHand'
 
 /** A cloth in the plan: what is cut from it, and what to buy. */
 export interface PlannedCloth extends Omit<ClothNeed, 'need' | 'buy' | 'unplaced' | 'left'> {
@@ -18,17 +22,28 @@ export interface PlannedCloth extends Omit<ClothNeed, 'need' | 'buy' | 'unplaced
   gap: number
   /** Less than each size in full strips of its own would take. */
   saved: Inches
+  /** What is at hand of it; null where that is not said. */
+  atHand: PlannedAtHand | null
+  /** Of what is to be bought, and of what was saved; null where no price is said. */
+  cost: number | null
+  savedCost: number | null
   left: Leftover[]
+  /** What is cut since something went wrong; null where it is cut as planned. */
+  again: PlannedAgain | null
 }
 
-/** In: a cloth, its layout, and its piles with their numbers. Out: the cloth as others read it. */
+/** In: a cloth, its layout, its piles with their numbers, what of it is at hand. Out: the cloth as others read it. */
 export function plannedCloth(
+  quilt: Quilt,
   cloth: Cloth,
   { unplaced, ...quick }: ClothNeed,
-  { pieces, numbers }: { pieces: readonly Piece[]; numbers: ReadonlyMap<string, string> },
+  { pieces, numbers, found }: { pieces: readonly Piece[]; numbers: ReadonlyMap<string, string>; found: AtHand | null },
 ): Explainable<PlannedCloth> {
   const own = pieces.filter(piece => piece.cloth === cloth.id).map(toCutPiece)
   const need = proved(cloth, quick, own)
+  const saved = unplaced.length > 0 ? NOTHING : savedOf(cloth, need, own)
+  const cost = costOf(quilt, cloth, (found?.buy ?? need.buy).total, need.unit)
+  const savedCost = costOf(quilt, cloth, saved.total, need.unit)
   return {
     ...need,
     need: explained(need.need),
@@ -36,7 +51,11 @@ export function plannedCloth(
     usable: explained(usableWidth(cloth)),
     waste: explained(wasteOf(need)),
     gap: explained(gapOf(need)),
-    saved: explained(unplaced.length > 0 ? NOTHING : savedOf(cloth, need, own)),
+    saved: explained(saved),
+    atHand: plannedAtHand(found),
+    again: plannedAgain(quilt, cloth, pieces, numbers),
+    cost: cost && explained(cost),
+    savedCost: savedCost && explained(savedCost),
     laid: explained(sumOf([{ what: 'strips-laid', value: need.laid }])),
     strips: need.strips.map(strip => plannedStrip(strip, numbers)),
   }
@@ -98,34 +117,4 @@ function gapOf({ need, bound, unit }: Pick<ClothNeed, 'need' | 'bound' | 'unit'>
         ]
       : undefined,
   )
-}
-
-/** A strip is as deep as its deepest column of pieces, and as long as the cloth lets it be. */
-function plannedStrip(strip: Strip, numbers: ReadonlyMap<string, string>): Explainable<Strip> {
-  if (strip.run === 'along') {
-    const widest = strip.cuts.reduce((a, b) => (b.width > a.width ? b : a))
-    return {
-      ...strip,
-      cuts: opaque(strip.cuts),
-      width: explained(sumOf([{ what: 'deepest-piece', value: strip.width, of: numbers.get(widest.piece) }])),
-      height: explained(sumOf([{ what: 'length', value: strip.height }])),
-    }
-  }
-  return {
-    ...strip,
-    cuts: opaque(strip.cuts),
-    height: explained(sumOf(depthTerms(strip, numbers))),
-    width: explained(sumOf([{ what: 'usable-there', value: strip.width }])),
-  }
-}
-
-/** Its deepest piece; or those on top of each other that are deeper together. */
-function depthTerms({ height, cuts }: Strip, numbers: ReadonlyMap<string, string>): Term[] {
-  const deepest = cuts.reduce((a, b) => (b.height > a.height ? b : a))
-  if (sameLength(deepest.height, height))
-    return [{ what: 'deepest-piece', value: height, of: numbers.get(deepest.piece) }]
-  const lowest = cuts.reduce((a, b) => (b.y + b.height > a.y + a.height ? b : a))
-  return cuts
-    .filter(cut => cut.x === lowest.x)
-    .map((cut): Term => ({ what: 'piece-of-the-stack', value: cut.height, of: numbers.get(cut.piece) }))
 }

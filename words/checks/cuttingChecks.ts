@@ -1,4 +1,4 @@
-import { formatLength, formatSize } from '../length'
+import { formatBought, formatLength, formatSize } from '../length'
 import { plural } from '../speech'
 import type { CheckTable } from './checkWords'
 
@@ -28,6 +28,12 @@ export const CUTTING_CHECKS = {
       ? `${data.cloth}: ${plural(data.need, 'piece')} needed, ${data.have} at hand.`
       : `${data.cloth} comes in pieces; the backing wants ${plural(data.need, 'panel')} `
         + `${length(data.panelLength)} long. Choose a cloth sold by length.`,
+  'short-of-cloth': (data, { length, speech }) =>
+    `${data.cloth}: of ${length(data.have)} at hand all but ${length(data.short)} of strips can be cut. Buy `
+    + `${formatBought(data.buy, speech)} more, or see at Cloth what else would make it fit.`,
+  'remains-short': (data, { speech }) =>
+    `${data.cloth}: ${plural(data.pieces, 'piece')} find no room on what is left of it. Buy `
+    + `${formatBought(data.buy, speech)} more, or make the quilt smaller.`,
   'cut-already': data =>
     `${plural(data.extra, 'piece')} cut already and no longer needed `
     + `(${data.piece.replaceAll('.', ', ')}). Keep them for the back, or take the change back.`,

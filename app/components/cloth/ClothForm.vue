@@ -2,11 +2,13 @@
 import type { ClothChange } from '~~/core/edits/cloths'
 import type { Cloth } from '~~/core/file/quilt'
 import { craft } from '~~/words/speech'
+import { priceLabel } from '~~/words/supply'
 import { PATTERN_NAMES } from '~/drawing/motifs'
 
 const { cloth } = defineProps<{ cloth: Cloth }>()
 const emit = defineEmits<{ change: [change: ClothChange] }>()
 const settings = useSettings()
+const store = useQuilt()
 </script>
 
 <template>
@@ -77,6 +79,28 @@ const settings = useSettings()
       :most="6"
       :step="1 / 8"
       @commit="v => emit('change', { selvage: v })"
+    />
+    <LengthField
+      v-if="cloth.form === 'yardage'"
+      label="At hand, empty if not counted"
+      :value="cloth.have ?? null"
+      :least="0"
+      :most="4000"
+      :step="1"
+      may-be-empty
+      @commit="v => emit('change', { have: v })"
+      @empty="emit('change', { have: null })"
+    />
+    <NumberField
+      :label="priceLabel(cloth.form, store.quilt?.units, settings.speech)"
+      :value="cloth.price ?? null"
+      :least="0"
+      :most="100000"
+      :decimals="2"
+      :step="0.5"
+      may-be-empty
+      @commit="price => emit('change', { price })"
+      @empty="emit('change', { price: null })"
     />
     <NumberField
       label="Shrinkage, %"

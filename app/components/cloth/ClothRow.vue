@@ -42,14 +42,27 @@ const value = computed(() => Math.round(lightness(cloth.colour)))
           }}</span><template v-if="cloth.form === 'yardage'"
             >, <Figure :path="`cloths.${index}.usable`" title="Usable width" />
             {{ inEnglish('without selvages', speech) }}</template
-          ><template v-if="cloth.directional">, has an up</template>,
+          ><template v-if="cloth.directional">, has an up</template
+          ><template v-if="cloth.form === 'yardage' && cloth.have !== undefined"
+            >, <span data-given>{{ formatLength(cloth.have, speech) }} at hand</span></template
+          >,
           <span :title="inEnglish('How light it is in gray, from 0 (black) to 100 (white)', speech)"
             >{{ value }} of 100 in lightness</span
           >
         </p>
       </div>
       <div class="text-right">
-        <p v-if="need && need.need > 0" class="text-xl font-bold">
+        <p v-if="need?.atHand && need.atHand.short <= 0" class="text-xl font-bold">enough at hand</p>
+        <p v-else-if="need?.atHand" class="text-xl font-bold">
+          <Figure
+            :path="`cloths.${index}.atHand.buy`"
+            kind="cloth"
+            :text="clothToBuy(need.atHand.buy, need.unit, speech)"
+            :title="`To buy of ${cloth.name}`"
+          />
+          more
+        </p>
+        <p v-else-if="need && need.need > 0" class="text-xl font-bold">
           <Figure
             :path="`cloths.${index}.buy`"
             :kind="need.unit === 'piece' ? 'count' : 'cloth'"
@@ -67,7 +80,7 @@ const value = computed(() => Math.round(lightness(cloth.colour)))
         </p>
         <p v-else-if="!need" class="note">…</p>
         <p v-else-if="!isBacking" class="note">not in this quilt yet</p>
-        <p v-if="isBacking" class="note">for the back: see the shopping list</p>
+        <p v-if="isBacking && !need?.atHand" class="note">for the back: see the shopping list</p>
       </div>
       <UButton
         variant="ghost"

@@ -11,8 +11,15 @@ const speech = useSpeech()
 const wanted = computed(() =>
   plan.cloths
     .map((need, index) => ({ need, index, cloth: clothOf(quilt, need.id) }))
-    .filter(({ need, cloth }) => need.need > 0 && cloth.tray === undefined),
+    .filter(({ need, cloth }) => (need.need > 0 || isBackAtHand(need)) && cloth.tray === undefined),
 )
+/** Of some cloth it is said how much is at hand. */
+const hasSome = computed(() => wanted.value.some(({ need }) => need.atHand))
+/** The panels of the back are counted with the cloth at hand that they are of. */
+function isBackAtHand({ id, atHand }: Plan['cloths'][number]): boolean {
+  return atHand !== null && plan.backing !== null && !plan.backing.pieced && id === quilt.backing?.cloth
+}
+const isBackCounted = computed(() => plan.cloths.some(isBackAtHand))
 const battingWidth = computed(() => {
   const { width = 0, length } = quilt.batting ?? {}
   return length === undefined ? formatLength(width, speech.value) : formatSize(width, length, speech.value)
@@ -28,7 +35,9 @@ const battingWidth = computed(() => {
           <th class="w-10" />
           <th>Cloth</th>
           <th>Width counted on</th>
+          <th v-if="hasSome" class="text-right">At hand</th>
           <th class="text-right">Buy</th>
+          <th v-if="plan.quilt.cost !== null" class="text-right">Price</th>
         </tr>
       </thead>
       <tbody>
@@ -42,16 +51,31 @@ const battingWidth = computed(() => {
                 : formatLength(cloth.width, speech)
             }}
           </td>
+          <td v-if="hasSome" class="figure text-right" data-given>
+            {{ cloth.have === undefined || need.unit === 'piece' ? '' : formatLength(cloth.have, speech) }}
+          </td>
           <td class="text-right font-bold">
             <Figure
+              v-if="!need.atHand"
               :path="`cloths.${index}.buy`"
               :kind="need.unit === 'piece' ? 'count' : 'cloth'"
               :text="clothToBuy(need.buy, need.unit, speech)"
               :title="`To buy of ${cloth.name}`"
             />
+            <Figure
+              v-else-if="need.atHand.buy > 0"
+              :path="`cloths.${index}.atHand.buy`"
+              kind="cloth"
+              :text="clothToBuy(need.atHand.buy, need.unit, speech)"
+              :title="`To buy of ${cloth.name}`"
+            />
+            <template v-else>nothing</template>
+          </td>
+          <td v-if="plan.quilt.cost !== null" class="text-right">
+            <Figure v-if="need.cost !== null" :path="`cloths.${index}.cost`" kind="money" title="Price" />
           </td>
         </tr>
-        <tr v-if="plan.backing && quilt.backing" class="border-t border-line">
+        <tr v-if="plan.backing && quilt.backing && !isBackCounted" class="border-t border-line">
           <td class="py-1.5"><ClothSwatch :cloth="clothOf(quilt, quilt.backing.cloth)" :size="32" /></td>
           <td>
             Backing: {{ clothOf(quilt, quilt.backing.cloth).name }},
@@ -59,6 +83,7 @@ const battingWidth = computed(() => {
             {{ plan.backing.panels === 1 ? 'panel' : 'panels' }}
           </td>
           <td class="figure" data-given>{{ formatLength(clothOf(quilt, quilt.backing.cloth).width, speech) }}</td>
+          <td v-if="hasSome" />
           <td class="text-right font-bold">
             <Figure
               path="backing.buy"
@@ -77,6 +102,7 @@ const battingWidth = computed(() => {
           <td class="figure" data-given>
             <template v-if="quilt.batting?.width !== undefined">{{ battingWidth }}</template>
           </td>
+          <td v-if="hasSome" />
           <td class="text-right font-bold" data-testid="batting-to-buy">
             <Figure
               v-if="plan.batting.buy"
@@ -93,14 +119,21 @@ const battingWidth = computed(() => {
         </tr>
         <tr class="border-t border-line">
           <td />
-          <td class="py-1.5" colspan="3">Thread, needles, a fresh blade</td>
+          <td class="py-1.5" colspan="4">Thread, needles, a fresh blade</td>
+        </tr>
+        <tr v-if="plan.quilt.cost !== null" class="border-t border-line font-bold">
+          <td />
+          <td class="py-1.5" :colspan="hasSome ? 4 : 3">All cloth of which the price is said</td>
+          <td class="text-right"><Figure path="quilt.cost" kind="money" title="Price of the cloth" /></td>
         </tr>
       </tbody>
     </table>
     <p class="note mt-2">
       Margin {{ Math.round(quilt.margin * 100) }} % included, and
       <span class="figure" data-given>{{ formatLength(SQUARE_UP, speech) }}</span> for squaring up each cloth. Binding
-      and borders are in these lengths; the backing stands by itself.
+      and borders are in these lengths{{
+        isBackCounted ? ', and so is the backing.' : '; the backing stands by itself.'
+      }}
     </p>
   </section>
 </template>

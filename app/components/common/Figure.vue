@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Sum } from '~~/core/measure/sum'
 import { formatCount, formatLength } from '~~/words/length'
-import { formatPart, sumLines, sumTotal, type SumKind } from '~~/words/sum'
+import { formatMoney, formatPart, sumLines, sumTotal, type SumKind } from '~~/words/sum'
 
 const {
   path,
@@ -31,11 +31,10 @@ const sum = computed(() => given ?? store.plan?.sums[path] ?? null)
 const shown = computed(() => {
   if (text !== undefined) return text
   if (!sum.value) return '…'
-  return kind === 'part'
-    ? formatPart(sum.value.total)
-    : kind === 'count'
-      ? formatCount(sum.value.total)
-      : formatLength(sum.value.total, speech.value)
+  const { total: value } = sum.value
+  if (kind === 'part') return formatPart(value)
+  if (kind === 'money') return formatMoney(value)
+  return kind === 'count' ? formatCount(value) : formatLength(value, speech.value)
 })
 /** A place near the upper right corner of the window. */
 const edge = { getBoundingClientRect: () => new DOMRect(window.innerWidth - 12, 150, 0, 0) }

@@ -12,6 +12,7 @@ const {
   why = undefined,
   hideSteps = false,
   disabled = false,
+  mayBeEmpty = false,
 } = defineProps<{
   /** In inches. */
   value: Inches | null
@@ -24,11 +25,14 @@ const {
   why?: string
   hideSteps?: boolean
   disabled?: boolean
+  /** Emptied, it says nothing of the length. */
+  mayBeEmpty?: boolean
 }>()
 const emit = defineEmits<{
   /** Still typing: redraw, but no undo step. */
   preview: [value: Inches | null]
   commit: [value: Inches]
+  empty: []
 }>()
 
 const settings = useSettings()
@@ -59,6 +63,10 @@ function onInput() {
 
 function finish() {
   if (!isTyping.value) return
+  if (mayBeEmpty && text.value.trim() === '') {
+    giveUp()
+    return emit('empty')
+  }
   const inches = judge(text.value)
   if (inches === null) return
   isTyping.value = false
@@ -66,8 +74,12 @@ function finish() {
 }
 
 /** Esc takes back what was typed; only with nothing typed is it for whoever holds the field. */
-function giveUp(event: KeyboardEvent) {
+function cancel(event: KeyboardEvent) {
   if (isTyping.value || problem.value) event.stopPropagation()
+  giveUp()
+}
+
+function giveUp() {
   isTyping.value = false
   problem.value = null
   text.value = shown.value
@@ -112,7 +124,7 @@ function nudge(by: number) {
         @input="onInput"
         @blur="finish"
         @keydown.enter.prevent="finish"
-        @keydown.esc="giveUp"
+        @keydown.esc="cancel"
         @keydown.up.prevent="nudge(1)"
         @keydown.down.prevent="nudge(-1)"
       />

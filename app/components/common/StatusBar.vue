@@ -11,7 +11,7 @@ const { plan, cut, isPlanning } = defineProps<{
 const emit = defineEmits<{ look: [] }>()
 const speech = useSpeech()
 
-const yardage = computed(() => plan.cloths.filter(cloth => cloth.unit === 'in' && cloth.buy > 0))
+const yardage = computed(() => plan.cloths.filter(cloth => cloth.unit === 'in' && (cloth.atHand ?? cloth).buy > 0))
 const worst = computed(() => plan.checks[0]?.severity)
 const serious = computed(() => plan.checks.filter(check => check.severity !== 'note').length)
 </script>

@@ -16,6 +16,7 @@ const {
   current = [],
   hand = 'right',
   sheet = 0,
+  size = undefined,
 } = defineProps<{
   cloth: Cloth
   need: Plan['cloths'][number]
@@ -30,20 +31,24 @@ const {
   hand?: 'left' | 'right'
   /** Which piece of cloth, for cloth in pieces. */
   sheet?: number
+  /** Of that piece of cloth, where pieces are not all alike. */
+  size?: { width: number; height: number } | undefined
 }>()
 
 const settings = useSettings()
 const strips = computed(() =>
   need.strips.map((strip, i) => ({ ...strip, index: i })).filter(strip => strip.sheet === sheet),
 )
-const length = computed(() => (need.unit === 'piece' ? cloth.usableLength : need.need))
+const length = computed(() => size?.height ?? (need.unit === 'piece' ? cloth.usableLength : need.need))
+const usable = computed(() => size?.width ?? cloth.usable)
+const usablePath = computed(() => (size ? undefined : `${path}.usable`))
 /** A piece is as long as it was sold; of yardage only what is needed is drawn. */
 const lengthPath = computed(() => (need.unit === 'piece' ? undefined : `${path}.need`))
 const left = computed(() => need.left.filter(rest => rest.sheet === sheet))
 // long cloth is drawn lying down: what runs along the cloth runs along the screen
-const lying = computed(() => length.value > cloth.usable)
-const W = computed(() => (lying.value ? length.value : cloth.usable))
-const H = computed(() => (lying.value ? cloth.usable : length.value))
+const lying = computed(() => length.value > usable.value)
+const W = computed(() => (lying.value ? length.value : usable.value))
+const H = computed(() => (lying.value ? usable.value : length.value))
 const pad = computed(() => Math.max(W.value, H.value) * 0.045)
 const fontSize = computed(() => Math.max(W.value, H.value) * 0.024)
 /** On paper the map fills this box, in millimetres; its numbers are read at arm's length. */
@@ -64,7 +69,7 @@ const text = computed(() => (lightness(cloth.colour) < 55 ? '#fff' : '#1d1d1f'))
 const line = computed(() => (lightness(cloth.colour) < 55 ? '#fffdf8' : '#6b5a3c'))
 
 function placed(box: { x: number; y: number; width: number; height: number }) {
-  const x = hand === 'left' ? cloth.usable - box.x - box.width : box.x
+  const x = hand === 'left' ? usable.value - box.x - box.width : box.x
   return lying.value
     ? { x: box.y, y: x, width: box.height, height: box.width }
     : { x, y: box.y, width: box.width, height: box.height }
@@ -189,9 +194,9 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
       text-anchor="middle"
       fill="var(--ink)"
       class="figure"
-      :data-path="lying ? lengthPath : `${path}.usable`"
+      :data-path="lying ? lengthPath : usablePath"
     >
-      {{ formatLength(lying ? length : cloth.usable, settings) }}{{ lying ? ' of cloth' : ' usable' }}
+      {{ formatLength(lying ? length : usable, settings) }}{{ lying ? ' of cloth' : ' usable' }}
     </text>
     <text
       :x="-pad * 0.4"
@@ -199,12 +204,12 @@ const letterOf = (id: string) => pieces.get(id)?.letter ?? ''
       text-anchor="middle"
       fill="var(--ink)"
       class="figure"
-      :data-path="lying ? `${path}.usable` : lengthPath"
+      :data-path="lying ? usablePath : lengthPath"
       :transform="`rotate(-90 ${-pad * 0.4} ${H / 2})`"
     >
-      {{ formatLength(lying ? cloth.usable : length, settings) }}{{ lying ? ' usable' : '' }}
+      {{ formatLength(lying ? usable : length, settings) }}{{ lying ? ' usable' : '' }}
     </text>
-    <text v-if="cloth.selvage > 0" :x="0" :y="H + pad * 0.85" class="edge" fill="var(--soft)">
+    <text v-if="cloth.selvage > 0 && !size" :x="0" :y="H + pad * 0.85" class="edge" fill="var(--soft)">
       {{ inEnglish(lying ? 'selvage along this edge' : 'selvages left and right', settings.speech) }}
     </text>
   </svg>

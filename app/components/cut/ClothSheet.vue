@@ -17,7 +17,7 @@ const emit = defineEmits<{ toggle: [strip: number] }>()
 const settings = useSettings()
 /** Strips that are pointed at in the list, shown on the map. */
 const pointed = ref<readonly number[]>([])
-const path = computed(() => `cloths.${cut.index}`)
+const path = computed(() => cut.path)
 const isByPiece = computed(() => cut.need.unit === 'piece')
 </script>
 
@@ -30,12 +30,13 @@ const isByPiece = computed(() => cut.need.unit === 'piece')
         <Figure :path="`${path}.laid`" kind="count" title="Strips" />
         {{ cut.need.strips.length === 1 ? 'strip' : 'strips' }} from
         <Figure :path="`${path}.need`" :kind="isByPiece ? 'count' : 'length'" title="Cloth that the strips take" />{{
-          isByPiece ? ' pieces' : ''
+          isByPiece ? (cut.need.need === 1 ? ' piece' : ' pieces') : ''
         }}.
         <strong class="no-print">Seam included in every size.</strong>
       </p>
     </header>
-    <LessCloth :cut="cut" />
+    <LessCloth v-if="!cut.again" :cut="cut" />
+    <CutAgain :cut="cut" :pieces="pieces" />
     <div class="two">
       <div>
         <div v-for="s in sheets" :key="s" class="map-box card !p-2">
@@ -48,6 +49,7 @@ const isByPiece = computed(() => cut.need.unit === 'piece')
             :current="pointed"
             :hand="settings.hand"
             :sheet="s - 1"
+            :size="cut.again?.opened[s - 1]"
           />
         </div>
         <PileTable :cloth="cut.cloth.id" :pieces="pieces" :places="places" :block-names="blockNames" />
@@ -64,7 +66,7 @@ const isByPiece = computed(() => cut.need.unit === 'piece')
       </div>
       <StripList
         :groups="cut.groups"
-        :index="cut.index"
+        :path="path"
         :pieces="pieces"
         :places="places"
         :progress="cut.progress"

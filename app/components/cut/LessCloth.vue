@@ -36,7 +36,10 @@ const words = computed(() =>
         possible.</span
       >
       <span v-if="cut.need.saved > 1 / 16" class="ml-2"
-        >Saved against each size in strips of its own: <Figure :path="`${path}.saved`" title="Saved" />.</span
+        >Saved against each size in strips of its own: <Figure :path="`${path}.saved`" title="Saved" /><template
+          v-if="cut.need.savedCost !== null"
+          >, worth <Figure :path="`${path}.savedCost`" kind="money" title="Saved, in money" /></template
+        >.</span
       >
       <span v-if="words.told" class="ml-2" role="status" data-testid="layout-told">{{ words.told }}</span>
     </p>

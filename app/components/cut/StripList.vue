@@ -2,11 +2,11 @@
 import type { Piece } from '~~/core/cut/piece'
 import type { StripGroup } from '~~/core/cut/stripGroups'
 
-const { groups, index, pieces, places, progress, blockNames } = defineProps<{
+const { groups, path, pieces, places, progress, blockNames } = defineProps<{
   /** Like strips together, in the order of the work. */
   groups: readonly StripGroup[]
-  /** Place of the cloth in the plan. */
-  index: number
+  /** Where the strips of the cloth stand in the plan. */
+  path: string
   /** Place of each piece in the plan, by id. */
   places: ReadonlyMap<string, number>
   pieces: ReadonlyMap<string, Piece>
@@ -24,7 +24,7 @@ const emit = defineEmits<{ toggle: [strip: number]; point: [strips: readonly num
       :key="i"
       :group="group"
       :number="i + 1"
-      :path="`cloths.${index}.strips.${group.places[0]}`"
+      :path="`${path}.strips.${group.places[0]}`"
       :pieces="pieces"
       :places="places"
       :progress="progress"

@@ -17,6 +17,10 @@ export function clothEntry(f: Fields, defaults: UnitDefaults) {
       form: f.oneOf(['yardage', 'piece']).default('yardage'),
       length: f.length(1).optional(),
       count: f.whole(1, 10_000).optional(),
+      // of cloth by length: what of it is at hand
+      have: f.length(0).optional(),
+      // of a yard or a metre, or of one piece, in whatever money
+      price: f.number(0, 100_000).optional(),
       directional: f.flag.default(false),
       shrink: f.number(0, 0.5).default(0),
     },

@@ -76,6 +76,7 @@ const print = () => window.print()
         @bought="bought(cloth.id)"
       />
     </ul>
+    <HowFar v-if="store.plan" />
     <div v-if="store.plan" class="card">
       <div class="no-print mb-2 flex items-center gap-3">
         <h2 class="mr-auto">Shopping list</h2>

@@ -1,10 +1,7 @@
 <script setup lang="ts">
-import { doneCounts, piecesIn, stripProgress } from '~~/core/cut/progress'
-import { stripGroups } from '~~/core/cut/stripGroups'
+import { piecesIn } from '~~/core/cut/progress'
 import { tick } from '~~/core/edits/record'
-import { clothOf } from '~~/core/file/quilt'
 import { CAUTIONS } from '~~/words/caution'
-import type { CutCloth } from '~/composables/useCutSteps'
 
 const store = useQuilt()
 const edit = useEdit()
@@ -14,22 +11,7 @@ const quilt = computed(() => store.plannedQuilt!)
 const plan = computed(() => store.plan)
 const planned = usePieces()
 const { pieces, places } = planned
-const ticked = computed(() => doneCounts(quilt.value.done, 'cut'))
-const cloths = computed((): CutCloth[] =>
-  (plan.value?.cloths ?? []).flatMap((need, index) =>
-    need.strips.length === 0 || clothOf(quilt.value, need.id).tray !== undefined
-      ? []
-      : [
-          {
-            need,
-            index,
-            cloth: clothOf(quilt.value, need.id),
-            groups: stripGroups(need.strips, pieces.value),
-            progress: stripProgress(need.strips, ticked.value),
-          },
-        ],
-  ),
-)
+const cloths = useCutCloths()
 const chosen = ref<string | null>(null)
 const current = computed(() => cloths.value.find(({ cloth }) => cloth.id === chosen.value) ?? cloths.value[0] ?? null)
 const tabs = computed(() => cloths.value.map(({ cloth }) => ({ value: cloth.id, label: cloth.name })))
@@ -75,10 +57,11 @@ const startAt = computed(() =>
           v-if="modeSteps[index]?.strips"
           :cloth="modeSteps[index].strips.cloth"
           :need="modeSteps[index].strips.need"
-          :path="`cloths.${modeSteps[index].strips.index}`"
+          :path="modeSteps[index].strips.path"
           :pieces="pieces"
           :current="modeSteps[index].strips.group.places"
           :sheet="modeSteps[index].strips.group.strip.sheet"
+          :size="modeSteps[index].strips.again?.opened[modeSteps[index].strips.group.strip.sheet]"
           :done="modeSteps[index].strips.progress.map(strip => strip.done)"
           :hand="settings.hand"
         />

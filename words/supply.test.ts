@@ -1,0 +1,47 @@
+import { quiltOf, SAMPLE } from '../core/testing/quiltOf'
+import { withPlainSpaces } from './length'
+import type { Speech } from './speech'
+import { priceLabel, reachText, shortText, wayText } from './supply'
+
+const us = { units: 'in', english: 'us' } as Speech
+const uk = { units: 'cm', english: 'uk' } as Speech
+const quilt = quiltOf(SAMPLE)
+const way = (...[what]: [Parameters<typeof wayText>[0]]) => withPlainSpaces(wayText(what, quilt, us))
+
+test('each way to fit names what it changes, and what to', () => {
+  expect(way({ do: 'border', border: 1, sides: 2, ends: 2 })).toBe('Border 1 2″ wide')
+  expect(way({ do: 'border', border: 1, sides: 2, ends: 3 })).toBe(
+    'Border 1 2″ wide at the sides, 3″ at top and bottom',
+  )
+  expect(way({ do: 'cloth', use: { block: 'star', role: 'star' }, cloth: 'red' })).toBe(
+    'Sawtooth star: star of Signal red',
+  )
+  expect(way({ do: 'cloth', use: { part: 'binding' }, cloth: 'cream' })).toBe('Binding of Timetable cream')
+  expect(way({ do: 'less', of: 'rows', left: 6 })).toBe('6 rows of blocks in place of 7')
+  expect(way({ do: 'less', of: 'columns', left: 1 })).toBe('1 block across in place of 5')
+  expect(way({ do: 'no-border', border: 2 })).toBe('Without border 2')
+  expect(way({ do: 'joined', border: 1 })).toBe('Border 1 joined from strips across the cloth')
+})
+
+test('how far it goes: none, so many, or more than were tried', () => {
+  const block = { of: 'blocks', block: 'star', name: 'Star' } as const
+  const said = (count: number, isMore = false) => reachText({ ...block, count, isMore }, us)
+  expect(said(0)).toBe('Star alone: not one block.')
+  expect(said(1)).toBe('Star alone, nothing else cut: 1 block.')
+  expect(said(200, true)).toBe('Star alone, nothing else cut: 200 blocks or more.')
+  const border = { of: 'border', border: 2, now: 3, isMore: false } as const
+  expect(withPlainSpaces(reachText({ ...border, width: 1.5 }, us))).toBe('Border 2: up to 1 1/2″ wide; 3″ planned.')
+  expect(reachText({ of: 'rows', count: 1, now: 7, isMore: false }, us)).toBe(
+    'The quilt as it is: 1 row of blocks; 7 planned.',
+  )
+})
+
+test('what is still short, and what prices are of', () => {
+  expect(shortText(0, us)).toBe('Then it is enough.')
+  expect(withPlainSpaces(shortText(3.5, us))).toBe('Still short by 3 1/2″ of strips.')
+  expect([priceLabel('yardage', 'in', us), priceLabel('yardage', 'cm', uk), priceLabel('piece', 'cm', uk)]).toEqual([
+    'Price of a yard',
+    'Price of a metre',
+    'Price of a piece',
+  ])
+})
