@@ -29,6 +29,27 @@ async function look(page: Page, place: string, over?: string) {
   expect([...told('by day', byDay), ...told('in the evening', evening)]).toEqual([])
 }
 
+/** The list that opens over Cloth, and a form of Cloth open below it. */
+async function lookAtStash(page: Page) {
+  await page.getByRole('button', { name: 'From the stash' }).click()
+  await look(page, 'from the stash', '[role="dialog"]')
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Change Soot' }).click()
+  const field = page.getByRole('textbox', { name: 'At hand, empty if not counted' })
+  await field.fill('20')
+  await field.press('Enter')
+  await page.getByRole('button', { name: 'See how far it goes' }).click()
+  await expect(page.getByTestId('way-to-fit').first()).toBeVisible({ timeout: 60_000 })
+}
+
+/** The stash with a cloth open. */
+async function lookAtStashPage(page: Page) {
+  await page.goto('/stash')
+  await page.getByRole('button', { name: 'Another cloth' }).click()
+  await expect(page.getByLabel('Where from')).toBeVisible()
+  await look(page, 'stash')
+}
+
 /** The back is to be pieced, and something is written of hanging and label. */
 async function piecesItsBack(page: Page) {
   await goTo(page, 'Finish')
@@ -100,6 +121,11 @@ test('nothing serious on any station, by day and in the evening', async ({ page 
   await page.keyboard.press('Escape')
   for (const station of ['Cloth', 'Cut', 'Piece', 'Finish', 'Diary']) {
     await goTo(page, station)
+    if (station === 'Cloth') await lookAtStash(page)
+    if (station === 'Cut') {
+      await page.getByRole('tab', { name: /^Timetable cream/ }).click()
+      await page.getByRole('button', { name: 'Cut wrong, or less cloth than thought' }).click()
+    }
     await look(page, station)
   }
   const quilt = page.url().replace(/\/diary$/, '')
@@ -116,6 +142,7 @@ test('nothing serious on any station, by day and in the evening', async ({ page 
   await page.goto(`${quilt}/picture`)
   await expect(page.getByTestId('board')).toBeVisible()
   await look(page, 'picture')
+  await lookAtStashPage(page)
   await page.goto('/')
   await page.getByRole('link').filter({ hasText: 'Signal lamp' }).click()
   await planned(page)

@@ -28,6 +28,7 @@ export const CORE_ORDER = [
   'simulation',
   'checks',
   'edits',
+  'stash',
   'supply',
   'drafting',
   'paper',

@@ -113,3 +113,12 @@ function cutAgain({ cuts, shape, angled }: Piece): string {
       return ''
   }
 }
+
+/** For how many whole blocks the pieces of one strip are enough: `, for 3 blocks`, by name where there are several. */
+export function stripBlocksText(
+  blocks: readonly { block: string; count: number }[],
+  names: ReadonlyMap<string, string>,
+): string {
+  if (blocks.length === 1) return `, for ${plural(blocks[0]!.count, 'block')}`
+  return `, for ${blocks.map(({ block, count }) => `${count} of ${names.get(block) ?? block}`).join(' or ')}`
+}

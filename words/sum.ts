@@ -195,6 +195,8 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'at-hand': 'at hand',
   'at-price': 'at its price',
   'price': 'price',
+  'pieces-exactly': 'pieces, exactly',
+  'width-along-the-strip': 'what each takes along the strip',
   'taken-from-it': 'cut from it',
 }
 
@@ -261,6 +263,7 @@ const LENGTHS = new Set([
   'least-length',
   'length-taken',
   'length-bought',
+  'width-along-the-strip',
 ])
 
 /** Terms that are long lengths in the slip of a number of things. */

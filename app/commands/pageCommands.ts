@@ -85,5 +85,12 @@ export function pageCommands(speech: Speech): Command[] {
       words: 'all quilts new open file home',
       run: () => void navigateTo('/'),
     },
+    {
+      id: 'stash',
+      name: 'To the stash',
+      icon: 'i-lucide-layers',
+      words: 'cloth fabric cupboard leftovers scraps over all quilts set aside',
+      run: () => void navigateTo('/stash'),
+    },
   ]
 }

@@ -1,7 +1,8 @@
+import { SQUARE_UP } from '~~/core/cut/squareUp'
 import type { Quilt } from '~~/core/file/quilt'
 import type { CutCloth } from '~/composables/useCutSteps'
 
-/** The pieces of cloth that a cloth is cut from: one length, or several, in their order; in inches, shrunk. */
+/** The pieces of cloth that a cloth is cut from: one length, or several, in their order; in inches, shrunk, an end squared up. */
 export function sheetsOf({ cloth, need, again }: CutCloth, quilt: Quilt): { width: number; height: number }[] {
   if (again) {
     const kinds = (quilt.remains[cloth.id]?.pieces ?? []).flatMap(({ width, length, count }) =>
@@ -15,7 +16,8 @@ export function sheetsOf({ cloth, need, again }: CutCloth, quilt: Quilt): { widt
     const count = Math.max(cloth.count ?? 1, need.need)
     return Array.from({ length: count }, () => ({ width: cloth.usable, height: cloth.usableLength }))
   }
-  return [{ width: cloth.usable, height: (cloth.have ?? need.buy) * (1 - cloth.shrink) }]
+  const length = (cloth.have ?? need.buy) * (1 - cloth.shrink)
+  return [{ width: cloth.usable, height: Math.max(0, length - SQUARE_UP) }]
 }
 
 function withoutOne<T extends { width: number; height: number }>(list: readonly T[], { width, height }: T): T[] {

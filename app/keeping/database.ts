@@ -8,16 +8,18 @@ interface Kept extends DBSchema {
   steps: { key: string; value: KeptSteps }
   /** What was typed and not yet taken over, as JSON: by the quilt's id, or `shelf`, and the form's name. */
   forms: { key: string; value: string }
+  /** Cloth over all quilts, as one list under `stash`. */
+  stash: { key: string; value: unknown }
 }
 
-const VERSION = 11
+const VERSION = 12
 let opened: Promise<IDBPDatabase<Kept>> | null = null
 
 /** The browser's database, opened once. Fails where the browser refuses; asked again, it is tried again. */
 export function database(): Promise<IDBPDatabase<Kept>> {
   opened ??= openDB<Kept>('wren', VERSION, {
     upgrade(db) {
-      for (const store of ['quilts', 'steps', 'forms'] as const)
+      for (const store of ['quilts', 'steps', 'forms', 'stash'] as const)
         if (!db.objectStoreNames.contains(store)) db.createObjectStore(store)
     },
     // a newer Wren in another tab must not wait for this one

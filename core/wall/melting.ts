@@ -33,7 +33,7 @@ export function meltingPairs(quilt: Quilt, cell: Cell): MeltingPair[] {
 }
 
 /** Pairs of roles whose patches meet along an edge, and along how many. */
-function touchingRoles(design: Design): readonly TouchingRoles[] {
+export function touchingRoles(design: Design): readonly TouchingRoles[] {
   const known = touching.get(design)
   if (known) return known
   const found = design.picture ? touchingLetters(design) : touchingPatches(design)

@@ -25,8 +25,8 @@ export interface AlikeSeam {
 
 /** What meets along a seam: pairs of cloths with how long they run beside each other. */
 export function eachMeeting(
-  one: Face,
-  other: Face,
+  one: Pick<Face, 'sides'>,
+  other: Pick<Face, 'sides'>,
   { sideA, sideB, fromA, fromB, length }: Omit<Contact, 'a' | 'b'>,
   each: (first: string, second: string, length: number) => void,
 ) {

@@ -21,10 +21,14 @@ export const QUILT_PAGES = [
   'wall',
 ] as const
 
+/** Pages that belong to no quilt. */
+export const OTHER_PAGES = ['stash'] as const
+
 /** Whether the application has a page at this path. */
 export function isKnownPage(path: string): boolean {
   const [first, id, page, ...more] = path.split('/').slice(1)
   if (first === '' && id === undefined) return true
+  if ((OTHER_PAGES as readonly string[]).includes(first!)) return !id
   if (first !== 'q' || !id || more.some(part => part !== '')) return false
   return !page || (QUILT_PAGES as readonly string[]).includes(page)
 }

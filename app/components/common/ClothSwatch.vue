@@ -44,8 +44,16 @@ const colour = computed(() => (grey ? greyOf(cloth.colour) : cloth.colour))
       stroke-opacity="0.45"
       stroke-width="1.5"
     />
-    <circle cx="22" cy="22" r="11.5" :fill="light < 55 ? '#fffdf8' : '#26282b'" fill-opacity="0.88" />
+    <circle
+      v-if="cloth.letter"
+      cx="22"
+      cy="22"
+      r="11.5"
+      :fill="light < 55 ? '#fffdf8' : '#26282b'"
+      fill-opacity="0.88"
+    />
     <text
+      v-if="cloth.letter"
       x="22"
       y="27.5"
       text-anchor="middle"

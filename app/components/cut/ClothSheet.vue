@@ -37,6 +37,7 @@ const isByPiece = computed(() => cut.need.unit === 'piece')
     </header>
     <LessCloth v-if="!cut.again" :cut="cut" />
     <CutAgain :cut="cut" :pieces="pieces" />
+    <LeftoversBack :cut="cut" />
     <div class="two">
       <div>
         <div v-for="s in sheets" :key="s" class="map-box card !p-2">
@@ -52,7 +53,7 @@ const isByPiece = computed(() => cut.need.unit === 'piece')
             :size="cut.again?.opened[s - 1]"
           />
         </div>
-        <PileTable :cloth="cut.cloth.id" :pieces="pieces" :places="places" :block-names="blockNames" />
+        <PileTable :cloth="cut.cloth" :pieces="pieces" :places="places" :block-names="blockNames" />
         <template v-if="cut.need.left.some(isWorthKeeping)">
           <h3 class="left mt-4 mb-1">Left over, worth keeping</h3>
           <p class="left figure !whitespace-normal">

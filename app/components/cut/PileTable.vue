@@ -1,12 +1,14 @@
 <script setup lang="ts">
+import { oneStripGives } from '~~/core/cut/oneStripGives'
 import type { Piece } from '~~/core/cut/piece'
+import type { Cloth } from '~~/core/file/quilt'
+import { stripBlocksText } from '~~/words/cutting'
 import { useName } from '~~/words/names'
 import { inEnglish } from '~~/words/speech'
 
 /** The piles of one cloth: how large and how many its pieces are, and what they are for. */
 const { cloth, pieces, places } = defineProps<{
-  /** By its id. */
-  cloth: string
+  cloth: Cloth
   pieces: ReadonlyMap<string, Piece>
   /** Place of each piece in the plan, by id. */
   places: ReadonlyMap<string, number>
@@ -15,7 +17,9 @@ const { cloth, pieces, places } = defineProps<{
 const speech = useSpeech()
 const piles = computed(() =>
   [...pieces.values()].flatMap(piece =>
-    piece.cloth === cloth ? [{ piece, path: `pieces.${places.get(piece.id)}` }] : [],
+    piece.cloth === cloth.id
+      ? [{ piece, path: `pieces.${places.get(piece.id)}`, strip: oneStripGives(piece, cloth.usable) }]
+      : [],
   ),
 )
 </script>
@@ -28,11 +32,12 @@ const piles = computed(() =>
         <th>Pile</th>
         <th>Cut, seam included</th>
         <th class="text-right">Pieces</th>
+        <th class="pl-4">One strip gives</th>
         <th class="pl-4">For</th>
       </tr>
     </thead>
     <tbody>
-      <tr v-for="{ piece, path } in piles" :key="piece.id" class="border-t border-line">
+      <tr v-for="{ piece, path, strip } in piles" :key="piece.id" class="border-t border-line">
         <td class="py-1">
           <span class="tag">{{ piece.letter }}</span>
         </td>
@@ -46,6 +51,18 @@ const piles = computed(() =>
             class="note"
           >
             ({{ piece.spare }} spare)</span
+          >
+        </td>
+        <td class="pl-4">
+          <template v-if="strip"
+            ><Figure
+              :path="`${path}.strip`"
+              :sum="strip.pieces"
+              kind="count"
+              :title="`Of pile ${piece.letter} from one strip`"
+            /><span v-if="strip.blocks.length > 0" class="note">{{
+              stripBlocksText(strip.blocks, blockNames)
+            }}</span></template
           >
         </td>
         <td class="pl-4">

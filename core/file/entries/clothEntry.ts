@@ -21,6 +21,8 @@ export function clothEntry(f: Fields, defaults: UnitDefaults) {
       have: f.length(0).optional(),
       // of a yard or a metre, or of one piece, in whatever money
       price: f.number(0, 100_000).optional(),
+      // the cloth of the stash that it is cut from
+      stash: f.text(80).optional(),
       directional: f.flag.default(false),
       shrink: f.number(0, 0.5).default(0),
     },

@@ -26,6 +26,10 @@ async function add() {
   list.value?.querySelector(`[data-cloth="${id}"]`)?.scrollIntoView({ block: 'center' })
 }
 const print = () => window.print()
+const isFromStash = ref(false)
+function takeFromStash(cloth: ClothChange & { name: string }) {
+  edit(`${cloth.name} from the stash`, addCloth(store.file!, cloth).edit)
+}
 </script>
 
 <template>
@@ -59,6 +63,9 @@ const print = () => window.print()
         :most="100"
         @commit="percent => edit('margin', file => ({ ...file, margin: percent / 100 }))"
       />
+      <UButton :aria-expanded="isFromStash" @click="isFromStash = true"
+        ><UIcon name="i-lucide-layers" class="size-5" />From the stash</UButton
+      >
       <UButton variant="solid" @click="add"> <UIcon name="i-lucide-plus" class="size-5" />Another cloth </UButton>
     </div>
     <ul ref="list" class="no-print space-y-3">
@@ -76,7 +83,9 @@ const print = () => window.print()
         @bought="bought(cloth.id)"
       />
     </ul>
+    <LazyFromStash v-if="isFromStash" :units="quilt.units" @close="isFromStash = false" @take="takeFromStash" />
     <HowFar v-if="store.plan" />
+    <ContrastTable v-if="store.plannedQuilt" :quilt="store.plannedQuilt" />
     <div v-if="store.plan" class="card">
       <div class="no-print mb-2 flex items-center gap-3">
         <h2 class="mr-auto">Shopping list</h2>

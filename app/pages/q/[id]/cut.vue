@@ -1,17 +1,22 @@
 <script setup lang="ts">
 import { piecesIn } from '~~/core/cut/progress'
 import { tick } from '~~/core/edits/record'
+import { pileLabels } from '~~/words/cuttingList'
 import { CAUTIONS } from '~~/words/caution'
 
 const store = useQuilt()
 const edit = useEdit()
 const route = useRoute()
 const settings = useSettings()
+const speech = useSpeech()
 const quilt = computed(() => store.plannedQuilt!)
 const plan = computed(() => store.plan)
 const planned = usePieces()
 const { pieces, places } = planned
 const cloths = useCutCloths()
+const { printed, print } = usePrintOf<'sheet' | 'labels'>('sheet')
+const saveCsv = useCuttingCsv()
+const labels = computed(() => pileLabels(quilt.value, plan.value!.pieces, store.blockNames, speech.value))
 const chosen = ref<string | null>(null)
 const current = computed(() => cloths.value.find(({ cloth }) => cloth.id === chosen.value) ?? cloths.value[0] ?? null)
 const tabs = computed(() => cloths.value.map(({ cloth }) => ({ value: cloth.id, label: cloth.name })))
@@ -68,7 +73,14 @@ const startAt = computed(() =>
         <ClothSwatch v-else-if="modeSteps[index]?.sewn" :cloth="modeSteps[index].sewn" :size="240" />
       </template>
     </StepMode>
-    <StationHead title="Cut" print="the cutting sheet" mode="At the mat" />
+    <StationHead title="Cut" print="the cutting sheet" mode="At the mat">
+      <template v-if="plan && current">
+        <UButton @click="print('labels')"
+          ><UIcon name="i-lucide-tags" class="size-5" />Print labels for the piles</UButton
+        >
+        <UButton @click="saveCsv()"><UIcon name="i-lucide-table" class="size-5" />Save as a table</UButton>
+      </template>
+    </StationHead>
     <p v-if="!plan" class="note" role="status">Laying it out …</p>
     <TrimSewn v-else :places="places" />
     <template v-if="plan && current">
@@ -83,8 +95,9 @@ const startAt = computed(() =>
         >
       </TabRow>
       <p class="caution no-print mb-4">{{ CAUTIONS.blade }}</p>
-      <h1 class="print-only sheet-title">Cutting {{ quilt.name }}. Seam included in every size.</h1>
-      <div class="sheets">
+      <PileLabels v-if="printed === 'labels'" class="print-only" :labels="labels" :title="quilt.name" />
+      <h1 v-else class="print-only sheet-title">Cutting {{ quilt.name }}. Seam included in every size.</h1>
+      <div class="sheets" :class="{ 'no-print': printed === 'labels' }">
         <ClothSheet
           v-for="cut in cloths"
           :key="cut.cloth.id"

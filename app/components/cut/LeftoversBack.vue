@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { whatIsLeft } from '~~/core/cut/whatIsLeft'
+import { doneCounts } from '~~/core/cut/progress'
+import { freshStashCloth, type StashCloth } from '~~/core/stash/stashCloth'
+import { putBackLeftovers, putIn } from '~~/core/stash/stashEdits'
+import { pieceText } from '~~/words/stash'
+import { sheetsOf } from '~/composables/sheetsOf'
+import type { CutCloth } from '~/composables/useCutSteps'
+import { newId } from '~/keeping/quiltKeeper'
+
+/** When a cloth is cut, what is left of it goes into the stash with its sizes. */
+const { cut } = defineProps<{ cut: CutCloth }>()
+const store = useQuilt()
+const stash = useStash()
+const toast = useToasts()
+const speech = useSpeech()
+const quiltId = String(useRoute().params.id)
+const step = computed(() => `stashed.${cut.cloth.id}`)
+const isCut = computed(() => cut.progress.length > 0 && cut.progress.every(strip => strip.done))
+const isBack = computed(() => (doneCounts(store.quilt?.done ?? [], 'step').get(step.value) ?? 0) > 0)
+const left = computed(() => {
+  const { plannedQuilt: quilt } = store
+  return isCut.value && quilt ? whatIsLeft(sheetsOf(cut, quilt), cut.need.strips, () => true) : []
+})
+
+async function putBack() {
+  const { cloth } = cut
+  const known = stash.cloths.find(({ id }) => id === cloth.stash)
+  const id = known?.id ?? newId()
+  const isKept = await stash.apply(before =>
+    putBackLeftovers(id, quiltId, left.value)(known ? before : putIn(freshOf(id))(before)),
+  )
+  if (!isKept) return toast.say('It could not be put into the stash', 'This browser will not keep it.')
+  store.tick('step', step.value, 1, 'leftovers in the stash')
+  toast.say(`What is left of ${cloth.name} is in the stash`)
+}
+/** The cloth as it came, washed by now: it is cut. */
+function freshOf(id: string): StashCloth {
+  const { name, colour, width, pattern, directional, price } = cut.cloth
+  return {
+    ...freshStashCloth(id, width, store.quilt!.units, name, colour),
+    pattern,
+    directional,
+    washed: cut.cloth.shrink > 0,
+    ...(price === undefined ? {} : { price }),
+  }
+}
+onMounted(stash.load)
+</script>
+
+<template>
+  <div v-if="isCut" class="no-print mb-3 flex flex-wrap items-center gap-3" data-testid="leftovers-back">
+    <p v-if="isBack" class="mr-auto">All of it is cut, and what was left is in the stash.</p>
+    <template v-else-if="left.length > 0">
+      <p class="figure mr-auto !whitespace-normal">
+        All of it is cut. There should be left: {{ left.map(piece => pieceText(piece, speech)).join(', ') }}.
+      </p>
+      <UButton v-if="store.canWrite" @click="putBack"
+        ><UIcon name="i-lucide-layers" class="size-5" />Put it into the stash</UButton
+      >
+    </template>
+  </div>
+</template>
