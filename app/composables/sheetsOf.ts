@@ -2,7 +2,7 @@ import { SQUARE_UP } from '~~/core/cut/squareUp'
 import type { Quilt } from '~~/core/file/quilt'
 import type { CutCloth } from '~/composables/useCutSteps'
 
-/** The pieces of cloth that a cloth is cut from: one length, or several, in their order; in inches, shrunk, an end squared up. */
+/** The pieces of cloth that a cloth is cut from: one length, or several, in their order; shrunk, an end squared up. */
 export function sheetsOf({ cloth, need, again }: CutCloth, quilt: Quilt): { width: number; height: number }[] {
   if (again) {
     const kinds = (quilt.remains[cloth.id]?.pieces ?? []).flatMap(({ width, length, count }) =>
