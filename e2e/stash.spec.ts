@@ -58,7 +58,7 @@ test('cloth from the stash is set aside, cut, what is left comes back, and the n
   for (let i = 0; i < (await ticks.count()); i++) if (!(await ticks.nth(i).isChecked())) await ticks.nth(i).click()
   await planned(page)
   const back = sheet.getByTestId('leftovers-back')
-  await expect(back).toContainText(/There should be left: 1 of 43\s×\s56\s1\/8″/)
+  await expect(back).toContainText(/There should be left: 1 of 43″\s×\s56\s1\/8″/)
   await pressByKey(page, back.getByRole('button', { name: 'Put it into the stash' }))
   await expect(back).toHaveText('All of it is cut, and what was left is in the stash.')
   await kept(page)

@@ -41,7 +41,7 @@ export interface CheckData {
     length?: Inches
   }
   'short-of-cloth': { cloth: string; have: Inches; short: Inches; buy: Inches }
-  'remains-short': { cloth: string; pieces: number; buy: Inches }
+  'remains-short': { cloth: string; pieces: number; buy: number; isInPieces: boolean }
   'not-enough-cloth': { cloth: string; need: number; have: number; panelLength?: Inches }
   'turned-print': { cloth: string }
   'cut-already': { piece: string; cut: number; wanted: number; extra: number }

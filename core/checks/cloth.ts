@@ -49,7 +49,14 @@ export const remainsShort: Checker = ({ quilt, plan }) =>
     const { missing = [], buy = 0 } = plan.cloths[i]!.again ?? {}
     const pieces = missing.reduce((sum, { count }) => sum + count, 0)
     if (pieces === 0) return []
-    return [{ id: 'remains-short', severity: 'warn', ...inRemains(cloth.id), data: { cloth: cloth.name, pieces, buy } }]
+    return [
+      {
+        id: 'remains-short',
+        severity: 'warn',
+        ...inRemains(cloth.id),
+        data: { cloth: cloth.name, pieces, buy, isInPieces: cloth.form === 'piece' },
+      },
+    ]
   })
 
 export const notEnoughCloth: Checker = ({ quilt, needs, plan }) => [

@@ -5,6 +5,7 @@ import { tick } from '../edits/record'
 import { asPlanned, goOnWith, type RemainingCloth } from '../edits/remains'
 import type { QuiltFile } from '../file/schema'
 import { planOf, SAMPLE } from '../testing/quiltOf'
+import { addTerms } from '../measure/sum'
 import { runs } from '../testing/runs'
 
 const at = '2026-11-30T10:00:00Z'
@@ -96,7 +97,12 @@ test('too little left: so many pieces are missing, bought by the rule, and told;
   const cutBefore = Object.values(cut).reduce((a, b) => a + b, 0)
   const lost = missing.reduce((sum, { count }) => sum + count, 0)
   expect(lost + cutBefore + strips.reduce((sum, { cuts }) => sum + cuts.length, 0)).toBe(all)
-  expect(plan.checks.find(({ id }) => id === 'remains-short')!.data).toEqual({ cloth: 'Soot', pieces: lost, buy })
+  expect(plan.checks.find(({ id }) => id === 'remains-short')!.data).toEqual({
+    cloth: 'Soot',
+    pieces: lost,
+    buy,
+    isInPieces: false,
+  })
   const area = missing.reduce((sum, { piece, count }) => {
     const { width, height } = OWN.find(({ id }) => id === piece)!
     return sum + width * height * count
@@ -113,11 +119,13 @@ test('too little left: so many pieces are missing, bought by the rule, and told;
 test('what should be left: all of it, less the strips that are cut, and what those leave over', () => {
   const { strips } = PLAN.cloths[SOOT]!
   const sheets = [{ width: 41, height: 90 }]
-  expect(whatIsLeft(sheets, strips, () => false)).toEqual([{ width: 41, length: 90, count: 1 }])
+  expect(whatIsLeft(sheets, strips, () => false)).toMatchObject([{ width: 41, length: 90, count: 1 }])
   const isCut = (i: number) => i < 2
   const cutHeight = strips.filter((_, i) => isCut(i)).reduce((sum, { height }) => sum + height, 0)
   const [most, ...ends] = whatIsLeft(sheets, strips, isCut)
-  expect(most).toEqual({ width: 41, length: 90 - cutHeight, count: 1 })
+  expect(most).toMatchObject({ width: 41, length: 90 - cutHeight, count: 1 })
+  for (const { why, width, length } of [most!, ...ends])
+    expect([addTerms(why.width.terms), addTerms(why.length.terms)]).toEqual([width, length])
   const area = [most!, ...ends].reduce((sum, { width, length, count }) => sum + width * length * count, 0)
   const taken = strips
     .filter((_, i) => isCut(i))

@@ -24,7 +24,7 @@ export interface PlannedAgain {
   cut: Record<string, number>
   /** So many of a pile find no room on what is left. */
   missing: { piece: string; count: number }[]
-  /** Cloth to buy for what is missing. */
+  /** Cloth to buy for what is missing: a length, or pieces of cloth that comes in pieces. */
   buy: Inches
 }
 
@@ -47,7 +47,7 @@ export function plannedAgain(
   const again = cutAgain(own.map(toCutPiece), cut, kinds)
   const counts = new Map(again.missing.map(({ piece, count }) => [piece, count]))
   const missing = own.flatMap(piece => (counts.has(piece.id) ? [{ ...piece, count: counts.get(piece.id)! }] : []))
-  const { buy } = clothNeed(quilt, { ...cloth, form: 'yardage' }, missing)
+  const { buy } = clothNeed(quilt, cloth, missing)
   return {
     ...again,
     laid: explained(sumOf([{ what: 'strips-laid', value: again.strips.length }])),

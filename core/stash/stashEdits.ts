@@ -20,7 +20,7 @@ export function changeInStash(
       if (cloth.id !== id) return cloth
       const next = { ...cloth, ...change, ...(typeof price === 'number' ? { price } : {}) }
       if (price === null) delete next.price
-      return next
+      return { ...next, pieces: gathered(next.pieces) }
     })
 }
 

@@ -31,9 +31,13 @@ export const CUTTING_CHECKS = {
   'short-of-cloth': (data, { length, speech }) =>
     `${data.cloth}: of ${length(data.have)} at hand all but ${length(data.short)} of strips can be cut. Buy `
     + `${formatBought(data.buy, speech)} more, or see at Cloth what else would make it fit.`,
-  'remains-short': (data, { speech }) =>
-    `${data.cloth}: ${plural(data.pieces, 'piece')} find no room on what is left of it. Buy `
-    + `${formatBought(data.buy, speech)} more, or make the quilt smaller.`,
+  'remains-short': (data, { speech }) => {
+    const more = data.isInPieces ? plural(data.buy, 'piece') : formatBought(data.buy, speech)
+    return (
+      `${data.cloth}: ${plural(data.pieces, 'piece')} to cut find no room on what is left of it. Buy ${more} more, `
+      + `or make the quilt smaller.`
+    )
+  },
   'cut-already': data =>
     `${plural(data.extra, 'piece')} cut already and no longer needed `
     + `(${data.piece.replaceAll('.', ', ')}). Keep them for the back, or take the change back.`,

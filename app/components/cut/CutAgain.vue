@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { asPlanned } from '~~/core/edits/remains'
 import type { Piece } from '~~/core/cut/piece'
-import { formatBought } from '~~/words/length'
+import { clothToBuy } from '~~/words/check'
 import { plural } from '~~/words/speech'
 import type { CutCloth } from '~/composables/useCutSteps'
 
@@ -30,8 +30,8 @@ const isDone = computed(() => !cut.again && cut.progress.every(strip => strip.do
           Buy
           <Figure
             :path="`${cut.path}.buy`"
-            kind="cloth"
-            :text="formatBought(cut.again.buy, speech)"
+            :kind="cut.cloth.form === 'piece' ? 'count' : 'cloth'"
+            :text="clothToBuy(cut.again.buy, cut.cloth.form === 'piece' ? 'piece' : 'in', speech)"
             title="To buy for what is missing"
           />
           more, or see at Cloth what would make it fit.

@@ -3,17 +3,18 @@ import { whatIsLeft } from '~~/core/cut/whatIsLeft'
 import { doneCounts } from '~~/core/cut/progress'
 import { freshStashCloth, type StashCloth } from '~~/core/stash/stashCloth'
 import { putBackLeftovers, putIn } from '~~/core/stash/stashEdits'
-import { pieceText } from '~~/words/stash'
 import { sheetsOf } from '~/composables/sheetsOf'
 import type { CutCloth } from '~/composables/useCutSteps'
 import { newId } from '~/keeping/quiltKeeper'
+
+/** What storage that refuses means for the stash. */
+const NOT_KEPT = 'This browser will not keep the stash: it lasts only as long as this page is open.'
 
 /** When a cloth is cut, what is left of it goes into the stash with its sizes. */
 const { cut } = defineProps<{ cut: CutCloth }>()
 const store = useQuilt()
 const stash = useStash()
 const toast = useToasts()
-const speech = useSpeech()
 const quiltId = String(useRoute().params.id)
 const step = computed(() => `stashed.${cut.cloth.id}`)
 const isCut = computed(() => cut.progress.length > 0 && cut.progress.every(strip => strip.done))
@@ -27,12 +28,12 @@ async function putBack() {
   const { cloth } = cut
   const known = stash.cloths.find(({ id }) => id === cloth.stash)
   const id = known?.id ?? newId()
+  const pieces = left.value.map(({ width, length, count }) => ({ width, length, count }))
   const isKept = await stash.apply(before =>
-    putBackLeftovers(id, quiltId, left.value)(known ? before : putIn(freshOf(id))(before)),
+    putBackLeftovers(id, quiltId, pieces)(known ? before : putIn(freshOf(id))(before)),
   )
-  if (!isKept) return toast.say('It could not be put into the stash', 'This browser will not keep it.')
   store.tick('step', step.value, 1, 'leftovers in the stash')
-  toast.say(`What is left of ${cloth.name} is in the stash`)
+  toast.say(`What is left of ${cloth.name} is in the stash`, isKept ? undefined : NOT_KEPT)
 }
 /** The cloth as it came, washed by now: it is cut. */
 function freshOf(id: string): StashCloth {
@@ -53,7 +54,12 @@ onMounted(stash.load)
     <p v-if="isBack" class="mr-auto">All of it is cut, and what was left is in the stash.</p>
     <template v-else-if="left.length > 0">
       <p class="figure mr-auto !whitespace-normal">
-        All of it is cut. There should be left: {{ left.map(piece => pieceText(piece, speech)).join(', ') }}.
+        All of it is cut. There should be left:
+        <template v-for="({ count, why }, i) in left" :key="i"
+          ><template v-if="i > 0">, </template>{{ count }} of
+          <Figure :path="`left.${i}.width`" :sum="why.width" title="Left, across" /> ×
+          <Figure :path="`left.${i}.length`" :sum="why.length" title="Left, along" /></template
+        >.
       </p>
       <UButton v-if="store.canWrite" @click="putBack"
         ><UIcon name="i-lucide-layers" class="size-5" />Put it into the stash</UButton

@@ -18,7 +18,9 @@ interface TypedPiece {
   count: number
 }
 const { form: rows, clear } = useKeptForm<TypedPiece[]>(String(useRoute().params.id), `remains ${cut.cloth.id}`, () =>
-  whatIsLeft(sheetsOf(cut, store.plannedQuilt!), cut.need.strips, strip => cut.progress[strip]!.done),
+  whatIsLeft(sheetsOf(cut, store.plannedQuilt!), cut.need.strips, strip => cut.progress[strip]!.done).map(
+    ({ width, length, count }) => ({ width, length, count }),
+  ),
 )
 const ready = computed(() =>
   rows.value.flatMap(({ width, length, count }) =>
