@@ -69,3 +69,23 @@ test('what is typed of a length or a price and cannot be is said, and nothing is
   await expect(list.locator('[data-path="cloths.0.cost"]')).toHaveText(/^\d+\.\d\d$/)
   await expect(list.locator('[data-path="quilt.cost"]')).toHaveText(/^\d+\.\d\d$/)
 })
+
+test('a worker that dies is told; what it found stays, and nothing is changed', async ({ page }) => {
+  await openDemo(page, 'Berth four', 'Cloth')
+  await page.getByRole('button', { name: 'Change Soot' }).click()
+  await typeAtHand(page, '20')
+  await planned(page)
+  await page.evaluate(() => {
+    window.Worker = class extends window.Worker {
+      constructor(url: string | URL, options?: WorkerOptions) {
+        super(url, options)
+        if (String(url).includes('supplyWorker')) setTimeout(() => this.dispatchEvent(new Event('error')))
+      }
+    }
+  })
+  const card = page.getByTestId('how-far')
+  await card.getByRole('button', { name: 'See how far it goes' }).click()
+  await expect(card.getByRole('alert')).toContainText('The search stopped by itself')
+  await expect(card).toContainText('short by')
+  await expect(page.getByRole('button', { name: 'Undo: cloth' })).toBeVisible()
+})

@@ -135,3 +135,11 @@ test('what should be left: all of it, less the strips that are cut, and what tho
   const done = whatIsLeft(sheets, strips, () => true)
   expect(done[0]!.length).toBeCloseTo(90 - PLAN.cloths[SOOT]!.need, 6)
 })
+
+test('long strips along the cloth are cut as one band, with what lies beside them', () => {
+  const { plan } = planOf({ ...SAMPLE, borders: [{ ...SAMPLE.borders![0]!, long: 'along' }] })
+  const { strips, need } = plan.cloths[SOOT]!
+  expect(strips.some(({ run }) => run === 'along')).toBe(true)
+  const [rest] = whatIsLeft([{ width: 41, height: need + 20 }], strips, () => true)
+  expect(rest).toMatchObject({ width: 41, length: expect.closeTo(20, 6) as number })
+})

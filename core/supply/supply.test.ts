@@ -7,6 +7,7 @@ import { randomQuilt } from '../testing/randomQuilt'
 import { runs } from '../testing/runs'
 import { howFar, type Reach } from './howFar'
 import { mostThatFit } from './mostThatFit'
+import { shortageOf } from './shortage'
 import { waysToFit, type FoundWay } from './waysToFit'
 import { editOf } from './wayToFit'
 
@@ -133,4 +134,18 @@ test('the most that fit, for every limit', () => {
     }
   }
   expect([0, 1, 5, 8, 9, 20].map(most)).toEqual([null, 1, 5, 8, 9, 9])
+})
+
+test('cloth in pieces is short by those that are not there', () => {
+  const pieces = (count: number): QuiltFile => ({
+    ...SAMPLE,
+    backing: null,
+    cloths: SAMPLE.cloths.map(cloth =>
+      cloth.id === 'brass' ? { ...cloth, form: 'piece' as const, width: 21, length: 5, count } : cloth,
+    ),
+  })
+  const { need } = planOf(pieces(1)).plan.cloths.find(({ id }) => id === 'brass')!
+  expect(need).toBeGreaterThan(1)
+  expect([...shortageOf(quiltOf(pieces(need)))]).toEqual([])
+  expect([...shortageOf(quiltOf(pieces(need - 1)))]).toEqual([['brass', 5]])
 })
