@@ -48,6 +48,11 @@ test('every way to fit, done and planned, leaves short what it says; enough is f
     expect(short).toBeLessThan(before)
   }
   expect(ways.filter(({ short }) => short === 0).length).toBeGreaterThanOrEqual(3)
+  for (const { way } of ways) {
+    if (way.do !== 'less') continue
+    const { across, down } = quiltOf(editOf(way, quiltOf(file))(file)).setting
+    expect([across, down]).toEqual(way.of === 'rows' ? [5, way.left] : [way.left, 7])
+  }
   const kinds = new Set(ways.map(({ way }) => way.do))
   for (const kind of ['border', 'cloth', 'less'] as const) expect(kinds).toContain(kind)
   // so much too little that a narrow border is too wide: the quilt without it is short of less
