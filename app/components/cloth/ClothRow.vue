@@ -52,8 +52,10 @@ const value = computed(() => Math.round(lightness(cloth.colour)))
         </p>
       </div>
       <div class="text-right">
-        <p v-if="need?.atHand && need.atHand.short <= 0" class="text-xl font-bold">enough at hand</p>
-        <p v-else-if="need?.atHand" class="text-xl font-bold">
+        <p v-if="need?.atHand && need.atHand.short <= 0 && (need.need > 0 || isBacking)" class="text-xl font-bold">
+          enough at hand
+        </p>
+        <p v-else-if="need?.atHand && need.atHand.short > 0" class="text-xl font-bold">
           <Figure
             :path="`cloths.${index}.atHand.buy`"
             kind="cloth"

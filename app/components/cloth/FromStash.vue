@@ -58,7 +58,7 @@ async function take(cloth: StashCloth, what: { length?: number; piece?: StashPie
             </div>
             <template v-if="cloth.length > 0">
               <LengthField
-                class="w-36"
+                class="w-48"
                 :label="`How much of ${cloth.name}`"
                 :value="lengthOf(cloth)"
                 :least="1 / 2"
