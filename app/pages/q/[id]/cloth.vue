@@ -36,37 +36,39 @@ function takeFromStash(cloth: ClothChange & { name: string }) {
   <div class="mx-auto grid max-w-6xl gap-6 p-5">
     <div class="no-print flex flex-wrap items-center gap-3">
       <h1 class="mr-auto">Cloth</h1>
-      <ChoiceField
-        label="Units made with"
-        labelled="beside"
-        :value="quilt.aim"
-        :options="AIMS.map(aim => ({ value: aim, label: capital(aimName(aim)) }))"
-        class="!w-auto"
-        @choose="value => setAim(value)"
-      />
-      <NumberField
-        label="Spares in each pile"
-        labelled="beside"
-        class="!w-20"
-        :value="quilt.spares"
-        :least="0"
-        :most="100"
-        @commit="spares => edit('spare pieces', file => ({ ...file, spares }))"
-      />
-      <NumberField
-        label="Margin, %"
-        labelled="beside"
-        class="!w-24"
-        :value="Math.round(quilt.margin * 1000) / 10"
-        :decimals="1"
-        :least="0"
-        :most="100"
-        @commit="percent => edit('margin', file => ({ ...file, margin: percent / 100 }))"
-      />
       <UButton :aria-expanded="isFromStash" @click="isFromStash = true"
         ><UIcon name="i-lucide-layers" class="size-5" />From the stash</UButton
       >
       <UButton variant="solid" @click="add"> <UIcon name="i-lucide-plus" class="size-5" />Another cloth </UButton>
+      <div class="flex w-full flex-wrap items-center gap-3">
+        <ChoiceField
+          label="Units made with"
+          labelled="beside"
+          :value="quilt.aim"
+          :options="AIMS.map(aim => ({ value: aim, label: capital(aimName(aim)) }))"
+          class="!w-auto"
+          @choose="value => setAim(value)"
+        />
+        <NumberField
+          label="Spares in each pile"
+          labelled="beside"
+          class="!w-20"
+          :value="quilt.spares"
+          :least="0"
+          :most="100"
+          @commit="spares => edit('spare pieces', file => ({ ...file, spares }))"
+        />
+        <NumberField
+          label="Margin, %"
+          labelled="beside"
+          class="!w-24"
+          :value="Math.round(quilt.margin * 1000) / 10"
+          :decimals="1"
+          :least="0"
+          :most="100"
+          @commit="percent => edit('margin', file => ({ ...file, margin: percent / 100 }))"
+        />
+      </div>
     </div>
     <ul ref="list" class="no-print space-y-3">
       <ClothRow
