@@ -1,4 +1,4 @@
-import { doneCounts, stripProgress } from '~~/core/cut/progress'
+import { doneCounts, stripProgress, ticksSince } from '~~/core/cut/progress'
 import { stripGroups } from '~~/core/cut/stripGroups'
 import { clothOf } from '~~/core/file/quilt'
 import type { PlannedCloth } from '~~/core/plan/plannedCloth'
@@ -15,8 +15,8 @@ export function useCutCloths() {
     return store.plan.cloths.flatMap((need, index) => {
       const cloth = clothOf(quilt, need.id)
       if (need.strips.length === 0 || cloth.tray !== undefined) return []
-      const shown = need.again ? cutAgain(need, need.again) : need
-      const since = need.again ? without(ticked, need.again.cut) : ticked
+      const shown = need.again ? sheetOf(need, need.again) : need
+      const since = need.again ? ticksSince(ticked, need.again.cut) : ticked
       return [
         {
           cloth,
@@ -33,12 +33,7 @@ export function useCutCloths() {
 }
 
 /** A sheet of the same kind, whose pieces of cloth are those that were left. */
-function cutAgain(need: PlannedCloth, again: NonNullable<PlannedCloth['again']>): PlannedCloth {
+function sheetOf(need: PlannedCloth, again: NonNullable<PlannedCloth['again']>): PlannedCloth {
   const { strips, left, need: opened, laid } = again
   return { ...need, unit: 'piece', strips, left, laid, need: opened }
-}
-
-/** What was ticked beyond what was in the piles by then. */
-function without(ticked: ReadonlyMap<string, number>, cut: Readonly<Record<string, number>>): Map<string, number> {
-  return new Map([...ticked].map(([id, count]) => [id, Math.max(0, count - (cut[id] ?? 0))]))
 }

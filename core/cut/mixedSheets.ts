@@ -32,7 +32,7 @@ export function layOutOnMixed(pieces: readonly CutPiece[], kinds: readonly Sheet
   const wanted = largestFirst(pieces).filter(({ count }) => count > 0)
   const bound = fewestByArea(wanted, kinds)
   const tries = POWERS.flatMap(power => ordersOf(kinds).map(order => ({ power, order })))
-  const affordable = Math.max(LEAST_TRIES, Math.floor(WORK / (wanted.length * Math.max(1, bound))))
+  const affordable = Math.max(1, Math.floor(WORK / (wanted.length * Math.max(1, bound))))
   const best = tries
     .slice(0, affordable)
     .map(({ order, power }) => filled(wanted, kinds, order, power))
@@ -42,7 +42,6 @@ export function layOutOnMixed(pieces: readonly CutPiece[], kinds: readonly Sheet
 
 /** A try takes as long as it has sizes and pieces of cloth: of many of both fewer are made. */
 const WORK = 8000
-const LEAST_TRIES = 3
 
 type Filled = Omit<MixedLayout, 'bound'>
 

@@ -61,3 +61,11 @@ export function cutProgress(
     all: pieces.reduce((sum, piece) => sum + piece.count, 0),
   }
 }
+
+/** Ticks beyond those that were there when so many of each were `cut`. */
+export function ticksSince(
+  ticked: ReadonlyMap<string, number>,
+  cut: Readonly<Record<string, number>>,
+): Map<string, number> {
+  return new Map([...ticked].map(([id, count]) => [id, Math.max(0, count - (cut[id] ?? 0))]))
+}

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { cutAgain } from '../cut/cutAgain'
+import { ticksSince } from '../cut/progress'
 import { whatIsLeft } from '../cut/whatIsLeft'
 import { tick } from '../edits/record'
 import { asPlanned, goOnWith, type RemainingCloth } from '../edits/remains'
@@ -7,6 +8,7 @@ import type { QuiltFile } from '../file/schema'
 import { planOf, SAMPLE } from '../testing/quiltOf'
 import { addTerms } from '../measure/sum'
 import { runs } from '../testing/runs'
+import { sheetsOfCloth } from './sheetsOfCloth'
 
 const at = '2026-11-30T10:00:00Z'
 const { plan: PLAN } = planOf(SAMPLE)
@@ -142,4 +144,41 @@ test('long strips along the cloth are cut as one band, with what lies beside the
   expect(strips.some(({ run }) => run === 'along')).toBe(true)
   const [rest] = whatIsLeft([{ width: 41, height: need + 20 }], strips, () => true)
   expect(rest).toMatchObject({ width: 41, length: expect.closeTo(20, 6) as number })
+})
+
+test('the cloth a cloth is cut from: what is at hand or bought, its pieces, or what was left, opened ones first', () => {
+  const sheets = (file: QuiltFile) => {
+    const { quilt, plan } = planOf(file)
+    return sheetsOfCloth(quilt, quilt.cloths[SOOT]!, plan.cloths[SOOT]!)
+  }
+  const soot = (change: object): QuiltFile => ({
+    ...SAMPLE,
+    cloths: SAMPLE.cloths.map(cloth => (cloth.id === 'soot' ? { ...cloth, ...change } : cloth)),
+  })
+  expect(sheets(SAMPLE)).toEqual([{ width: 41, height: PLAN.cloths[SOOT]!.buy - 1 }])
+  expect(sheets(soot({ have: 100, shrink: 0.1 }))).toEqual([{ width: 42 * 0.9 - 1, height: 89 }])
+  expect(sheets(soot({ form: 'piece', width: 43, selvage: 0, length: 60, count: 3 }))).toEqual(
+    Array<object>(3).fill({ width: 43, height: 60 }),
+  )
+  const left = [
+    { width: 3, length: 3, count: 2 },
+    { width: 41, length: 80, count: 2 },
+  ]
+  const [first, ...others] = sheets(goOnWith('soot', left)(SAMPLE))
+  // all of it goes on one of the large ones
+  expect(first).toEqual({ width: 41, height: 80 })
+  expect(others.map(({ width }) => width).sort((a, b) => a - b)).toEqual([3, 3, 41])
+})
+
+test('only what is ticked since the mistake counts on the new layout', () => {
+  const ticked = new Map([
+    ['a', 5],
+    ['b', 2],
+    ['c', 1],
+  ])
+  expect([...ticksSince(ticked, { a: 3, b: 4 })]).toEqual([
+    ['a', 2],
+    ['b', 0],
+    ['c', 1],
+  ])
 })

@@ -30,7 +30,9 @@ export function* howFar(file: QuiltFile, quilt: Quilt): Generator<Reach | undefi
   const limited = new Set(quilt.cloths.filter(isLimited).map(({ id }) => id))
   for (const block of ownBlocks(quilt).slice(0, MOST_KINDS)) {
     if (block.tray !== undefined || !Object.values(block.cloths).some(cloth => limited.has(cloth))) continue
-    const count = yield* mostThatFit(1, MOST_BLOCKS, wanted => isEnough(blocksAlone(file, block.id, wanted)) === true)
+    // a block that cannot stand alone is not said to be short of cloth
+    if (!readQuilt(blocksAlone(file, block.id, 1)).ok) continue
+    const count = yield* mostThatFit(1, MOST_BLOCKS, wanted => isEnough(blocksAlone(file, block.id, wanted)))
     yield {
       of: 'blocks',
       block: block.id,
@@ -66,7 +68,7 @@ function blocksAlone(file: QuiltFile, block: string, count: number): QuiltFile {
 function* mostRows(file: QuiltFile, quilt: Quilt): Generator<Reach | undefined> {
   const { across, down } = quilt.setting
   const most = Math.min(200, Math.max(down * TIMES, down + 4))
-  const rows = yield* mostThatFit(1, most, count => isEnough(setCounts(across, count)(file)) === true)
+  const rows = yield* mostThatFit(1, most, count => isEnough(setCounts(across, count)(file)))
   yield { of: 'rows', count: rows ?? 0, now: down, isMore: rows === most }
 }
 
@@ -77,11 +79,11 @@ function* widestBorder(file: QuiltFile, quilt: Quilt): Generator<Reach | undefin
   )
   if (at < 0) return
   const step = UNIT_DEFAULTS[quilt.units].widthStep
-  const now = readQuilt(file).ok ? quilt.borders[at]!.sides : 0
+  const now = quilt.borders[at]!.sides
   const most = Math.round(Math.max(12, now * 2) / step)
   const steps = yield* mostThatFit(1, most, count => {
     const width = count * step
-    return isEnough(setBorder(at, { sides: width, ends: width })(file)) === true
+    return isEnough(setBorder(at, { sides: width, ends: width })(file))
   })
   yield { of: 'border', border: at + 1, width: (steps ?? 0) * step, now, isMore: steps === most }
 }

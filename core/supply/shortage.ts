@@ -32,8 +32,8 @@ export function totalShort(shortage: Shortage): Inches {
   return [...shortage.values()].reduce((sum, inches) => sum + inches, 0)
 }
 
-/** Whether what is at hand is enough for this file; null: there can be no such quilt. */
-export function isEnough(file: QuiltFile): boolean | null {
+/** Whether there can be such a quilt, and what is at hand is enough for it. */
+export function isEnough(file: QuiltFile): boolean {
   const read = readQuilt(file)
-  return read.ok ? shortageOf(read.value).size === 0 : null
+  return read.ok && shortageOf(read.value).size === 0
 }

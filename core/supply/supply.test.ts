@@ -1,4 +1,6 @@
 import fc from 'fast-check'
+import { DEMO_QUILTS } from '../../demo'
+import { ownBlocks } from '../file/quilt'
 import { readQuilt } from '../file/readQuilt'
 import type { QuiltFile } from '../file/schema'
 import { clothTaken } from '../plan/clothTaken'
@@ -153,4 +155,13 @@ test('cloth in pieces is short by those that are not there', () => {
   expect(need).toBeGreaterThan(1)
   expect([...shortageOf(quiltOf(pieces(need)))]).toEqual([])
   expect([...shortageOf(quiltOf(pieces(need - 1)))]).toEqual([['brass', 5]])
+})
+
+test('every block of every demo quilt is asked for by itself', () => {
+  for (const demo of DEMO_QUILTS) {
+    const file = { ...demo, cloths: demo.cloths.map(cloth => ({ ...cloth, have: 0 })) } as QuiltFile
+    const asked = ownBlocks(quiltOf(file)).filter(({ tray }) => tray === undefined)
+    const found = reachesOf(file).flatMap(reach => (reach.of === 'blocks' ? [reach.block] : []))
+    expect([demo.name, found]).toEqual([demo.name, asked.slice(0, 6).map(({ id }) => id)])
+  }
 })

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { whatIsLeft } from '~~/core/cut/whatIsLeft'
+import { sheetsOfCloth } from '~~/core/plan/sheetsOfCloth'
 import { doneCounts } from '~~/core/cut/progress'
 import { freshStashCloth, type StashCloth } from '~~/core/stash/stashCloth'
 import { putBackLeftovers, putIn } from '~~/core/stash/stashEdits'
-import { sheetsOf } from '~/composables/sheetsOf'
 import type { CutCloth } from '~/composables/useCutSteps'
 import { newId } from '~/keeping/quiltKeeper'
 
@@ -21,7 +21,7 @@ const isCut = computed(() => cut.progress.length > 0 && cut.progress.every(strip
 const isBack = computed(() => (doneCounts(store.quilt?.done ?? [], 'step').get(step.value) ?? 0) > 0)
 const left = computed(() => {
   const { plannedQuilt: quilt } = store
-  return isCut.value && quilt ? whatIsLeft(sheetsOf(cut, quilt), cut.need.strips, () => true) : []
+  return isCut.value && quilt ? whatIsLeft(sheetsOfCloth(quilt, cut.cloth, cut.need), cut.need.strips, () => true) : []
 })
 
 async function putBack() {

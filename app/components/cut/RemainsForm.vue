@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { whatIsLeft } from '~~/core/cut/whatIsLeft'
+import { sheetsOfCloth } from '~~/core/plan/sheetsOfCloth'
 import { goOnWith } from '~~/core/edits/remains'
 import { inEnglish } from '~~/words/speech'
-import { sheetsOf } from '~/composables/sheetsOf'
 import type { CutCloth } from '~/composables/useCutSteps'
 
 /** The pieces of a cloth there are left, measured at the mat; begun with what there should be. */
@@ -18,9 +18,11 @@ interface TypedPiece {
   count: number
 }
 const { form: rows, clear } = useKeptForm<TypedPiece[]>(String(useRoute().params.id), `remains ${cut.cloth.id}`, () =>
-  whatIsLeft(sheetsOf(cut, store.plannedQuilt!), cut.need.strips, strip => cut.progress[strip]!.done).map(
-    ({ width, length, count }) => ({ width, length, count }),
-  ),
+  whatIsLeft(
+    sheetsOfCloth(store.plannedQuilt!, cut.cloth, cut.need),
+    cut.need.strips,
+    strip => cut.progress[strip]!.done,
+  ).map(({ width, length, count }) => ({ width, length, count })),
 )
 const ready = computed(() =>
   rows.value.flatMap(({ width, length, count }) =>

@@ -2,8 +2,9 @@ import { z } from 'zod'
 import type { Fields } from '../fields'
 import { object } from './entryParts'
 
-/** Pieces of cloth of one cloth, of different sizes, that a person would measure. */
-const MAX_KINDS = 40
+/** Sizes that a person would measure, and pieces of each: of more a plan would take too long. */
+const MAX_KINDS = 20
+const MAX_COUNT = 50
 
 /**
  * What is left of a cloth when something was cut wrong, or there is less of it than thought: pieces of it, `width`
@@ -11,7 +12,7 @@ const MAX_KINDS = 40
  */
 export function remainsEntry(f: Fields) {
   const piece = z.object(
-    { width: f.length(1 / 2), length: f.length(1 / 2), count: f.whole(1, 1000).default(1) },
+    { width: f.length(1 / 2), length: f.length(1 / 2), count: f.whole(1, MAX_COUNT).default(1) },
     object,
   )
   return z.object(
