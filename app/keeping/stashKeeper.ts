@@ -26,8 +26,7 @@ export async function editStash(edit: StashEdit): Promise<Stash> {
   return cloths
 }
 
-/** Told whenever another tab changed the stash; gives the way to stop it. */
-export function onStashChanged(run: () => void): () => void {
+/** Told whenever another tab changed the stash. */
+export function onStashChanged(run: () => void): void {
   told?.addEventListener('message', run)
-  return () => told?.removeEventListener('message', run)
 }

@@ -146,7 +146,7 @@ test('long strips along the cloth are cut as one band, with what lies beside the
   expect(rest).toMatchObject({ width: 41, length: expect.closeTo(20, 6) as number })
 })
 
-test('the cloth a cloth is cut from: what is at hand or bought, its pieces, or what was left, opened ones first', () => {
+test('what a cloth is cut from: what is at hand or bought, its pieces, or what was left, opened ones first', () => {
   const sheets = (file: QuiltFile) => {
     const { quilt, plan } = planOf(file)
     return sheetsOfCloth(quilt, quilt.cloths[SOOT]!, plan.cloths[SOOT]!)

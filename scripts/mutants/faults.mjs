@@ -1191,4 +1191,25 @@ export const FAULTS = [
     to: '[0, 0]',
     tests: ['core/wall/touchingCloths.test.ts'],
   },
+  {
+    name: 'what should be left is told without squaring up',
+    file: 'core/plan/sheetsOfCloth.ts',
+    from: 'length - SQUARE_UP',
+    to: 'length',
+    tests: ['core/plan/again.test.ts'],
+  },
+  {
+    name: 'what was ticked before the mistake is ticked on the new layout',
+    file: 'core/cut/progress.ts',
+    from: 'count - (cut[id] ?? 0)',
+    to: 'count',
+    tests: ['core/plan/again.test.ts'],
+  },
+  {
+    name: 'an entry of the stash that cannot be read is thrown away',
+    file: 'app/keeping/stashKeeper.ts',
+    from: '[...cloths, ...spoilt]',
+    to: '[...cloths]',
+    tests: ['app/keeping/stashKeeper.test.ts'],
+  },
 ]

@@ -54,39 +54,18 @@ function close() {
         )
       }}
     </p>
-    <div v-for="(row, i) in rows" :key="i" class="flex flex-wrap items-end gap-x-5 gap-y-2" data-testid="remains">
-      <LengthField
-        class="w-44"
-        :label="`Across, piece ${i + 1}`"
-        :value="row.width"
-        :least="1 / 2"
-        :most="400"
-        hide-steps
-        :step="1 / 8"
-        @commit="v => (row.width = v)"
-      />
-      <LengthField
-        class="w-44"
-        :label="`Along, piece ${i + 1}`"
-        :value="row.length"
-        :least="1 / 2"
-        :most="4000"
-        hide-steps
-        :step="1 / 8"
-        @commit="v => (row.length = v)"
-      />
-      <NumberField
-        :label="`How many of piece ${i + 1}`"
-        class="!w-20"
-        :value="row.count"
-        :least="1"
-        :most="1000"
-        @commit="count => (row.count = count)"
-      />
+    <PieceOfClothFields
+      v-for="(row, i) in rows"
+      :key="i"
+      :piece="row"
+      :nth="i + 1"
+      data-testid="remains"
+      @change="piece => (rows[i] = piece)"
+    >
       <UButton variant="ghost" square :aria-label="`No piece ${i + 1}`" @click="rows.splice(i, 1)"
         ><UIcon name="i-lucide-x" class="size-5"
       /></UButton>
-    </div>
+    </PieceOfClothFields>
     <p v-if="rows.length === 0">None of it is left: all that is not cut has to be bought.</p>
     <div class="flex flex-wrap gap-3">
       <UButton @click="rows.push({ width: cut.cloth.usable, length: null, count: 1 })"

@@ -5,6 +5,7 @@ import { readPalette, writePalette } from '~~/core/stash/palette'
 import { tableOfStash } from '~~/core/stash/stashTable'
 import { inEnglish } from '~~/words/speech'
 import { downloadText } from '~/composables/downloadQuilt'
+import { downloadTable } from '~/composables/downloadTable'
 import { newId } from '~/keeping/quiltKeeper'
 
 /** The stash in and out: as a table, and its colours as a palette. */
@@ -39,11 +40,7 @@ function takePalette(palette: { name: string; colour: string }[]) {
     palette.map(({ name, colour }) => freshStashCloth(newId(), width, settings.units, name.slice(0, 200), colour)),
   )
 }
-async function saveTable() {
-  const { unparse } = (await import('papaparse')).default
-  const { heads, rows } = tableOfStash(stash.cloths, settings.units)
-  downloadText('stash.csv', `\uFEFF${unparse({ fields: heads, data: rows }, { escapeFormulae: true })}\r\n`, 'text/csv')
-}
+const saveTable = () => downloadTable('stash.csv', tableOfStash(stash.cloths, settings.units))
 const savePalette = () => downloadText('stash.gpl', writePalette('Stash', stash.cloths), 'text/plain')
 const saves = computed(() => [
   [

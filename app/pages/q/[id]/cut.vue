@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { piecesIn } from '~~/core/cut/progress'
 import { tick } from '~~/core/edits/record'
-import { pileLabels } from '~~/words/cuttingList'
+import { cuttingRows, pileLabels } from '~~/words/cuttingList'
 import { CAUTIONS } from '~~/words/caution'
+import { downloadTable } from '~/composables/downloadTable'
 
 const store = useQuilt()
 const edit = useEdit()
@@ -15,7 +16,11 @@ const planned = usePieces()
 const { pieces, places } = planned
 const cloths = useCutCloths()
 const { printed, print } = usePrintOf<'sheet' | 'labels'>('sheet')
-const saveCsv = useCuttingCsv()
+const saveCsv = () =>
+  downloadTable(
+    `${quilt.value.name} cutting.csv`,
+    cuttingRows(quilt.value, plan.value!.pieces, store.blockNames, speech.value),
+  )
 const labels = computed(() => pileLabels(quilt.value, plan.value!.pieces, store.blockNames, speech.value))
 const chosen = ref<string | null>(null)
 const current = computed(() => cloths.value.find(({ cloth }) => cloth.id === chosen.value) ?? cloths.value[0] ?? null)
