@@ -7,6 +7,8 @@ import { freePort, installChromium, installPackages, ROOT, run, runBeside } from
 const REPORTS = `${ROOT}reports`
 let passed = 0
 let failed = 0
+/** Files of unit tests in which something failed. */
+let failedFiles = []
 
 function count(title, ok) {
   console.log(`${ok ? 'ok  ' : 'FAIL'} ${title}`)
@@ -16,6 +18,7 @@ function count(title, ok) {
 }
 
 function finish() {
+  nameFailedUnits(failedFiles)
   console.log(`\n${passed} passed, ${failed} failed`)
   process.exit(failed === 0 ? 0 : 1)
 }
@@ -35,6 +38,18 @@ function report(title, ok, read) {
   }
 }
 
+/** Unit tests that failed, each with the first lines of what went wrong; told last, where no log is cut. */
+function nameFailedUnits(files) {
+  for (const { name, message, assertionResults } of files) {
+    const failedOnes = assertionResults.filter(({ status }) => status === 'failed')
+    const file = name.replace(ROOT, '')
+    if (failedOnes.length === 0 && message) tell(`failed: ${file}`, message)
+    for (const { fullName, failureMessages } of failedOnes) tell(`failed: ${file}, ${fullName}`, failureMessages[0])
+  }
+}
+
+const tell = (what, why) => console.log(`${what}\n${stripVTControlCharacters(why).split('\n').slice(0, 8).join('\n')}`)
+
 /** Browser tests that failed, at once or at their first try, each with the first lines of what went wrong. */
 function nameFailed(suites) {
   for (const suite of suites) {
@@ -43,9 +58,8 @@ function nameFailed(suites) {
       const tries = tests.flatMap(({ results }) => results)
       const wrong = tries.find(({ status }) => status !== 'passed')
       if (!wrong || wrong.status === 'skipped') continue
-      const why = stripVTControlCharacters(wrong.error?.message ?? wrong.status)
       const how = tries.at(-1).status === 'passed' ? 'passed at its second try' : 'failed'
-      console.log(`${how}: ${suite.file}, ${title}\n${why.split('\n').slice(0, 8).join('\n')}`)
+      tell(`${how}: ${suite.file}, ${title}`, wrong.error?.message ?? wrong.status)
     }
   }
 }
@@ -73,6 +87,7 @@ const { ok, output } = await unit
 process.stdout.write(output)
 report('unit tests', ok, () => {
   const json = JSON.parse(readFileSync(`${REPORTS}/unit.json`, 'utf8'))
+  failedFiles = json.testResults.filter(({ status }) => status === 'failed')
   return { passed: json.numPassedTests, failed: json.numFailedTests + json.numRuntimeErrorTestSuites }
 })
 if (count('build', build.ok)) {
