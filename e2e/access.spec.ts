@@ -7,6 +7,7 @@ async function look(page: Page, place: string, over?: string) {
   if (over) await expect(page.locator(over).first()).toBeVisible()
   const builder = () => {
     const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] })
+    axe.setLegacyMode()
     return over ? axe.include(over) : axe
   }
   const byDay = await builder().analyze()

@@ -36,6 +36,26 @@ test('a shorter layout is looked for by keys, kept over a reload, printed, and p
   await expect(card.getByRole('button', { name: /layout|first/ })).toHaveCount(0)
 })
 
+test('a layout of fewer cuts is looked for by keys, counts as it says, and is taken back', async ({ page }) => {
+  await openDemo(page, 'Sleepers', 'Cut')
+  await pressByKey(page, page.getByRole('tab', { name: /^Signal red/ }))
+  const card = page.getByRole('region', { name: 'Cutting Signal red' }).getByTestId('less-cloth')
+  const cuts = card.locator('[data-path$=".cuts"]')
+  const before = Number(await cuts.textContent())
+  await pressByKey(page, card.getByRole('button', { name: 'Look for fewer cuts' }))
+  const told = card.getByTestId('layout-told')
+  await expect(told).toHaveText(/^Found: \d+ cuts in place of \d+/, { timeout: 90_000 })
+  await planned(page)
+  const [now, was] = (await told.textContent())!.match(/\d+/g)!.map(Number)
+  expect(was).toBe(before)
+  expect(now).toBeLessThan(before)
+  await expect(cuts).toHaveText(String(now))
+  await page.getByRole('button', { name: 'Undo: easier layout' }).click()
+  await planned(page)
+  await expect(cuts).toHaveText(String(before))
+  await expect(told).toHaveCount(0)
+})
+
 test('a search is stopped with what is there; a worker that dies loses nothing', async ({ page }) => {
   await openDemo(page, 'Marl Junction', 'Cut')
   await page.getByRole('tab', { name: /^Signal red/ }).click()

@@ -5,7 +5,15 @@ import { textOf } from './textPart'
 const speech = { units: 'in', english: 'us' } as const
 const state = (over: Partial<LayoutSearch>) =>
   layoutState(
-    { state: 'idle', before: 48.75, looked: null, need: { need: 48.75, bound: 45 }, isBegun: false, ...over },
+    {
+      state: 'idle',
+      aim: 'shorter',
+      before: { length: 48.75, cuts: 63 },
+      looked: null,
+      need: { need: 48.75, bound: 45 },
+      isBegun: false,
+      ...over,
+    },
     speech,
   )
 const plain = (text: string) => text.replaceAll('\u00a0', ' ')
@@ -18,15 +26,28 @@ test('a layout is proved, near, or not known to be near', () => {
 
 test('what a search finds is said in lengths: the shorter one, never the longer', () => {
   const told = (over: Partial<LayoutSearch>) => plain(state(over).told)
-  expect(told({ state: 'running', looked: { length: 46.5, bound: 45 } })).toBe(
+  expect(told({ state: 'running', looked: { length: 46.5, cuts: 70, bound: 45 } })).toBe(
     '46 1/2″ so far, in place of 48 3/4″; no layout takes less than 45″.',
   )
-  expect(told({ state: 'running', looked: { length: 50, bound: 45 } })).toBe(
+  expect(told({ state: 'running', looked: { length: 50, cuts: 60, bound: 45 } })).toBe(
     '48 3/4″ so far; no layout takes less than 45″.',
   )
-  expect(told({ state: 'found', looked: { length: 46.5, bound: 45 } })).toBe('Found: 46 1/2″ in place of 48 3/4″.')
+  expect(told({ state: 'found', looked: { length: 46.5, cuts: 70, bound: 45 } })).toBe(
+    'Found: 46 1/2″ in place of 48 3/4″.',
+  )
   expect(told({ state: 'nothing' })).toBe('No shorter one was found.')
   expect(told({ isBegun: true })).toBe('Strips of it are cut: the others stay as they are.')
+})
+
+test('what a search for fewer cuts finds is said in cuts, and in cloth more or less', () => {
+  const told = (state_: LayoutSearch['state'], length: number, cuts: number) =>
+    plain(state({ state: state_, aim: 'easier', looked: { length, cuts, bound: null } }).told)
+  expect(told('running', 48.75, 63)).toBe('63 cuts so far.')
+  expect(told('running', 49.5, 41)).toBe('41 cuts in place of 63, for 3/4″ more cloth so far.')
+  expect(told('found', 49.5, 41)).toBe('Found: 41 cuts in place of 63, for 3/4″ more cloth.')
+  expect(told('found', 48, 41)).toBe('Found: 41 cuts in place of 63, for 3/4″ less cloth.')
+  expect(told('found', 48.75, 41)).toBe('Found: 41 cuts in place of 63.')
+  expect(told('nothing', 48.75, 63)).toBe('None with fewer cuts was found.')
 })
 
 test('a column of different pieces is cut off first, at the width of its widest', () => {

@@ -1,12 +1,14 @@
-// How a layout stands against the least that is possible, and what a search for a shorter one found.
+// How a layout stands against the least that is possible, and what a search for a shorter or an easier one found.
 import { formatLength } from './length'
-import type { Speech } from './speech'
+import { plural, type Speech } from './speech'
 
 export interface LayoutSearch {
   state: 'idle' | 'running' | 'found' | 'nothing' | 'failed'
+  aim: 'shorter' | 'easier'
   /** What the strips took when the search began. */
-  before: number
-  looked: { length: number; bound: number } | null
+  before: { length: number; cuts: number }
+  /** The best so far. */
+  looked: { length: number; cuts: number; bound: number | null } | null
   need: { need: number; bound: number }
   /** Something of the cloth is cut. */
   isBegun: boolean
@@ -20,19 +22,24 @@ const LOOSE = 0.15
 
 /** How near the layout is proved to be to the shortest, and what is said of the search. */
 export function layoutState(
-  { state, before, looked, need, isBegun }: LayoutSearch,
+  search: LayoutSearch,
   speech: Speech,
 ): { isProved: boolean; isLoose: boolean; told: string } {
+  const { state, aim, before, looked, need, isBegun } = search
   const isProved = need.need <= need.bound + NEAR
   return { isProved, isLoose: need.need > need.bound * (1 + LOOSE), told: toldOf() }
 
   function toldOf(): string {
     switch (state) {
       case 'running':
-        return looked ? runningText(before, looked, speech) : 'Looking …'
+        if (!looked) return 'Looking …'
+        return aim === 'shorter' ? shorterText(before, looked, speech) : `${easierText(before, looked, speech)} so far.`
       case 'found':
-        return `Found: ${formatLength(looked!.length, speech)} in place of ${formatLength(before, speech)}.`
+        return aim === 'shorter'
+          ? `Found: ${formatLength(looked!.length, speech)} in place of ${formatLength(before.length, speech)}.`
+          : `Found: ${easierText(before, looked!, speech)}.`
       case 'nothing':
+        if (aim === 'easier') return 'None with fewer cuts was found.'
         return isProved ? '' : 'No shorter one was found.'
       case 'failed':
         return 'The search stopped by itself. The layout is as it was.'
@@ -42,10 +49,26 @@ export function layoutState(
   }
 }
 
-function runningText(before: number, { length, bound }: { length: number; bound: number }, speech: Speech): string {
-  const now = formatLength(Math.min(length, before), speech)
-  const least = `no layout takes less than ${formatLength(bound, speech)}`
-  return length < before - NEAR
-    ? `${now} so far, in place of ${formatLength(before, speech)}; ${least}.`
-    : `${now} so far; ${least}.`
+function shorterText(
+  before: LayoutSearch['before'],
+  { length, bound }: NonNullable<LayoutSearch['looked']>,
+  speech: Speech,
+): string {
+  const now = formatLength(Math.min(length, before.length), speech)
+  const least = bound === null ? '' : `; no layout takes less than ${formatLength(bound, speech)}`
+  return length < before.length - NEAR
+    ? `${now} so far, in place of ${formatLength(before.length, speech)}${least}.`
+    : `${now} so far${least}.`
+}
+
+/** Cuts first, then what they cost or save of cloth. */
+function easierText(
+  before: LayoutSearch['before'],
+  { length, cuts }: NonNullable<LayoutSearch['looked']>,
+  speech: Speech,
+): string {
+  const fewer = cuts < before.cuts ? `${plural(cuts, 'cut')} in place of ${before.cuts}` : plural(before.cuts, 'cut')
+  const more = length - before.length
+  if (cuts >= before.cuts || Math.abs(more) <= NEAR) return fewer
+  return `${fewer}, for ${formatLength(Math.abs(more), speech)} ${more > 0 ? 'more' : 'less'} cloth`
 }

@@ -1,4 +1,5 @@
 import type { Inches } from '../measure/ruler'
+import { columnsOf } from './columns'
 import type { Cut, Strip } from './cutPiece'
 
 /** Pieces on top of each other that are not all alike: cut off as a column first, then cut up, then trimmed. */
@@ -9,11 +10,9 @@ export interface MixedColumn {
 }
 
 /** Columns of a strip across the cloth in which different pieces lie on top of each other. */
-export function mixedColumns({ run, cuts }: Strip): MixedColumn[] {
-  if (run === 'along') return []
-  const columns = new Map<Inches, Cut[]>()
-  for (const cut of cuts) columns.set(cut.x, [...(columns.get(cut.x) ?? []), cut])
-  return [...columns.values()]
+export function mixedColumns(strip: Strip): MixedColumn[] {
+  if (strip.run === 'along') return []
+  return columnsOf(strip)
     .filter(column => new Set(column.map(({ piece, width }) => `${piece} ${width.toFixed(4)}`)).size > 1)
-    .map(column => ({ width: Math.max(...column.map(({ width }) => width)), cuts: column }))
+    .map(cuts => ({ width: Math.max(...cuts.map(({ width }) => width)), cuts }))
 }

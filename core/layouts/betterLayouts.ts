@@ -5,6 +5,7 @@ import { layOut } from '../cut/layout'
 import { lengthOf } from '../cut/ownStrips'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { barBound } from './barBound'
+import { belowBand } from './belowBand'
 import { orderOf } from './order'
 import { placedStrips } from './placed'
 import { searchStrips } from './search'
@@ -55,19 +56,8 @@ export function* betterLayouts(pieces: readonly CutPiece[], usable: Inches): Gen
   }
 }
 
-const fitting = (pieces: readonly CutPiece[], usable: Inches) =>
+/** Pieces that are wanted and fit across. */
+export const fitting = (pieces: readonly CutPiece[], usable: Inches) =>
   pieces.filter(piece => piece.count > 0 && liesOf(piece, usable).length > 0)
-const areAllWide = (pieces: readonly CutPiece[]) =>
+export const areAllWide = (pieces: readonly CutPiece[]) =>
   pieces.every(({ width, height }) => Math.min(width, height) >= NARROWEST)
-
-/** Long pieces with what lies beside them, down to where they end; and the pieces that lie below. */
-function belowBand(strips: readonly Strip[], pieces: readonly CutPiece[]) {
-  const depth = strips.reduce((down, { run, y, height }) => (run === 'along' ? Math.max(down, y + height) : down), 0)
-  const band = strips.filter(({ y }) => y < depth - TOLERANCE)
-  const used = new Map<string, number>()
-  for (const { cuts } of band) for (const { piece } of cuts) used.set(piece, (used.get(piece) ?? 0) + 1)
-  const rest = pieces
-    .map(piece => ({ ...piece, count: piece.count - (used.get(piece.id) ?? 0) }))
-    .filter(({ count }) => count > 0)
-  return { band, rest, depth }
-}

@@ -1,5 +1,6 @@
 import type { CutPiece } from '../cut/cutPiece'
 import type { Leftover } from '../cut/leftovers'
+import { cutsSum } from '../cut/cutsNeeded'
 import { toCutPiece, type ClothNeed } from '../cut/need'
 import { lengthOf, ownStrips } from '../cut/ownStrips'
 import type { Piece } from '../cut/piece'
@@ -20,6 +21,8 @@ export interface PlannedCloth extends Omit<ClothNeed, 'need' | 'buy' | 'unplaced
   usable: Inches
   /** How much more than the bound it takes, as a part of it. */
   gap: number
+  /** What a hand cuts, like strips on each other up to four. */
+  cuts: number
   /** Less than each size in full strips of its own would take. */
   saved: Inches
   /** What is at hand of it; null where that is not said. */
@@ -51,6 +54,7 @@ export function plannedCloth(
     usable: explained(usableWidth(cloth)),
     waste: explained(wasteOf(need)),
     gap: explained(gapOf(need)),
+    cuts: explained(cutsSum(need.strips)),
     saved: explained(saved),
     atHand: plannedAtHand(found),
     again: plannedAgain(quilt, cloth, pieces, numbers),

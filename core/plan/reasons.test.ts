@@ -76,6 +76,7 @@ const REASONS: Readonly<Record<string, string>> = {
   'charts.N.panels.N.before': 'squares',
   'charts.N.panels.N.beforeDown': 'squares',
   'cloths.N.buy': 'long-pieces margin rounding shrinkage square-up strips',
+  'cloths.N.cuts': 'cuts-between-pieces cuts-for-columns cuts-for-strips cuts-to-trim',
   'cloths.N.gap': 'least-itself part-of-the-least',
   'cloths.N.laid': 'strips-laid',
   'cloths.N.left.N.height': 'cut-from-it depth-of-strip',

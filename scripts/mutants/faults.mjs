@@ -1212,4 +1212,32 @@ export const FAULTS = [
     to: '[...cloths]',
     tests: ['app/keeping/stashKeeper.test.ts'],
   },
+  {
+    name: 'each strip is cut up by itself when cuts are counted',
+    file: 'core/cut/cutsNeeded.ts',
+    from: 'if (before % LAYERS !== 0) continue',
+    to: '',
+    tests: ['core/layouts/easyLayouts.test.ts'],
+  },
+  {
+    name: 'a trim is not counted as a cut',
+    file: 'core/cut/cutsNeeded.ts',
+    from: 'return narrower + (deep',
+    to: 'return 0 * narrower + (deep',
+    tests: ['core/layouts/easyLayouts.test.ts'],
+  },
+  {
+    name: 'three times as much cloth is given for fewer cuts as is said',
+    file: 'core/layouts/easyLayouts.ts',
+    from: '(1 + GIVEN) * short.length',
+    to: '(1 + 3 * GIVEN) * short.length',
+    tests: ['core/layouts/easyLayouts.test.ts'],
+  },
+  {
+    name: 'more cloth for fewer cuts is called less',
+    file: 'words/layouts.ts',
+    from: "more > 0 ? 'more' : 'less'",
+    to: "more > 0 ? 'less' : 'more'",
+    tests: ['words/layouts.test.ts'],
+  },
 ]

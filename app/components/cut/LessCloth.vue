@@ -3,12 +3,12 @@ import { dropLayout } from '~~/core/edits/layouts'
 import { layoutState } from '~~/words/layouts'
 import type { CutCloth } from '~/composables/useCutSteps'
 
-/** How near the layout of a cloth is to the least that is possible, and a search for a shorter one. */
+/** How near the layout of a cloth is to the least that is possible, and a search for a shorter or an easier one. */
 const { cut } = defineProps<{ cut: CutCloth }>()
 const store = useQuilt()
 const edit = useEdit()
 const speech = useSpeech()
-const { state, looked, before, start, stop } = useLessCloth(() => cut.cloth.id)
+const { aim, state, looked, before, start, stop } = useLessCloth(() => cut.cloth.id)
 const path = computed(() => `cloths.${cut.index}`)
 const isKept = computed(() => store.quilt?.layouts[cut.cloth.id] !== undefined)
 /** A strip that is cut stays where it was. */
@@ -16,7 +16,14 @@ const isBegun = computed(() => cut.progress.some(strip => strip.cut > 0))
 const isCut = computed(() => cut.progress.every(strip => strip.done))
 const words = computed(() =>
   layoutState(
-    { state: state.value, before: before.value, looked: looked.value, need: cut.need, isBegun: isBegun.value },
+    {
+      state: state.value,
+      aim: aim.value,
+      before: before.value,
+      looked: looked.value,
+      need: cut.need,
+      isBegun: isBegun.value,
+    },
     speech.value,
   ),
 )
@@ -41,6 +48,10 @@ const words = computed(() =>
           >, worth <Figure :path="`${path}.savedCost`" kind="money" title="Saved, in money" /></template
         >.</span
       >
+      <span class="ml-2"
+        ><Figure :path="`${path}.cuts`" kind="count" title="Cuts, like strips on each other" />
+        {{ cut.need.cuts === 1 ? 'cut' : 'cuts' }}.</span
+      >
       <span v-if="words.told" class="ml-2" role="status" data-testid="layout-told">{{ words.told }}</span>
     </p>
     <template v-if="state === 'running'">
@@ -51,9 +62,12 @@ const words = computed(() =>
       />
       <UButton variant="solid" @click="stop()"><UIcon name="i-lucide-square" class="size-5" />Stop and keep</UButton>
     </template>
-    <UButton v-else-if="!words.isProved && store.canWrite && !isBegun" @click="start()"
-      ><UIcon name="i-lucide-scissors-line-dashed" class="size-5" />Look for a shorter layout</UButton
-    >
+    <template v-else-if="store.canWrite && !isBegun">
+      <UButton v-if="!words.isProved" @click="start('shorter')"
+        ><UIcon name="i-lucide-scissors-line-dashed" class="size-5" />Look for a shorter layout</UButton
+      >
+      <UButton @click="start('easier')">Look for fewer cuts</UButton>
+    </template>
     <UButton
       v-if="isKept && state !== 'running' && store.canWrite && !isBegun"
       @click="edit('layout as at first', dropLayout(cut.cloth.id))"
