@@ -96,7 +96,7 @@ test('a layout turned into cells and back is the same, with as many cuts in cell
 })
 
 test('of a dozen sizes wanted often a good part of the cuts is saved', () => {
-  const shares = [1, 2, 3, 4].map(seed => {
+  const shares = [1, 2].map(seed => {
     const { pieces, usable } = openOrder(seed, { pieces: 200, sizes: 12 })
     const { strips } = layOut(pieces, usable)
     return easiest(pieces, usable, strips).cuts / cutsIn(strips)

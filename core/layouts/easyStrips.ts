@@ -22,8 +22,8 @@ const PLAIN = 0.75
 
 /**
  * Gives the easiest so far after every step, never deeper than `most` cells in all; it does not end: who asks says
- * when. Of two with as many cuts the one with fewer depths to set the ruler to is easier, then the shorter one. The same
- * strips give the same, whatever the clock says.
+ * when. Of two with as many cuts the one with fewer depths to set the ruler to is easier, then the shorter one. The
+ * same strips give the same, whatever the clock says.
  */
 export function* easyStrips(order: Order, begun: readonly Pattern[], most: number, seed = 1): Generator<EasyStrips> {
   const { even } = chanceFrom(seed)
