@@ -44,6 +44,28 @@ test('less cloth than thought: what is short, what would make it fit, done by ke
   await expect(card).toContainText(/short by/)
 })
 
+test('less is bought for the same quilt: looked for and done by keys, and taken back', async ({ page }) => {
+  await openDemo(page, 'Left luggage', 'Cloth')
+  const card = page.getByTestId('buy-less')
+  const inAll = page.locator('footer [data-path="quilt.buy"]')
+  const before = (await inAll.textContent())!
+  await pressByKey(page, card.getByRole('button', { name: 'Look for a way to buy less' }))
+  await expect(card.getByRole('button', { name: 'Stop' })).toHaveCount(0, { timeout: 60_000 })
+  const told = card.getByTestId('bought-less')
+  await expect(told).toHaveText(/^Buy .+\syd in place of .+\syd\.$/)
+  await expect(card.getByTestId('saving')).toContainText([/laid out on .+ in place of/])
+  const [, now, was] = (await told.textContent())!.match(/^Buy (.+) in place of (.+)\.$/)!
+  expect(was).toBe(before)
+  await pressByKey(page, card.getByRole('button', { name: 'Do it' }))
+  await planned(page)
+  await expect(inAll).toHaveText(now!)
+  // the answer was for the quilt before
+  await expect(told).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo: less cloth bought' }).click()
+  await planned(page)
+  await expect(inAll).toHaveText(before)
+})
+
 test('what is typed of a length or a price and cannot be is said, and nothing is taken', async ({ page }) => {
   await openDemo(page, 'Berth four', 'Cloth')
   await page.getByRole('button', { name: 'Change Soot' }).click()

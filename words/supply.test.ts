@@ -1,7 +1,7 @@
 import { quiltOf, SAMPLE } from '../core/testing/quiltOf'
 import { withPlainSpaces } from './length'
 import type { Speech } from './speech'
-import { priceLabel, reachText, shortText, wayText } from './supply'
+import { boughtText, priceLabel, reachText, savingText, shortText, wayText } from './supply'
 
 const us = { units: 'in', english: 'us' } as Speech
 const uk = { units: 'cm', english: 'uk' } as Speech
@@ -21,6 +21,26 @@ test('each way to fit names what it changes, and what to', () => {
   expect(way({ do: 'less', of: 'columns', left: 1 })).toBe('1 block across in place of 5')
   expect(way({ do: 'no-border', border: 2 })).toBe('Without border 2')
   expect(way({ do: 'joined', border: 1 })).toBe('Border 1 joined from strips across the cloth')
+})
+
+test('what is bought less is said as a shop sells it, in money where every price is known', () => {
+  const said = (now: object, before: object, speech = us) =>
+    withPlainSpaces(
+      boughtText(
+        {
+          bought: { inches: 342, pieces: 0, cost: null, ...now },
+          before: { inches: 369, pieces: 0, cost: null, ...before },
+        },
+        speech,
+      ),
+    )
+  expect(said({}, {})).toBe('Buy 9 1/2 yd in place of 10 1/4 yd.')
+  expect(said({ cost: 114 }, { cost: 123 })).toBe('Buy 9 1/2 yd in place of 10 1/4 yd. It costs 9.00 less.')
+  expect(said({ cost: 114 }, {})).toBe('Buy 9 1/2 yd in place of 10 1/4 yd.')
+  expect(said({ inches: 369, pieces: 3 }, { pieces: 5 })).toBe('Buy 10 1/4 yd, 3 pieces in place of 5.')
+  expect(said({ inches: 900 / 2.54 }, { inches: 950 / 2.54 }, uk)).toBe('Buy 9 m in place of 9.5 m.')
+  const saving = { do: 'layout', cloth: 'red', length: 45.875, before: 48.75 } as const
+  expect(withPlainSpaces(savingText(saving, quilt, us))).toBe('Signal red laid out on 45 7/8″ in place of 48 3/4″')
 })
 
 test('how far it goes: none, so many, or more than were tried', () => {

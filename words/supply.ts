@@ -1,11 +1,13 @@
 // How far what is at hand goes, and what would make it enough.
+import type { CheaperQuilt, Saving } from '../core/supply/buyLess'
 import type { Reach } from '../core/supply/howFar'
 import type { ClothUse, WayToFit } from '../core/supply/wayToFit'
 import { clothOf, blockOf, type Quilt } from '../core/file/quilt'
 import { sameLength } from '../core/measure/ruler'
-import { formatLength } from './length'
+import { formatBought, formatLength } from './length'
 import { aimName, capital, methodName, unitName } from './names'
 import { inEnglish, plural, type Speech } from './speech'
+import { formatMoney } from './sum'
 
 /** How far it goes, in a sentence: the number that fits, and that no more does. */
 export function reachText(reach: Reach, speech: Speech): string {
@@ -54,6 +56,22 @@ export function wayText(way: WayToFit, quilt: Quilt, speech: Speech): string {
         ? `${plural(way.left, 'row')} of blocks in place of ${down}`
         : `${plural(way.left, 'block')} across in place of ${across}`
   }
+}
+
+/** What would be changed so that less is bought. */
+export function savingText(saving: Saving, quilt: Quilt, speech: Speech): string {
+  if (saving.do !== 'layout') return wayText(saving, quilt, speech)
+  const [now, before] = [saving.length, saving.before].map(length => formatLength(length, speech))
+  return `${clothOf(quilt, saving.cloth).name} laid out on ${now} in place of ${before}`
+}
+
+/** What is bought then, in place of what is bought now: as it is sold, and in money where all prices are said. */
+export function boughtText({ bought: now, before }: Pick<CheaperQuilt, 'bought' | 'before'>, speech: Speech): string {
+  const [less, all] = [now.inches, before.inches].map(inches => formatBought(inches, speech))
+  const pieces = now.pieces < before.pieces ? `, ${plural(now.pieces, 'piece')} in place of ${before.pieces}` : ''
+  const length = less === all ? '' : `${less} in place of ${all}`
+  const cost = now.cost !== null && before.cost !== null ? ` It costs ${formatMoney(before.cost - now.cost)} less.` : ''
+  return `Buy ${length || less}${pieces}.${cost}`
 }
 
 /** What is still short when it is done. */

@@ -1,5 +1,6 @@
 // In: a quilt. Out: what it takes of each cloth, and nothing else of its plan.
 import type { ClothNeed } from '../cut/need'
+import type { Piece } from '../cut/piece'
 import { QUICK } from '../cut/layout'
 import type { Quilt } from '../file/quilt'
 import { planBacking, type Backing } from '../layers/backing'
@@ -13,6 +14,7 @@ export interface ClothTaken {
   needs: readonly ClothNeed[]
   backing: Backing | null
   choices: readonly ChosenWay[]
+  pieces: readonly Piece[]
 }
 
 /** The same needs as in the plan of this quilt, without its rows, pressing and quilting. */
@@ -21,7 +23,7 @@ export function clothTaken(quilt: Quilt): ClothTaken {
   const makes = new Map(blocks.map(block => [block.id, blockMake(quilt, block)]))
   const dimensions = dimensionsOf(quilt)
   const planned = plannedDimensions(quilt, dimensions)
-  const { choices, needs } = chooseWays(quilt, makes, { dimensions, planned }, QUICK)
+  const { choices, pieces, needs } = chooseWays(quilt, makes, { dimensions, planned }, QUICK)
   const { width, height } = dimensions.top.stages.at(-1)!
-  return { needs, choices, backing: planBacking(quilt, { width: width.total, height: height.total }, needs) }
+  return { needs, choices, pieces, backing: planBacking(quilt, { width: width.total, height: height.total }, needs) }
 }

@@ -1240,4 +1240,25 @@ export const FAULTS = [
     to: "more > 0 ? 'less' : 'more'",
     tests: ['words/layouts.test.ts'],
   },
+  {
+    name: 'a way that was asked for is changed to buy less',
+    file: 'core/supply/buyLess.ts',
+    from: '&& !asked.has(`${block} ${kind}`)',
+    to: '',
+    tests: ['core/supply/buyLess.test.ts'],
+  },
+  {
+    name: 'a shorter layout by which no less is bought is called less',
+    file: 'core/supply/buyLess.ts',
+    from: 'if (next && isLess(next.bought, now.bought)) yield next',
+    to: 'if (next) yield next',
+    tests: ['core/supply/buyLess.test.ts'],
+  },
+  {
+    name: 'money is not looked at when less is bought',
+    file: 'core/supply/buyLess.ts',
+    from: 'if (one.cost !== null && other.cost !== null)',
+    to: 'if (false as boolean)',
+    tests: ['core/supply/buyLess.test.ts'],
+  },
 ]
