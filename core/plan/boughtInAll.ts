@@ -13,7 +13,7 @@ export interface BoughtOf {
   hands: readonly (AtHand | null)[]
 }
 
-/** By the length, without what comes in pieces. Panels of the back are bought with their cloth where that is at hand. */
+/** By the length, not by the piece. Panels of the back are bought with their cloth where that is at hand. */
 export function boughtInAll(quilt: Quilt, { needs, backing, hands }: BoughtOf): Sum {
   return sumOf([
     ...needs.flatMap(({ buy, unit }, i): Term[] =>

@@ -39,7 +39,7 @@ const MOST_WAYS = 3
 /** Steps of the search for a layout of each cloth. */
 const STEPS = 300
 
-interface State extends Omit<CheaperQuilt, 'before'> {
+interface TriedQuilt extends Omit<CheaperQuilt, 'before'> {
   quilt: Quilt
   taken: ClothTaken
 }
@@ -69,9 +69,9 @@ export function isLess(one: Bought, other: Bought): boolean {
  */
 export function* buyLess(file: QuiltFile, quilt: Quilt): Generator<CheaperQuilt | undefined> {
   const taken = clothTaken(quilt)
-  let best: State = { file, quilt, taken, savings: [], bought: boughtOf(quilt, taken) }
+  let best: TriedQuilt = { file, quilt, taken, savings: [], bought: boughtOf(quilt, taken) }
   const before = best.bought
-  const cheaper = ({ file: now, savings, bought }: State) => ({ file: now, savings, bought, before })
+  const cheaper = ({ file: now, savings, bought }: TriedQuilt) => ({ file: now, savings, bought, before })
   const asked = askedWays(quilt)
   let plans = 0
   for (let isBetter = true; isBetter;) {
@@ -105,7 +105,7 @@ function askedWays({ blocks }: Quilt): ReadonlySet<string> {
 }
 
 /** Each a change that is made as one. */
-function otherWays({ quilt, taken }: State, asked: ReadonlySet<string>): WayToFit[][] {
+function otherWays({ quilt, taken }: TriedQuilt, asked: ReadonlySet<string>): WayToFit[][] {
   const sashing = quilt.setting.sashing
   return [
     ...(quilt.aim === 'least-cloth' ? [] : [[{ do: 'aim', aim: 'least-cloth' } as const]]),
@@ -134,14 +134,14 @@ const isChosenByWren = (quilt: Quilt, block: string) => {
   return method === 'auto' || typeof method === 'object'
 }
 
-function changed({ file, quilt, savings }: State, ways: readonly WayToFit[]): State | null {
-  return stateOf(
+function changed({ file, quilt, savings }: TriedQuilt, ways: readonly WayToFit[]): TriedQuilt | null {
+  return triedQuilt(
     ways.reduce((now, way) => editOf(way, quilt)(now), file),
     [...savings, ...ways],
   )
 }
 
-function stateOf(file: QuiltFile, savings: readonly Saving[]): State | null {
+function triedQuilt(file: QuiltFile, savings: readonly Saving[]): TriedQuilt | null {
   const read = readQuilt(file)
   if (!read.ok) return null
   const taken = clothTaken(read.value)
@@ -149,7 +149,7 @@ function stateOf(file: QuiltFile, savings: readonly Saving[]): State | null {
 }
 
 /** The quilt with a shorter layout of this cloth, where less of it is bought then. */
-function* shorterLayout(now: State, id: string): Generator<State | undefined> {
+function* shorterLayout(now: TriedQuilt, id: string): Generator<TriedQuilt | undefined> {
   const at = now.quilt.cloths.findIndex(cloth => cloth.id === id)
   const need = now.taken.needs[at]!
   const { usable } = now.quilt.cloths[at]!
@@ -157,7 +157,7 @@ function* shorterLayout(now: State, id: string): Generator<State | undefined> {
   const before = need.need.total
   const pieces = now.taken.pieces.filter(piece => piece.cloth === id).map(toCutPiece)
   const kept = ({ strips, length }: BetterLayout) =>
-    stateOf(keepLayout(id, layoutKey(pieces, usable), strips())(now.file), [
+    triedQuilt(keepLayout(id, layoutKey(pieces, usable), strips())(now.file), [
       ...now.savings,
       { do: 'layout', cloth: id, length, before },
     ])
