@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { beginQuilt, goTo, kept, planned, pressByKey } from './support'
+import { beginQuilt, goTo, kept, layOutDemo, planned, pressByKey } from './support'
 
 async function openStash(page: Page) {
   await page.goto('/')
@@ -76,6 +76,15 @@ test('cloth from the stash is set aside, cut, what is left comes back, and the n
   await expect(moss).toContainText('Set aside for')
   await moss.getByRole('button', { name: /^Not for .+ any more$/ }).click()
   await expect(moss).toContainText(/36″ in one length; 1 of 43\s×\s/)
+})
+
+test('what layouts saved is worked out for every quilt of the shelf, by keys', async ({ page }) => {
+  await layOutDemo(page)
+  await openStash(page)
+  const card = page.getByTestId('saved-on-shelf')
+  await pressByKey(page, card.getByRole('button', { name: 'Work it out' }))
+  await expect(card.getByTestId('saved-in-all')).toHaveText(/^\d.+ saved on 9 quilts\.$/, { timeout: 60_000 })
+  await expect(card.getByRole('row')).toHaveCount(10)
 })
 
 test('a cloth is written down by hand, kept over a reload, found, taken out and put back; palettes in and out', async ({

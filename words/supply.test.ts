@@ -1,7 +1,7 @@
 import { quiltOf, SAMPLE } from '../core/testing/quiltOf'
 import { withPlainSpaces } from './length'
 import type { Speech } from './speech'
-import { boughtText, priceLabel, reachText, savingText, shortText, wayText } from './supply'
+import { boughtText, priceLabel, reachText, savedInAll, savingText, shortText, wayText } from './supply'
 
 const us = { units: 'in', english: 'us' } as Speech
 const uk = { units: 'cm', english: 'uk' } as Speech
@@ -41,6 +41,12 @@ test('what is bought less is said as a shop sells it, in money where every price
   expect(said({ inches: 900 / 2.54 }, { inches: 950 / 2.54 }, uk)).toBe('Buy 9 m in place of 9.5 m.')
   const saving = { do: 'layout', cloth: 'red', length: 45.875, before: 48.75 } as const
   expect(withPlainSpaces(savingText(saving, quilt, us))).toBe('Signal red laid out on 45 7/8″ in place of 48 3/4″')
+})
+
+test('what was saved on all quilts is added up, money where it is known', () => {
+  const rows = [{ saved: { inches: 10.5, cost: null } }, { saved: { inches: 4, cost: 2.5 } }, { saved: null }]
+  expect(withPlainSpaces(savedInAll(rows, us))).toBe('14 1/2″ saved on 2 quilts, worth 2.50.')
+  expect(withPlainSpaces(savedInAll(rows.slice(0, 1), us))).toBe('10 1/2″ saved on 1 quilt.')
 })
 
 test('how far it goes: none, so many, or more than were tried', () => {

@@ -1,6 +1,7 @@
 // How far what is at hand goes, and what would make it enough.
 import type { CheaperQuilt, Saving } from '../core/supply/buyLess'
 import type { Reach } from '../core/supply/howFar'
+import type { Saved } from '../core/supply/savedOn'
 import type { ClothUse, WayToFit } from '../core/supply/wayToFit'
 import { clothOf, blockOf, type Quilt } from '../core/file/quilt'
 import { sameLength } from '../core/measure/ruler'
@@ -72,6 +73,15 @@ export function boughtText({ bought: now, before }: Pick<CheaperQuilt, 'bought' 
   const length = less === all ? '' : `${less} in place of ${all}`
   const cost = now.cost !== null && before.cost !== null ? ` It costs ${formatMoney(before.cost - now.cost)} less.` : ''
   return `Buy ${length || less}${pieces}.${cost}`
+}
+
+/** What layouts saved on so many quilts together. */
+export function savedInAll(rows: readonly { saved: Saved | null }[], speech: Speech): string {
+  const saved = rows.flatMap(row => row.saved ?? [])
+  const inches = saved.reduce((sum, one) => sum + one.inches, 0)
+  const costs = saved.flatMap(({ cost }) => cost ?? [])
+  const money = costs.length > 0 ? `, worth ${formatMoney(costs.reduce((sum, cost) => sum + cost, 0))}` : ''
+  return `${formatLength(inches, speech)} saved on ${plural(saved.length, 'quilt')}${money}.`
 }
 
 /** What is still short when it is done. */

@@ -81,5 +81,6 @@ function take(cloth: StashCloth) {
         />
       </ul>
     </template>
+    <SavedOnShelf />
   </main>
 </template>

@@ -2,8 +2,8 @@ import type { CutPiece } from '../cut/cutPiece'
 import type { Leftover } from '../cut/leftovers'
 import { cutsSum } from '../cut/cutsNeeded'
 import { toCutPiece, type ClothNeed } from '../cut/need'
-import { lengthOf, ownStrips } from '../cut/ownStrips'
 import type { Piece } from '../cut/piece'
+import { savedOf } from '../cut/savedOf'
 import type { Cloth, Quilt } from '../file/quilt'
 import type { AtHand } from '../layouts/atHand'
 import { knownBound } from '../layouts/knownBound'
@@ -39,12 +39,13 @@ export interface PlannedCloth extends Omit<ClothNeed, 'need' | 'buy' | 'unplaced
 export function plannedCloth(
   quilt: Quilt,
   cloth: Cloth,
-  { unplaced, ...quick }: ClothNeed,
+  planned: ClothNeed,
   { pieces, numbers, found }: { pieces: readonly Piece[]; numbers: ReadonlyMap<string, string>; found: AtHand | null },
 ): Explainable<PlannedCloth> {
   const own = pieces.filter(piece => piece.cloth === cloth.id).map(toCutPiece)
+  const { unplaced: _, ...quick } = planned
   const need = proved(cloth, quick, own)
-  const saved = unplaced.length > 0 ? NOTHING : savedOf(cloth, need, own)
+  const saved = savedOf(cloth, planned, own)
   const cost = costOf(quilt, cloth, (found?.buy ?? need.buy).total, need.unit)
   const savedCost = costOf(quilt, cloth, saved.total, need.unit)
   return {
@@ -72,17 +73,6 @@ const MOST_PILES = 60
 function proved<T extends Pick<ClothNeed, 'unit' | 'bound'>>(cloth: Cloth, need: T, own: readonly CutPiece[]): T {
   if (need.unit === 'piece' || own.length > MOST_PILES) return need
   return { ...need, bound: Math.max(need.bound, knownBound(own, cloth.usable)) }
-}
-
-const NOTHING: Sum = { total: 0, terms: [] }
-
-/** Of cloth that comes in pieces no strips are spoken of. */
-function savedOf({ usable }: Cloth, { need, unit }: Pick<ClothNeed, 'need' | 'unit'>, own: readonly CutPiece[]): Sum {
-  if (unit === 'piece') return NOTHING
-  return sumOf([
-    { what: 'strips-of-their-own', value: lengthOf(ownStrips(own, usable)) },
-    { what: 'length-taken', value: -need.total },
-  ])
 }
 
 function usableWidth(cloth: Cloth): Sum {

@@ -10,6 +10,7 @@ import { runs } from '../testing/runs'
 import { howFar, type Reach } from './howFar'
 import { mostThatFit } from './mostThatFit'
 import { shortageOf } from './shortage'
+import { savedOn } from './savedOn'
 import { waysToFit, type FoundWay } from './waysToFit'
 import { editOf } from './wayToFit'
 
@@ -37,6 +38,26 @@ test('what a quilt takes is the same without the rest of its plan', () => {
     }),
     { numRuns: runs(12) },
   )
+})
+
+test('what layouts save on a quilt is that of its cloths together, by the whole plan', () => {
+  const priced = { ...SAMPLE, cloths: SAMPLE.cloths.map((cloth, i) => (i < 2 ? { ...cloth, price: 9 } : cloth)) }
+  for (const file of [priced, ...DEMO_QUILTS]) {
+    const { quilt, plan } = planOf(file)
+    const { inches, cost } = savedOn(quilt)
+    expect(inches).toBeCloseTo(
+      plan.cloths.reduce((sum, { saved }) => sum + saved, 0),
+      6,
+    )
+    const costs = plan.cloths.flatMap(({ savedCost }) => savedCost ?? [])
+    if (costs.length === 0) expect(cost).toBeNull()
+    else
+      expect(cost).toBeCloseTo(
+        costs.reduce((sum, each) => sum + each, 0),
+        6,
+      )
+  }
+  expect(savedOn(quiltOf(priced)).cost).toBeGreaterThan(0)
 })
 
 test('every way to fit, done and planned, leaves short what it says; enough is found in three ways', () => {
