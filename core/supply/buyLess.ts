@@ -64,8 +64,8 @@ export function isLess(one: Bought, other: Bought): boolean {
 
 /**
  * The picture stays, and what the quilter asked for: only units that Wren chose the way of are made another way, long
- * strips along the cloth joined from strips across it, strips laid out anew. One change after another, each kept where
- * the whole quilt then buys less at the shop's step; then the layouts. Gives undefined between two plans.
+ * sashes joined from strips across the cloth, strips laid out anew. One change after another, each kept where the whole
+ * quilt then buys less at the shop's step; then the layouts. Gives undefined between two plans.
  */
 export function* buyLess(file: QuiltFile, quilt: Quilt): Generator<CheaperQuilt | undefined> {
   const taken = clothTaken(quilt)
@@ -105,12 +105,12 @@ function askedWays({ blocks }: Quilt): ReadonlySet<string> {
 }
 
 /** Each a change that is made as one. */
-function otherWays({ quilt, taken }: TriedQuilt, asked: ReadonlySet<string>): WayToFit[][] {
-  const sashing = quilt.setting.sashing
+function otherWays({ file, quilt, taken }: TriedQuilt, asked: ReadonlySet<string>): WayToFit[][] {
+  // sashes lie along the cloth where nobody said how; borders do where the quilter said so
+  const isFree = quilt.setting.sashing?.long === 'along' && file.setting.sashing?.long === undefined
   return [
     ...(quilt.aim === 'least-cloth' ? [] : [[{ do: 'aim', aim: 'least-cloth' } as const]]),
-    ...quilt.borders.flatMap(({ long }, i) => (long === 'along' ? [[{ do: 'joined', border: i + 1 } as const]] : [])),
-    ...(sashing?.long === 'along' ? [[{ do: 'joined', border: null } as const]] : []),
+    ...(isFree ? [[{ do: 'joined', border: null } as const]] : []),
     ...taken.choices.flatMap(choice => madeOtherwise(quilt, choice, asked)),
   ]
 }
@@ -135,9 +135,11 @@ const isChosenByWren = (quilt: Quilt, block: string) => {
 }
 
 function changed({ file, quilt, savings }: TriedQuilt, ways: readonly WayToFit[]): TriedQuilt | null {
+  const isReplaced = (old: Saving) =>
+    old.do === 'method' && ways.some(way => way.do === 'method' && way.block === old.block && way.kind === old.kind)
   return triedQuilt(
     ways.reduce((now, way) => editOf(way, quilt)(now), file),
-    [...savings, ...ways],
+    [...savings.filter(old => !isReplaced(old)), ...ways],
   )
 }
 

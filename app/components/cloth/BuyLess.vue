@@ -8,8 +8,8 @@ const edit = useEdit()
 const speech = useSpeech()
 const { state, found, start, stop } = useBuyLess()
 const quilt = computed(() => store.plannedQuilt!)
-/** A strip that is cut stays where it was. */
-const isBegun = computed(() => quilt.value.done.some(({ what }) => what === 'cut'))
+/** What is cut or sewn stays as it was. */
+const isBegun = computed(() => quilt.value.done.some(({ what }) => what !== 'step'))
 
 function take({ file }: CheaperQuilt) {
   edit('less cloth bought', () => file)
@@ -28,7 +28,7 @@ function take({ file }: CheaperQuilt) {
         ><UIcon name="i-lucide-piggy-bank" class="size-5" />Look for a way to buy less</UButton
       >
     </div>
-    <p v-if="isBegun" class="note mt-2">Strips are cut already, so what is bought stays as it is planned.</p>
+    <p v-if="isBegun" class="note mt-2">The work has begun, so it is made as it is planned.</p>
     <p v-else-if="state === 'idle'" class="note mt-2">
       The same picture, its units made another way or its strips laid out anew, where that saves a step of the shop's.
     </p>
