@@ -1,5 +1,6 @@
 import type { Piece } from '../core/cut/piece'
 import type { Strip } from '../core/cut/cutPiece'
+import { LAYERS } from '../core/cut/cutsNeeded'
 import { mixedColumns } from '../core/cut/mixedColumns'
 import { plural, type Speech } from './speech'
 import { lengthPart, sizeParts, type TextPart } from './textPart'
@@ -95,6 +96,14 @@ export function columnParts(strip: Strip, pieces: ReadonlyMap<string, Piece>, sp
     lengthPart(width, speech),
     ` wide first, then cut up into ${letters}`,
   ])
+}
+
+/** How like strips are cut up in layers; nothing where each is cut by itself. Source: four layers at most. */
+export function togetherText(strip: Strip, count: number, pieces: ReadonlyMap<string, Piece>): string {
+  const isSlanted = strip.cuts.some(({ piece }) => pieces.get(piece)?.cuts === 'angle')
+  if (count < 2 || strip.run === 'along' || isSlanted) return ''
+  const which = count === 2 ? 'both' : count <= LAYERS ? `all ${count}` : `up to ${LAYERS}`
+  return `Lay ${which} on each other and cut them up together.`
 }
 
 /** What is cut of a piece after it is cut from its strip. */

@@ -1,4 +1,4 @@
-import { columnParts, subcuts } from './cutting'
+import { columnParts, subcuts, togetherText } from './cutting'
 import { layoutState, type LayoutSearch } from './layouts'
 import { textOf } from './textPart'
 
@@ -76,4 +76,18 @@ test('pieces of one pile that lie both ways in a strip are told apart', () => {
     )
   expect(said([cut(0, 2, 4), cut(2, 2, 4), cut(4, 4, 2)])).toEqual(['2 × 4 × 2″, lying the other way', '1 × 4 × 2″'])
   expect(said([cut(0, 2, 4)])).toEqual(['1 × 4 × 2″'])
+})
+
+test('like strips are cut up in up to four layers; long ones and slanted pieces one by one', () => {
+  const strip = { x: 0, y: 0, width: 41, height: 3, run: 'across', sheet: 0 } as const
+  const cuts = [{ x: 0, y: 0, width: 4, height: 3, piece: 'a' }]
+  const said = (count: number, over: object = {}, how = 'none') =>
+    togetherText({ ...strip, cuts, ...over }, count, new Map([['a', { cuts: how }]]) as never)
+  expect(said(1)).toBe('')
+  expect(said(2)).toBe('Lay both on each other and cut them up together.')
+  expect(said(4)).toBe('Lay all 4 on each other and cut them up together.')
+  expect(said(5)).toBe('Lay up to 4 on each other and cut them up together.')
+  expect(said(5, { run: 'along' })).toBe('')
+  expect(said(5, {}, 'angle')).toBe('')
+  expect(said(5, {}, 'one-diagonal')).not.toBe('')
 })

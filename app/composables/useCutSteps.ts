@@ -2,7 +2,7 @@ import type { StripGroup } from '~~/core/cut/stripGroups'
 import type { Cloth } from '~~/core/file/quilt'
 import type { PlannedCloth } from '~~/core/plan/plannedCloth'
 import { CAUTIONS } from '~~/words/caution'
-import { columnParts, stripParts, stripWords, subcuts } from '~~/words/cutting'
+import { columnParts, stripParts, stripWords, subcuts, togetherText } from '~~/words/cutting'
 import { TRIM_FROM_THE_MIDDLE, trimParts } from '~~/words/sewnSettings'
 import { inEnglish } from '~~/words/speech'
 import type { TextPart } from '~~/words/textPart'
@@ -23,6 +23,9 @@ export interface CutCloth {
 
 const FOLD =
   'Press the cloth, fold selvage to selvage so that it hangs without a ripple, and square one end against the fold.'
+
+/** After a sentence, where there is something to say. */
+const lead = (text: string) => (text === '' ? [] : [` ${text}`])
 
 /** Of pieces that were left after a mistake. */
 const SINGLE = 'Press the piece of cloth, lay it flat, and square one end.'
@@ -79,6 +82,7 @@ export function useCutSteps(
             ]),
             ...columnParts(strip, pieces.value, speech.value).flatMap((column): TextPart[] => ['. ', ...column]),
             '. Seam included.',
+            ...lead(togetherText(strip, strips.length, pieces.value)),
           ],
           done: left.length === 0,
           strips: { ...cloth, group },

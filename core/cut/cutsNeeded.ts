@@ -15,7 +15,7 @@ export interface CutsNeeded {
   trims: number
 }
 
-/** Strips cut alike lie on each other, up to so many, and are cut up as one. */
+/** Strips across the cloth that are cut alike lie on each other, up to so many, and are cut up as one. */
 export const LAYERS = 4
 
 /** What three stages of straight cuts take; the first cut that squares up the cloth is none of them. */
@@ -25,7 +25,7 @@ export function cutsNeeded(strips: readonly Strip[]): CutsNeeded {
   for (const strip of strips) {
     const columns = columnsOf(strip)
     const key = alikeKey(strip, columns)
-    const before = alike.get(key) ?? 0
+    const before = strip.run === 'across' ? (alike.get(key) ?? 0) : 0
     alike.set(key, before + 1)
     if (before % LAYERS !== 0) continue
     for (const column of columns) {
@@ -49,7 +49,7 @@ export function cutsSum(strips: readonly Strip[]): Sum {
 }
 
 /** Strips with the same columns in any order, whichever piles their pieces are for, have the same text. */
-function alikeKey({ run, width, height }: Strip, columns: readonly (readonly Cut[])[]): string {
+export function alikeKey({ run, width, height }: Strip, columns: readonly (readonly Cut[])[]): string {
   const sizes = columns.map(column =>
     column
       .map(cut => `${cut.width.toFixed(4)} ${cut.height.toFixed(4)}`)

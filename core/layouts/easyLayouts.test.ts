@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { alikeAcross } from '../cut/alikeAcross'
 import { cutsNeeded } from '../cut/cutsNeeded'
 import type { Cut, CutPiece, Strip } from '../cut/cutPiece'
 import { layOut } from '../cut/layout'
@@ -39,8 +40,10 @@ test('cuts counted with the finger: strips, columns, between pieces, trims', () 
   // a piece narrower than its column is trimmed at its side
   const two = strip([cut(0, 0, 5, 2), cut(0, 2, 4, 2)], 4)
   expect(cutsNeeded([two])).toEqual({ strips: 1, columns: 1, between: 1, trims: 1 })
-  // long pieces along the cloth: one cut along, one across
+  // long pieces along the cloth: one cut along, one across, each by itself
   expect(cutsNeeded([strip([cut(0, 0, 3, 60)], 60, 'along', 3)])).toMatchObject({ strips: 1, columns: 1, trims: 0 })
+  const long = strip([cut(0, 0, 3, 60)], 60, 'along', 3)
+  expect(cutsNeeded([long, long])).toMatchObject({ strips: 2, columns: 2 })
 })
 
 test('like strips are cut up four at a time, whichever piles they are for and however their columns lie', () => {
@@ -50,6 +53,35 @@ test('like strips are cut up four at a time, whichever piles they are for and ho
   expect(cutsNeeded([one, one, mirrored, one, one])).toEqual({ strips: 5, columns: 4, between: 0, trims: 0 })
   const other = strip([cut(0, 0, 5, 4), cut(5, 0, 6, 4)], 4.5)
   expect(cutsNeeded([one, other])).toEqual({ strips: 2, columns: 4, between: 0, trims: 2 })
+})
+
+test('of several cloths those cut up alike are found, not long ones nor slanted pieces', () => {
+  const one = strip([cut(0, 0, 5, 4, 'a'), cut(5, 0, 6, 4, 'b')], 4)
+  const same = strip([cut(0, 0, 6, 4, 'c'), cut(6, 0, 5, 4, 'd')], 4)
+  const deeper = strip([cut(0, 0, 5, 7, 'e')], 7)
+  const long = strip([cut(0, 0, 3, 60, 'f')], 60, 'along', 3)
+  const cloths = [
+    { id: 'soot', strips: [long, deeper, one, one] },
+    { id: 'cream', strips: [same, long, deeper] },
+    { id: 'red', strips: [strip([cut(0, 0, 5, 4, 'g')], 4)] },
+  ]
+  expect(alikeAcross(cloths, () => true)).toEqual([
+    {
+      depth: 7,
+      cloths: [
+        { cloth: 'soot', count: 1, first: 1 },
+        { cloth: 'cream', count: 1, first: 2 },
+      ],
+    },
+    {
+      depth: 4,
+      cloths: [
+        { cloth: 'soot', count: 2, first: 2 },
+        { cloth: 'cream', count: 1, first: 0 },
+      ],
+    },
+  ])
+  expect(alikeAcross(cloths, piece => piece !== 'd')).toHaveLength(1)
 })
 
 const quarter = fc.integer({ min: 4, max: 60 }).map(quarters => quarters / 4)

@@ -1261,4 +1261,11 @@ export const FAULTS = [
     to: 'if (false as boolean)',
     tests: ['core/supply/buyLess.test.ts'],
   },
+  {
+    name: 'slanted pieces are cut up in layers',
+    file: 'words/cutting.ts',
+    from: "strip.run === 'along' || isSlanted",
+    to: "strip.run === 'along' || (false && isSlanted)",
+    tests: ['words/layouts.test.ts'],
+  },
 ]

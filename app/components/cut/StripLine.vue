@@ -2,7 +2,7 @@
 import { inEnglish } from '~~/words/speech'
 import type { Piece } from '~~/core/cut/piece'
 import type { StripGroup } from '~~/core/cut/stripGroups'
-import { columnParts, stripWords, subcuts } from '~~/words/cutting'
+import { columnParts, stripWords, subcuts, togetherText } from '~~/words/cutting'
 import { useName } from '~~/words/names'
 
 /** Strips that are cut alike: how deep, into what, and a tick for each. */
@@ -22,6 +22,7 @@ const emit = defineEmits<{ toggle: [strip: number]; point: [strips: readonly num
 const speech = useSpeech()
 const words = computed(() => stripWords(group.strip, group.places.length, speech.value, path))
 const cuts = computed(() => subcuts(group.strip, pieces, speech.value))
+const together = computed(() => togetherText(group.strip, group.places.length, pieces))
 const isDone = computed(() => group.places.every(place => progress[place]?.done))
 function stateOf(place: number): boolean | 'mixed' {
   const strip = progress[place]
@@ -57,6 +58,7 @@ function stateOf(place: number): boolean | 'mixed' {
       <p v-for="(column, c) in columnParts(group.strip, pieces, speech)" :key="`column ${c}`">
         <FigureText :parts="column" />
       </p>
+      <p v-if="together" class="note">{{ together }}</p>
     </div>
     <div class="ticks">
       <TickBox

@@ -90,6 +90,7 @@ const startAt = computed(() =>
     <TrimSewn v-else :places="places" />
     <template v-if="plan && current">
       <TestFirst :quilt="quilt" :plan="plan" @edit="edit" />
+      <CutTogether :cloths="cloths" :pieces="pieces" />
       <TabRow class="mb-4" label="Cloths" :tabs="tabs" :value="current.cloth.id" @choose="id => (chosen = id)">
         <template #picture="{ value }"><ClothSwatch :cloth="byId.get(value)!.cloth" :size="30" /></template>
         <template #more="{ value }"
