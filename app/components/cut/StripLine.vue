@@ -24,10 +24,8 @@ const words = computed(() => stripWords(group.strip, group.places.length, speech
 const cuts = computed(() => subcuts(group.strip, pieces, speech.value))
 const together = computed(() => togetherText(group.strip, group.places.length, pieces))
 const isDone = computed(() => group.places.every(place => progress[place]?.done))
-function stateOf(place: number): boolean | 'mixed' {
-  const strip = progress[place]
-  return strip?.done ? true : (strip?.cut ?? 0) > 0 ? 'mixed' : false
-}
+const stateOf = (place: number) =>
+  progress[place]?.done ? true : (progress[place]?.cut ?? 0) > 0 ? ('mixed' as const) : false
 </script>
 
 <template>
