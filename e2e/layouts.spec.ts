@@ -56,6 +56,17 @@ test('a layout of fewer cuts is looked for by keys, counts as it says, and is ta
   await expect(told).toHaveCount(0)
 })
 
+test('strips cut alike from several cloths are listed, and each line says how they are cut up', async ({ page }) => {
+  await openDemo(page, 'Left luggage', 'Cut')
+  const card = page.getByTestId('cut-together')
+  await pressByKey(page, card.locator('summary'))
+  await expect(card.getByRole('listitem').first()).toHaveText(/Strips of 3\s7\/8″\s*: 1 of Soot, 1 of Signal red/)
+  const cream = page.getByRole('region', { name: 'Cutting Timetable cream' })
+  await expect(cream.getByTestId('strip').first()).toContainText('Lay all 4 on each other and cut them up together.')
+  await page.goto(`${page.url()}?steps`)
+  await expect(page.getByRole('dialog')).toContainText('Lay all 4 on each other and cut them up together.')
+})
+
 test('a search is stopped with what is there; a worker that dies loses nothing', async ({ page }) => {
   await openDemo(page, 'Marl Junction', 'Cut')
   await page.getByRole('tab', { name: /^Signal red/ }).click()
