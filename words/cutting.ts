@@ -101,7 +101,8 @@ export function columnParts(strip: Strip, pieces: ReadonlyMap<string, Piece>, sp
 /** How like strips are cut up in layers; nothing where each is cut by itself. Source: four layers at most. */
 export function togetherText(strip: Strip, count: number, pieces: ReadonlyMap<string, Piece>): string {
   const isSlanted = strip.cuts.some(({ piece }) => pieces.get(piece)?.cuts === 'angle')
-  if (count < 2 || strip.run === 'along' || isSlanted) return ''
+  const isWhole = strip.cuts.length === 1
+  if (count < 2 || isWhole || strip.run === 'along' || isSlanted) return ''
   const which = count === 2 ? 'both' : count <= LAYERS ? `all ${count}` : `up to ${LAYERS}`
   return `Lay ${which} on each other and cut them up together.`
 }

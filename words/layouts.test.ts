@@ -80,7 +80,8 @@ test('pieces of one pile that lie both ways in a strip are told apart', () => {
 
 test('like strips are cut up in up to four layers; long ones and slanted pieces one by one', () => {
   const strip = { x: 0, y: 0, width: 41, height: 3, run: 'across', sheet: 0 } as const
-  const cuts = [{ x: 0, y: 0, width: 4, height: 3, piece: 'a' }]
+  const cut = (x: number) => ({ x, y: 0, width: 4, height: 3, piece: 'a' })
+  const cuts = [cut(0), cut(4)]
   const said = (count: number, over: object = {}, how = 'none') =>
     togetherText({ ...strip, cuts, ...over }, count, new Map([['a', { cuts: how }]]) as never)
   expect(said(1)).toBe('')
@@ -88,6 +89,8 @@ test('like strips are cut up in up to four layers; long ones and slanted pieces 
   expect(said(4)).toBe('Lay all 4 on each other and cut them up together.')
   expect(said(5)).toBe('Lay up to 4 on each other and cut them up together.')
   expect(said(5, { run: 'along' })).toBe('')
+  // a strip that is one piece is not cut up
+  expect(said(5, { cuts: [cut(0)] })).toBe('')
   expect(said(5, {}, 'angle')).toBe('')
   expect(said(5, {}, 'one-diagonal')).not.toBe('')
 })

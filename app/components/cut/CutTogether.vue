@@ -17,7 +17,7 @@ const pathOf = ({ cloth, first }: { cloth: string; first: number }) =>
 </script>
 
 <template>
-  <details v-if="kinds.length > 0" class="card no-print mb-4" data-testid="cut-together">
+  <details v-if="kinds.length > 0" class="card no-print mb-4 !py-1" data-testid="cut-together">
     <summary class="min-h-11 cursor-pointer content-center font-bold">Strips cut alike from several cloths</summary>
     <p class="note mt-1">Press them, lay up to four on each other, raw edges level, and cut them up together.</p>
     <ul class="mt-2 space-y-1">
