@@ -1,5 +1,6 @@
 import type { Piece } from '../core/cut/piece'
 import type { Strip } from '../core/cut/cutPiece'
+import { isCutInLayers } from '../core/cut/alikeAcross'
 import { LAYERS } from '../core/cut/cutsNeeded'
 import { mixedColumns } from '../core/cut/mixedColumns'
 import { plural, type Speech } from './speech'
@@ -100,9 +101,7 @@ export function columnParts(strip: Strip, pieces: ReadonlyMap<string, Piece>, sp
 
 /** How like strips are cut up in layers; nothing where each is cut by itself. Source: four layers at most. */
 export function togetherText(strip: Strip, count: number, pieces: ReadonlyMap<string, Piece>): string {
-  const isSlanted = strip.cuts.some(({ piece }) => pieces.get(piece)?.cuts === 'angle')
-  const isWhole = strip.cuts.length === 1
-  if (count < 2 || isWhole || strip.run === 'along' || isSlanted) return ''
+  if (count < 2 || !isCutInLayers(strip, piece => pieces.get(piece)?.cuts !== 'angle')) return ''
   const which = count === 2 ? 'both' : count <= LAYERS ? `all ${count}` : `up to ${LAYERS}`
   return `Lay ${which} on each other and cut them up together.`
 }

@@ -1,6 +1,5 @@
 import type { Reach } from '~~/core/supply/howFar'
 import type { FoundWay } from '~~/core/supply/waysToFit'
-import { heardWorker } from '~/workers/heardWorker'
 import type { FromSupplyWorker, ToSupplyWorker } from '~/workers/supplyWorker'
 
 const startWorker = () => new Worker(new URL('../workers/supplyWorker.ts', import.meta.url), { type: 'module' })
@@ -11,17 +10,11 @@ const startWorker = () => new Worker(new URL('../workers/supplyWorker.ts', impor
  */
 export function useSupply() {
   const store = useQuilt()
-  const state = ref<'idle' | 'running' | 'done' | 'stopped' | 'failed'>('idle')
+  const { state, run, close } = useWorkerRun<ToSupplyWorker, FromSupplyWorker>(startWorker)
   const reaches = shallowRef<Reach[]>([])
   const ways = shallowRef<FoundWay[]>([])
   const plans = ref(0)
-  let worker: Worker | null = null
 
-  function close(how: typeof state.value) {
-    worker?.terminate()
-    worker = null
-    state.value = how
-  }
   function forget() {
     close('idle')
     reaches.value = []
@@ -36,14 +29,9 @@ export function useSupply() {
   }
   function start() {
     forget()
-    if (!store.file) return
-    state.value = 'running'
-    worker = heardWorker(startWorker, hear, () => close('failed'))
-    if (!worker) return close('failed')
-    worker.postMessage({ file: toRaw(store.file) } satisfies ToSupplyWorker)
+    if (store.file) run({ file: toRaw(store.file) }, hear)
   }
   watch(() => store.file, forget)
-  onBeforeUnmount(() => worker?.terminate())
   return { state, reaches, ways, plans, start, stop: () => close('stopped') }
 }
 

@@ -10,6 +10,11 @@ export interface AlikeAcross {
   cloths: { cloth: string; count: number; first: number }[]
 }
 
+/** Strips that may be laid on each other: cut up into several pieces, none of them slanted (those want one layer). */
+export function isCutInLayers({ run, cuts }: Strip, isStraight: (piece: string) => boolean): boolean {
+  return run === 'across' && cuts.length > 1 && cuts.every(({ piece }) => isStraight(piece))
+}
+
 /** The deepest first. `isStraight`: a piece that is cut from its strip by straight cuts alone. */
 export function alikeAcross(
   cloths: readonly { id: string; strips: readonly Strip[] }[],
@@ -18,7 +23,7 @@ export function alikeAcross(
   const kinds = new Map<string, AlikeAcross>()
   for (const { id, strips } of cloths)
     strips.forEach((strip, first) => {
-      if (strip.run === 'along' || !strip.cuts.every(({ piece }) => isStraight(piece))) return
+      if (!isCutInLayers(strip, isStraight)) return
       const key = alikeKey(strip, columnsOf(strip))
       const kind = kinds.get(key) ?? { depth: strip.height, cloths: [] }
       kinds.set(key, kind)

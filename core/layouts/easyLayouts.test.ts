@@ -58,12 +58,14 @@ test('like strips are cut up four at a time, whichever piles they are for and ho
 test('of several cloths those cut up alike are found, not long ones nor slanted pieces', () => {
   const one = strip([cut(0, 0, 5, 4, 'a'), cut(5, 0, 6, 4, 'b')], 4)
   const same = strip([cut(0, 0, 6, 4, 'c'), cut(6, 0, 5, 4, 'd')], 4)
-  const deeper = strip([cut(0, 0, 5, 7, 'e')], 7)
+  const deeper = strip([cut(0, 0, 5, 7, 'e'), cut(5, 0, 5, 7, 'e')], 7)
   const long = strip([cut(0, 0, 3, 60, 'f')], 60, 'along', 3)
   const cloths = [
     { id: 'soot', strips: [long, deeper, one, one] },
     { id: 'cream', strips: [same, long, deeper] },
-    { id: 'red', strips: [strip([cut(0, 0, 5, 4, 'g')], 4)] },
+    // of one piece each: not cut up
+    { id: 'red', strips: [strip([cut(0, 0, 40, 2, 'g')], 2)] },
+    { id: 'moss', strips: [strip([cut(0, 0, 40, 2, 'h')], 2)] },
   ]
   expect(alikeAcross(cloths, () => true)).toEqual([
     {

@@ -47,7 +47,13 @@ export function* easyLayouts(
   const most = Math.max((1 + GIVEN) * short.length, best.length)
   const cells = Math.floor((most - depth) / order.cell.down + 1e-6)
   if (isEasier(short, best)) best = short
+  let seen: unknown = null
   for (const { strips: found } of easyStrips(order, knownPatterns(order, below), cells)) {
+    if (found === seen) {
+      yield best
+      continue
+    }
+    seen = found
     const now = easyLayout([...band, ...placedStrips(order, found, { y: depth, width: usable })])
     if (isEasier(now, best)) best = now
     yield best

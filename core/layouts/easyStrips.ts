@@ -3,6 +3,7 @@ import { LAYERS } from '../cut/cutsNeeded'
 import { chanceFrom } from '../measure/chance'
 import { StripFiller } from './filler'
 import { greedyStrips } from './greedy'
+import { worthByArea } from './neighbourhood'
 import type { Order } from './order'
 import type { Pattern } from './pattern'
 import { plainStrips } from './plainStrips'
@@ -41,7 +42,7 @@ export function* easyStrips(order: Order, begun: readonly Pattern[], most: numbe
     const now =
       even() < PLAIN
         ? plainStrips(order, anew, deepest, even)
-        : greedyStrips(order, filler, anew, { worth: worthOf(order, even), deepest, even })
+        : greedyStrips(order, filler, anew, { worth: worthByArea(order.sizes, even), deepest, even })
     const next = judged(order, isWhole ? now : [...kept, ...now])
     if (next.depth <= most && isEasier(next, best)) best = next
     yield best
@@ -105,10 +106,4 @@ function takenOut(strips: readonly Pattern[], even: () => number): Set<number> {
   if (even() < 0.5) return out
   const keys = new Set([...out].slice(0, FEWEST).map(at => strips[at]))
   return new Set([...strips.keys()].filter(at => keys.has(strips[at])))
-}
-
-/** By area, each time a little otherwise. */
-function worthOf({ sizes }: Order, even: () => number): Float64Array {
-  const power = 0.9 + 0.55 * even()
-  return Float64Array.from(sizes, ({ width, height }) => (width * height) ** power * (0.95 + 0.1 * even()))
 }

@@ -1,5 +1,5 @@
 // In: an order, what is left of it and what each size is worth. Out: the strips that are worth most.
-import { addBundles, bundlesFor, packBundles, takenOf } from './knapsack'
+import { addBundles, BUNDLES, bundlesFor, packBundles, takenOf } from './knapsack'
 import type { Order } from './order'
 import { cappedPattern, patternOf, type Pattern, type PatternColumn } from './pattern'
 
@@ -16,9 +16,6 @@ interface WidthGroup {
   width: number
   members: number[]
 }
-
-/** More bundles than a lie is ever split into. */
-const BUNDLES = 24
 
 /** Fills strips of one order. `prepare` first, then any strips of what was prepared. */
 export class StripFiller {

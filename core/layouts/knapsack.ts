@@ -10,6 +10,9 @@ export interface Bundles {
   count: number
 }
 
+/** More bundles than one thing is ever split into. */
+export const BUNDLES = 24
+
 /** Room for so many bundles; used again and again. */
 export function bundlesFor(most: number): Bundles {
   return {

@@ -3,7 +3,7 @@ import { divedStrips } from './dive'
 import type { StripFiller } from './filler'
 import { greedyStrips } from './greedy'
 import type { Order } from './order'
-import type { Pattern } from './pattern'
+import { areaOf, type Pattern } from './pattern'
 import { relaxedStrips } from './stripColumns'
 
 /** Strips taken out at once. */
@@ -82,13 +82,8 @@ function takenOut(order: Order, strips: readonly Pattern[], even: () => number):
 }
 
 /** Cells of a strip that no piece has. */
-function wasteOf({ lies, room }: Order, { depth, columns }: Pattern): number {
-  const used = columns.reduce(
-    (sum, { parts }) =>
-      sum + parts.reduce((part, { lie, times }) => part + times * lies[lie]!.width * lies[lie]!.height, 0),
-    0,
-  )
-  return depth * room - used
+function wasteOf(order: Order, pattern: Pattern): number {
+  return pattern.depth * order.room - areaOf(order, pattern)
 }
 
 /** By area, large pieces a little more, each time by another measure; or by their prices, a little disturbed. */
@@ -98,6 +93,11 @@ function worthOf({ sizes }: Order, prices: Float64Array | null, even: () => numb
       sizes,
       ({ width, height }, i) => (prices[i]! + 1e-3 * width * height) * (0.9 + 0.2 * even()),
     )
+  return worthByArea(sizes, even)
+}
+
+/** By area, large pieces a little more, each time by another measure. */
+export function worthByArea(sizes: Order['sizes'], even: () => number): Float64Array {
   const power = 0.9 + 0.55 * even()
   return Float64Array.from(sizes, ({ width, height }) => (width * height) ** power * (0.95 + 0.1 * even()))
 }

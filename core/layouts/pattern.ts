@@ -54,6 +54,15 @@ export function cappedPattern(order: Order, pattern: Pattern, left: Int32Array):
   return columns.length > 0 ? patternOf(order, columns) : null
 }
 
+/** Cells that its pieces cover. */
+export function areaOf({ lies }: Order, { columns }: Pattern): number {
+  return columns.reduce(
+    (sum, { parts }) =>
+      sum + parts.reduce((area, { lie, times }) => area + times * lies[lie]!.width * lies[lie]!.height, 0),
+    0,
+  )
+}
+
 /** How often a pattern can be cut whole of what is left. */
 export function timesWhole({ counts }: Pattern, left: Int32Array): number {
   return counts.reduce((least, [size, count]) => Math.min(least, Math.floor(left[size]! / count)), Infinity)

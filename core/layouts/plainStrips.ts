@@ -1,7 +1,7 @@
 // In: what is left of an order. Out: strips for all of it in which nothing is trimmed.
-import { addBundles, bundlesFor, packBundles, takenOf } from './knapsack'
+import { addBundles, BUNDLES, bundlesFor, packBundles, takenOf } from './knapsack'
 import type { Order } from './order'
-import { cappedPattern, patternOf, timesWhole, type Pattern, type PatternColumn } from './pattern'
+import { areaOf, cappedPattern, patternOf, timesWhole, type Pattern, type PatternColumn } from './pattern'
 
 /** Pieces on top of each other in a column. */
 const STACKED = 3
@@ -49,7 +49,7 @@ function filled(order: Order, left: Int32Array, depth: number): Pattern {
     const isWhole = Number.isInteger(times) && times <= STACKED && times <= left[size]!
     return isWhole ? [{ lie, width, times, most: Math.floor(left[size]! / times) }] : []
   })
-  const bundles = bundlesFor(choices.length * 24)
+  const bundles = bundlesFor(choices.length * BUNDLES)
   choices.forEach(({ width, most }, i) => addBundles(bundles, i, { cells: width, value: width, most, room }))
   const best = new Float64Array(room + 1)
   const taken = new Uint8Array(bundles.count * (room + 1))
@@ -61,12 +61,4 @@ function filled(order: Order, left: Int32Array, depth: number): Pattern {
   })
   // a size that may lie both ways may have been taken twice
   return cappedPattern(order, patternOf(order, columns), left)!
-}
-
-function areaOf({ lies }: Order, { columns }: Pattern): number {
-  return columns.reduce(
-    (sum, { parts }) =>
-      sum + parts.reduce((area, { lie, times }) => area + times * lies[lie]!.width * lies[lie]!.height, 0),
-    0,
-  )
 }

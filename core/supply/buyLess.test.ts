@@ -89,6 +89,14 @@ test('the dear cloth is saved, though more is bought of a cheap one', () => {
   }
 })
 
+test('money counts only where the price of the back is said too', () => {
+  const cloths = SAMPLE.cloths.map(cloth => ({ ...cloth, price: 9 }))
+  const back = { ...SAMPLE.cloths[0]!, id: 'back', name: 'Back' }
+  const file: QuiltFile = { ...SAMPLE, cloths: [...cloths, back], backing: { ...SAMPLE.backing, cloth: 'back' } }
+  expect(boughtOf(quiltOf(file)).cost).toBeNull()
+  expect(boughtOf(quiltOf({ ...file, cloths: [...cloths, { ...back, price: 5 }] })).cost).toBeGreaterThan(0)
+})
+
 test('whatever the quilt, what is found can be read and buys what it says', () => {
   fc.assert(
     fc.property(randomQuilt, random => {

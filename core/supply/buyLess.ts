@@ -48,7 +48,8 @@ interface TriedQuilt extends Omit<CheaperQuilt, 'before'> {
 export function boughtOf(quilt: Quilt, taken: ClothTaken = clothTaken(quilt)): Bought {
   const { needs, backing } = taken
   const hands = quilt.cloths.map((cloth, i) => atHandOf(quilt, cloth, needs[i]!, backing))
-  const isPriced = quilt.cloths.every(({ price }, i) => price !== undefined || needs[i]!.area === 0)
+  const isTaken = (id: string, i: number) => needs[i]!.area > 0 || (backing !== null && quilt.backing?.cloth === id)
+  const isPriced = quilt.cloths.every(({ id, price }, i) => price !== undefined || !isTaken(id, i))
   return {
     inches: boughtInAll(quilt, { needs, backing, hands }).total,
     pieces: needs.reduce((sum, { buy, unit }) => sum + (unit === 'piece' ? buy.total : 0), 0),

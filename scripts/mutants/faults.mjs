@@ -1263,9 +1263,9 @@ export const FAULTS = [
   },
   {
     name: 'slanted pieces are cut up in layers',
-    file: 'words/cutting.ts',
-    from: "strip.run === 'along' || isSlanted",
-    to: "strip.run === 'along' || (false && isSlanted)",
+    file: 'core/cut/alikeAcross.ts',
+    from: '&& cuts.every(({ piece }) => isStraight(piece))',
+    to: '',
     tests: ['words/layouts.test.ts'],
   },
 ]
