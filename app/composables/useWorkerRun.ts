@@ -3,7 +3,7 @@ import { heardWorker } from '~/workers/heardWorker'
 /** How a run of a worker stands: `stopped` by the quilter, `failed` by itself. */
 export type RunState = 'idle' | 'running' | 'done' | 'stopped' | 'failed'
 
-/** A worker that tells what it finds until it is done, is stopped or dies: one at a time, none once the page is left. */
+/** A worker that tells what it finds until it is done, is stopped or dies. One at a time; it ends with the page. */
 export function useWorkerRun<To, From>(startWorker: () => Worker) {
   const state = ref<RunState>('idle')
   let worker: Worker | null = null
