@@ -48,6 +48,8 @@ async function lookAtStashPage(page: Page) {
   await page.goto('/stash')
   await page.getByRole('button', { name: 'Another cloth' }).click()
   await expect(page.getByLabel('Where from')).toBeVisible()
+  await page.getByRole('button', { name: 'Work it out' }).click()
+  await expect(page.getByTestId('saved-in-all')).toBeVisible({ timeout: 60_000 })
   await look(page, 'stash')
 }
 

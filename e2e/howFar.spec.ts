@@ -1,10 +1,18 @@
 import { expect, test, type Page } from '@playwright/test'
-import { kept, openDemo, planned, pressByKey } from './support'
+import { goTo, kept, openDemo, planned, pressByKey } from './support'
 
 async function typeAtHand(page: Page, text: string) {
   const field = page.getByRole('textbox', { name: 'At hand, empty if not counted' })
   await field.fill(text)
   await field.press('Enter')
+}
+
+/** From a quilt to the Cloth page of another, without loading the page anew. */
+async function openAnother(page: Page, name: string) {
+  await page.getByRole('link', { name: 'Wren: to the shelf' }).click()
+  await page.getByRole('link').filter({ hasText: name }).click()
+  await planned(page)
+  await goTo(page, 'Cloth')
 }
 
 test('less cloth than thought: what is short, what would make it fit, done by keys, kept, taken back', async ({
@@ -101,7 +109,7 @@ test('a worker that dies is told; what it found stays, and nothing is changed', 
     window.Worker = class extends window.Worker {
       constructor(url: string | URL, options?: WorkerOptions) {
         super(url, options)
-        if (String(url).includes('supplyWorker')) setTimeout(() => this.dispatchEvent(new Event('error')))
+        if (/supplyWorker|buyLessWorker/.test(String(url))) setTimeout(() => this.dispatchEvent(new Event('error')))
       }
     }
   })
@@ -110,4 +118,9 @@ test('a worker that dies is told; what it found stays, and nothing is changed', 
   await expect(card.getByRole('alert')).toContainText('The search stopped by itself')
   await expect(card).toContainText('short by')
   await expect(page.getByRole('button', { name: 'Undo: cloth' })).toBeVisible()
+  await openAnother(page, 'Left luggage')
+  const less = page.getByTestId('buy-less')
+  await less.getByRole('button', { name: 'Look for a way to buy less' }).click()
+  await expect(less.getByRole('alert')).toContainText('The search stopped by itself')
+  await expect(less).not.toContainText('Nothing was found')
 })

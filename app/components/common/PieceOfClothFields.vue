@@ -1,14 +1,18 @@
 <script setup lang="ts">
 /** A piece of cloth as it is measured: across, along, and how many are alike. */
-const { piece, nth = undefined } = defineProps<{
+const {
+  piece,
+  nth = undefined,
+  most,
+} = defineProps<{
   piece: { width: number | null; length: number | null; count: number }
   /** Which it is, where several stand below each other. */
   nth?: number
+  /** How many may be alike. */
+  most: number
 }>()
 const emit = defineEmits<{ change: [piece: { width: number | null; length: number | null; count: number }] }>()
 const named = (what: string, between = ', ') => (nth === undefined ? what : `${what}${between}piece ${nth}`)
-/** More of one size are no pieces of one cloth. */
-const MOST = 50
 </script>
 
 <template>
@@ -38,7 +42,7 @@ const MOST = 50
       place="w-40"
       :value="piece.count"
       :least="1"
-      :most="MOST"
+      :most="most"
       @commit="count => emit('change', { ...piece, count })"
     />
     <slot />

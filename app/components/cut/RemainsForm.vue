@@ -59,6 +59,7 @@ function close() {
       :key="i"
       :piece="row"
       :nth="i + 1"
+      :most="50"
       data-testid="remains"
       @change="piece => (rows[i] = piece)"
     >

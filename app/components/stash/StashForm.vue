@@ -60,7 +60,7 @@ function addPiece() {
           /></UButton>
         </li>
       </ul>
-      <PieceOfClothFields :piece="piece" @change="typed => (piece = typed)">
+      <PieceOfClothFields :piece="piece" :most="1000" @change="typed => (piece = typed)">
         <UButton :disabled="piece.width === null || piece.length === null" @click="addPiece"
           ><UIcon name="i-lucide-plus" class="size-5" />Put it with them</UButton
         >
