@@ -30,6 +30,7 @@ export const CORE_ORDER = [
   'edits',
   'stash',
   'supply',
+  'shop',
   'drafting',
   'paper',
 ]

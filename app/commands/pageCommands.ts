@@ -4,7 +4,7 @@ import type { Command } from './command'
 /** What else people call the work of a page. */
 const WORDS: Readonly<Record<QuiltPage, string>> = {
   'design': 'block setting layout size tape drawing',
-  'cloth': 'fabric yardage buy shopping colour color value margin precuts fat quarter',
+  'cloth': 'fabric yardage buy shopping colour color value margin precuts fat quarter shop order',
   'cut': 'cutting sheet rotary strips mat piles seam test',
   'piece': 'sew sewing recipe units rows press join templates papers',
   'finish': 'backing batting wadding baste tack quilting binding label measure borders trim',

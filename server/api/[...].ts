@@ -1,7 +1,11 @@
 import type { H3Event } from 'h3'
 
 /** The ways in which each address may be asked. */
-const METHODS: Readonly<Record<string, string>> = { '/api/papers': 'POST' }
+const METHODS: Readonly<Record<string, string>> = {
+  '/api/papers': 'POST',
+  '/api/shop': 'GET',
+  '/api/shop/orders': 'POST',
+}
 
 /** Whatever no other route of the interface for programs answers. */
 export default defineEventHandler((event: H3Event) => {

@@ -96,5 +96,6 @@ function takeFromStash(cloth: ClothChange & { name: string }) {
       </div>
       <ShoppingList :quilt="store.plannedQuilt!" :plan="store.plan" />
     </div>
+    <LazyClothShop v-if="store.plan" />
   </div>
 </template>
