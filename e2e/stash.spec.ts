@@ -102,9 +102,9 @@ test('a cloth is written down by hand, kept over a reload, found, taken out and 
   await expect(page.getByRole('alert')).toContainText('Write a length such as')
   await length.fill('1 yd')
   await length.press('Enter')
-  await page.getByRole('textbox', { name: 'Across' }).fill('9')
-  await page.getByRole('textbox', { name: 'Along' }).fill('21')
-  await page.getByRole('textbox', { name: 'Along' }).press('Tab')
+  await page.getByRole('textbox', { name: 'Across', exact: true }).fill('9')
+  await page.getByRole('textbox', { name: 'Along', exact: true }).fill('21')
+  await page.getByRole('textbox', { name: 'Along', exact: true }).press('Tab')
   // squares of one cloth come in many
   const many = page.getByLabel('How many')
   await many.fill('120')

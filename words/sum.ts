@@ -91,6 +91,7 @@ const NAMES: Readonly<Record<TermName, string>> = {
   'usable-width': 'usable width of the cloth',
   'panels-exactly': 'panels, exactly',
   'to-span': 'to be spanned',
+  'to-whole-repeats': 'to whole repeats of the print',
   'panels': 'panels',
   'packet-width': 'width of the packet',
   'packet-height': 'length of the packet',

@@ -1,7 +1,17 @@
 import { quiltOf, SAMPLE } from '../core/testing/quiltOf'
 import { withPlainSpaces } from './length'
 import type { Speech } from './speech'
-import { boughtText, priceLabel, reachText, savedInAll, savingText, shortText, wayText } from './supply'
+import {
+  boughtText,
+  longStripName,
+  longWayText,
+  priceLabel,
+  reachText,
+  savedInAll,
+  savingText,
+  shortText,
+  wayText,
+} from './supply'
 
 const us = { units: 'in', english: 'us' } as Speech
 const uk = { units: 'cm', english: 'uk' } as Speech
@@ -41,6 +51,15 @@ test('what is bought less is said as a shop sells it, in money where every price
   expect(said({ inches: 900 / 2.54 }, { inches: 950 / 2.54 }, uk)).toBe('Buy 9 m in place of 9.5 m.')
   const saving = { do: 'layout', cloth: 'red', length: 45.875, before: 48.75 } as const
   expect(withPlainSpaces(savingText(saving, quilt, us))).toBe('Signal red laid out on 45 7/8″ in place of 48 3/4″')
+})
+
+test('long strips are said with what the quilt buys by either way', () => {
+  expect([longStripName({ border: null }), longStripName({ border: 2 })]).toEqual(['Long sashes', 'Border 2'])
+  const bought = { inches: 112.5, pieces: 0, cost: null }
+  const said = (...[way, of]: [Parameters<typeof longWayText>[0], Parameters<typeof longWayText>[1]]) =>
+    withPlainSpaces(longWayText(way, of, us))
+  expect(said('along', bought)).toBe('Along the cloth, no joins: buy 3 1/8 yd in all')
+  expect(said('across', { ...bought, cost: 37.5 })).toBe('Joined from strips across: buy 3 1/8 yd in all, 37.50')
 })
 
 test('what was saved on all quilts is added up, money where it is known', () => {

@@ -1,6 +1,7 @@
 // How far what is at hand goes, and what would make it enough.
-import type { CheaperQuilt, Saving } from '../core/supply/buyLess'
+import type { Bought, CheaperQuilt, Saving } from '../core/supply/buyLess'
 import type { Reach } from '../core/supply/howFar'
+import type { LongStripCost, LongWay } from '../core/supply/longStrips'
 import type { Saved } from '../core/supply/savedOn'
 import type { ClothUse, WayToFit } from '../core/supply/wayToFit'
 import { clothOf, blockOf, type Quilt } from '../core/file/quilt'
@@ -73,6 +74,17 @@ export function boughtText({ bought: now, before }: Pick<CheaperQuilt, 'bought' 
   const length = less === all ? '' : `${less} in place of ${all}`
   const cost = now.cost !== null && before.cost !== null ? ` It costs ${formatMoney(before.cost - now.cost)} less.` : ''
   return `Buy ${length || less}${pieces}.${cost}`
+}
+
+/** `Border 2`, `Long sashes`. */
+export function longStripName({ border }: Pick<LongStripCost, 'border'>): string {
+  return border === null ? 'Long sashes' : `Border ${border}`
+}
+
+/** One way of cutting long strips, and what the whole quilt buys with it. */
+export function longWayText(way: LongWay, { inches, cost }: Bought, speech: Speech): string {
+  const how = way === 'along' ? 'Along the cloth, no joins' : 'Joined from strips across'
+  return `${how}: buy ${formatBought(inches, speech)} in all${cost === null ? '' : `, ${formatMoney(cost)}`}`
 }
 
 /** What layouts saved on so many quilts together. */

@@ -1,18 +1,24 @@
 import { lightness } from '~~/core/measure/lightness'
 import type { Cloth } from '~~/core/file/quilt'
+import { printFill } from './printFill'
 import { markColour, motifsOf, TILE } from './motifs'
 
 const patterns = new Map<string, CanvasPattern | string>()
 
+type Painted = Pick<Cloth, 'colour' | 'pattern' | 'picture' | 'repeat' | 'tray'>
+
 /**
- * What to fill with for a cloth: its colour, or a pattern of it, turned as its stripes run. Kept, for it is asked for
- * at every patch.
+ * What to fill with for a cloth, turned as its stripes run: its print at a scale in pixels to the inch, a pattern, or
+ * its colour. Patterns are kept, for they are asked for at every patch.
  */
 export function clothFill(
   context: CanvasRenderingContext2D,
-  cloth: Pick<Cloth, 'colour' | 'pattern'>,
-  turnDeg = 0,
+  cloth: Painted,
+  { turnDeg = 0, scale }: { turnDeg?: number; scale: number },
 ): CanvasPattern | string {
+  // a sewn block's picture is of the whole block
+  const print = cloth.tray === undefined ? printFill(context, cloth, scale, turnDeg) : null
+  if (print) return print
   const motifs = motifsOf(cloth.pattern)
   if (motifs.length === 0) return cloth.colour
   const key = `${cloth.colour} ${cloth.pattern} ${turnDeg}`

@@ -48,13 +48,16 @@ export function quiltPainter(quilt: Quilt, dimensions: Dimensions, grey?: (colou
   }
   const whole = drawnTop(dimensions)
   return (context, view) => {
-    if (view.scale !== scale) bitmaps.clear()
+    if (view.scale !== scale) {
+      bitmaps.clear()
+      fills.clear()
+    }
     scale = view.scale
     const cloth = (id: string, turnDeg = 0) => {
       const found = clothOf(quilt, id)
       const key = `${id} ${turnDeg}`
       const plain = grey && { colour: grey(found.colour), pattern: 'plain' }
-      const fill = fills.get(key) ?? clothFill(context, plain ?? found, turnDeg)
+      const fill = fills.get(key) ?? clothFill(context, plain ?? found, { turnDeg, scale })
       fills.set(key, fill)
       return fill
     }
@@ -157,7 +160,8 @@ function paintBlock(
     const cloth = clothOf(quilt, cloths[patch.role]!)
     const stripes = stripesOfPatch(quilt, block, patch.role, cloth.id, finished[i]!)
     const turnDeg = stripes === undefined ? 0 : placedAngle(stripes, cell)
-    const fill = clothFill(context, grey ? { colour: grey(cloth.colour), pattern: 'plain' } : cloth, turnDeg)
+    const shown = grey ? { colour: grey(cloth.colour), pattern: 'plain' } : cloth
+    const fill = clothFill(context, shown, { turnDeg, scale: width / (sideways ? block.height : block.width) })
     context.beginPath()
     placePolygon(patch.points, cell, design.width, design.height).forEach(([x, y], k) =>
       k === 0 ? context.moveTo(x * sx, y * sy) : context.lineTo(x * sx, y * sy),
@@ -165,7 +169,7 @@ function paintBlock(
     context.closePath()
     context.fillStyle = fill
     context.fill()
-    const picture = cloth.picture === undefined || grey ? null : loadedPicture(cloth.picture)
+    const picture = cloth.tray === undefined || !cloth.picture || grey ? null : loadedPicture(cloth.picture)
     if (picture) drawPicture(context, picture, cell, width, height)
     // a hair of the same cloth closes the seam that smoothing leaves between patches
     context.strokeStyle = fill

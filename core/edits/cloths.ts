@@ -1,3 +1,4 @@
+import type { PrintRepeat } from '../cut/motifs'
 import type { Inches } from '../measure/ruler'
 import { clothLetters } from '../file/letters'
 import type { QuiltFile } from '../file/schema'
@@ -6,13 +7,16 @@ import { written, type Edit } from './edit'
 import { freeId } from './setting'
 
 type ClothEntry = QuiltFile['cloths'][number]
-export type ClothChange = Partial<Omit<ClothEntry, 'id' | 'width' | 'selvage' | 'length' | 'have' | 'price'>> & {
+type LengthsOrNone = 'width' | 'selvage' | 'length' | 'have' | 'price' | 'picture' | 'repeat'
+export type ClothChange = Partial<Omit<ClothEntry, 'id' | LengthsOrNone>> & {
   width?: Inches
   selvage?: Inches
   length?: Inches
   /** null: not said. */
   have?: Inches | null
   price?: number | null
+  picture?: string | null
+  repeat?: PrintRepeat | null
 }
 
 /** Another cloth, with the next free letter. Gives the edit and the id it will have. */
@@ -33,7 +37,7 @@ export function changeCloth(id: string, change: ClothChange): Edit {
 }
 
 function changed(file: QuiltFile, cloth: ClothEntry, change: ClothChange): ClothEntry {
-  const { width, selvage, length, have, price, ...rest } = change
+  const { width, selvage, length, have, price, picture, repeat, ...rest } = change
   const next: ClothEntry = {
     ...cloth,
     ...rest,
@@ -42,10 +46,22 @@ function changed(file: QuiltFile, cloth: ClothEntry, change: ClothChange): Cloth
     ...(length === undefined ? {} : { length: written(file, length) }),
     ...(typeof have === 'number' ? { have: written(file, have) } : {}),
     ...(typeof price === 'number' ? { price } : {}),
+    ...(typeof picture === 'string' ? { picture } : {}),
+    ...(repeat ? { repeat: writtenRepeat(file, repeat) } : {}),
   }
   if (have === null) delete next.have
   if (price === null) delete next.price
+  if (picture === null) delete next.picture
+  if (repeat === null) delete next.repeat
   return next
+}
+
+function writtenRepeat(file: QuiltFile, { across, down, first }: PrintRepeat): NonNullable<ClothEntry['repeat']> {
+  return {
+    across: written(file, across),
+    down: written(file, down),
+    ...(first === undefined ? {} : { first: written(file, first) }),
+  }
 }
 
 /** Takes a cloth out and another in its place everywhere, ticks and notes apart. */

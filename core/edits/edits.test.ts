@@ -69,7 +69,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc.nat(2).map(i => setQuilting(i, { spacing: 3, where: 'blocks' })),
   fc.nat(2).map(removeQuilting),
   fc.constant(setStitching({ bobbin: 60, school: 'from-the-edge' })),
-  fc.constant(cloths.changeCloth('cloth0', { width: 44, colour: '#123456' })),
+  fc.constant(cloths.changeCloth('cloth0', { width: 44, colour: '#123456', repeat: { across: 6, down: 8 } })),
   fc.constant(cloths.removeCloth('cloth1', 'cloth0')),
   fc.constant(record.setMeasures({ what: 'setting', width: [50, 50.25] })),
   fc.constant(record.removeMeasures('setting')),

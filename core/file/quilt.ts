@@ -20,8 +20,6 @@ export interface Cloth extends Omit<Parsed['cloths'][number], 'name' | 'letter' 
   usableLength: Inches
   /** Of sewn blocks that stand as cloth: their kind in the tray. */
   tray?: string
-  /** How one looks, as a data URL. */
-  picture?: string
   /** Longest strip without a join: the usable width, or the longer side of cloth that comes in pieces. */
   longestStrip: Inches
 }

@@ -55,7 +55,7 @@ export function planBacking(
 }
 
 function panelWay(quilt: Quilt, seams: 'vertical' | 'horizontal', spanned: Sum, length: Sum): BackingWay {
-  const { usable, shrink } = clothOf(quilt, quilt.backing!.cloth)
+  const { usable, shrink, repeat } = clothOf(quilt, quilt.backing!.cloth)
   const isOne = spanned.total <= usable + TOLERANCE
   const exact = isOne ? spanned.total / usable : (spanned.total - JOIN_LOSS) / (usable - JOIN_LOSS)
   const plain = isOne ? 1 : Math.max(2, Math.ceil(exact - TOLERANCE))
@@ -63,10 +63,12 @@ function panelWay(quilt: Quilt, seams: 'vertical' | 'horizontal', spanned: Sum, 
   // one panel in two halves at the sides: one join more; an odd number has none in the middle
   const isSplit = hasMiddle && plain * usable - plain * JOIN_LOSS >= spanned.total - TOLERANCE
   const count = hasMiddle && !isSplit ? plain + 1 : plain
+  // panels are cut at the same place of the print, so that it goes on across the join
+  const panelLength = isOne || !repeat ? length : toWholeRepeats(length, repeat.down)
   return {
     seams: isOne ? 'none' : seams,
     isSplit,
-    panelLength: length,
+    panelLength,
     panels: {
       ...roundedSum([{ what: 'panels-exactly', value: exact }], count),
       from: [
@@ -75,6 +77,11 @@ function panelWay(quilt: Quilt, seams: 'vertical' | 'horizontal', spanned: Sum, 
         { what: 'usable-width', value: usable },
       ],
     },
-    buy: clothToBuy(quilt, shrink, [{ what: 'panels', count, each: length.total }]),
+    buy: clothToBuy(quilt, shrink, [{ what: 'panels', count, each: panelLength.total }]),
   }
+}
+
+function toWholeRepeats(length: Sum, repeat: Inches): Sum {
+  const whole = Math.ceil(length.total / repeat - TOLERANCE) * repeat
+  return sumOf([...length.terms, { what: 'to-whole-repeats', value: whole - length.total }])
 }

@@ -51,6 +51,28 @@ test('batting lies between the top and the back', () => {
   )
 })
 
+test('panels of a print that repeats are cut at one place of it, and the sum says what that takes', () => {
+  const wide = (repeat?: { across: number; down: number }) => {
+    const cloths = SAMPLE.cloths.map(cloth => (repeat && cloth.id === 'cream' ? { ...cloth, repeat } : cloth))
+    return planBacking(quiltOf({ ...SAMPLE, cloths, backing: { cloth: 'cream', overhang: 4 } }), PANELLED, [])!
+  }
+  const PANELLED = { width: 60, height: 80 }
+  const plain = wide()
+  expect(plain.panels.total).toBe(2)
+  // 60 + 1/2 + 8 laid level are 68 1/2″ a panel: 8 1/2 repeats, so 9; three upright ones are longer
+  const level = wide({ across: 6, down: 8 }).ways.find(({ seams }) => seams === 'horizontal')!
+  expect(level.panelLength.total).toBeCloseTo(72, 9)
+  expect(level.panelLength.terms.at(-1)).toMatchObject({ what: 'to-whole-repeats', value: 3.5 })
+  const upright = wide({ across: 6, down: 8 }).ways.find(({ seams }) => seams === 'vertical')!
+  expect(upright.panelLength.total).toBeCloseTo(96, 9)
+  // a repeat that goes into the length costs nothing, and one panel has no join
+  expect(wide({ across: 6, down: 68.5 / 4 }).ways[1]!.panelLength.total).toBeCloseTo(68.5, 9)
+  const repeat = { across: 6, down: 8 }
+  const cloths = SAMPLE.cloths.map(cloth => (cloth.id === 'cream' ? { ...cloth, repeat, width: 118 } : cloth))
+  const one = quiltOf({ ...SAMPLE, cloths, backing: { cloth: 'cream', overhang: 4 } })
+  expect(planBacking(one, PANELLED, [])!.panelLength.total).toBeLessThan(96)
+})
+
 test('without a backing there is none', () => {
   expect(planBacking(quiltOf({ ...SAMPLE, backing: null }), { width: 60, height: 81 }, [])).toBeNull()
   expect(planBatting(quiltOf({ ...SAMPLE, batting: null }), { width: 60, height: 81 })).toBeNull()

@@ -162,6 +162,7 @@ export type TermName =
   | 'tips'
   | 'to-be-trimmed'
   | 'to-span'
+  | 'to-whole-repeats'
   | 'top-height'
   | 'top-width'
   | 'trimmed-height'

@@ -12,6 +12,9 @@ export function clothOfOffer(offer: Offer, units: Units): ClothChange & { name: 
     pattern,
     directional,
     price: prices[units],
+    // of the cloth that it was
+    picture: null,
+    repeat: null,
     ...(units === 'cm'
       ? { width: Math.floor(width / INCHES_PER_CM) * INCHES_PER_CM, selvage: UNIT_DEFAULTS.cm.selvage }
       : { width, selvage }),

@@ -97,7 +97,10 @@ test.each(['in', 'cm'] as const)('the list follows the cloth that is chosen, and
   const offers = today.map(offer => ({ ...offer, left: 2000 }))
   expect(shopList(before.quilt, before.plan, offers)).toMatchObject({ cost: 0, delivery: 0 })
   const offer = offers.find(({ width }) => width === 108)!
-  const chosen = changeCloth(first!.cloth, clothOfOffer(offer, units))({ ...SAMPLE, units })
+  const printed = changeCloth(first!.cloth, { picture: 'data:image/png;base64,AAAA', repeat: { across: 6, down: 8 } })
+  const chosen = changeCloth(first!.cloth, clothOfOffer(offer, units))(printed({ ...SAMPLE, units }))
+  // nothing is left of how the cloth before it looked
+  expect(chosen.cloths.find(({ id }) => id === first!.cloth)).not.toHaveProperty('picture')
   const { quilt, plan } = planOf(chosen)
   const list = shopList(quilt, plan, offers)
   const line = list.lines.find(({ cloth }) => cloth === first!.cloth)!

@@ -1,11 +1,19 @@
 import fc from 'fast-check'
 import { quiltOf, SAMPLE } from '../testing/quiltOf'
 import { runs } from '../testing/runs'
-import { addCloth } from '../edits/cloths'
+import { addCloth, changeCloth } from '../edits/cloths'
 import { findInStash, valueGroup } from './findInStash'
 import { readPalette, writePalette } from './palette'
 import { freshStashCloth, isUsedUp, readStash, type Stash, type StashCloth } from './stashCloth'
-import { giveBack, putBackLeftovers, putIn, setAside, takeOutOfStash, type StashEdit } from './stashEdits'
+import {
+  changeInStash,
+  giveBack,
+  putBackLeftovers,
+  putIn,
+  setAside,
+  takeOutOfStash,
+  type StashEdit,
+} from './stashEdits'
 import { clothsFromTable, guessColumns, tableOfStash } from './stashTable'
 import { asClothOf } from './useOfStash'
 
@@ -101,6 +109,28 @@ test('what goes into a quilt is a cloth with what is at hand; a washed one shrin
   expect(cloth.price).toBeCloseTo(9.84, 2)
   const piece = quiltOf(addCloth(SAMPLE, asClothOf(moss, { piece: moss.pieces[0]! }, 'in')).edit(SAMPLE)).cloths
   expect(piece.at(-1)).toMatchObject({ form: 'piece', usable: 10, usableLength: 18, count: 3, selvage: 0 })
+})
+
+test('a print goes with its cloth in the units of the quilt; of a leftover nobody knows where its edge was', () => {
+  const picture = 'data:image/png;base64,AAAA'
+  const printed = { ...moss, picture, repeat: { across: 6, down: 8, first: 2.5 } }
+  const metric: typeof SAMPLE = { ...SAMPLE, units: 'cm' }
+  const bolt = asClothOf(printed, { length: 40 }, 'cm')
+  const file = addCloth(metric, bolt).edit(metric)
+  expect(file.cloths.at(-1)!.repeat).toEqual({ across: 15.24, down: 20.32, first: 6.35 })
+  const { repeat, id } = quiltOf(file).cloths.at(-1)!
+  expect([repeat!.across, repeat!.down, repeat!.first]).toEqual([6, 8, 2.5].map(n => expect.closeTo(n, 9)))
+  const plain = changeCloth(id, { picture: null, repeat: null })(file).cloths.at(-1)!
+  expect(plain).not.toHaveProperty('repeat')
+  expect(plain).not.toHaveProperty('picture')
+  expect(asClothOf(printed, { piece: moss.pieces[0]! }, 'in')).toMatchObject({
+    picture,
+    repeat: { across: 6, down: 8 },
+  })
+  expect(asClothOf(printed, { piece: moss.pieces[0]! }, 'in').repeat).not.toHaveProperty('first')
+  const [unsaid] = changeInStash('moss', { picture: null, repeat: null, price: null })([printed])
+  for (const key of ['picture', 'repeat', 'price']) expect(unsaid).not.toHaveProperty(key)
+  expect(readStash([printed, { ...printed, picture: 'https://elsewhere' }])).toMatchObject({ spoilt: 1 })
 })
 
 test('a table from elsewhere: its columns are guessed, and what cannot be read is told by line', () => {

@@ -3,6 +3,10 @@ import { z } from 'zod'
 import type { Inches } from '../measure/ruler'
 
 const length = z.number().min(0).max(4000)
+const size = z
+  .number()
+  .min(1 / 4)
+  .max(120)
 const text = (most: number) => z.string().max(most)
 
 /** So many pieces of one size, across and along the cloth. */
@@ -24,6 +28,13 @@ const stashCloth = z.object({
   price: z.number().min(0).optional(),
   units: z.enum(['in', 'cm']).default('in'),
   from: text(200).default(''),
+  /** One repeat of the print as it looks, a small picture as a data URL; and as large as it is. */
+  picture: z
+    .string()
+    .max(60_000)
+    .regex(/^data:image\/(?:jpeg|png|webp);base64,/)
+    .optional(),
+  repeat: z.object({ across: size, down: size, first: length.optional() }).optional(),
   /** In one length, free; and leftovers, free. */
   length: length.default(0),
   pieces: z.array(piece).max(200).default([]),

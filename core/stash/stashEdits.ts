@@ -10,16 +10,19 @@ export function putIn(...cloths: readonly StashCloth[]): StashEdit {
   return stash => [...cloths, ...stash.filter(({ id }) => cloths.every(cloth => cloth.id !== id))]
 }
 
-/** `null` takes the price away. */
+/** `null` takes away what may be left unsaid. */
 export function changeInStash(
   id: string,
-  { price, ...change }: Partial<Omit<StashCloth, 'id' | 'price'>> & { price?: number | null },
+  change: { [K in keyof Omit<StashCloth, 'id'>]?: StashCloth[K] | (undefined extends StashCloth[K] ? null : never) },
 ): StashEdit {
   return stash =>
     stash.map(cloth => {
       if (cloth.id !== id) return cloth
-      const next = { ...cloth, ...change, ...(typeof price === 'number' ? { price } : {}) }
-      if (price === null) delete next.price
+      const next = { ...cloth, ...change } as StashCloth
+      // what is not said any more
+      if (change.price === null) delete next.price
+      if (change.picture === null) delete next.picture
+      if (change.repeat === null) delete next.repeat
       return { ...next, pieces: gathered(next.pieces) }
     })
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { PrintRepeat } from '~~/core/cut/motifs'
 import { craft } from '~~/words/speech'
 import { PATTERN_NAMES } from '~/drawing/motifs'
 
@@ -11,10 +12,18 @@ interface FactsOfCloth {
   price?: number | undefined
   shrink: number
   directional: boolean
+  picture?: string | undefined
+  repeat?: PrintRepeat | undefined
 }
 const { cloth, priceLabel } = defineProps<{ cloth: FactsOfCloth; priceLabel: string }>()
 const emit = defineEmits<{
-  change: [change: Partial<Omit<FactsOfCloth, 'price'>> & { price?: number | null }]
+  change: [
+    change: Partial<Omit<FactsOfCloth, 'price' | 'picture' | 'repeat'>> & {
+      price?: number | null
+      picture?: string | null
+      repeat?: PrintRepeat | null
+    },
+  ]
 }>()
 defineSlots<{
   /** How it comes, before its width. */
@@ -79,5 +88,6 @@ const speech = useSpeech()
       :value="cloth.directional"
       @choose="directional => emit('change', { directional })"
     />
+    <PrintFields class="sm:col-span-2" :cloth="cloth" @change="change => emit('change', change)" />
   </div>
 </template>

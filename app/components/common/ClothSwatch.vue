@@ -8,7 +8,7 @@ const {
   size = 44,
   grey = false,
 } = defineProps<{
-  cloth: Pick<Cloth, 'letter' | 'colour' | 'pattern'>
+  cloth: Pick<Cloth, 'letter' | 'colour' | 'pattern' | 'picture'>
   size?: number
   /** By its value alone. */
   grey?: boolean
@@ -43,6 +43,16 @@ const colour = computed(() => (grey ? greyOf(cloth.colour) : cloth.colour))
       stroke="currentColor"
       stroke-opacity="0.45"
       stroke-width="1.5"
+    />
+    <image
+      v-if="cloth.picture && !grey"
+      :href="cloth.picture"
+      x="1.5"
+      y="1.5"
+      width="41"
+      height="41"
+      preserveAspectRatio="xMidYMid slice"
+      clip-path="inset(0 round 6px)"
     />
     <circle
       v-if="cloth.letter"

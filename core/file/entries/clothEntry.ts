@@ -25,6 +25,15 @@ export function clothEntry(f: Fields, defaults: UnitDefaults) {
       stash: f.text(80).optional(),
       directional: f.flag.default(false),
       shrink: f.number(0, 0.5).default(0),
+      // one repeat of the print as it looks, and as large as it is; `first`: from the cloth's edge, without selvage, to
+      // the middle of the first motif
+      picture: f.picture.optional(),
+      repeat: z
+        .object(
+          { across: f.length(1 / 4, 120), down: f.length(1 / 4, 120), first: f.length(0, 120).optional() },
+          object,
+        )
+        .optional(),
     },
     object,
   )

@@ -88,6 +88,7 @@ function takeFromStash(cloth: ClothChange & { name: string }) {
     <LazyFromStash v-if="isFromStash" :units="quilt.units" @close="isFromStash = false" @take="takeFromStash" />
     <HowFar v-if="store.plan" />
     <BuyLess v-if="store.plan" />
+    <LongStrips v-if="store.plan" />
     <ContrastTable v-if="store.plannedQuilt" :quilt="store.plannedQuilt" />
     <div v-if="store.plan" class="card">
       <div class="no-print mb-2 flex items-center gap-3">
