@@ -8,7 +8,7 @@ export interface LayoutSearch {
   /** What the strips took when the search began. */
   before: { length: number; cuts: number }
   /** The best so far. */
-  looked: { length: number; cuts: number; bound: number | null } | null
+  looked: { length: number; cuts: number; bound: number | null; isShortest: boolean } | null
   need: { need: number; bound: number }
   /** Something of the cloth is cut. */
   isBegun: boolean
@@ -24,10 +24,12 @@ const LOOSE = 0.15
 export function layoutState(
   search: LayoutSearch,
   speech: Speech,
-): { isProved: boolean; isLoose: boolean; told: string } {
+): { isProved: boolean; isTried: boolean; isLoose: boolean; told: string } {
   const { state, aim, before, looked, need, isBegun } = search
   const isProved = need.need <= need.bound + NEAR
-  return { isProved, isLoose: need.need > need.bound * (1 + LOOSE), told: toldOf() }
+  const isOver = state === 'found' || state === 'nothing'
+  const isTried = isOver && aim === 'shorter' && looked !== null && looked.isShortest
+  return { isProved, isTried, isLoose: need.need > need.bound * (1 + LOOSE), told: toldOf() }
 
   function toldOf(): string {
     switch (state) {
@@ -40,7 +42,7 @@ export function layoutState(
           : `Found: ${easierText(before, looked!, speech)}.`
       case 'nothing':
         if (aim === 'easier') return 'None with fewer cuts was found.'
-        return isProved ? '' : 'No shorter one was found.'
+        return isProved || isTried ? '' : 'No shorter one was found.'
       case 'failed':
         return 'The search stopped by itself. The layout is as it was.'
       case 'idle':

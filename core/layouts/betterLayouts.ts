@@ -6,9 +6,11 @@ import { lengthOf } from '../cut/ownStrips'
 import { TOLERANCE, type Inches } from '../measure/ruler'
 import { barBound } from './barBound'
 import { belowBand } from './belowBand'
+import { FEW_PIECES, shortestStrips } from './fewPieces'
 import { orderOf } from './order'
 import { placedStrips } from './placed'
-import { searchStrips } from './search'
+import type { Pattern } from './pattern'
+import { deepestStrip, searchStrips, steps } from './search'
 
 export interface BetterLayout {
   length: Inches
@@ -17,6 +19,8 @@ export interface BetterLayout {
   /** Which part of the search found it. */
   by: 'greedy' | 'search'
   strips: () => Strip[]
+  /** All layouts in strips, columns and trims were tried: none of those is shorter. */
+  isShortest: boolean
 }
 
 /** A piece narrower than this is no piece of cloth. */
@@ -37,7 +41,13 @@ export function provedBound(pieces: readonly CutPiece[], usable: Inches): Inches
 export function* betterLayouts(pieces: readonly CutPiece[], usable: Inches): Generator<BetterLayout> {
   const fits = fitting(pieces, usable)
   const quick = layOut(fits, usable)
-  let best: BetterLayout = { length: quick.length, bound: quick.bound, by: 'greedy', strips: () => quick.strips }
+  let best: BetterLayout = {
+    length: quick.length,
+    bound: quick.bound,
+    by: 'greedy',
+    strips: () => quick.strips,
+    isShortest: false,
+  }
   yield best
   const bound = provedBound(fits, usable)
   best = { ...best, bound }
@@ -45,12 +55,24 @@ export function* betterLayouts(pieces: readonly CutPiece[], usable: Inches): Gen
   const { band, rest, depth } = belowBand(quick.strips, fits)
   if (best.length <= bound + TOLERANCE || rest.length === 0 || !areAllWide(fits)) return
   const order = orderOf(rest, usable)
+  const down = (cells: number) => depth + cells * order.cell.down
+  const laid = (strips: readonly Pattern[], cells: number) => {
+    if (down(cells) >= best.length - TOLERANCE) return
+    const below = placedStrips(order, strips, { y: depth, width: usable })
+    best = { ...best, length: depth + lengthOf(below), by: 'search', strips: () => [...band, ...below] }
+  }
+  if (rest.reduce((sum, { count }) => sum + count, 0) <= FEW_PIECES) {
+    const lengths = { deepest: deepestStrip(order), most: Math.round((best.length - depth) / order.cell.down) }
+    const shortest = yield* steps(shortestStrips(order, lengths), () => best)
+    if (shortest) laid(shortest.strips, shortest.depth)
+    // a long piece along the cloth, and sizes off the ruler's steps, may lie otherwise
+    best = { ...best, isShortest: band.length === 0 && order.isExact }
+    yield best
+    if (best.isShortest) return
+  }
   const least = Math.ceil((bound - depth) / order.cell.down - 1e-6)
   for (const { strips, depth: cells } of searchStrips(order, least)) {
-    if (depth + cells * order.cell.down < best.length - TOLERANCE) {
-      const below = placedStrips(order, strips, { y: depth, width: usable })
-      best = { length: depth + lengthOf(below), bound, by: 'search', strips: () => [...band, ...below] }
-    }
+    laid(strips, cells)
     yield best
     if (best.length <= bound + TOLERANCE) return
   }

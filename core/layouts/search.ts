@@ -29,6 +29,15 @@ const TURNS = 150
 /** With more sizes than this only the neighbourhood is searched. */
 const MANY = 60
 
+/** No strip is deeper than this, in cells. */
+export function deepestStrip(order: Order): number {
+  return Math.max(tallestLie(order), Math.round(DEEPEST / order.cell.down))
+}
+
+function tallestLie(order: Order): number {
+  return Math.max(...order.sizes.map((_, size) => flattest(order, size)))
+}
+
 /**
  * Gives the best so far after every step; it ends only when `least` cells down are reached: who asks says when.
  * The same order gives the same layouts in the same order, whatever the clock says.
@@ -37,8 +46,8 @@ export function* searchStrips(order: Order, least: number, seed = 1): Generator<
   const { even } = chanceFrom(seed)
   const filler = new StripFiller(order)
   const counts = Int32Array.from(order.sizes, ({ count }) => count)
-  const tallest = Math.max(...order.sizes.map((_, size) => flattest(order, size)))
-  const cap = Math.max(tallest, Math.round(DEEPEST / order.cell.down))
+  const tallest = tallestLie(order)
+  const cap = deepestStrip(order)
   const pieces = counts.reduce((sum, count) => sum + count, 0)
   let best: FoundStrips = { strips: [], depth: Infinity }
   const offer = (strips: Pattern[]) => {
@@ -101,10 +110,10 @@ function* relaxedDeeper(
 }
 
 /** Goes on step by step, each time with the best so far. */
-function* steps<T>(work: Generator<void, T>, best: () => FoundStrips): Generator<FoundStrips, T> {
+export function* steps<T, S>(work: Generator<unknown, T>, best: () => S): Generator<S, T> {
   for (;;) {
-    const { done, value } = work.next()
-    if (done) return value
+    const step = work.next()
+    if (step.done) return step.value
     yield best()
   }
 }
