@@ -36,6 +36,20 @@ test('a shorter layout is looked for by keys, kept over a reload, printed, and p
   await expect(card.getByRole('button', { name: /layout|first/ })).toHaveCount(0)
 })
 
+test('of few pieces every layout is tried, and the shortest is said to be it', async ({ page }) => {
+  await openDemo(page, 'Left luggage', 'Cut')
+  await page.getByRole('tab', { name: /^Soot/ }).click()
+  const sheet = page.getByRole('region', { name: 'Cutting Soot' })
+  const card = sheet.getByTestId('less-cloth')
+  await expect(card).toContainText('could not be proved')
+  await card.getByRole('button', { name: 'Look for a shorter layout' }).click()
+  await expect(card).toContainText('No layout in strips and subcuts takes less: proved.')
+  await expect(card.getByTestId('layout-told')).toHaveText(/^Found: 7″ in place of 7\s3\/8″\.$/)
+  await planned(page)
+  expect(readFigure((await sheet.locator('header [data-path$=".need"]').textContent())!)).toBe(7)
+  await expect(card.getByRole('button', { name: 'Look for a shorter layout' })).toHaveCount(0)
+})
+
 test('a layout of fewer cuts is looked for by keys, counts as it says, and is taken back', async ({ page }) => {
   await openDemo(page, 'Sleepers', 'Cut')
   await pressByKey(page, page.getByRole('tab', { name: /^Signal red/ }))
