@@ -3,6 +3,8 @@ import { layoutFaults } from '../cut/layoutCheck'
 import type { CutPiece } from '../cut/cutPiece'
 import { runs } from '../testing/runs'
 import { betterLayouts, type BetterLayout } from './betterLayouts'
+import { shortestStrips } from './fewPieces'
+import { orderOf } from './order'
 
 type Lie = readonly [width: number, height: number]
 
@@ -79,6 +81,18 @@ test('of few pieces the layout is the shortest of all, tried by hand in every wa
     }),
     { numRuns: runs(60) },
   )
+})
+
+test('equal pieces are parted where that is shorter', () => {
+  const piece = (id: string, width: number, count = 1): CutPiece => ({ id, width, height: 5, count, turn: false })
+  // 9 + 11 and 9 + 5 + 5 across; both of 9 in one strip leave 5 over
+  const pieces = [piece('a', 9, 2), piece('b', 11), piece('c', 5, 2)]
+  expect(shortestByHand(pieces, 20)).toBe(10)
+  const order = orderOf(pieces, 20)
+  const tried = shortestStrips(order, { deepest: 100, most: 100 })
+  let step = tried.next()
+  while (!step.done) step = tried.next()
+  expect(step.value!.depth * order.cell.down).toBeCloseTo(10, 9)
 })
 
 const more = fc
