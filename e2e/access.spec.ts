@@ -41,6 +41,28 @@ async function lookAtStash(page: Page) {
   await field.press('Enter')
   await page.getByRole('button', { name: 'See how far it goes' }).click()
   await expect(page.getByTestId('way-to-fit').first()).toBeVisible({ timeout: 60_000 })
+  await lookAtPrint(page)
+  await page.getByRole('button', { name: 'See what the shop has' }).click()
+  await expect(page.locator('[data-shop]').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Compare along and across' }).click()
+  await expect(page.getByTestId('long-strip').first()).toBeVisible({ timeout: 60_000 })
+}
+
+/** A print that is cut from a photograph, over the form of its cloth. */
+async function lookAtPrint(page: Page) {
+  await page.getByRole('button', { name: 'Photograph of the print …' }).click()
+  const url = await page.evaluate(() => {
+    const canvas = document.createElement('canvas')
+    canvas.getContext('2d')!.fillRect(20, 20, 60, 60)
+    return canvas.toDataURL('image/png')
+  })
+  const buffer = Buffer.from(url.split(',')[1]!, 'base64')
+  const file = { name: 'print.png', mimeType: 'image/png', buffer }
+  await page.getByRole('dialog').locator('input[type=file]').setInputFiles(file)
+  await expect(page.getByRole('button', { name: 'Take this print' })).toBeVisible()
+  await look(page, 'print', '[role="dialog"]')
+  await page.getByRole('button', { name: 'Take this print' }).click()
+  await expect(page.getByTestId('motifs')).toBeVisible()
 }
 
 /** The stash with a cloth open. */

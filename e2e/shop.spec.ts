@@ -44,6 +44,13 @@ test('cloth is chosen in the shop by keys and ordered; a changed price is said f
   expect(Number(await total.innerText())).toBeGreaterThan(seen)
   await page.unroute('**/api/shop')
   const cost = await total.innerText()
+  // an answer that is lost: nobody knows, and that is said
+  await page.route('**/api/shop/orders', route => route.abort())
+  await order.click()
+  await expect(shop.getByRole('alert')).toHaveText(/may have been taken or not/)
+  await page.unroute('**/api/shop/orders')
+  await shop.getByRole('button', { name: 'Ask again' }).click()
+  await expect(total).toHaveText(cost)
   await order.focus()
   await page.keyboard.press('Enter')
   await expect(row).toContainText('ordered')

@@ -7,7 +7,8 @@ const PATIENCE_MS = 8000
 
 /** The shop: asked when it is wanted. Where it does not answer nothing else is touched. */
 export function useShop() {
-  const state = ref<'closed' | 'asking' | 'open' | 'away'>('closed')
+  /** `unsure`: an order was sent and no answer came. */
+  const state = ref<'closed' | 'asking' | 'open' | 'away' | 'unsure'>('closed')
   const answer = ref<ShopAnswer | null>(null)
   /** What was in the way of the last order. */
   const problems = ref<OrderProblem[]>([])
@@ -24,7 +25,7 @@ export function useShop() {
     }
   }
 
-  /** Gives null where it was not taken: `problems` says why, or the shop is away. */
+  /** Gives null where it was not taken, as `problems` says, or no answer came. */
   async function order(what: ShopOrder): Promise<(TakenOrder & { number: number }) | null> {
     isOrdering.value = true
     problems.value = []
@@ -41,7 +42,7 @@ export function useShop() {
       if (status === 409 && data) {
         problems.value = data.problems
         answer.value = { offers: data.offers, delivery: data.delivery }
-      } else state.value = 'away'
+      } else state.value = 'unsure'
       return null
     } finally {
       isOrdering.value = false

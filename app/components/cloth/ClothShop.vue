@@ -60,6 +60,10 @@ const nameOf = ({ ware }: OrderProblem) => answer.value?.offers.find(({ id }) =>
     <p v-if="state === 'away'" class="wrong mt-2" role="alert">
       The shop does not answer. Nothing was ordered; the list and all else go on without it.
     </p>
+    <p v-if="state === 'unsure'" class="wrong mt-2" role="alert">
+      No answer came to the order: it may have been taken or not. Nothing is written down; ask the shop before you order
+      again.
+    </p>
     <template v-if="list && state === 'open'">
       <p v-if="list.lines.length === 0" class="mt-2">Nothing of this quilt is bought by the length.</p>
       <ul class="mt-2">

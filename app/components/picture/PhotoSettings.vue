@@ -40,28 +40,28 @@ const speech = useSpeech()
       <UButton @click="emit('turn')"><UIcon name="i-lucide-rotate-cw" class="size-5" />Turn</UButton>
       <UButton v-if="byPoint" @click="emit('points')">One point is one square</UButton>
     </div>
-    <label class="label" for="crop-across">Part taken, from left to right</label>
-    <USlider
-      id="crop-across"
-      :model-value="wish.across"
-      :min="0"
-      :max="100"
-      :min-steps-between-thumbs="5"
-      aria-label="Part taken, from left to right"
-      @update:model-value="value => emit('set', { across: value as PhotoWish['across'] })"
-      @change="emit('fit')"
-    />
-    <label class="label" for="crop-down">Part taken, from top to bottom</label>
-    <USlider
-      id="crop-down"
-      :model-value="wish.down"
-      :min="0"
-      :max="100"
-      :min-steps-between-thumbs="5"
-      aria-label="Part taken, from top to bottom"
-      @update:model-value="value => emit('set', { down: value as PhotoWish['down'] })"
-      @change="emit('fit')"
-    />
+    <div role="group" aria-label="Part taken, from left to right">
+      <p class="label">Part taken, from left to right</p>
+      <USlider
+        :model-value="wish.across"
+        :min="0"
+        :max="100"
+        :min-steps-between-thumbs="5"
+        @update:model-value="value => emit('set', { across: value as PhotoWish['across'] })"
+        @change="emit('fit')"
+      />
+    </div>
+    <div role="group" aria-label="Part taken, from top to bottom">
+      <p class="label">Part taken, from top to bottom</p>
+      <USlider
+        :model-value="wish.down"
+        :min="0"
+        :max="100"
+        :min-steps-between-thumbs="5"
+        @update:model-value="value => emit('set', { down: value as PhotoWish['down'] })"
+        @change="emit('fit')"
+      />
+    </div>
     <label class="label" for="photo-contrast">Contrast</label>
     <USlider
       id="photo-contrast"
