@@ -43,7 +43,7 @@ test('of few pieces every layout is tried, and the shortest is said to be it', a
   const card = sheet.getByTestId('less-cloth')
   await expect(card).toContainText('could not be proved')
   await card.getByRole('button', { name: 'Look for a shorter layout' }).click()
-  await expect(card).toContainText('No layout in strips and subcuts takes less: proved.')
+  await expect(card).toContainText('No layout in strips up to 24″ deep and their subcuts takes less: proved.')
   await expect(card.getByTestId('layout-told')).toHaveText(/^Found: 7″ in place of 7\s3\/8″\.$/)
   await planned(page)
   expect(readFigure((await sheet.locator('header [data-path$=".need"]').textContent())!)).toBe(7)

@@ -26,13 +26,13 @@ test('a layout is proved, near, or not known to be near', () => {
 
 test('what a search finds is said in lengths: the shorter one, never the longer', () => {
   const told = (over: Partial<LayoutSearch>) => plain(state(over).told)
-  expect(told({ state: 'running', looked: { length: 46.5, cuts: 70, bound: 45, isShortest: false } })).toBe(
+  expect(told({ state: 'running', looked: { length: 46.5, cuts: 70, bound: 45, triedTo: null } })).toBe(
     '46 1/2″ so far, in place of 48 3/4″; no layout takes less than 45″.',
   )
-  expect(told({ state: 'running', looked: { length: 50, cuts: 60, bound: 45, isShortest: false } })).toBe(
+  expect(told({ state: 'running', looked: { length: 50, cuts: 60, bound: 45, triedTo: null } })).toBe(
     '48 3/4″ so far; no layout takes less than 45″.',
   )
-  expect(told({ state: 'found', looked: { length: 46.5, cuts: 70, bound: 45, isShortest: false } })).toBe(
+  expect(told({ state: 'found', looked: { length: 46.5, cuts: 70, bound: 45, triedTo: null } })).toBe(
     'Found: 46 1/2″ in place of 48 3/4″.',
   )
   expect(told({ state: 'nothing' })).toBe('No shorter one was found.')
@@ -41,7 +41,7 @@ test('what a search finds is said in lengths: the shorter one, never the longer'
 
 test('what a search for fewer cuts finds is said in cuts, and in cloth more or less', () => {
   const told = (state_: LayoutSearch['state'], length: number, cuts: number) =>
-    plain(state({ state: state_, aim: 'easier', looked: { length, cuts, bound: null, isShortest: false } }).told)
+    plain(state({ state: state_, aim: 'easier', looked: { length, cuts, bound: null, triedTo: null } }).told)
   expect(told('running', 48.75, 63)).toBe('63 cuts so far.')
   expect(told('running', 49.5, 41)).toBe('41 cuts in place of 63, for 3/4″ more cloth so far.')
   expect(told('found', 49.5, 41)).toBe('Found: 41 cuts in place of 63, for 3/4″ more cloth.')
@@ -96,11 +96,17 @@ test('like strips are cut up in up to four layers; long ones and slanted pieces 
 })
 
 test('where every layout in strips was tried that is said, and no longer asked for', () => {
-  const looked = { length: 46.5, cuts: 70, bound: 40, isShortest: true }
-  expect(state({ state: 'nothing', looked })).toMatchObject({ isTried: true, told: '' })
-  expect(state({ state: 'found', looked })).toMatchObject({ isTried: true, told: expect.stringContaining('Found') })
+  const looked = { length: 46.5, cuts: 70, bound: 40, triedTo: 24 }
+  expect(state({ state: 'nothing', looked })).toMatchObject({
+    told: '',
+    tried: 'No layout in strips up to 24″ deep and their subcuts takes less: proved.',
+  })
+  expect(state({ state: 'found', looked })).toMatchObject({
+    tried: expect.stringContaining('24″'),
+    told: expect.stringContaining('Found'),
+  })
   // not before it is over, and not of fewer cuts
-  expect(state({ state: 'running', looked }).isTried).toBe(false)
-  expect(state({ state: 'idle', looked: null }).isTried).toBe(false)
-  expect(state({ state: 'found', aim: 'easier', looked }).isTried).toBe(false)
+  expect(state({ state: 'running', looked }).tried).toBeNull()
+  expect(state({ state: 'idle', looked: null }).tried).toBeNull()
+  expect(state({ state: 'found', aim: 'easier', looked }).tried).toBeNull()
 })

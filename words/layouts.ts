@@ -1,4 +1,5 @@
 // How a layout stands against the least that is possible, and what a search for a shorter or an easier one found.
+import type { Inches } from '../core/measure/ruler'
 import { formatLength } from './length'
 import { plural, type Speech } from './speech'
 
@@ -8,7 +9,7 @@ export interface LayoutSearch {
   /** What the strips took when the search began. */
   before: { length: number; cuts: number }
   /** The best so far. */
-  looked: { length: number; cuts: number; bound: number | null; isShortest: boolean } | null
+  looked: { length: number; cuts: number; bound: number | null; triedTo: Inches | null } | null
   need: { need: number; bound: number }
   /** Something of the cloth is cut. */
   isBegun: boolean
@@ -24,12 +25,13 @@ const LOOSE = 0.15
 export function layoutState(
   search: LayoutSearch,
   speech: Speech,
-): { isProved: boolean; isTried: boolean; isLoose: boolean; told: string } {
+): { isProved: boolean; tried: string | null; isLoose: boolean; told: string } {
   const { state, aim, before, looked, need, isBegun } = search
   const isProved = need.need <= need.bound + NEAR
   const isOver = state === 'found' || state === 'nothing'
-  const isTried = isOver && aim === 'shorter' && looked !== null && looked.isShortest
-  return { isProved, isTried, isLoose: need.need > need.bound * (1 + LOOSE), told: toldOf() }
+  const depth = isOver && aim === 'shorter' ? (looked?.triedTo ?? null) : null
+  const tried = depth === null ? null : triedText(depth, speech)
+  return { isProved, tried, isLoose: need.need > need.bound * (1 + LOOSE), told: toldOf() }
 
   function toldOf(): string {
     switch (state) {
@@ -42,13 +44,18 @@ export function layoutState(
           : `Found: ${easierText(before, looked!, speech)}.`
       case 'nothing':
         if (aim === 'easier') return 'None with fewer cuts was found.'
-        return isProved || isTried ? '' : 'No shorter one was found.'
+        return isProved || tried !== null ? '' : 'No shorter one was found.'
       case 'failed':
         return 'The search stopped by itself. The layout is as it was.'
       case 'idle':
         return isBegun && !isProved ? 'Strips of it are cut: the others stay as they are.' : ''
     }
   }
+}
+
+/** Deeper strips were not tried: nobody cuts them. */
+function triedText(depth: Inches, speech: Speech): string {
+  return `No layout in strips up to ${formatLength(depth, speech)} deep and their subcuts takes less: proved.`
 }
 
 function shorterText(

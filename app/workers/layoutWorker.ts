@@ -19,8 +19,8 @@ export interface LookedLayout {
   cuts: number
   /** No layout is shorter; null where only fewer cuts are looked for. */
   bound: number | null
-  /** All layouts in strips, columns and trims were tried: none of those is shorter. */
-  isShortest: boolean
+  /** All layouts in strips up to so deep were tried: none of those is shorter. Null: not all. */
+  triedTo: number | null
 }
 export type FromLayoutWorker =
   /** Its strips where they are new; `part` of the search is done. */
@@ -36,7 +36,7 @@ interface SearchStep {
   measure: number
   length: number
   bound: number | null
-  isShortest: boolean
+  triedTo: number | null
   strips: () => readonly Strip[]
 }
 
@@ -45,7 +45,7 @@ function* shorter({ pieces, usable }: ToLayoutWorker): Generator<SearchStep> {
 }
 function* easier({ pieces, usable, strips }: ToLayoutWorker): Generator<SearchStep> {
   for (const layout of easyLayouts(pieces, usable, strips))
-    yield { ...layout, measure: layout.cuts, bound: null, isShortest: false }
+    yield { ...layout, measure: layout.cuts, bound: null, triedTo: null }
 }
 
 const answer = (message: FromLayoutWorker) => postMessage(message)
@@ -54,12 +54,12 @@ addEventListener('message', ({ data }: MessageEvent<ToLayoutWorker>) => {
   const { aim } = data
   let step = 0
   let told = { at: 0, measure: Infinity, cuts: 0 }
-  for (const { measure, length, bound, isShortest, strips } of aim === 'shorter' ? shorter(data) : easier(data)) {
+  for (const { measure, length, bound, triedTo, strips } of aim === 'shorter' ? shorter(data) : easier(data)) {
     if ((step += 1) > STEPS[aim]) break
     const found = measure < told.measure - TOLERANCE ? strips() : null
-    if (!found && !isShortest && performance.now() - told.at < EVERY_MS) continue
+    if (!found && triedTo === null && performance.now() - told.at < EVERY_MS) continue
     const cuts = found ? cutsIn(found) : told.cuts
-    answer({ kind: 'looked', looked: { length, cuts, bound, isShortest }, part: step / STEPS[aim], strips: found })
+    answer({ kind: 'looked', looked: { length, cuts, bound, triedTo }, part: step / STEPS[aim], strips: found })
     told = { at: performance.now(), measure, cuts }
   }
   answer({ kind: 'done' })

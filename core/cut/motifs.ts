@@ -27,7 +27,7 @@ export interface Motifs extends MotifCount {
 }
 
 /** Pieces wider than a repeat leave motifs between them out: from one to the next are so many whole repeats. */
-export function stepOf(size: Inches, repeat: Inches): Inches {
+function motifStep(size: Inches, repeat: Inches): Inches {
   return Math.max(1, Math.ceil((size - TOLERANCE) / repeat)) * repeat
 }
 
@@ -43,7 +43,7 @@ export function motifsOn(length: Inches, width: Inches, repeat: PrintRepeat, pie
 }
 
 function alongOne(room: Inches, size: Inches, repeat: Inches, first?: Inches): MotifCount {
-  const step = stepOf(size, repeat)
+  const step = motifStep(size, repeat)
   // the first motif that has room before it
   const skipped = first === undefined ? 0 : Math.max(0, Math.ceil((size / 2 - first - TOLERANCE) / repeat))
   const offset = first === undefined ? 0 : first + skipped * repeat - size / 2
@@ -62,13 +62,13 @@ export function lengthForMotifs(count: number, width: Inches, repeat: PrintRepea
   const { least } = alongOne(width, piece.width, repeat.across, repeat.first)
   if (least === 0) return null
   const rows = Math.ceil(count / least)
-  return (rows - 1) * stepOf(piece.height, repeat.down) + piece.height + repeat.down
+  return (rows - 1) * motifStep(piece.height, repeat.down) + piece.height + repeat.down
 }
 
 /** What lies between the pieces: strips across the cloth between rows, and between two of a row; 0: nothing. */
 export function betweenMotifs(repeat: PrintRepeat, piece: OnMotif): { rows: Inches; pieces: Inches } {
   return {
-    rows: stepOf(piece.height, repeat.down) - piece.height,
-    pieces: stepOf(piece.width, repeat.across) - piece.width,
+    rows: motifStep(piece.height, repeat.down) - piece.height,
+    pieces: motifStep(piece.width, repeat.across) - piece.width,
   }
 }

@@ -19,8 +19,8 @@ export interface BetterLayout {
   /** Which part of the search found it. */
   by: 'greedy' | 'search'
   strips: () => Strip[]
-  /** All layouts in strips, columns and trims were tried: none of those is shorter. */
-  isShortest: boolean
+  /** All layouts in strips up to so deep, columns and trims were tried: none of those is shorter. Null: not all. */
+  triedTo: Inches | null
 }
 
 /** A piece narrower than this is no piece of cloth. */
@@ -46,7 +46,7 @@ export function* betterLayouts(pieces: readonly CutPiece[], usable: Inches): Gen
     bound: quick.bound,
     by: 'greedy',
     strips: () => quick.strips,
-    isShortest: false,
+    triedTo: null,
   }
   yield best
   const bound = provedBound(fits, usable)
@@ -62,13 +62,14 @@ export function* betterLayouts(pieces: readonly CutPiece[], usable: Inches): Gen
     best = { ...best, length: depth + lengthOf(below), by: 'search', strips: () => [...band, ...below] }
   }
   if (rest.reduce((sum, { count }) => sum + count, 0) <= FEW_PIECES) {
-    const lengths = { deepest: deepestStrip(order), most: Math.round((best.length - depth) / order.cell.down) }
+    const deepest = deepestStrip(order)
+    const lengths = { deepest, most: Math.round((best.length - depth) / order.cell.down) }
     const shortest = yield* steps(shortestStrips(order, lengths), () => best)
     if (shortest) laid(shortest.strips, shortest.depth)
     // a long piece along the cloth, and sizes off the ruler's steps, may lie otherwise
-    best = { ...best, isShortest: band.length === 0 && order.isExact }
+    if (band.length === 0 && order.isExact) best = { ...best, triedTo: deepest * order.cell.down }
     yield best
-    if (best.isShortest) return
+    if (best.triedTo !== null) return
   }
   const least = Math.ceil((bound - depth) / order.cell.down - 1e-6)
   for (const { strips, depth: cells } of searchStrips(order, least)) {

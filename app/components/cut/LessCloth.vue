@@ -37,7 +37,7 @@ const words = computed(() =>
   >
     <p class="mr-auto min-w-0">
       <span v-if="words.isProved">No layout takes less: proved.</span>
-      <span v-else-if="words.isTried">No layout in strips and subcuts takes less: proved.</span>
+      <span v-else-if="words.tried">{{ words.tried }}</span>
       <span v-else-if="words.isLoose">How near it is to the least possible could not be proved.</span>
       <span v-else
         >Within <Figure :path="`${path}.gap`" kind="part" title="Over the least possible" /> of the least
@@ -64,7 +64,7 @@ const words = computed(() =>
       <UButton variant="solid" @click="stop()"><UIcon name="i-lucide-square" class="size-5" />Stop and keep</UButton>
     </template>
     <template v-else-if="store.canWrite && !isBegun">
-      <UButton v-if="!words.isProved && !words.isTried" @click="start('shorter')"
+      <UButton v-if="!words.isProved && !words.tried" @click="start('shorter')"
         ><UIcon name="i-lucide-scissors-line-dashed" class="size-5" />Look for a shorter layout</UButton
       >
       <UButton @click="start('easier')">Look for fewer cuts</UButton>
