@@ -1,20 +1,34 @@
-import { expect, type Locator, type Page } from '@playwright/test'
+import { expect, type BrowserContext, type Locator, type Page } from '@playwright/test'
+
+/** A shelf as a test of this process has laid it out: what the browser keeps of it, and the page of each quilt. */
+interface LaidOut {
+  state: Awaited<ReturnType<BrowserContext['storageState']>>
+  pages: Map<string, string>
+}
+
+let laidOut: LaidOut | null = null
 
 /** An empty shelf with the demo quilts laid out on it. */
 export async function layOutDemo(page: Page) {
   await page.goto('/')
   await page.getByRole('button', { name: 'Lay out some to look at' }).click()
-  await expect(page.getByTestId('quilt-tile')).toHaveCount(9)
+  const tiles = page.getByTestId('quilt-tile')
+  await expect(tiles).toHaveCount(9)
+  if (laidOut) return
+  const links = await tiles
+    .getByRole('link')
+    .evaluateAll(all => all.map(link => [link.querySelector('h2')!.textContent, link.getAttribute('href')!] as const))
+  laidOut = { state: await page.context().storageState({ indexedDB: true }), pages: new Map(links) }
 }
 
 /** Opens a demo quilt at a station, its plan made. Gives the address of the quilt. */
 export async function openDemo(page: Page, name: string, station = 'design'): Promise<string> {
-  await layOutDemo(page)
-  await page.getByRole('link').filter({ hasText: name }).click()
+  if (!laidOut) await layOutDemo(page)
+  const quilt = laidOut!.pages.get(name)!
+  await page.context().setStorageState(laidOut!.state)
+  await page.goto(`${quilt}/${station.toLowerCase()}`)
   await planned(page)
-  const quilt = page.url().replace(/\/[a-z]+$/, '')
-  if (station !== 'design') await goTo(page, station)
-  return quilt
+  return new URL(quilt, page.url()).href
 }
 
 /** From the shelf, a quilt as Wren begins it, so many blocks across and down. Gives its address. */

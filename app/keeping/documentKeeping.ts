@@ -16,6 +16,8 @@ const SAVE_WITHIN_MS = 600
 /** A write that has not come back by then is said to be slow. */
 const SLOW_MS = 2000
 
+type WayBack = Record<'past' | 'future', QuiltDocument['past']['value']>
+
 /** The document in storage: who may write it, what is written already, earlier versions, the other tabs. */
 export class DocumentKeeping {
   readonly kept = shallowRef<KeptQuilt | null>(null)
@@ -24,12 +26,14 @@ export class DocumentKeeping {
   readonly lease = shallowRef<Lease | null>(null)
   /** What keeping has run into: storage refuses, is slow; another tab went on with the quilt while this one slept. */
   readonly keeping = ref<null | 'not-kept' | 'slow' | 'overtaken'>(null)
-  /** Whether the newest state is in storage. */
+  /** Whether the newest state is in storage, with the way back and forth from it. */
   readonly isKept = computed(
     () =>
       this.kept.value !== null
       && this.kept.value.file === this.#document.file.value
-      && this.kept.value.bookmark === this.bookmark.value,
+      && this.kept.value.bookmark === this.bookmark.value
+      && this.#keptWay.value.past === this.#document.past.value
+      && this.#keptWay.value.future === this.#document.future.value,
   )
   /** While other tabs are asked, work may begin; it is written once the quilt is known to be this tab's. */
   readonly canWrite = computed(
@@ -40,6 +44,8 @@ export class DocumentKeeping {
   readonly #isMine = computed(() => this.lease.value?.isMine.value ?? false)
   /** This tab has the quilt now, and is reading what the tab before it kept. */
   readonly #isCatchingUp = ref(false)
+  /** The steps in storage: work that was undone leaves the file as it was, and a step to do again. */
+  readonly #keptWay = shallowRef<WayBack>({ past: [], future: [] })
   readonly #document: QuiltDocument
   readonly #onOther: () => void
   #looksOn = false
@@ -67,7 +73,7 @@ export class DocumentKeeping {
     if (found === 'refused') return 'storage-refused'
     if (!found) return 'missing'
     if (!this.#document.show(found.file)) return 'unreadable'
-    this.#document.takeSteps(await loadSteps(id, found.revision))
+    this.#takeWay(await loadSteps(id, found.revision))
     this.kept.value = found
     this.bookmark.value = found.bookmark
     this.#takeUpWhatWasLeft(found)
@@ -150,9 +156,13 @@ export class DocumentKeeping {
     // storage clones what it keeps; what is reactive cannot be cloned
     const next = isChanged ? withState(marked, toRaw(file), new Date().toISOString(), mark) : marked
     const late = setTimeout(() => (this.keeping.value = 'slow'), SLOW_MS)
+    const way = this.#way()
     try {
-      const stands = await keep(next, { past: this.#document.past.value, future: this.#document.future.value })
-      if (this.kept.value?.id === next.id) this.kept.value = { ...stands, file: next.file, bookmark: next.bookmark }
+      const stands = await keep(next, way)
+      if (this.kept.value?.id === next.id) {
+        this.kept.value = { ...stands, file: next.file, bookmark: next.bookmark }
+        this.#keptWay.value = way
+      }
       if (this.keeping.value !== 'overtaken') this.keeping.value = null
     } catch (error) {
       if (error instanceof Overtaken) await this.#giveWay(next)
@@ -162,12 +172,24 @@ export class DocumentKeeping {
     }
   }
 
+  #way(): WayBack {
+    return { past: this.#document.past.value, future: this.#document.future.value }
+  }
+
+  /** Steps from storage. */
+  #takeWay(steps: Parameters<QuiltDocument['takeSteps']>[0]) {
+    this.#document.takeSteps(steps)
+    this.#keptWay.value = this.#way()
+  }
+
   /** Another tab wrote since: its work stays the newest, that of this tab becomes a version. */
   async #giveWay({ id, file }: KeptQuilt) {
     if (this.isGone.value) return
     this.keeping.value = 'overtaken'
     await this.#keepAsVersion(id, file)
     await this.#catchUp()
+    // the step back is a version too: for its sake nothing is written over what the other tab may be going on with
+    this.#keptWay.value = this.#way()
   }
 
   async #keepAsVersion(id: string, file: QuiltFile) {
@@ -202,7 +224,7 @@ export class DocumentKeeping {
       this.kept.value = newest
       this.bookmark.value = newest.bookmark
       if (own) this.#document.stepFrom('work of the other tab', own)
-      else this.#document.takeSteps(steps)
+      else this.#takeWay(steps)
       this.#takeUpWhatWasLeft(newest)
     } else this.kept.value = { ...this.kept.value, revision: 0, file: { ...this.kept.value.file } }
     this.#onOther()

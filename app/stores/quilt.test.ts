@@ -95,10 +95,10 @@ const edits: [string, Edit][] = [
   ['narrow', setCounts(3, 2)],
 ]
 
-test('after any edits, undos and redos the file, and what is kept, is what a plain list of states says', async () => {
+test('after any edits, undos, redos and writes all is as a plain list of states says, the next day too', async () => {
   await fc.assert(
     fc.asyncProperty(
-      fc.array(fc.oneof(fc.constantFrom('undo' as const, 'redo' as const), fc.nat(edits.length - 1)), {
+      fc.array(fc.oneof(fc.constantFrom('undo' as const, 'redo' as const, 'save' as const), fc.nat(edits.length - 1)), {
         maxLength: 25,
       }),
       async steps => {
@@ -113,7 +113,8 @@ test('after any edits, undos and redos the file, and what is kept, is what a pla
           } else if (step === 'redo') {
             store.redo()
             at = Math.min(states.length - 1, at + 1)
-          } else {
+          } else if (step === 'save') await store.saveNow()
+          else {
             const [name, edit] = edits[step]!
             expect(store.apply(name, edit)).toEqual([])
             states.splice(at + 1, Infinity, edit(states[at]!))
@@ -124,10 +125,31 @@ test('after any edits, undos and redos the file, and what is kept, is what a pla
         await store.saveNow()
         expect(storage.get('q')!.file).toEqual(states[at])
         expect(store.isKept).toBe(true)
+        const tomorrow = await opened()
+        for (let back = at; back-- > 0;) tomorrow.undo()
+        expect(tomorrow.file).toEqual(states[0])
+        for (const state of states.slice(1)) {
+          tomorrow.redo()
+          expect(tomorrow.file).toEqual(state)
+        }
       },
     ),
     { numRuns: runs(60) },
   )
+})
+
+test('what was done and undone between two writes can be done again another day', async () => {
+  const store = await opened()
+  store.apply('size', setBlocksSize(8))
+  await store.saveNow()
+  store.apply('larger', setBlocksSize(12))
+  store.undo()
+  expect(store.isKept).toBe(false)
+  await store.saveNow()
+  expect(store.isKept).toBe(true)
+  await store.open('q')
+  store.redo()
+  expect(store.quilt!.blocks[0]!.width).toBe(12)
 })
 
 test('an edit that cannot be read changes nothing and says why', async () => {
