@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { beginQuilt, choose, goTo, kept, openCommands, openDemo, planned } from './support'
+import { beginQuilt, choose, goTo, kept, openCommands, openDemo, planned, visit } from './support'
 
 /** Looks at the whole page by day and in the evening, or at what lies over a page that was looked at before. */
 async function look(page: Page, place: string, over?: string) {
@@ -156,26 +156,24 @@ test('nothing serious on any station, by day and in the evening', async ({ page 
   const quilt = page.url().replace(/\/diary$/, '')
   await piecesItsBack(page)
   for (const [leaf, shows] of LEAVES) {
-    await page.goto(`${quilt}/${leaf}`)
-    await planned(page)
+    await visit(page, `${quilt}/${leaf}`)
     await expect(page.getByTestId(shows).first()).toBeVisible()
     await look(page, leaf)
   }
-  await page.goto(`${quilt}/draft`)
+  await visit(page, `${quilt}/draft`)
   await expect(page.getByTestId('draft-board')).toBeVisible()
   await look(page, 'draft')
-  await page.goto(`${quilt}/picture`)
+  await visit(page, `${quilt}/picture`)
   await expect(page.getByTestId('board')).toBeVisible()
   await look(page, 'picture')
   await lookAtStashPage(page)
   await page.goto('/')
   await page.getByRole('link').filter({ hasText: 'Signal lamp' }).click()
   await planned(page)
-  await page.goto(page.url().replace(/design$/, 'chart'))
+  await visit(page, page.url().replace(/design$/, 'chart'))
   await expect(page.getByTestId('chart-counts')).toBeVisible()
   await look(page, 'chart')
-  await page.goto(`${quilt}/design`)
-  await planned(page)
+  await visit(page, `${quilt}/design`)
   await page.locator('footer .look').click()
   await look(page, 'second look', '[role="dialog"]')
   await page.keyboard.press('Escape')
@@ -193,8 +191,7 @@ test('nothing serious on any station, by day and in the evening', async ({ page 
   await look(page, 'slip', '[data-testid="slip"]')
   const other = await beginAsYouGo(page)
   await look(page, 'Finish, as you go')
-  await page.goto(`${other}/as-you-go`)
-  await planned(page)
+  await visit(page, `${other}/as-you-go`)
   await expect(page.getByTestId('go-sizes')).toBeVisible()
   await look(page, 'as you go')
   await page.goto('/q/nobody/design')
@@ -225,13 +222,11 @@ test('on a tablet nothing is wider than the screen', async ({ page }) => {
     'Diary',
   ]) {
     if (station.toLowerCase() === station) {
-      await page.goto(`${quilt}/${station}`)
-      await planned(page)
+      await visit(page, `${quilt}/${station}`)
     } else await goTo(page, station)
     await fits(station)
   }
-  await page.goto(`${await beginAsYouGo(page)}/as-you-go`)
-  await planned(page)
+  await visit(page, `${await beginAsYouGo(page)}/as-you-go`)
   await fits('as-you-go')
 
   async function fits(station: string) {

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { beginQuilt, goTo, kept, openDemo, planned, pressByKey } from './support'
+import { beginQuilt, goTo, kept, openDemo, planned, pressByKey, visit } from './support'
 
 test('half of a quilt in batches by keyboard: stopped at a pair, closed, opened, and gone on at that pair', async ({
   page,
@@ -59,13 +59,13 @@ const pagesOf = async (page: Page) =>
 
 test('the batches of twelve blocks print on at most four pages', async ({ page }) => {
   const quilt = await beginQuilt(page, 3, 4)
-  await page.goto(`${quilt}/batches`)
+  await visit(page, `${quilt}/batches`)
   await expect(page.getByTestId('visit').first()).toBeVisible()
   expect(await pagesOf(page)).toBeLessThanOrEqual(4)
 })
 
 test('those of a demo quilt of seven kinds of block print on at most eight', async ({ page }) => {
-  await page.goto(`${await openDemo(page, 'Lost property')}/batches`)
+  await visit(page, `${await openDemo(page, 'Lost property')}/batches`)
   await expect(page.getByTestId('visit').first()).toBeVisible()
   expect(await pagesOf(page)).toBeLessThanOrEqual(8)
 })

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { goTo, openCommands, openDemo, planned } from './support'
+import { goTo, openCommands, openDemo, planned, visit } from './support'
 
 const STATIONS = ['design', 'cloth', 'cut', 'piece', 'finish', 'diary']
 const PAGES = [...STATIONS, 'batches', 'quilting', 'cards']
@@ -24,8 +24,9 @@ for (let part = 0; part < PARTS; part++) {
       await page.keyboard.press('Escape')
       // a list or a mode of the command before may lie over the page still, or it led out of the quilt
       const isClear = page.url().startsWith(quilt) && (await page.getByRole('dialog').count()) === 0
-      if (isClear && STATIONS.includes(to)) await goTo(page, to)
-      else await page.goto(`${quilt}/${to}`)
+      if (!isClear) await page.goto(`${quilt}/${to}`)
+      else if (STATIONS.includes(to)) await goTo(page, to)
+      else await visit(page, `${quilt}/${to}`)
       await planned(page)
       await openCommands(page)
       const option = page.getByRole('option').nth(i)

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
-import { choose, chooseByKey, openDemo, planned, pressByKey, tabTo, typeByKey } from './support'
+import { choose, chooseByKey, openDemo, planned, pressByKey, tabTo, typeByKey, visit } from './support'
 
 test('a block is drafted by keyboard alone, and stands in the quilt', async ({ page }) => {
   await openDemo(page, 'Berth four')
@@ -38,7 +38,7 @@ test('a block is drafted by keyboard alone, and stands in the quilt', async ({ p
 
 test('a drawing is taken over, or told what is wrong and where; a drag draws; a unit is repeated', async ({ page }) => {
   const quilt = await openDemo(page, 'Berth four')
-  await page.goto(`${quilt}/draft?blank`)
+  await visit(page, `${quilt}/draft?blank`)
   const facts = page.getByTestId('draft-facts')
   await expect(facts).toContainText('1 patch')
   const open = async (name: string, text: string) =>

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { beginQuilt, choose, goTo, kept, openCommands, openDemo, planned, readFigure } from './support'
+import { beginQuilt, choose, goTo, kept, openCommands, openDemo, planned, readFigure, visit } from './support'
 
 test('quilted in the ditch a place stays too wide; a grid closes it; lines are sewn one by one, tomorrow too', async ({
   page,
@@ -34,7 +34,7 @@ test('quilted in the ditch a place stays too wide; a grid closes it; lines are s
 
 test('the quilting from near: by keys, by dragging, and at its widest place', async ({ page }) => {
   const quilt = await openDemo(page, 'Berth four')
-  await page.goto(`${quilt}/quilting`)
+  await visit(page, `${quilt}/quilting`)
   await page.getByTestId('add-ditch').click()
   await planned(page)
   const view = page.getByTestId('quilted')
@@ -72,8 +72,7 @@ test('a binding with a flange: strips of both, joins off the corners, its steps,
   await part.getByLabel('Closing: my tails overlap by').fill('5 1/4')
   await part.getByLabel('Closing: my tails overlap by').press('Enter')
   await expect(part.getByTestId('closing')).toContainText('Cut 3″ off the upper tail')
-  await page.goto(`${quilt}/design`)
-  await planned(page)
+  await visit(page, `${quilt}/design`)
   await openCommands(page)
   await page.keyboard.type('binding')
   await page.keyboard.press('Enter')
@@ -84,12 +83,10 @@ test('a binding with a flange: strips of both, joins off the corners, its steps,
   await planned(page)
   await expect(part).toContainText('The flange: 8 strips of 1 3/4″')
   await expect(part.getByTestId('binding-steps')).toContainText('the side that is all flange up')
-  await page.goto(`${quilt}/cut`)
-  await planned(page)
+  await visit(page, `${quilt}/cut`)
   await expect(page.getByText('flange strips').first()).toBeVisible()
   // step by step, and tomorrow at the same step
-  await page.goto(`${quilt}/finish`)
-  await planned(page)
+  await visit(page, `${quilt}/finish`)
   await page.getByTestId('to-binding').click()
   await expect(page.getByTestId('step-text')).toBeVisible()
   await page.keyboard.press('Space')
@@ -208,8 +205,7 @@ test('as you go: backs on the cutting sheet, no binding, rows joined one by one,
   page,
 }) => {
   const quilt = await beginQuilt(page, 2, 3)
-  await page.goto(`${quilt}/finish`)
-  await planned(page)
+  await visit(page, `${quilt}/finish`)
   await choose(page.getByTestId('making'), 'block by block through all layers, as you go')
   await planned(page)
   await page.getByRole('link', { name: 'Block by block, as you go' }).click()
@@ -228,13 +224,11 @@ test('as you go: backs on the cutting sheet, no binding, rows joined one by one,
   await page.goto(`${quilt}/as-you-go`)
   await planned(page)
   await expect(page.getByTestId('go-steps').getByRole('checkbox', { checked: true })).toHaveCount(2)
-  await page.goto(`${quilt}/cut`)
-  await planned(page)
+  await visit(page, `${quilt}/cut`)
   await expect(page.getByText(/backs of blocks/i)).not.toHaveCount(0)
   await expect(page.getByText(/binding strips/i)).toHaveCount(0)
   await expect(page.locator('footer [data-path="quilt.width"]')).toHaveText('18″')
-  await page.goto(`${quilt}/diary`)
-  await planned(page)
+  await visit(page, `${quilt}/diary`)
   await expect(page.getByRole('row', { name: /Blocks quilted to their backs/ })).toContainText('yes')
   await expect(page.getByRole('row', { name: /Edges folded and sewn/ })).toContainText('not yet')
   await expect(page.getByText('Trimmed square')).toHaveCount(0)

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { add, beginQuilt, goTo, mouseHand, openCommands, openDemo, planned, pressByKey } from './support'
+import { add, beginQuilt, goTo, mouseHand, openCommands, openDemo, planned, pressByKey, visit } from './support'
 
 const openCard = (page: Page, name: string) => page.getByRole('group', { name, exact: true })
 
@@ -44,7 +44,7 @@ test('the focus goes into a card that is opened, and back when it closes', async
 
 test('step by step the keys, and a pedal, go on after a button that has gone', async ({ page }) => {
   const quilt = await openDemo(page, 'Berth four')
-  await page.goto(`${quilt}/batches?steps`)
+  await visit(page, `${quilt}/batches?steps`)
   const mode = page.getByTestId('step-mode')
   const place = async () => Number(/(\d+) of/.exec((await mode.locator('header').textContent())!)![1])
   while (!(await page.getByTestId('step-all').isVisible())) await page.keyboard.press('ArrowRight')

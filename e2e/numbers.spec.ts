@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { goTo, openDemo, planned, readFigure } from './support'
+import { goTo, openDemo, planned, readFigure, visit } from './support'
 
 const STATIONS = ['Design', 'Cloth', 'Cut', 'Piece', 'Finish'] as const
 
@@ -58,8 +58,7 @@ test("every length on every station, and in the step modes, is a number of the p
   test.setTimeout(120_000)
   const quilt = await openDemo(page, 'Berth four')
   for (const place of ['design', 'cloth', 'cut', 'piece', 'finish', 'diary', 'cut?steps', 'piece?steps']) {
-    await page.goto(`${quilt}/${place}`)
-    await planned(page)
+    await visit(page, `${quilt}/${place}`)
     expect(await unexplained(page), place).toEqual([])
     if (!place.includes('?')) continue
     for (let i = 0; i < 12; i++) {

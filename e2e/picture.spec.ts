@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
-import { beginQuilt, goTo, kept, openDemo, planned } from './support'
+import { beginQuilt, goTo, kept, openDemo, planned, visit } from './support'
 
 async function toPicture(page: Page) {
   await page.getByRole('button', { name: 'Add', exact: true }).click()
@@ -111,7 +111,7 @@ test('by keys alone: a picture is drawn, mirrored, filled, taken back, and sewn 
   await page.getByRole('button', { name: 'The quilt is this picture' }).focus()
   await page.keyboard.press('Enter')
   await planned(page)
-  await page.goto(page.url().replace(/design$/, 'chart'))
+  await visit(page, page.url().replace(/design$/, 'chart'))
   await page.getByRole('link', { name: 'At the machine, run by run' }).focus()
   await page.keyboard.press('Enter')
   for (let i = 0; i < 10; i++) await page.keyboard.press('PageDown')
@@ -156,7 +156,7 @@ test('files that are no picture, or too much of one, are told of; the page stays
   await expect(read).toContainText('2 rows of 3 squares, 2 kinds. 1 row shorter')
   await page.getByRole('button', { name: 'Take these squares' }).click()
   await expect(page.getByRole('group', { name: 'Letter A' })).toContainText('3 squares')
-  await page.goto(page.url().replace(/picture.*$/, 'design'))
+  await visit(page, page.url().replace(/picture.*$/, 'design'))
   await planned(page)
   await expect(page.locator('footer [data-path="quilt.blocks"]')).toHaveText('4')
 })

@@ -64,6 +64,25 @@ export async function goTo(page: Page, station: string) {
   await planned(page)
 }
 
+/** Goes to a page of the application as its links do, without loading all anew; its plan is made. */
+export async function visit(page: Page, address: string) {
+  const { pathname, search } = new URL(address, page.url())
+  await page.evaluate(async to => {
+    const { $router, hooks } = (window as unknown as { useNuxtApp: () => Application }).useNuxtApp()
+    const isOther = to.replace(/\?.*/, '') !== location.pathname
+    const shown = new Promise<void>(resolve => (isOther ? hooks.hookOnce('page:finish', resolve) : resolve()))
+    await $router.push(to)
+    await shown
+  }, pathname + search)
+  await planned(page)
+}
+
+/** What of the running application a test asks for. */
+interface Application {
+  $router: { push: (to: string) => Promise<unknown> }
+  hooks: { hookOnce: (name: 'page:finish', then: () => void) => void }
+}
+
 /** Opens the list of commands, where the next keys are typed. */
 export async function openCommands(page: Page) {
   await page.keyboard.press('Control+k')

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test'
-import { beginQuilt, planned } from './support'
+import { beginQuilt, planned, visit } from './support'
 
 // a tablet beside the machine, and fingers only
 test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true })
@@ -144,7 +144,7 @@ test('by finger: squares of a picture are drawn, and a row of its chart is ticke
   await tapUntil(page.getByRole('button', { name: 'Use it …' }), whole)
   await whole.tap()
   await planned(page)
-  await page.goto(page.url().replace(/design$/, 'chart'))
+  await visit(page, page.url().replace(/design$/, 'chart'))
   await expect(page.getByRole('button', { name: /^Row 4: 2\sA, 5\sB, 17\sA, 24 squares$/ })).toBeVisible()
   await page.getByRole('checkbox', { name: 'Row 4 is sewn' }).tap()
   await expect(page.getByTestId('rows-sewn')).toHaveText('1 of 30 rows sewn')

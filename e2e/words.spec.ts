@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { openDemo, planned } from './support'
+import { openDemo, visit } from './support'
 
 const PAGES = [
   ...[
@@ -45,8 +45,7 @@ test('in centimetres and UK English no page and no sheet has an inch or a word o
   const quilt = await openDemo(page, 'Berth four')
   await inCentimetres(page)
   for (const name of PAGES) {
-    await page.goto(`${quilt}/${name}`)
-    await planned(page)
+    await visit(page, `${quilt}/${name}`)
     await expect(page.getByText('Laying it out …')).toHaveCount(0)
     expect(await strangers(page), name).toEqual([])
   }
