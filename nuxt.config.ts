@@ -28,6 +28,12 @@ export default defineNuxtConfig({
   compatibilityDate: '2026-06-01',
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['jest'] } } },
   telemetry: false,
+  vite: {
+    $client: {
+      // what pages share would be a file for each few lines of it: two hundred to fetch before a page shows
+      build: { rollupOptions: { output: { experimentalMinChunkSize: 8_000 } } },
+    },
+  },
   // a station whose code cannot be fetched must not take the page away: plugins/chunks.client.ts says what to do
   experimental: { emitRouteChunkError: 'manual' },
   hooks: {

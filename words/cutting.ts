@@ -107,13 +107,15 @@ export function togetherText(strip: Strip, count: number, pieces: ReadonlyMap<st
 }
 
 /** What is cut of a piece after it is cut from its strip. */
-function cutAgain({ cuts, shape, angled }: Piece): string {
+function cutAgain({ cuts, shape, angled, part }: Piece): string {
   switch (cuts) {
     case 'one-diagonal':
       return ', then once corner to corner'
     case 'two-diagonals':
       return ', then on both diagonals'
     case 'angle':
+      if (part === 'nested-strips')
+        return `, then by the template into ${plural(angled?.each ?? 0, 'piece')}, single layer`
       return shape === 'strip'
         ? `, then at ${Math.round((angled?.angle ?? 0) * 10) / 10}° into ${plural(angled?.each ?? 0, 'piece')}, `
             + `single layer`

@@ -19,6 +19,7 @@ export const METHOD_KINDS = {
   'three-patch-alike': ['three-patch'],
   'strip-set': ['strip-set'],
   'strip-angle': ['diamond', 'wedge', 'template'],
+  'strip-nest': ['template'],
   'wedge-strip-set': ['wedge'],
   'log': ['log'],
   'triangle-single': ['template'],

@@ -41,7 +41,8 @@ const EQUAL_CLOTH = 0.01
 export function waysFor(demand: UnitDemand, quilt: Quilt, room: MethodContext): Way[] {
   const asked = askedFor(demand.method, demand.unit.kind)
   const ways = METHODS.filter(
-    method => makesKind(method.id, demand.unit.kind) && method.fits(demand.unit, { ...room, care: demand.care }),
+    method =>
+      makesKind(method.id, demand.unit.kind) && method.fits(demand.unit, { ...room, care: demand.care }, demand.count),
   )
     // a strip can be laid along or across the stripes whichever way the patch lies in the unit
     .filter(method => method.takesSlantedStripes || !hasSlantedStripes(demand.unit))

@@ -62,7 +62,7 @@ const REASONS: Readonly<Record<string, string>> = {
   'blocks.N.units.N.count': 'units-in-blocks',
   'blocks.N.units.N.height': 'finished seams',
   'blocks.N.units.N.lengths':
-    'base-between-its-leg-lines finished half-the-slant half-the-width seams slant-shared-with-the-next',
+    'base-between-its-leg-lines finished half-the-slant half-the-width lies-into-the-next outline-along-the-strip seams slant-shared-with-the-next',
   'blocks.N.units.N.over': 'units-made units-wanted',
   'blocks.N.units.N.ways.N.length': 'strips-of',
   'blocks.N.units.N.width': 'finished seams',
@@ -101,15 +101,17 @@ const REASONS: Readonly<Record<string, string>> = {
   'joining.N.deep': 'rows-joined seams',
   'label.height': 'finished turned-under',
   'label.width': 'finished turned-under',
-  'pieces.N.angled.pitch': 'base-between-its-leg-lines slant-shared-with-the-next',
+  'pieces.N.angled.pitch':
+    'base-between-its-leg-lines lies-into-the-next outline-along-the-strip slant-shared-with-the-next',
   'pieces.N.count':
     'binding-strips blocks cornerstones frames level-sashes pieces-to-cut shared-by spare strips-joined strips-wanted '
     + 'units upright-sashes whole-batches',
   'pieces.N.height':
-    'allowance finished height-of-the-patch outline-box reach-of-the-tip rounding '
+    'allowance finished height-of-the-patch outline-across-the-strip outline-box reach-of-the-tip rounding '
     + 'seams square-as-chosen strip-as-chosen tips turned-under twice-the-depth',
   'pieces.N.width':
-    'advance-of-each allowance blocks border finished hems long-strips lost-in-joins outline-box rough-extra rounding '
+    'advance-of-each allowance blocks border finished hems long-strips lost-in-joins outline-box reach-of-the-last '
+    + 'rough-extra rounding '
     + 'seams segments slant-of-the-end square-as-chosen squaring-the-end tips turned-under usable-width whole-strips',
   'quilt.blocks': 'rows-of-blocks',
   'quilt.buy': 'backing cloth',
@@ -157,7 +159,12 @@ test('every number is told by its own reasons, and by no other', () => {
     setting: { across: 2, down: 2, fill: [['star']] },
   }
   const corners = { ...SAMPLE, batting: { width: 90 }, hanging: { cloth: 'cream', way: 'corners' as const } }
-  for (const file of [SAMPLE, shrinking, pieced, making, corners, ...DEMO_QUILTS]) {
+  const nested = {
+    ...SAMPLE,
+    blocks: [{ id: 'spool', design: 'spool', size: 12, cloths: { spool: 'soot', thread: 'red', ground: 'cream' } }],
+    setting: { across: 5, down: 5 },
+  }
+  for (const file of [SAMPLE, shrinking, pieced, making, corners, nested, ...DEMO_QUILTS]) {
     for (const [path, { terms }] of Object.entries(planOf(file).plan.sums)) {
       const kind = path
         .replaceAll(/\d+/g, 'N')

@@ -1338,4 +1338,32 @@ export const FAULTS = [
     to: "strip.now === 'across' ? { along: now, across: then }",
     tests: ['core/supply/longStrips.test.ts'],
   },
+  {
+    name: 'every second outline of a nest lies a little over the one before',
+    file: 'core/geometry/nesting.ts',
+    from: 'return one && other ? one[1] - other[0] : -Infinity',
+    to: 'return one && other ? one[1] - other[0] - 0.02 : -Infinity',
+    tests: ['core/geometry/nesting.test.ts'],
+  },
+  {
+    name: 'outlines of a nest are turned over, not turned end for end',
+    file: 'core/geometry/nesting.ts',
+    from: '[length - x, depth - y]',
+    to: '[length - x, y]',
+    tests: ['core/make/methods/nestedStrips.test.ts'],
+  },
+  {
+    name: 'the second step of a nest is forgotten',
+    file: 'core/geometry/nesting.ts',
+    from: 'Math.floor((count - 1) / 2) * second',
+    to: 'Math.floor((count - 1) / 2) * first',
+    tests: ['core/geometry/nesting.test.ts'],
+  },
+  {
+    name: 'a template nests on stripes',
+    file: 'core/make/methods/nestedStrips.ts',
+    from: ' || patch!.stripes !== undefined',
+    to: '',
+    tests: ['core/make/methods/nestedStrips.test.ts'],
+  },
 ]

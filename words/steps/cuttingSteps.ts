@@ -40,6 +40,14 @@ export const CUTTING_STEPS = {
   'cut-corner-squares-once': ({ length }) =>
     `Cut the ${length('side')} squares once, corner to corner, for the corners. The center is `
     + `${length('centre')} square.`,
+  'cut-nested-alike': ({ length, count }) =>
+    `Cut the strip ${length('depth')} deep, single layer, right side up. Lay the template on it as deep as the strip, `
+    + `its arrow along or across, again and again, each touching the one before: ${count('count')} in all, up to `
+    + `${count('gives')} from a strip.`,
+  'cut-nested-turned': ({ length, count }) =>
+    `Cut the strip ${length('depth')} deep, single layer, right side up. Lay the template on it as deep as the strip, `
+    + `its arrow along or across, and turn it end for end for every second one, each touching the one before: `
+    + `${count('count')} in all, up to ${count('gives')} from a strip.`,
   'cut-template': ({ size, count, data }) =>
     `Cut by the template, ${size()} over all`
     + `${data.hand === 'left' || data.hand === 'right' ? `, ${data.hand} hand` : ''}.`

@@ -10,6 +10,7 @@ import { halfSquareTriangleFour } from './halfSquareTriangleFour'
 import { halfSquareTriangleSingle } from './halfSquareTriangleSingle'
 import { halfSquareTriangleTwo } from './halfSquareTriangleTwo'
 import type { Method } from './method'
+import { nestedStrips } from './nestedStrips'
 import { quarterSquareSingle } from './quarterSquareSingle'
 import { quarterSquareTwo } from './quarterSquareTwo'
 import { log, rectangle } from './rectangle'
@@ -43,6 +44,7 @@ export const METHODS: readonly Method[] = [
   wedgeStripSet,
   triangleSingle,
   halfRectangleSingle,
+  nestedStrips,
   template,
   foundation,
 ]

@@ -146,7 +146,8 @@ export interface Method {
   sewnAsCut?: 'patches' | 'depth-of-strip' | 'base-and-corners'
   /** Whether its squares can be cut more or less generously: where they are trimmed, always, or never. */
   care?: 'always' | 'never'
-  fits: (unit: DressedUnit, room: MethodContext) => boolean
+  /** `count`: how many are wanted. */
+  fits: (unit: DressedUnit, room: MethodContext, count: number) => boolean
   /** `mirrored`: how many of its mirror image the quilt wants. */
   make: (unit: DressedUnit, count: number, room: MethodContext, mirrored?: number) => MethodOutput
 }

@@ -14,6 +14,7 @@ export type PartName =
   | 'strips'
   | 'wedge-strips'
   | 'angled-strips'
+  | 'nested-strips'
   | 'foundation'
   | 'triangles'
   | 'quarter-pairs'

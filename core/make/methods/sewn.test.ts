@@ -158,7 +158,9 @@ describe.each([
     '%s: sewn, cut and opened as its pictures say, the layers are the unit',
     id => {
       const method = METHODS.find(candidate => candidate.id === id)!
-      const mine = all.filter(({ unit }) => makesKind(method.id, unit.kind) && method.fits(unit, room(isReversed)))
+      const mine = all.filter(
+        ({ unit, count }) => makesKind(method.id, unit.kind) && method.fits(unit, room(isReversed), count),
+      )
       expect(mine.length).toBeGreaterThan(0)
       for (const { unit, count, mirrored } of mine) {
         if (new Set(unit.patches.map(patch => patch.cloth)).size > 1)

@@ -27,6 +27,8 @@ export type StepCode =
   | 'cut-twice'
   | 'cut-large-twice-small-once'
   | 'cut-corner-squares-once'
+  | 'cut-nested-alike'
+  | 'cut-nested-turned'
   | 'cut-template'
   | 'layer-rectangles'
   | 'cut-off-the-diagonal'
