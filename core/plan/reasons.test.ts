@@ -62,7 +62,8 @@ const REASONS: Readonly<Record<string, string>> = {
   'blocks.N.units.N.count': 'units-in-blocks',
   'blocks.N.units.N.height': 'finished seams',
   'blocks.N.units.N.lengths':
-    'base-between-its-leg-lines finished half-the-slant half-the-width lies-into-the-next outline-along-the-strip seams slant-shared-with-the-next',
+    'base-between-its-leg-lines finished half-the-slant half-the-width lies-into-the-next '
+    + 'outline-along-the-strip seams slant-shared-with-the-next',
   'blocks.N.units.N.over': 'units-made units-wanted',
   'blocks.N.units.N.ways.N.length': 'strips-of',
   'blocks.N.units.N.width': 'finished seams',
