@@ -1360,9 +1360,9 @@ export const FAULTS = [
     tests: ['core/geometry/nesting.test.ts'],
   },
   {
-    name: 'a template nests on stripes',
+    name: 'a template nests on a print with an up',
     file: 'core/make/methods/nestedStrips.ts',
-    from: ' || patch!.stripes !== undefined',
+    from: ' || patch!.isUpright',
     to: '',
     tests: ['core/make/methods/nestedStrips.test.ts'],
   },

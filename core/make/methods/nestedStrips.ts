@@ -32,8 +32,8 @@ export const nestedStrips: Method = {
   singly: 'template',
   fits: (unit, room, count) => {
     const [patch] = unit.patches
-    if (unit.patches.length !== 1 || patch!.polygon.length < 4 || patch!.isUpright || patch!.stripes !== undefined)
-      return false
+    // stripes have a direction, as an up has
+    if (unit.patches.length !== 1 || patch!.polygon.length < 4 || patch!.isUpright) return false
     const nest = nestOf(patch!, room)
     // a few are cut as they come, wherever there is room for them
     if (nest === null || count < nest.each) return false
