@@ -1,5 +1,8 @@
 import type { StepTable } from './stepWords'
 
+/** Of a template that is not its own mirror image. */
+const ofHand = (hand: unknown) => (hand === 'left' || hand === 'right' ? `, ${hand} hand` : '')
+
 /** Cutting, before anything is sewn and after it. */
 export const CUTTING_STEPS = {
   'cut-plain': ({ size }) => `Cut ${size()}, seam included.`,
@@ -40,17 +43,17 @@ export const CUTTING_STEPS = {
   'cut-corner-squares-once': ({ length }) =>
     `Cut the ${length('side')} squares once, corner to corner, for the corners. The center is `
     + `${length('centre')} square.`,
-  'cut-nested-alike': ({ length, count }) =>
+  'cut-nested-alike': ({ length, count, data }) =>
     `Cut the strip ${length('depth')} deep, single layer, right side up. Lay the template on it as deep as the strip, `
-    + `its arrow along or across, again and again, each touching the one before: ${count('count')} in all, up to `
+    + `its arrow along or across, again and again, each touching the one before: ${count('count')} in all${ofHand(data.hand)}, up to `
     + `${count('gives')} from a strip.`,
-  'cut-nested-turned': ({ length, count }) =>
+  'cut-nested-turned': ({ length, count, data }) =>
     `Cut the strip ${length('depth')} deep, single layer, right side up. Lay the template on it as deep as the strip, `
     + `its arrow along or across, and turn it end for end for every second one, each touching the one before: `
-    + `${count('count')} in all, up to ${count('gives')} from a strip.`,
+    + `${count('count')} in all${ofHand(data.hand)}, up to ${count('gives')} from a strip.`,
   'cut-template': ({ size, count, data }) =>
     `Cut by the template, ${size()} over all`
-    + `${data.hand === 'left' || data.hand === 'right' ? `, ${data.hand} hand` : ''}.`
+    + `${ofHand(data.hand)}.`
     + (count('pairs') === 0 ? ' Single layer, right side up.' : ''),
   'cut-off-the-diagonal': ({ length, size, count, data }) =>
     `Cut the ${size()} rectangles from a mark on the upper edge, ${length('mark')} from the ${data.from} `

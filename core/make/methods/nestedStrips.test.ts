@@ -102,6 +102,12 @@ test.each(DESIGNS)('%s in the mirror takes as much cloth', id => {
   expect(needs(quiltFrom(id, { mirror: true }))).toEqual(needs(quiltFrom(id)).map(need => expect.closeTo(need!, 6)))
 })
 
+test('its step names the hand of a patch that has one, as its pile does', () => {
+  const hands = nested('pine-tree').map(({ way }) => [way.made.steps()[0]!.data!.hand, way.made.pieces[0]!.hand])
+  expect(new Set(hands.flat())).toEqual(new Set(['left', 'right']))
+  for (const [told, piled] of hands) expect(told).toBe(piled)
+})
+
 test('a few are cut one by one', () => {
   const few = waysOf({ ...quiltFrom('spool'), setting: { across: 1, down: 1 } })
   expect(few.some(({ demand }) => demand.unit.kind === 'template')).toBe(true)

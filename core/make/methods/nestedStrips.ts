@@ -154,7 +154,7 @@ function cutStep(unit: DressedUnit, { nesting, depth, each }: Nest, count: numbe
   return {
     do: 'cut',
     code: nesting.outlines[0] === nesting.outlines[1] ? 'cut-nested-alike' : 'cut-nested-turned',
-    data: { depth, gives: each, count },
+    data: { depth, gives: each, count, hand: handedOutline(unit.patches[0]!.polygon).hand },
     picture: picture([cloth(unit.patches[0]!.cloth, strip)], laid.flatMap(edgesOf)),
   }
 }
