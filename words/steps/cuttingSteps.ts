@@ -45,8 +45,8 @@ export const CUTTING_STEPS = {
     + `${length('centre')} square.`,
   'cut-nested-alike': ({ length, count, data }) =>
     `Cut the strip ${length('depth')} deep, single layer, right side up. Lay the template on it as deep as the strip, `
-    + `its arrow along or across, again and again, each touching the one before: ${count('count')} in all${ofHand(data.hand)}, up to `
-    + `${count('gives')} from a strip.`,
+    + `its arrow along or across, again and again, each touching the one before: `
+    + `${count('count')} in all${ofHand(data.hand)}, up to ${count('gives')} from a strip.`,
   'cut-nested-turned': ({ length, count, data }) =>
     `Cut the strip ${length('depth')} deep, single layer, right side up. Lay the template on it as deep as the strip, `
     + `its arrow along or across, and turn it end for end for every second one, each touching the one before: `
