@@ -1,5 +1,6 @@
 import { fileURLToPath } from 'node:url'
 import { build } from 'esbuild'
+import { writeServiceWorker } from './scripts/serviceWorker.mjs'
 
 const fonts = fileURLToPath(new URL('node_modules/@fontsource/commissioner/files', import.meta.url))
 
@@ -17,7 +18,10 @@ export default defineNuxtConfig({
         { name: 'viewport', content: 'width=device-width, initial-scale=1' },
         { name: 'description', content: 'Plans a patchwork quilt from first sketch to last stitch.' },
       ],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/wren.svg' }],
+      link: [
+        { rel: 'icon', type: 'image/svg+xml', href: '/wren.svg' },
+        { rel: 'manifest', href: '/manifest.webmanifest' },
+      ],
     },
   },
   css: ['~/assets/wren.css'],
@@ -35,8 +39,16 @@ export default defineNuxtConfig({
     },
   },
   // a station whose code cannot be fetched must not take the page away: plugins/chunks.client.ts says what to do
-  experimental: { emitRouteChunkError: 'manual' },
+  experimental: {
+    emitRouteChunkError: 'manual',
+    // the service worker fetches every station's code, once
+    defaults: { nuxtLink: { prefetch: false } },
+  },
   hooks: {
+    // all files that a browser fetches are there, and none is counted yet by the server that will send them
+    'nitro:build:public-assets'({ options }) {
+      return writeServiceWorker(options.output.publicDir, options.runtimeConfig.app.buildId)
+    },
     'nitro:init'(nitro) {
       // pages are made in threads: what runs in them is a file beside the server's entry
       nitro.hooks.hook('compiled', async () => {

@@ -19,6 +19,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-US',
     trace: 'off',
+    // each test is a first visit: keeping the whole application for it is what offline.spec.ts is about
+    serviceWorkers: 'block',
     // what fades and slides is there at once
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {

@@ -71,9 +71,17 @@ function newest(path) {
 /** Builds the application when a source file is newer than the last build. */
 export function buildIfStale() {
   const built = statSync(`${ROOT}.output/nitro.json`, { throwIfNoEntry: false })?.mtimeMs ?? 0
-  const sources = ['app', 'core', 'words', 'server', 'demo', 'public', 'nuxt.config.ts', 'package-lock.json'].map(
-    name => newest(ROOT + name),
-  )
+  const sources = [
+    'app',
+    'core',
+    'words',
+    'server',
+    'demo',
+    'public',
+    'nuxt.config.ts',
+    'scripts/serviceWorker.mjs',
+    'package-lock.json',
+  ].map(name => newest(ROOT + name))
   if (Math.max(...sources) <= built) return true
   console.log('Building …')
   return run('npx', ['--no-install', 'nuxt', 'build'])

@@ -79,6 +79,7 @@ async function remove(id: string) {
         >Open a file</FilePicker
       >
       <UButton to="/stash"><UIcon name="i-lucide-layers" class="size-5" />Stash</UButton>
+      <NewerWren />
       <SettingsMenu />
     </header>
     <div v-if="refused" class="caution mb-4" role="alert" data-testid="refused">

@@ -45,6 +45,7 @@ function take(cloth: StashCloth) {
       <h1 class="mr-auto text-3xl">Stash</h1>
       <StashFiles @put="cloths => apply(putIn(...cloths))" />
       <UButton variant="solid" @click="add"><UIcon name="i-lucide-plus" class="size-5" />Another cloth</UButton>
+      <NewerWren />
       <SettingsMenu />
     </header>
     <p v-if="stash.isRefused" class="caution" role="alert">

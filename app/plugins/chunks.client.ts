@@ -1,6 +1,3 @@
-/** Once, when nothing else is to be done: so long after the start at the latest. */
-const FETCHED_AFTER_MS = 4000
-
 /** Whether the server has this page now. */
 const isThere = (path: string) =>
   fetch(path, { method: 'HEAD' }).then(
@@ -8,10 +5,7 @@ const isThere = (path: string) =>
     () => false,
   )
 
-/**
- * The code of every station is fetched while there is a network, so that each opens without one. Where it cannot be
- * fetched the page stays as it is, and says why nothing opens.
- */
+/** Where the code of a station cannot be fetched the page stays as it is, and says why nothing opens. */
 export default defineNuxtPlugin(nuxt => {
   const { say } = useToasts()
   nuxt.hook('app:chunkError', () => {
@@ -27,15 +21,5 @@ export default defineNuxtPlugin(nuxt => {
     if (!isAgain || !(await isThere(fullPath))) return
     await useQuilt().saveNow()
     location.assign(fullPath)
-  })
-  nuxt.hook('app:mounted', () => {
-    const paths = router.getRoutes().map(({ path }) => path.replaceAll(/:\w+\(\)/g, 'any'))
-    const fetchAll = () =>
-      void paths.reduce(
-        (before, path) => before.then(() => preloadRouteComponents(path)).catch(() => {}),
-        Promise.resolve(),
-      )
-    if ('requestIdleCallback' in window) requestIdleCallback(fetchAll, { timeout: FETCHED_AFTER_MS })
-    else setTimeout(fetchAll, FETCHED_AFTER_MS)
   })
 })

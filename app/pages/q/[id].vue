@@ -168,6 +168,7 @@ const isStepping = computed(() => route.query.steps !== undefined)
         >
           <UIcon name="i-lucide-search" class="size-6" />
         </UButton>
+        <NewerWren />
         <SettingsMenu />
       </div>
       <StationPath :done="progress?.stations ?? {}" />
