@@ -27,7 +27,7 @@ export default {
     {
       name: 'tests are for tests',
       severity: 'error',
-      from: { path: '^(core|words|cli|app|server)/', pathNot: '\\.test\\.ts$|^core/testing/|^app/testing/' },
+      from: { path: '^(core|words|cli|papers|app|server)/', pathNot: '\\.test\\.ts$|^core/testing/|^app/testing/' },
       to: { path: '\\.test\\.ts$|^core/testing/' },
     },
     ...OUTSIDE_ORDER.map(({ folder, reads }) => ({
@@ -35,7 +35,7 @@ export default {
       severity: 'error',
       from: { path: `^${folder}/`, pathNot: '\\.test\\.ts$' },
       to: {
-        path: '^(core|words|cli|app|server|demo|e2e)/',
+        path: '^(core|words|cli|papers|app|server|demo|e2e)/',
         pathNot: `^(${[folder, ...reads].join('|')})/`,
       },
     })),

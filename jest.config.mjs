@@ -1,5 +1,5 @@
 export default {
-  roots: ['<rootDir>/core', '<rootDir>/words', '<rootDir>/cli', '<rootDir>/app', '<rootDir>/server'],
+  roots: ['core', 'words', 'cli', 'papers', 'app', 'server'].map(folder => `<rootDir>/${folder}`),
   testMatch: ['**/*.test.ts'],
   // these are written as modules
   transformIgnorePatterns: ['/node_modules/(?!(culori|flatbush|flatqueue|@vueuse)/)'],

@@ -6,8 +6,8 @@ export default {
   paths: { '~~/*': ['./*'], '~/*': ['./app/*'] },
   // an export that its own file uses too says what the file is about
   ignoreExportsUsedInFile: true,
-  // fonts and icons are named in style sheets and templates; vueuse comes by way of its module for Nuxt, which also
+  // icons are named in style sheets and templates; vueuse comes by way of its module for Nuxt, which also
   // finds the command of vue-tsc
-  ignoreDependencies: ['@fontsource/commissioner', '@iconify-json/lucide', '@vueuse/core', 'vue-tsc'],
+  ignoreDependencies: ['@iconify-json/lucide', '@vueuse/core', 'vue-tsc'],
   exclude: ['types'],
 } satisfies KnipConfig

@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs'
+import { inflateSync } from 'node:zlib'
 import { expect, test, type Page } from '@playwright/test'
 import { goTo, kept, layOutDemo, planned } from './support'
 
@@ -8,6 +10,30 @@ async function applicationKept(page: Page) {
   await expect
     .poll(() => page.evaluate(() => navigator.serviceWorker.controller?.state), { timeout: 60_000 })
     .toBe('activated')
+}
+
+/** What is drawn and written on each page of the templates that the page gives. */
+async function templates(page: Page): Promise<string[]> {
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Templates (PDF)' }).click(),
+  ])
+  const pdf = readFileSync(await file.path())
+  const text = pdf.toString('latin1')
+  return [...text.matchAll(/stream\r?\n/g)]
+    .map(({ index, 0: { length } }) => {
+      const start = index + length
+      return unpacked(pdf.subarray(start, text.indexOf('endstream', start)))
+    })
+    .filter(content => / m\n/.test(content))
+}
+
+function unpacked(stream: Buffer): string {
+  try {
+    return inflateSync(stream).toString('latin1')
+  } catch {
+    return ''
+  }
 }
 
 test('after one visit everything opens without a network, loaded anew too', async ({ page, context }) => {
@@ -47,6 +73,14 @@ test('after one visit everything opens without a network, loaded anew too', asyn
   await kept(page)
   await page.reload()
   await expect(page.getByTestId('note')).toContainText('Sewn by lamplight')
+  // papers come out of the browser itself, the same as the server's
+  await page.goto(`${quilt}/piece`)
+  await planned(page)
+  const papers = await templates(page)
+  expect(papers.length).toBeGreaterThan(0)
+  await context.setOffline(false)
+  expect(papers).toEqual(await templates(page))
+  await context.setOffline(true)
   await page.goto('/stash')
   await expect(page.getByRole('heading', { name: 'Stash' })).toBeVisible()
 })

@@ -40,6 +40,7 @@ export const OUTSIDE_ORDER = [
   { folder: 'words', reads: ['core'] },
   { folder: 'cli', reads: ['core', 'words'] },
   { folder: 'demo', reads: ['core'] },
-  { folder: 'server', reads: ['core', 'words'] },
-  { folder: 'app', reads: ['core', 'words', 'demo'] },
+  { folder: 'papers', reads: ['core', 'words'] },
+  { folder: 'server', reads: ['core', 'words', 'papers'] },
+  { folder: 'app', reads: ['core', 'words', 'demo', 'papers'] },
 ]

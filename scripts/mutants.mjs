@@ -12,7 +12,7 @@ const wanted = process.argv[2] ?? ''
 const work = mkdtempSync(join(tmpdir(), 'wren-mutants-'))
 const missed = []
 try {
-  for (const part of ['core', 'words', 'cli', 'app', 'server', 'demo', 'jest.config.mjs', 'package.json'])
+  for (const part of ['core', 'words', 'cli', 'app', 'server', 'papers', 'demo', 'jest.config.mjs', 'package.json'])
     cpSync(join(ROOT, part), join(work, part), { recursive: true })
   symlinkSync(join(ROOT, 'node_modules'), join(work, 'node_modules'))
   for (const fault of FAULTS.filter(({ name }) => name.includes(wanted))) {

@@ -30,7 +30,8 @@ const SAYS = {
   'words': 'codes into sentences',
   'demo': 'the demo quilts',
   'cli': 'the command',
-  'server': 'PDFs, headers',
+  'papers': 'pages at true size, as PDF',
+  'server': 'answers, headers',
   'app': 'screens, storage, workers',
 }
 
@@ -39,7 +40,7 @@ const folderOf = path => folders.find(folder => path.startsWith(`${folder}/`))
 
 const tsConfig = 'tsconfig.imports.json'
 const { output } = await cruise(
-  ['core', 'words', 'cli', 'app', 'server', 'demo'],
+  ['core', 'words', 'cli', 'papers', 'app', 'server', 'demo'],
   {
     doNotFollow: 'node_modules',
     exclude: '\\.test\\.ts$|^core/testing/|^cli/dist/',

@@ -10,7 +10,7 @@ export async function writeServiceWorker(folder, buildId) {
     mode: 'production',
     swDest: `${folder}/sw.js`,
     globDirectory: folder,
-    globPatterns: ['**/*.{js,css,woff2,svg,json,webmanifest}'],
+    globPatterns: ['**/*.{js,css,woff,woff2,svg,json,webmanifest}'],
     additionalManifestEntries: [{ url: '/', revision: buildId }],
     navigateFallback: '/',
     navigateFallbackDenylist: [/^\/api\//, /^\/licences\.txt$/],

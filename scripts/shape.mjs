@@ -26,7 +26,7 @@ const files = (folders, ending) =>
       .map(path => ({ path, text: readFileSync(ROOT + path, 'utf8') })),
   )
 const isOwn = ({ path }) => !/\.(test|spec)\.ts$|\/testing\//.test(path)
-const typed = files(['core', 'words', 'cli', 'server', 'app'], '.ts').filter(isOwn)
+const typed = files(['core', 'words', 'cli', 'papers', 'server', 'app'], '.ts').filter(isOwn)
 const components = files(['app'], '.vue')
 
 /** The script of a component, with nothing in place of the rest so that lines stay what they are. */

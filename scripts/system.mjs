@@ -76,6 +76,7 @@ export function buildIfStale() {
     'core',
     'words',
     'server',
+    'papers',
     'demo',
     'public',
     'nuxt.config.ts',

@@ -1,7 +1,9 @@
 import type { PageKind } from '~~/core/paper/sheet'
 import type { PapersKind } from '~~/core/paper/papersKinds'
+import type { PapersAnswer } from '~~/papers/papersJob'
+import { askOnce } from '~/workers/askOnce'
 
-/** Pages at true size, made by the server and handed to the quilter as a PDF. */
+/** Pages at true size as a PDF, made by the server; without one, in this browser. */
 export function usePapers() {
   const store = useQuilt()
   const toast = useToasts()
@@ -20,21 +22,11 @@ export function usePapers() {
     }: { block?: string; copies?: number; mirrored?: boolean; square?: number } = {},
   ) {
     isMaking.value = true
-    try {
-      const pdf = await $fetch<Blob>('/api/papers', {
-        method: 'POST',
-        responseType: 'blob',
-        body: { file: store.file, block, what, page: page.value, copies, mirrored, square, ...speech.value },
-      })
-      downloadBlob(`${block || NAMES[what] || 'quilt'}-${what}.pdf`, pdf)
-    } catch (error) {
-      toast.say(
-        'The pages could not be made',
-        (await messageOf(error)) ?? 'Is Wren still running? Try once more; nothing is lost.',
-      )
-    } finally {
-      isMaking.value = false
-    }
+    const asked = { file: store.file, block, what, page: page.value, copies, mirrored, square, ...speech.value }
+    const made = await pagesFor(JSON.stringify(asked))
+    isMaking.value = false
+    if (made instanceof Blob) downloadBlob(`${block || NAMES[what] || 'quilt'}-${what}.pdf`, made)
+    else toast.say('The pages could not be made', made)
   }
   return { isMaking, page, print }
 }
@@ -42,20 +34,42 @@ export function usePapers() {
 /** What it is of, where it is of no block. */
 const NAMES: Readonly<Partial<Record<PapersKind, string>>> = { marks: 'sashes', motifs: 'quilting', lines: 'quilting' }
 
-/** What the server said, where it said why. */
-async function messageOf(error: unknown): Promise<string | undefined> {
-  const { status = 0, data } = error as { status?: number; data?: unknown }
-  if (status < 400) return undefined
+/** A PDF, or why there is none. */
+async function pagesFor(body: string): Promise<Blob | string> {
+  try {
+    return await $fetch<Blob>('/api/papers', {
+      method: 'POST',
+      responseType: 'blob',
+      headers: { 'content-type': 'application/json' },
+      body,
+    })
+  } catch (error) {
+    const { status = 0, data } = error as { status?: number; data?: unknown }
+    if (status >= 400) return (await serverSentence(status, data)) ?? MESSAGES[status] ?? NOT_MADE
+  }
+  // no server was reached
+  const answer = await askOnce<string, PapersAnswer>(startWorker, body, MAX_MS)
+  if (!answer) return NOT_MADE
+  return answer.ok ? new Blob([answer.pdf as BlobPart], { type: 'application/pdf' }) : answer.message
+}
+
+/** As long as the server would take at most. */
+const MAX_MS = 20_000
+const startWorker = () => new Worker(new URL('../workers/papersWorker.ts', import.meta.url), { type: 'module' })
+
+/** What the server says of a refusal. */
+async function serverSentence(status: number, data: unknown): Promise<string | undefined> {
   try {
     // the answer to a blob is a blob
     const { message } = JSON.parse(data instanceof Blob ? await data.text() : '{}') as { message?: string }
-    if (message && (status < 500 || status === 503)) return message
+    return message && (status < 500 || status === 503) ? message : undefined
   } catch {
     // not Wren's server: it has no sentence
+    return undefined
   }
-  return MESSAGES[status]
 }
 
+const NOT_MADE = 'Neither Wren nor this browser could make them just now. Try once more; nothing is lost.'
 const MESSAGES: Readonly<Record<number, string>> = {
   404: 'There is nothing of that to print.',
   413: 'This quilt is too large for that.',

@@ -1,7 +1,7 @@
 import { availableParallelism } from 'node:os'
 import { fileURLToPath } from 'node:url'
 import { Piscina } from 'piscina'
-import type { PapersAnswer, PapersJob } from './papersJob'
+import type { PapersAnswer, PapersJob } from '~~/papers/papersJob'
 
 /** Longer than any quilt's pages take, waiting included. */
 const MAX_MS = 20_000

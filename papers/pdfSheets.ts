@@ -16,8 +16,8 @@ const LINES: Record<LineKind, { width: number; dash: [number, number] | null; co
 
 /** The text font in its two weights, as woff: the writer of PDFs knows no woff2. */
 export interface PdfFonts {
-  regular: Buffer
-  bold: Buffer
+  regular: Uint8Array
+  bold: Uint8Array
 }
 
 /** Sheets as a PDF at true size. `compress` off leaves the drawing readable, for those who measure it. */
@@ -26,7 +26,7 @@ export function pdfOfSheets(
   title: string,
   { regular, bold }: PdfFonts,
   compress = true,
-): Promise<Buffer> {
+): Promise<Uint8Array> {
   return new Promise((resolve, reject) => {
     const pdf = new PDFDocument({
       autoFirstPage: false,
@@ -34,18 +34,28 @@ export function pdfOfSheets(
       font: null as never,
       info: { Title: title, Creator: 'Wren' },
     })
-    const chunks: Buffer[] = []
-    pdf.on('data', (chunk: Buffer) => chunks.push(chunk))
-    pdf.on('end', () => resolve(Buffer.concat(chunks)))
+    const chunks: Uint8Array[] = []
+    pdf.on('data', (chunk: Uint8Array) => chunks.push(chunk))
+    pdf.on('end', () => resolve(joined(chunks)))
     pdf.on('error', reject)
-    pdf.registerFont('regular', regular)
-    pdf.registerFont('bold', bold)
+    pdf.registerFont('regular', regular as Buffer)
+    pdf.registerFont('bold', bold as Buffer)
     for (const sheet of sheets) {
       pdf.addPage({ size: [sheet.width * PT, sheet.height * PT], margin: 0 })
       for (const mark of sheet.marks) draw(pdf, mark)
     }
     pdf.end()
   })
+}
+
+function joined(chunks: readonly Uint8Array[]): Uint8Array {
+  const all = new Uint8Array(chunks.reduce((sum, { length }) => sum + length, 0))
+  let at = 0
+  for (const chunk of chunks) {
+    all.set(chunk, at)
+    at += chunk.length
+  }
+  return all
 }
 
 function draw(pdf: PDFKit.PDFDocument, mark: Mark) {
