@@ -73,6 +73,9 @@ async function lookAtStashPage(page: Page) {
   await page.getByRole('button', { name: 'Work it out' }).click()
   await expect(page.getByTestId('saved-in-all')).toBeVisible({ timeout: 60_000 })
   await look(page, 'stash')
+  await page.goto('/backup')
+  await expect(page.getByRole('heading', { name: 'In this browser' })).toBeVisible()
+  await look(page, 'backup')
 }
 
 /** The back is to be pieced, and something is written of hanging and label. */

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { beginQuilt, goTo, kept, openDemo, planned } from './support'
+import { beginQuilt, goTo, kept, planned } from './support'
 
 test('a station whose code is not there and cannot be fetched leaves the page as it is, and says why', async ({
   page,

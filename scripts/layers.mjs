@@ -29,6 +29,7 @@ export const CORE_ORDER = [
   'checks',
   'edits',
   'stash',
+  'shelf',
   'supply',
   'shop',
   'drafting',

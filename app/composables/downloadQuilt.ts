@@ -1,8 +1,9 @@
 import type { QuiltFile } from '~~/core/file/schema'
+import { quiltText } from '~/backup/quiltText'
 
 /** Saves a copy of the quilt as a file, whatever the browser's storage says. */
 export function downloadQuilt(file: QuiltFile) {
-  downloadText(`${file.name ?? 'quilt'}.wren.json`, `${JSON.stringify(file, null, 2)}\n`, 'application/json')
+  downloadText(`${file.name ?? 'quilt'}.wren.json`, quiltText(file), 'application/json')
 }
 
 /** Hands the browser a text as a file to keep. */

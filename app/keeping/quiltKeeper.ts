@@ -7,6 +7,9 @@ const PREFIX = 'quilt:'
 /** Quilts that storage would not take: they live as long as the page. */
 const inMemory = new Map<string, KeptQuilt>()
 
+/** Quilts that storage would not take. */
+export const heldInMemory = (): KeptQuilt[] => [...inMemory.values()]
+
 /** Another tab wrote the quilt, or removed it, after the state that this write starts from: nothing was written. */
 export class Overtaken extends Error {
   constructor() {
@@ -91,8 +94,9 @@ export async function keepVersion(id: string, version: KeptVersion): Promise<voi
 /** Takes a quilt out of storage and memory, with its steps and forms. What storage will not let go of stays there. */
 export async function removeKept(id: string): Promise<void> {
   inMemory.delete(id)
-  const tx = (await database()).transaction(['quilts', 'steps', 'forms'], 'readwrite')
+  const tx = (await database()).transaction(['quilts', 'steps', 'forms', 'backups'], 'readwrite')
   await tx.objectStore('quilts').delete(PREFIX + id)
+  await tx.objectStore('backups').delete(id)
   await tx.objectStore('steps').delete(id)
   await tx.objectStore('forms').delete(IDBKeyRange.bound(`${id}:`, `${id}:\uffff`))
   await tx.done

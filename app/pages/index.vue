@@ -79,6 +79,7 @@ async function remove(id: string) {
         >Open a file</FilePicker
       >
       <UButton to="/stash"><UIcon name="i-lucide-layers" class="size-5" />Stash</UButton>
+      <UButton to="/backup"><UIcon name="i-lucide-archive" class="size-5" />Backup</UButton>
       <NewerWren />
       <SettingsMenu />
     </header>
@@ -102,6 +103,7 @@ async function remove(id: string) {
       {{ plural(shelf.spoilt, 'quilt') }} of this shelf cannot be read: the record is damaged. It is left as it is, and
       all others are here.
     </p>
+    <BackupReminder v-if="shelf.isLoaded" />
     <p v-if="!shelf.isLoaded" class="note py-20 text-center" role="status">Fetching the quilts …</p>
     <section v-else-if="shelf.quilts.length === 0" class="card mx-auto my-16 max-w-xl space-y-4 p-8 text-center">
       <h2>The shelf is empty</h2>

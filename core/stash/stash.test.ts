@@ -7,7 +7,9 @@ import { readPalette, writePalette } from './palette'
 import { freshStashCloth, isUsedUp, readStash, type Stash, type StashCloth } from './stashCloth'
 import {
   changeInStash,
+  differencesIn,
   giveBack,
+  mergeIn,
   putBackLeftovers,
   putIn,
   setAside,
@@ -182,4 +184,13 @@ test('a palette goes out and comes back; what is none is refused', () => {
 test('what is kept and spoilt is counted, and hides nothing else', () => {
   expect(readStash([moss, { id: 'x' }, null, { ...moss, length: -1 }])).toEqual({ cloths: [moss], spoilt: 3 })
   expect(readStash('nonsense')).toEqual({ cloths: [], spoilt: 0 })
+})
+
+test('cloths of a backup are put below those that are there; they change those only where that is asked for', () => {
+  const [a, b, c] = ['a', 'b', 'c'].map(id => freshStashCloth(id, 42, 'in', id.toUpperCase(), '#112233'))
+  const other = { ...a!, name: 'other' }
+  expect(differencesIn([a!, b!], [other, b!, c!])).toEqual({ missing: 1, differing: 1 })
+  expect(mergeIn([other, c!], false)([a!, b!])).toEqual([a, b, c])
+  expect(mergeIn([other, c!], true)([a!, b!])).toEqual([other, b, c])
+  expect(mergeIn([c!, a!], false)([])).toEqual([c, a])
 })

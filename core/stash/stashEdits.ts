@@ -10,6 +10,24 @@ export function putIn(...cloths: readonly StashCloth[]): StashEdit {
   return stash => [...cloths, ...stash.filter(({ id }) => cloths.every(cloth => cloth.id !== id))]
 }
 
+/** Cloths that are not there yet, below the others; those that are there stay, or become as these are. */
+export function mergeIn(cloths: readonly StashCloth[], isReplacing: boolean): StashEdit {
+  const byId = new Map(cloths.map(cloth => [cloth.id, cloth]))
+  return stash => {
+    const there = new Set(stash.map(({ id }) => id))
+    const kept = isReplacing ? stash.map(cloth => byId.get(cloth.id) ?? cloth) : stash
+    return [...kept, ...cloths.filter(({ id }) => !there.has(id))]
+  }
+}
+
+/** Of these cloths: how many are not in the stash, and how many are there and differ. */
+export function differencesIn(stash: Stash, cloths: readonly StashCloth[]): { missing: number; differing: number } {
+  const byId = new Map(stash.map(cloth => [cloth.id, cloth]))
+  const there = cloths.filter(({ id }) => byId.has(id))
+  const differing = there.filter(cloth => JSON.stringify(byId.get(cloth.id)) !== JSON.stringify(cloth))
+  return { missing: cloths.length - there.length, differing: differing.length }
+}
+
 /** `null` takes away what may be left unsaid. */
 export function changeInStash(
   id: string,

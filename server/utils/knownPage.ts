@@ -22,7 +22,7 @@ export const QUILT_PAGES = [
 ] as const
 
 /** Pages that belong to no quilt. */
-export const OTHER_PAGES = ['stash'] as const
+export const OTHER_PAGES = ['backup', 'stash'] as const
 
 /** Whether the application has a page at this path. */
 export function isKnownPage(path: string): boolean {

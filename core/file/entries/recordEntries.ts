@@ -41,7 +41,35 @@ export function doneEntry(f: Fields) {
   )
 }
 
+/** What the time of a note was spent on. */
+export const KINDS_OF_WORK = ['cut', 'piece', 'join', 'quilt', 'bind', 'other'] as const
+export type KindOfWork = (typeof KINDS_OF_WORK)[number]
+
 /** A note of the diary. */
 export function diaryEntry(f: Fields) {
-  return z.object({ at: f.date, text: f.text(20_000).default(''), minutes: f.number(0, 100_000).optional() }, object)
+  return z.object(
+    {
+      at: f.date,
+      text: f.text(20_000).default(''),
+      minutes: f.number(0, 100_000).optional(),
+      work: f.oneOf(KINDS_OF_WORK).optional(),
+      // the id of a photograph
+      photo: f.id.optional(),
+    },
+    object,
+  )
+}
+
+/** A photograph: the picture itself lies beside the quilt. Sides in pixels. */
+export function photoEntry(f: Fields) {
+  return z.object(
+    {
+      id: f.id,
+      at: f.date,
+      caption: f.text(500).default(''),
+      width: f.whole(1, 20_000),
+      height: f.whole(1, 20_000),
+    },
+    object,
+  )
 }
