@@ -28,6 +28,7 @@ export const CORE_ORDER = [
   'simulation',
   'checks',
   'edits',
+  'time',
   'stash',
   'shelf',
   'supply',

@@ -22,6 +22,7 @@ const WORDS: Readonly<Record<QuiltPage, string>> = {
   'binding': 'bind corners strips steps',
   'last': 'label sleeve hang wash care name date',
   'as-you-go': 'quilt block by block through all layers',
+  'time': 'hours estimate schedule calendar deadline how long plan days sessions burn down',
 }
 
 /** Pages behind a station, as one goes there. */
@@ -38,6 +39,7 @@ const NAMES = {
   'binding': 'Bind it, step by step',
   'last': 'The label for the back, hanging, washing',
   'as-you-go': 'Block by block through all layers',
+  'time': 'How long it takes',
 } as const satisfies Partial<Record<QuiltPage, string>>
 
 /** To each station, and to the pages behind them. */

@@ -24,6 +24,7 @@ const BEHIND = {
   'binding': 'finish',
   'last': 'finish',
   'as-you-go': 'finish',
+  'time': 'diary',
 } as const satisfies Record<string, StationId>
 export type QuiltPage = StationId | keyof typeof BEHIND
 

@@ -139,9 +139,28 @@ function withoutMeasures(file: QuiltFile, what: string, block: string | undefine
   return (file.made ?? []).filter(entry => entry.what !== what || entry.block !== block)
 }
 
-/** A note in the diary; `at`: date and time in ISO 8601. */
-export function addNote(at: string, text: string, minutes?: number): Edit {
-  return file => ({ ...file, diary: [...(file.diary ?? []), { at, text, ...(minutes ? { minutes } : {}) }] })
+type Note = NonNullable<QuiltFile['diary']>[number]
+
+/**
+ * A note in the diary; `at`: date and time in ISO 8601. `counts`: what was done in its minutes, by kinds of work; none
+ * without minutes.
+ */
+export function addNote(at: string, text: string, minutes = 0, counts: NonNullable<Note['counts']> = {}): Edit {
+  const isCounted = minutes > 0 && Object.keys(counts).length > 0
+  const note = { at, text, ...(minutes ? { minutes } : {}), ...(isCounted ? { counts } : {}) }
+  return file => ({ ...file, diary: [...(file.diary ?? []), note] })
+}
+
+/** Puts the minutes of a note right; asked, it was so long indeed (`isSure`). */
+export function setNoteMinutes(index: number, minutes: number, isSure = false): Edit {
+  return file => ({
+    ...file,
+    diary: (file.diary ?? []).map((note, i) => {
+      if (i !== index) return note
+      const { sure: _, ...rest } = note
+      return { ...rest, minutes, ...(isSure ? { sure: true } : {}) }
+    }),
+  })
 }
 
 /** Takes a note out of the diary, by its place in the list. */

@@ -12,6 +12,7 @@ import { forEntry, hangingEntry, labelEntry } from './entries/lastEntries'
 import { backingEntry, battingEntry } from './entries/layerEntries'
 import { quiltingEntry, stitchingEntry } from './entries/quiltingEntry'
 import { diaryEntry, doneEntry, madeEntry, photoEntry } from './entries/recordEntries'
+import { scheduleEntry } from './entries/scheduleEntry'
 import { settingEntry } from './entries/settingEntry'
 import { trayEntry } from './entries/trayEntry'
 import { layoutEntry } from './entries/layoutEntry'
@@ -80,6 +81,7 @@ function schemaFor(units: Units) {
       made: f.list(madeEntry(f)).default([]),
       done: f.list(doneEntry(f)).default([]),
       diary: f.list(diaryEntry(f)).default([]),
+      plan: scheduleEntry(f).prefault({}),
       photos: f.list(photoEntry(f), 0, 500).default([]),
     },
     object,

@@ -18,6 +18,7 @@ export const QUILT_PAGES = [
   'picture',
   'piece',
   'quilting',
+  'time',
   'wall',
 ] as const
 

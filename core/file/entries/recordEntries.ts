@@ -53,6 +53,9 @@ export function diaryEntry(f: Fields) {
       text: f.text(20_000).default(''),
       minutes: f.number(0, 100_000).optional(),
       work: f.oneOf(KINDS_OF_WORK).optional(),
+      // what was done in these minutes, by kinds of work; and asked whether it was so long, it was
+      counts: z.record(f.text(40), f.number(0, 1_000_000)).optional(),
+      sure: f.flag.optional(),
       // the id of a photograph
       photo: f.id.optional(),
     },

@@ -1,17 +1,14 @@
 <script setup lang="ts">
-import { addNote, removeNote } from '~~/core/edits/record'
+import { removeNote } from '~~/core/edits/record'
 import { finishStepName, measureLine, nextText } from '~~/words/diary'
+import { knownAmounts } from '~~/core/time/plannedTime'
 import { inEnglish } from '~~/words/speech'
+import { amountsText } from '~~/words/time'
 
 const store = useQuilt()
 const speech = useSpeech()
 const progress = useProgress()
 const quilt = computed(() => store.quilt!)
-const route = useRoute()
-const { form: note, clear } = useKeptForm(String(route.params.id), 'note', () => ({
-  text: '',
-  minutes: null as number | null,
-}))
 const day = (at: string) =>
   new Date(at).toLocaleDateString(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
 const total = computed(() => quilt.value.diary.reduce((sum, note) => sum + (note.minutes ?? 0), 0))
@@ -20,15 +17,6 @@ const notes = computed(() =>
   quilt.value.diary.map((entry, index) => ({ entry, index })).sort((a, b) => b.entry.at.localeCompare(a.entry.at)),
 )
 
-function write() {
-  const { text, minutes } = note.value
-  if (
-    text.trim() === ''
-    || store.apply('note in the diary', addNote(new Date().toISOString(), text.trim(), minutes ?? undefined)).length > 0
-  )
-    return
-  clear()
-}
 const measures = computed(() =>
   quilt.value.made.map(entry => measureLine(entry, id => store.blockNames.get(id) ?? id, speech.value)),
 )
@@ -39,31 +27,7 @@ const next = computed(() => (progress.value ? nextText(progress.value) : ''))
   <div class="mx-auto grid max-w-6xl gap-6 p-5 lg:grid-cols-[1fr_22rem]">
     <section aria-label="Diary">
       <h1 class="mb-4">Diary</h1>
-      <form class="card no-print mb-5 space-y-3" @submit.prevent="write">
-        <TextField
-          label="What happened, what you changed, what is on the machine"
-          :rows="3"
-          :most="20000"
-          :value="note.text"
-          @write="text => (note.text = text)"
-        />
-        <div class="flex flex-wrap items-end gap-3">
-          <NumberField
-            label="Minutes"
-            place="w-28"
-            :value="note.minutes"
-            :least="0"
-            :most="10000"
-            may-be-empty
-            is-live
-            @commit="minutes => (note.minutes = minutes)"
-            @empty="note.minutes = null"
-          />
-          <UButton type="submit" variant="solid" :disabled="note.text.trim() === '' || !store.canWrite">
-            Write it down
-          </UButton>
-        </div>
-      </form>
+      <NoteForm />
       <p v-if="notes.length === 0" class="note">
         Nothing written yet. Note the ruler, the needle, the pen, {{ inEnglish('the clip colors', speech) }}: tomorrow
         you will want to know.
@@ -85,6 +49,7 @@ const next = computed(() => (progress.value ? nextText(progress.value) : ''))
             </UButton>
           </div>
           <p class="whitespace-pre-wrap">{{ entry.text }}</p>
+          <p v-if="entry.counts" class="note">{{ amountsText(knownAmounts(entry.counts), speech) }}</p>
         </li>
       </ol>
     </section>
@@ -121,6 +86,9 @@ const next = computed(() => (progress.value ? nextText(progress.value) : ''))
             </tr>
           </tbody>
         </table>
+        <UButton :to="toPage('time')" class="no-print mt-3">
+          <UIcon name="i-lucide-hourglass" class="size-5" />How long it takes
+        </UButton>
       </section>
       <section v-if="measures.length > 0" class="card" aria-label="Measured">
         <h2 class="mb-2">Measured</h2>
